@@ -1,0 +1,2 @@
+/** Work at the bench: pace, lots, spares. */
+package org.crispwhorl.core.bench;

@@ -1,0 +1,75 @@
+package org.crispwhorl.core.centre;
+
+import java.util.Collections;
+import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.wire.StemBundle;
+
+/** How the heads of bought stamens stand. */
+public record StamenRing(Stamens stamens) {
+    /** Below this many head widths from middle to middle the heads are crowded. */
+    public static final double CROWDED = 0.8;
+
+    /** Above this many head widths from middle to middle the ring is sparse. */
+    public static final double SPARSE = 3;
+
+    /** Rows stand this many head widths apart. */
+    private static final double ROW_PITCH = 1.2;
+
+    /** Heads in one flower: two a strand, folded or cut. */
+    public int heads() {
+        return 2 * stamens.strands();
+    }
+
+    /** Threads in the bundle. A folded strand and a cut one each bring two. */
+    public int threads() {
+        return 2 * stamens.strands();
+    }
+
+    /** Thickness of the bundle of threads, mm. */
+    public double bundleMm() {
+        return StemBundle.diameterMm(Collections.nCopies(threads(), stamens.threadMm()));
+    }
+
+    /**
+     * Radius of a row, mm.
+     *
+     * @param row 0 for the outermost
+     */
+    public double rowRadiusMm(int row) {
+        return Math.max(0, stamens.ringMm() - row * ROW_PITCH * stamens.headMm());
+    }
+
+    /** Sum of the rows' radii, mm: what the heads share. */
+    private double radiiMm() {
+        double sum = 0;
+        for (int row = 0; row < stamens.rows(); row++) {
+            sum += rowRadiusMm(row);
+        }
+        return sum;
+    }
+
+    /** Heads in a row, in proportion to its radius; all of them where every row has radius 0. */
+    public int headsIn(int row) {
+        if (radiiMm() == 0) {
+            return row == 0 ? heads() : 0;
+        }
+        double before = 0;
+        for (int i = 0; i < row; i++) {
+            before += rowRadiusMm(i);
+        }
+        double from = heads() * before / radiiMm();
+        double to = heads() * (before + rowRadiusMm(row)) / radiiMm();
+        return (int) (Math.round(to) - Math.round(from));
+    }
+
+    /** Distance from head to head along the rows, mm: 2π·Σr/heads. */
+    public double spacingMm() {
+        return 2 * Math.PI * radiiMm() / heads();
+    }
+
+    /** The radius of the outermost row at which the heads stand one width apart, mm. */
+    public double easyRingMm() {
+        double offsets = ROW_PITCH * stamens.headMm() * stamens.rows() * (stamens.rows() - 1) / 2.0;
+        return (heads() * stamens.headMm() / (2 * Math.PI) + offsets) / stamens.rows();
+    }
+}

@@ -1,0 +1,2 @@
+/** Hearts and stamens. */
+package org.crispwhorl.core.centre;

@@ -1,0 +1,86 @@
+package org.crispwhorl.core.drying;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** The air in which pieces dry. */
+@Words(label = "room", means = "The air in which pieces dry.")
+public record Room(
+        @Quantity(label = "temperature", unit = Unit.CELSIUS, min = 2, max = 45, means = "Air temperature of the room.")
+        double temperatureC,
+
+        @Quantity(label = "humidity", unit = Unit.PERCENT, min = 5, max = 98, means = "Relative humidity of the room.")
+        double humidityPct,
+
+        @Words(label = "air") Air air) {
+    /** 20 °C, 50 %, still air: the room in which the reference times are stated. */
+    public static final Room REFERENCE = new Room(20, 50, new Air.Still());
+
+    public Room {
+        Limits.check(Room.class, temperatureC, humidityPct, air);
+    }
+
+    /** How the air moves. */
+    @Words(label = "air", means = "How the air round the pieces moves.")
+    public sealed interface Air {
+        /** Drying rate as a multiple of still air. */
+        double rate();
+
+        @Words(label = "still")
+        record Still() implements Air {
+            @Override
+            public double rate() {
+                return 1;
+            }
+        }
+
+        @Words(label = "fan")
+        record Fan() implements Air {
+            @Override
+            public double rate() {
+                return 1.6;
+            }
+        }
+
+        /** A drying cabinet with an air of its own. */
+        @Words(label = "cabinet")
+        record Cabinet(
+                @Quantity(
+                        label = "inside temperature",
+                        unit = Unit.CELSIUS,
+                        min = 15,
+                        max = 50,
+                        means = "Air temperature in the cabinet.")
+                double insideC,
+
+                @Quantity(
+                        label = "inside humidity",
+                        unit = Unit.PERCENT,
+                        min = 5,
+                        max = 95,
+                        means = "Relative humidity in the cabinet.")
+                double insidePct)
+                implements Air {
+            public Cabinet {
+                Limits.check(Cabinet.class, insideC, insidePct);
+            }
+
+            @Override
+            public double rate() {
+                return 1.6;
+            }
+        }
+    }
+
+    /** Temperature of the air that the pieces are in, °C. */
+    public double dryingC() {
+        return air instanceof Air.Cabinet cabinet ? cabinet.insideC() : temperatureC;
+    }
+
+    /** Relative humidity of the air that the pieces are in, %. */
+    public double dryingPct() {
+        return air instanceof Air.Cabinet cabinet ? cabinet.insidePct() : humidityPct;
+    }
+}

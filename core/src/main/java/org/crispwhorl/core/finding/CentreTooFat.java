@@ -1,0 +1,66 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.centre.ConeRule;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
+
+/** The petals glued round the heart are too narrow to go round it. */
+final class CentreTooFat implements Rule {
+    /** Share of the girth that must be covered twice for the petals to hold each other. */
+    private static final double OVERLAP = 0.1;
+
+    @Override
+    public List<Finding> look(Assessment a) {
+        Optional<Petaled> first = GluedCentre.firstPetals(a.species());
+        Optional<Heart> heart = a.species().heart();
+        if (first.isEmpty() || heart.isEmpty()) {
+            return List.of();
+        }
+        Pieces pieces = first.get().pieces();
+        double girthMm = heart.get().form().diameterMm();
+        double width = pieces.finished().widthMm();
+        double needed = ConeRule.wrapWidthMm(girthMm, pieces.count(), OVERLAP);
+        if (width >= needed - 1e-9) {
+            return List.of();
+        }
+        double cutWidth = Math.ceil(2 * needed / pieces.thinning().growth()) / 2;
+        int more = (int) Math.ceil(needed * pieces.count() / width - 1e-9);
+        double thinner = Math.floor(2 * width * pieces.count() / (Math.PI * (1 + OVERLAP))) / 2;
+        return List.of(new Finding(
+                "centre-too-fat",
+                Severity.STOP,
+                Optional.of(first.get().id()),
+                "Too narrow to wrap the heart",
+                Why.of(
+                        "Petals wrap a heart when count × width is at least its girth and a tenth",
+                        "Girth of a circle",
+                        in("petals", pieces.count(), Unit.COUNT),
+                        in("finished width", width, Unit.MM),
+                        in("width needed", needed, Unit.MM),
+                        in("diameter of the heart", girthMm, Unit.MM)),
+                List.of(
+                        Mend.part(
+                                a,
+                                "cut them " + Unit.MM.write(cutWidth) + " wide",
+                                first.get().with(pieces.withCut(pieces.cut().withWidth(cutWidth)))),
+                        Mend.part(
+                                a, "make " + more + " of them", first.get().with(pieces.withCount(Math.min(60, more)))),
+                        Mend.part(
+                                a,
+                                "make the heart " + Unit.MM.write(thinner) + " thick",
+                                heart.get()
+                                        .withForm(heart.get()
+                                                .form()
+                                                .resized(
+                                                        Math.max(2, thinner),
+                                                        heart.get().form().heightMm()))))));
+    }
+}

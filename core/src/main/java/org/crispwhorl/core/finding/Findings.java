@@ -1,0 +1,44 @@
+package org.crispwhorl.core.finding;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.crispwhorl.core.reckoning.Assessment;
+
+/** All that is found on a design; only mends that were reckoned again and make their finding go are kept. */
+public final class Findings {
+    private static final List<Rule> RULES = List.of(
+            new NeverDries(),
+            new CentreTooTall(),
+            new CentreTooFat(),
+            new RingGap(),
+            new RingHidden(),
+            new StamenSpacing(),
+            new WireTooThin(),
+            new RidgeTooThin(),
+            new ThicknessOutOfReach(),
+            new FaceOffWidth(),
+            new FewFormers(),
+            new ShadesAlike());
+
+    private Findings() {}
+
+    /** The findings on a design, stops first, otherwise in the order of the rules. */
+    public static List<Finding> of(Assessment assessment) {
+        List<Finding> all = new ArrayList<>();
+        for (Rule rule : RULES) {
+            for (Finding finding : rule.look(assessment)) {
+                all.add(finding.withMends(finding.mends().stream()
+                        .filter(mend -> holds(rule, finding, mend, assessment))
+                        .toList()));
+            }
+        }
+        all.sort(Comparator.comparing(Finding::severity).reversed());
+        return all;
+    }
+
+    private static boolean holds(Rule rule, Finding finding, Mend mend, Assessment before) {
+        Assessment after = new Assessment(mend.species(), before.conditions().withRoom(mend.room()));
+        return rule.look(after).stream().noneMatch(finding::sameMatter);
+    }
+}

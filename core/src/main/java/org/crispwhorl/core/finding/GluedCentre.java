@@ -1,0 +1,22 @@
+package org.crispwhorl.core.finding;
+
+import java.util.Optional;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Overlap;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Whorl;
+
+/** Petals that are glued round the heart and have to cover it; petals that stand apart need not. */
+final class GluedCentre {
+    private GluedCentre() {}
+
+    /** The innermost ring, where it is glued on. */
+    static Optional<Petaled> firstPetals(Species species) {
+        return species.petaled().stream()
+                .filter(Whorl.class::isInstance)
+                .findFirst()
+                .filter(p -> p.pieces().attachment() instanceof Attachment.Glued)
+                .filter(p -> p.pieces().overlap() != Overlap.APART);
+    }
+}

@@ -1,0 +1,88 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Drying;
+import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Stage;
+
+/** The paste never gets to the stage that is needed in this room. */
+final class NeverDries implements Rule {
+    /** A gentle cabinet: warm enough to dry, not so warm that paste slumps. */
+    private static final Room.Air.Cabinet GENTLE = new Room.Air.Cabinet(30, 40);
+
+    @Override
+    public List<Finding> look(Assessment a) {
+        Room room = a.conditions().room();
+        for (Part part : a.species().parts()) {
+            if (Assessment.dries(part)) {
+                DryingCourse course = a.course(part);
+                if (course.never().isPresent() && course.never().get().compareTo(needed(part, a)) <= 0) {
+                    return List.of(finding(a, room));
+                }
+            }
+        }
+        return List.of();
+    }
+
+    /** Never asks of a medium what it cannot give in any room. */
+    private static Stage needed(Part part, Assessment a) {
+        Stage furthest = a.species().medium().furthest();
+        Stage wanted = part instanceof Petaled p ? p.pieces().joinAt() : Stage.DRY;
+        return wanted.compareTo(furthest) > 0 ? furthest : wanted;
+    }
+
+    private static Finding finding(Assessment a, Room room) {
+        if (a.species().medium().setting() instanceof Medium.Setting.Drying law) {
+            Why why = Why.of(
+                    "Paste dries while the room is drier than the paste's own water activity",
+                    "Water activity of the medium; Magnus-Tetens vapour pressure",
+                    in("humidity where it dries", room.dryingPct(), Unit.PERCENT),
+                    in("dries only below", 100 * law.waterActivity(), Unit.PERCENT),
+                    in(
+                            "drying against 20 °C and 50 %",
+                            Math.max(0, new Drying(a.species().medium()).airFactor(room)), Unit.FACTOR));
+            return new Finding(
+                    "never-dries", Severity.STOP, Optional.empty(), "Never dry in this room", why, rooms(a, room, law));
+        }
+        Medium.Setting.Cooling law =
+                (Medium.Setting.Cooling) a.species().medium().setting();
+        return new Finding(
+                "never-dries",
+                Severity.STOP,
+                Optional.empty(),
+                "Never sets in this room",
+                Why.of(
+                        "It sets by cooling and softens again above its limit",
+                        "Newton's law of cooling",
+                        in("room", room.dryingC(), Unit.CELSIUS),
+                        in("softens above", law.softensAboveC(), Unit.CELSIUS)),
+                List.of(new Mend("cool the room to 18 °C", a.species(), new Room(18, room.humidityPct(), room.air()))));
+    }
+
+    private static List<Mend> rooms(Assessment a, Room room, Medium.Setting.Drying law) {
+        List<Mend> mends = new ArrayList<>();
+        mends.add(new Mend(
+                "dry in a cabinet at 30 °C and 40 %",
+                a.species(), new Room(room.temperatureC(), room.humidityPct(), GENTLE)));
+        double drier = Math.floor(100 * law.waterActivity()) - 20;
+        mends.add(new Mend(
+                "dry the room's air to " + Math.round(drier) + " %",
+                a.species(),
+                new Room(
+                        room.temperatureC(),
+                        drier,
+                        room.air() instanceof Room.Air.Cabinet ? new Room.Air.Still() : room.air())));
+        return mends;
+    }
+}

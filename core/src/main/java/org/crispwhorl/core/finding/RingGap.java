@@ -1,0 +1,67 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.flower.PlacedRing;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Overlap;
+import org.crispwhorl.core.species.Petaled;
+
+/** A ring whose petals are meant to meet leaves gaps. */
+final class RingGap implements Rule {
+    /** A smaller gap closes under the fingers, mm. */
+    private static final double CLOSES_MM = 0.5;
+
+    @Override
+    public List<Finding> look(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        for (PlacedRing ring : a.form().rings()) {
+            double gap = ring.gapMm();
+            if (ring.part() instanceof Leaf || ring.part().pieces().overlap() == Overlap.APART || gap <= CLOSES_MM) {
+                continue;
+            }
+            Petaled part = ring.part();
+            Why why = Why.of(
+                    "Open arc between neighbours at 60 % of their length",
+                    "Plan of the placed petals",
+                    in("gap", gap, Unit.MM),
+                    in("petals", part.pieces().count(), Unit.COUNT),
+                    in("finished width", part.pieces().finished().widthMm(), Unit.MM),
+                    in("least count that closes", ring.leastCount(), Unit.COUNT));
+            found.add(new Finding(
+                    "ring-gap",
+                    Severity.LOOK,
+                    Optional.of(part.id()),
+                    "Leaves a gap of " + Unit.MM.write(gap),
+                    why,
+                    mends(a, ring)));
+        }
+        return found;
+    }
+
+    private static List<Mend> mends(Assessment a, PlacedRing ring) {
+        Petaled part = ring.part();
+        List<Mend> mends = new ArrayList<>();
+        int count = ring.leastCount();
+        if (count <= 60 && count != part.pieces().count()) {
+            mends.add(Mend.part(
+                    a, "make " + count + " of them", part.with(part.pieces().withCount(count))));
+        }
+        Outline cut = part.pieces().cut();
+        for (double width = Math.ceil(cut.widthMm()); width <= 2 * cut.widthMm(); width++) {
+            Petaled wider = part.with(part.pieces().withCut(cut.withWidth(width)));
+            if (ring.remade(wider).gapMm() <= CLOSES_MM) {
+                mends.add(Mend.part(a, "cut them " + Unit.MM.write(width) + " wide", wider));
+                break;
+            }
+        }
+        return mends;
+    }
+}

@@ -1,0 +1,7 @@
+package org.crispwhorl.core.finding;
+
+/** How much a finding matters: worth a look, or a stop before paste is rolled. */
+public enum Severity {
+    LOOK,
+    STOP
+}

@@ -1,0 +1,74 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.wire.LoadedWire;
+import org.crispwhorl.core.wire.WireTable;
+
+/** A petal's wire droops under it, or would stay bent after a bump. */
+final class WireTooThin implements Rule {
+    @Override
+    public List<Finding> look(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        for (Petaled part : a.species().petaled()) {
+            if (part.pieces().attachment() instanceof Attachment.Wired wired) {
+                LoadedWire load = a.load(part, wired);
+                double d = WireTable.diameterMm(wired.gauge());
+                if (!load.carriedBy(d)) {
+                    found.add(finding(a, part, wired, load, d));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static Finding finding(Assessment a, Petaled part, Attachment.Wired wired, LoadedWire load, double d) {
+        List<Mend> mends = new ArrayList<>();
+        OptionalInt better = load.recommended(a.conditions().kit().gauges());
+        if (better.isPresent()) {
+            double ridge = Math.max(
+                    wired.ridgeMm(),
+                    Math.ceil(10 * LoadedWire.RIDGE_DIAMETERS * WireTable.diameterMm(better.getAsInt()) - 1e-9) / 10);
+            mends.add(Mend.part(
+                    a,
+                    "use " + better.getAsInt() + " gauge"
+                            + (ridge > wired.ridgeMm() ? " in a ridge of " + Unit.MM.write(ridge) : ""),
+                    part.with(part.pieces()
+                            .withAttachment(wired.withGauge(better.getAsInt()).withRidge(ridge)))));
+        }
+        for (double free = Math.floor(wired.freeMm()) - 1; free >= 0; free--) {
+            if (new LoadedWire(load.massG(), load.centreMm(), free).carriedBy(d)) {
+                mends.add(Mend.part(
+                        a,
+                        "leave " + Unit.MM.write(free) + " of wire free",
+                        part.with(part.pieces().withAttachment(wired.withFree(free)))));
+                break;
+            }
+        }
+        return new Finding(
+                "wire-too-thin",
+                Severity.STOP,
+                Optional.of(part.id()),
+                wired.gauge() + " gauge droops or bends under it",
+                Why.of(
+                        "Droop θ = W(l²/2 + c·l)/EI, stress σ = 32·3·W(l + c)/πd³",
+                        "Euler-Bernoulli cantilever, steel 200 GPa",
+                        in("one piece", load.massG(), Unit.G),
+                        in("centre of mass beyond the base", load.centreMm(), Unit.MM),
+                        in("free wire", wired.freeMm(), Unit.MM),
+                        in("droop", load.droopDeg(d), Unit.FINE_DEGREE),
+                        in("droop forgiven", LoadedWire.DROOP_LIMIT_DEG, Unit.FINE_DEGREE),
+                        in("stress at 3 g", load.stressMpa(d, LoadedWire.BUMP_G), Unit.MPA),
+                        in("usable stress", LoadedWire.USABLE_MPA, Unit.MPA)),
+                mends);
+    }
+}

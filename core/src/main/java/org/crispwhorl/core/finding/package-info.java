@@ -1,0 +1,2 @@
+/** What is wrong or worth a look, and the mends that put it right. */
+package org.crispwhorl.core.finding;

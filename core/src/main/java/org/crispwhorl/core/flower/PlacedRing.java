@@ -1,0 +1,121 @@
+package org.crispwhorl.core.flower;
+
+import java.util.Arrays;
+import org.crispwhorl.core.species.Petaled;
+
+/** A part's equal pieces in their places: one surface, and the azimuths at which it stands, in the order of setting. */
+public final class PlacedRing {
+    /** Station, as a share of the length, at which gaps and overlaps are measured. */
+    public static final double GAP_STATION = 0.6;
+
+    /** Gaps smaller than this are not seen, mm. */
+    public static final double SEEN_MM = 0.05;
+
+    private final Petaled part;
+    private final PetalSurface surface;
+    private final double[] azimuthsRad;
+    private final double halfAngle;
+    private PiecePlan plan;
+
+    PlacedRing(Petaled part, PetalSurface surface, double[] azimuthsRad) {
+        this.part = part;
+        this.surface = surface;
+        this.azimuthsRad = azimuthsRad;
+        this.halfAngle = surface.halfAngleAt(gapStationMm());
+    }
+
+    /** The same ring made of other pieces at the same neck and azimuths. */
+    public PlacedRing remade(Petaled changed) {
+        Midrib midrib = surface.midrib();
+        return new PlacedRing(
+                changed, PetalSurface.of(changed.pieces(), midrib.neckMm(), midrib.seatMm()), azimuthsRad);
+    }
+
+    public Petaled part() {
+        return part;
+    }
+
+    public PetalSurface surface() {
+        return surface;
+    }
+
+    /** Azimuths in the order in which the pieces are set; not to be changed. */
+    double[] azimuthsRad() {
+        return azimuthsRad;
+    }
+
+    PiecePlan plan() {
+        if (plan == null) {
+            plan = new PiecePlan(surface);
+        }
+        return plan;
+    }
+
+    private double gapStationMm() {
+        return GAP_STATION * surface.outline().lengthMm();
+    }
+
+    /** Radius at which gaps are measured, mm. */
+    public double gapRadiusMm() {
+        return Math.abs(surface.midrib().radius(gapStationMm()));
+    }
+
+    /** Half the angle that a piece takes up at that station, radians. */
+    double halfAngle() {
+        return halfAngle;
+    }
+
+    /** The largest open gap between neighbours at 60 % of their length, mm along the arc; 0 where they meet. */
+    public double gapMm() {
+        double half = halfAngle;
+        double[] arcs = Arcs.repeated(new double[] {-half, half}, azimuthsRad);
+        double gap = Arcs.measure(arcs) >= Arcs.TURN - 1e-9 ? 0 : Arcs.largestGap(arcs);
+        return gap * gapRadiusMm();
+    }
+
+    /** The middle of the largest gap, radians from the first azimuth's zero. */
+    public double gapAzimuthRad() {
+        double[] sorted = Arrays.stream(azimuthsRad).map(Arcs::wrap).sorted().toArray();
+        double widest = 0;
+        double middle = 0;
+        for (int i = 0; i < sorted.length; i++) {
+            double next = i + 1 < sorted.length ? sorted[i + 1] : sorted[0] + Arcs.TURN;
+            if (next - sorted[i] > widest + 1e-9) {
+                widest = next - sorted[i];
+                middle = (next + sorted[i]) / 2;
+            }
+        }
+        return middle;
+    }
+
+    /** How far neighbours overlap at 60 % of their length on the mean, mm; 0 where they do not. */
+    public double overlapMm() {
+        return Math.max(0, (2 * halfAngle - Arcs.TURN / azimuthsRad.length) * gapRadiusMm());
+    }
+
+    /** The least count that closes the ring at equal steps. */
+    public int leastCount() {
+        return (int) Math.ceil(Math.PI / halfAngle - 1e-9);
+    }
+
+    /** Outermost radius in plan, mm. */
+    public double outerMm() {
+        return plan().outerMm();
+    }
+
+    /** Height of the highest and the lowest point of the midrib, mm: {lowest, highest}. */
+    public double[] heightsMm() {
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i <= 24; i++) {
+            double s = surface.outline().lengthMm() * i / 24;
+            double half = surface.outline().halfWidthAt(s);
+            for (double v : new double[] {0, half}) {
+                double z = surface.point(s, v)[2];
+                low = Math.min(low, z);
+                high = Math.max(high, z);
+            }
+        }
+        return new double[] {low, high};
+    }
+}

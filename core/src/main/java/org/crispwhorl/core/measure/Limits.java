@@ -1,0 +1,87 @@
+package org.crispwhorl.core.measure;
+
+import java.lang.reflect.RecordComponent;
+import java.util.Collection;
+
+/** Checks the components of a record against their {@link Quantity} and {@link Words}. */
+public final class Limits {
+    private static final ClassValue<Limits> CACHE = new ClassValue<>() {
+        @Override
+        protected Limits computeValue(Class<?> type) {
+            return new Limits(type);
+        }
+    };
+
+    private final String[] names;
+    private final Quantity[] quantities;
+    private final Words[] words;
+
+    private Limits(Class<?> type) {
+        RecordComponent[] components = type.getRecordComponents();
+        names = new String[components.length];
+        quantities = new Quantity[components.length];
+        words = new Words[components.length];
+        for (int i = 0; i < components.length; i++) {
+            names[i] = components[i].getName();
+            quantities[i] = components[i].getAnnotation(Quantity.class);
+            words[i] = components[i].getAnnotation(Words.class);
+        }
+    }
+
+    /**
+     * Checks all components of a record that is being made.
+     *
+     * @param type the record's class
+     * @param values its components, in order
+     * @throws InvalidValue naming the first component that is missing or outside its range
+     */
+    public static void check(Class<? extends Record> type, Object... values) {
+        CACHE.get(type).check(values);
+    }
+
+    private void check(Object[] values) {
+        for (int i = 0; i < names.length; i++) {
+            Object value = values[i];
+            if (value == null) {
+                throw new InvalidValue(names[i], "nothing", "a value");
+            }
+            if (quantities[i] != null && value instanceof Number number) {
+                checkRange(names[i], number.doubleValue(), quantities[i]);
+            }
+            if (words[i] != null) {
+                checkWords(names[i], value, words[i]);
+            }
+        }
+    }
+
+    private static void checkRange(String name, double value, Quantity range) {
+        if (!(value >= range.min() && value <= range.max())) {
+            throw new InvalidValue(
+                    name,
+                    plain(value),
+                    plain(range.min()) + " to " + plain(range.max()) + " "
+                            + range.unit().sign());
+        }
+    }
+
+    private static void checkWords(String name, Object value, Words limit) {
+        int length = value instanceof String text
+                ? text.length()
+                : value instanceof Collection<?> many ? many.size() : limit.shortest();
+        if (length < limit.shortest() || length > limit.longest()) {
+            throw new InvalidValue(
+                    name,
+                    value instanceof String ? "'" + value + "'" : length + " of them",
+                    "a length of " + limit.shortest() + " to " + limit.longest());
+        }
+        if (value instanceof String text && !limit.pattern().isEmpty() && !text.matches(limit.pattern())) {
+            throw new InvalidValue(name, "'" + text + "'", "text like " + limit.pattern());
+        }
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e15
+                ? Long.toString((long) value)
+                : Double.toString(value);
+    }
+}

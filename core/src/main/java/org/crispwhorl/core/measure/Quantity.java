@@ -1,0 +1,31 @@
+package org.crispwhorl.core.measure;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/**
+ * What a number of the design means, in which unit and within which range. The one home of that knowledge: constructors
+ * check against it, the published JSON Schema and the input fields are made from it.
+ */
+@Retention(RetentionPolicy.RUNTIME)
+@Target(ElementType.RECORD_COMPONENT)
+public @interface Quantity {
+    /** The maker's word for it. */
+    String label();
+
+    Unit unit();
+
+    /** Least value allowed, inclusive. */
+    double min();
+
+    /** Greatest value allowed, inclusive. */
+    double max();
+
+    /** The step by which one touch changes it. */
+    double step() default 1;
+
+    /** One plain sentence: what is measured, from where to where. */
+    String means();
+}

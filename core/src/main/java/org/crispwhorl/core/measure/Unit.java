@@ -1,0 +1,48 @@
+package org.crispwhorl.core.measure;
+
+/** The units in which the reckoning speaks. Each has the sign shown to the maker and the digits a maker can measure. */
+public enum Unit {
+    MM("mm", 1),
+    SQUARE_MM("mm²", 0),
+    CUBIC_MM("mm³", 0),
+    G("g", 1),
+    MILLIGRAM("mg", 0),
+    G_PER_CM3("g/cm³", 2),
+    MIN("min", 0),
+    H("h", 1),
+    DAY("d", 0),
+    DEGREE("°", 0),
+    FINE_DEGREE("°", 1),
+    CELSIUS("°C", 0),
+    PERCENT("%", 0),
+    MPA("MPa", 0),
+    GAUGE("ga", 0),
+    COUNT("", 0),
+    FACTOR("×", 2),
+    NONE("", 2);
+
+    private final String sign;
+    private final int digits;
+
+    Unit(String sign, int digits) {
+        this.sign = sign;
+        this.digits = digits;
+    }
+
+    /** The sign written behind a number, empty for plain counts. */
+    public String sign() {
+        return sign;
+    }
+
+    /** How many digits behind the point a maker can measure in this unit. */
+    public int digits() {
+        return digits;
+    }
+
+    /** A value written with this unit's digits and sign, for reasons told in words. */
+    public String write(double value) {
+        String number = String.format(java.util.Locale.ROOT, "%." + digits + "f", value);
+        String gap = sign.isEmpty() || sign.equals("°") || sign.equals("%") ? "" : " ";
+        return number + gap + sign;
+    }
+}

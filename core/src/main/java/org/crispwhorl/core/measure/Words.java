@@ -1,0 +1,26 @@
+package org.crispwhorl.core.measure;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/** What a part of the design that is not a number means: a text, a choice, a list or a record of its own. */
+@Retention(RetentionPolicy.RUNTIME)
+@Target({ElementType.RECORD_COMPONENT, ElementType.TYPE, ElementType.FIELD})
+public @interface Words {
+    /** The maker's word for it. */
+    String label();
+
+    /** One plain sentence about it. */
+    String means() default "";
+
+    /** For a text: the pattern that it must match as a whole; empty for any. */
+    String pattern() default "";
+
+    /** For a text or a list: the greatest length. */
+    int longest() default 80;
+
+    /** For a text or a list: the least length. */
+    int shortest() default 0;
+}

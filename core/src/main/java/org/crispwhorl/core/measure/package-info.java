@@ -1,0 +1,2 @@
+/** Units, quantities with their ranges, figures with their reasons. */
+package org.crispwhorl.core.measure;

@@ -1,0 +1,2 @@
+/** The outline of a petal or leaf, cut from a sheet. */
+package org.crispwhorl.core.outline;

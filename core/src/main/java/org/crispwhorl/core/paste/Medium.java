@@ -1,0 +1,76 @@
+package org.crispwhorl.core.paste;
+
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.species.Stage;
+
+/**
+ * What a flower is made of. Densities and drying constants are starting points that a weighed ball and the logbook
+ * correct.
+ */
+@Words(label = "medium", means = "What the flower is made of.")
+public enum Medium {
+    @Words(label = "gum paste", means = "Sets like china, thin and strong.")
+    GUM_PASTE(1.38, new Setting.Drying(0.75, 10), Stage.DRY, true),
+    @Words(label = "fondant with gum powder", means = "Softer, quicker to buy, thicker.")
+    GUM_FONDANT(1.42, new Setting.Drying(0.72, 16), Stage.DRY, true),
+    @Words(label = "modelling chocolate", means = "Sets by cooling, softens in a hot room.")
+    MODELLING_CHOCOLATE(1.30, new Setting.Cooling(30, 12, 27), Stage.DRY, true),
+    @Words(label = "marzipan", means = "Skins over but stays soft; contains nuts.")
+    MARZIPAN(1.28, new Setting.Drying(0.80, 30), Stage.PART_DRY, true),
+    @Words(label = "cold porcelain", means = "A keepsake, never edible.")
+    COLD_PORCELAIN(1.20, new Setting.Drying(0.90, 24), Stage.DRY, false);
+
+    private final double densityGPerCm3;
+    private final Setting setting;
+    private final Stage furthest;
+    private final boolean edible;
+
+    Medium(double densityGPerCm3, Setting setting, Stage furthest, boolean edible) {
+        this.densityGPerCm3 = densityGPerCm3;
+        this.setting = setting;
+        this.furthest = furthest;
+        this.edible = edible;
+    }
+
+    public double densityGPerCm3() {
+        return densityGPerCm3;
+    }
+
+    public Setting setting() {
+        return setting;
+    }
+
+    /** The furthest stage that it ever reaches. */
+    public Stage furthest() {
+        return furthest;
+    }
+
+    public boolean edible() {
+        return edible;
+    }
+
+    /** Mass of a volume, g. */
+    public double grams(double volumeMm3) {
+        return volumeMm3 / 1000 * densityGPerCm3;
+    }
+
+    /** How a medium sets. */
+    public sealed interface Setting {
+        /**
+         * By giving off water.
+         *
+         * @param waterActivity a_w: the room's humidity, as a share, at or above which it takes water up instead
+         * @param referenceDryH hours in which a 1 mm sheet dried on one side is dry through at 20 °C, 50 %, still air
+         */
+        record Drying(double waterActivity, double referenceDryH) implements Setting {}
+
+        /**
+         * By cooling (Newton's law).
+         *
+         * @param workedAtC temperature at which it is worked
+         * @param minutesPerMm time constant of a sheet of 1 mm cooling on one side
+         * @param softensAboveC room temperature above which it softens again
+         */
+        record Cooling(double workedAtC, double minutesPerMm, double softensAboveC) implements Setting {}
+    }
+}

@@ -1,0 +1,83 @@
+package org.crispwhorl.core.paste;
+
+import org.crispwhorl.core.species.Shade;
+
+/**
+ * The colour of a mix of pastes: Kubelka–Munk for opaque layers, in each channel of linear light. K/S = (1−R)²/2R is mixed by
+ * share of mass.
+ */
+public final class MixingLaw {
+    /** Reflectance of white gum paste in each channel. */
+    private static final double WHITE = 0.92;
+
+    /** Reflectance is held above this, where the law would ask for infinite absorption. */
+    private static final double DARKEST = 0.002;
+
+    private MixingLaw() {}
+
+    /** The colour of a shade as sRGB, {@code #rrggbb}. */
+    public static String colour(Shade shade) {
+        StringBuilder hex = new StringBuilder("#");
+        for (double channel : linear(shade)) {
+            hex.append(String.format("%02x", Math.round(255 * encode(channel))));
+        }
+        return hex.toString();
+    }
+
+    /** Reflectances of a shade in linear light: red, green, blue, 0 to 1. */
+    static double[] linear(Shade shade) {
+        double[] mixed = new double[3];
+        for (int i = 0; i < 3; i++) {
+            int code = Integer.parseInt(shade.master().substring(1 + 2 * i, 3 + 2 * i), 16);
+            double master = Math.max(DARKEST, decode(code / 255.0));
+            double absorbed = shade.share() * ratio(master) + (1 - shade.share()) * ratio(WHITE);
+            mixed[i] = reflectance(absorbed);
+        }
+        return mixed;
+    }
+
+    /** K/S of a reflectance. */
+    private static double ratio(double reflectance) {
+        return (1 - reflectance) * (1 - reflectance) / (2 * reflectance);
+    }
+
+    /** The reflectance that has a K/S: the law turned round. */
+    private static double reflectance(double ratio) {
+        return 1 + ratio - Math.sqrt(ratio * ratio + 2 * ratio);
+    }
+
+    /** sRGB decoding (IEC 61966-2-1). */
+    private static double decode(double code) {
+        return code <= 0.04045 ? code / 12.92 : Math.pow((code + 0.055) / 1.055, 2.4);
+    }
+
+    /** sRGB encoding (IEC 61966-2-1). */
+    private static double encode(double light) {
+        return light <= 0.0031308 ? light * 12.92 : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
+    }
+
+    /** How far apart two shades look: Euclidean distance in OKLab. */
+    public static double distance(Shade one, Shade other) {
+        double[] a = oklab(linear(one));
+        double[] b = oklab(linear(other));
+        return Math.sqrt(square(a[0] - b[0]) + square(a[1] - b[1]) + square(a[2] - b[2]));
+    }
+
+    /** Neighbours closer than this in OKLab cannot be told apart. */
+    public static final double SAME = 0.02;
+
+    private static double square(double x) {
+        return x * x;
+    }
+
+    private static double[] oklab(double[] rgb) {
+        double l = Math.cbrt(0.4122214708 * rgb[0] + 0.5363325363 * rgb[1] + 0.0514459929 * rgb[2]);
+        double m = Math.cbrt(0.2119034982 * rgb[0] + 0.6806995451 * rgb[1] + 0.1073969566 * rgb[2]);
+        double s = Math.cbrt(0.0883024619 * rgb[0] + 0.2817188376 * rgb[1] + 0.6299787005 * rgb[2]);
+        return new double[] {
+            0.2104542553 * l + 0.7936177850 * m - 0.0040720468 * s,
+            1.9779984951 * l - 2.4285922050 * m + 0.4505937099 * s,
+            0.0259040371 * l + 0.7827717662 * m - 0.8086757660 * s
+        };
+    }
+}

@@ -1,0 +1,2 @@
+/** Masses and shades. */
+package org.crispwhorl.core.paste;

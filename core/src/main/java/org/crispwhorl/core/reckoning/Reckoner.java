@@ -1,0 +1,183 @@
+package org.crispwhorl.core.reckoning;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.crispwhorl.core.centre.StamenRing;
+import org.crispwhorl.core.finding.Findings;
+import org.crispwhorl.core.flower.Draughting;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Shade;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.wire.LoadedWire;
+import org.crispwhorl.core.wire.WireTable;
+
+/** Reckons a species as a whole. */
+public final class Reckoner {
+    private Reckoner() {}
+
+    /** The whole reckoning of a species under its conditions. */
+    public static Reckoning reckon(Species species, Conditions conditions) {
+        Assessment a = new Assessment(species, conditions);
+        Plan plan = Planning.of(a);
+        return new Reckoning(
+                flowerFigures(a, plan),
+                species.parts().stream().map(p -> part(a, p)).toList(),
+                species.shades().stream().map(s -> shade(a, s)).toList(),
+                plan,
+                Findings.of(a),
+                Draughting.of(a.form()));
+    }
+
+    /** The word for a part's kind, as in the species document. */
+    public static String kind(Part part) {
+        return part.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+    }
+
+    private static Reckoning.PartReckoning part(Assessment a, Part part) {
+        List<Figure> figures;
+        if (part instanceof Petaled petaled) {
+            figures = PetaledFigures.of(a, petaled);
+        } else if (part instanceof Heart heart) {
+            figures = CentreFigures.heart(a, heart);
+        } else {
+            figures = CentreFigures.stamens(a, (Stamens) part);
+        }
+        return new Reckoning.PartReckoning(
+                part.id(),
+                kind(part),
+                part.name(),
+                part.shade(),
+                Assessment.pieces(part),
+                figures,
+                Assessment.dries(part) ? Optional.of(a.course(part)) : Optional.empty(),
+                gauges(a, part));
+    }
+
+    private static List<Reckoning.GaugeRow> gauges(Assessment a, Part part) {
+        List<Reckoning.GaugeRow> rows = new ArrayList<>();
+        if (part instanceof Petaled petaled && petaled.pieces().attachment() instanceof Attachment.Wired wired) {
+            LoadedWire load = a.load(petaled, wired);
+            for (int gauge : WireTable.gauges()) {
+                double d = WireTable.diameterMm(gauge);
+                rows.add(new Reckoning.GaugeRow(
+                        gauge, d, load.droopDeg(d), load.stressMpa(d, LoadedWire.BUMP_G), load.carriedBy(d)));
+            }
+        }
+        return rows;
+    }
+
+    private static Reckoning.ShadeReckoning shade(Assessment a, Shade shade) {
+        double pieceG = 0;
+        for (Part part : a.species().parts()) {
+            if (part.shade().equals(shade.id())) {
+                pieceG += a.pieceG(part) * (part instanceof Stamens ? 0 : Assessment.pieces(part));
+            }
+        }
+        double mixG = pieceG / (1 - a.conditions().kit().scrapShare());
+        return new Reckoning.ShadeReckoning(
+                shade.id(),
+                shade.name(),
+                MixingLaw.colour(shade),
+                pieceG,
+                mixG,
+                mixG * shade.share(),
+                mixG * (1 - shade.share()));
+    }
+
+    private static List<Figure> flowerFigures(Assessment a, Plan plan) {
+        double pasteG = 0;
+        double wireMm = 0;
+        int petals = 0;
+        for (Part part : a.species().parts()) {
+            if (part instanceof Petaled petaled) {
+                petals += petaled.pieces().count();
+                if (petaled.pieces().attachment() instanceof Attachment.Wired wired) {
+                    wireMm += petaled.pieces().count() * wired.cutLengthMm();
+                }
+            } else if (part instanceof Heart heart) {
+                wireMm += heart.wires() * heart.wireMm();
+            }
+            pasteG += part instanceof Stamens ? 0 : a.pieceG(part) * Assessment.pieces(part);
+        }
+        double hands = plan.tasks().stream().mapToDouble(Plan.Task::handsMin).sum();
+        int heads = a.species().parts().stream()
+                .filter(Stamens.class::isInstance)
+                .mapToInt(p -> new StamenRing((Stamens) p).heads())
+                .sum();
+        Figures figures = new Figures()
+                .in(Figure.Group.SIZE)
+                .add(
+                        "face",
+                        "across the face",
+                        a.form().faceMm(),
+                        Unit.MM,
+                        Why.of(
+                                "Twice the outermost radius in plan, leaves left out",
+                                "Plan of the placed petals",
+                                in("wanted", a.species().faceMm(), Unit.MM)))
+                .add(
+                        "height",
+                        "height of the head",
+                        a.form().heightMm(),
+                        Unit.MM,
+                        Why.of("From the lowest to the highest point, leaves left out", "Section of the placed petals"))
+                .add(
+                        "stem",
+                        "stem, thick",
+                        a.form().stemMm(),
+                        Unit.MM,
+                        Why.of(
+                                "All wires and threads bundled, with two thicknesses of tape for each layer",
+                                "Packing of round wires"))
+                .in(Figure.Group.PIECES)
+                .add("petals", "pieces to cut", petals, Unit.COUNT, Why.of("Sum over the parts", "Your design"));
+        if (heads > 0) {
+            figures.add("heads", "stamen heads", heads, Unit.COUNT, Why.of("Two heads a strand", "Your design"));
+        }
+        double scrap = a.conditions().kit().scrapShare();
+        return figures.in(Figure.Group.PASTE)
+                .add(
+                        "paste",
+                        "paste in the flower",
+                        pasteG,
+                        Unit.G,
+                        Why.of(
+                                "Volume of every piece × density",
+                                "Density of the medium",
+                                in("density", a.species().medium().densityGPerCm3(), Unit.G_PER_CM3)))
+                .add(
+                        "pasteToMix",
+                        "paste to mix",
+                        pasteG / (1 - scrap),
+                        Unit.G,
+                        Why.of(
+                                "Paste in the flower ÷ (1 − scrap)",
+                                "A plain share of scrap",
+                                in("scrap", 100 * scrap, Unit.PERCENT)))
+                .in(Figure.Group.WIRE)
+                .add("wire", "wire in all", wireMm, Unit.MM, Why.of("Sum of every cut length", "Your design"))
+                .in(Figure.Group.TIME)
+                .add("hands", "hands", hands, Unit.MIN, Why.of("Sum over the tasks of the plan", "Pace of the kit"))
+                .add(
+                        "ready",
+                        "first touch to dry and done",
+                        plan.readyH(),
+                        Unit.H,
+                        Why.of(
+                                "Tasks in turn, each when its gates are safe, working straight through",
+                                "The plan of this species"))
+                .list();
+    }
+}

@@ -1,0 +1,52 @@
+package org.crispwhorl.core.reckoning;
+
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.finding.Finding;
+import org.crispwhorl.core.flower.Drawing;
+import org.crispwhorl.core.measure.Figure;
+
+/**
+ * The whole reckoning of one species in one room with one kit.
+ *
+ * @param figures of the whole flower
+ * @param parts in build order
+ * @param shades in the species' order
+ */
+public record Reckoning(
+        List<Figure> figures,
+        List<PartReckoning> parts,
+        List<ShadeReckoning> shades,
+        Plan plan,
+        List<Finding> findings,
+        Drawing drawing) {
+
+    /**
+     * @param kind heart, stamens, whorl, calyx or leaf
+     * @param course of its drying, where it dries
+     * @param gauges what each gauge at hand would do, where it is wired
+     */
+    public record PartReckoning(
+            String id,
+            String kind,
+            String name,
+            String shade,
+            int pieces,
+            List<Figure> figures,
+            Optional<DryingCourse> course,
+            List<GaugeRow> gauges) {}
+
+    /** What one gauge would do under a piece. */
+    public record GaugeRow(int gauge, double diameterMm, double droopDeg, double stressMpa, boolean carries) {}
+
+    /**
+     * @param colour of the mix, sRGB
+     * @param pieceG paste in the pieces themselves
+     * @param mixG paste to mix, scrap included
+     * @param masterG master in it
+     * @param whiteG white in it
+     */
+    public record ShadeReckoning(
+            String id, String name, String colour, double pieceG, double mixG, double masterG, double whiteG) {}
+}

@@ -1,0 +1,84 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** How a piece is joined to the flower. */
+@Words(label = "joined", means = "How a piece is joined to the flower.")
+public sealed interface Attachment {
+    /** Each piece on a wire of its own, taped to the stem. */
+    @Words(label = "wired")
+    record Wired(
+            @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, step = 2, means = "Gauge of its wire.")
+            int gauge,
+
+            @Quantity(
+                    label = "insertion",
+                    unit = Unit.MM,
+                    min = 2,
+                    max = 200,
+                    means = "How far the wire goes into the piece.")
+            double insertionMm,
+
+            @Quantity(
+                    label = "hook",
+                    unit = Unit.MM,
+                    min = 0,
+                    max = 10,
+                    means = "Wire bent back at its end; 0 is straight.")
+            double hookMm,
+
+            @Quantity(
+                    label = "free wire",
+                    unit = Unit.MM,
+                    min = 0,
+                    max = 200,
+                    means = "Wire between the base of the piece and the tape that holds it.")
+            double freeMm,
+
+            @Quantity(
+                    label = "tail",
+                    unit = Unit.MM,
+                    min = 5,
+                    max = 300,
+                    step = 5,
+                    means = "Wire below, taped along the stem.")
+            double tailMm,
+
+            @Quantity(
+                    label = "ridge",
+                    unit = Unit.MM,
+                    min = 0.3,
+                    max = 6,
+                    step = 0.1,
+                    means = "Thickness of the ridge of paste that takes the wire.")
+            double ridgeMm)
+            implements Attachment {
+        public Wired {
+            Limits.check(Wired.class, gauge, insertionMm, hookMm, freeMm, tailMm, ridgeMm);
+        }
+
+        public Wired withGauge(int newGauge) {
+            return new Wired(newGauge, insertionMm, hookMm, freeMm, tailMm, ridgeMm);
+        }
+
+        public Wired withRidge(double newRidgeMm) {
+            return new Wired(gauge, insertionMm, hookMm, freeMm, tailMm, newRidgeMm);
+        }
+
+        public Wired withFree(double newFreeMm) {
+            return new Wired(gauge, insertionMm, hookMm, newFreeMm, tailMm, ridgeMm);
+        }
+
+        /** Wire to cut for one piece, mm. */
+        public double cutLengthMm() {
+            return insertionMm + hookMm + freeMm + tailMm;
+        }
+    }
+
+    /** Glued at its base to what is inside it. */
+    @Words(label = "glued")
+    record Glued() implements Attachment {}
+}

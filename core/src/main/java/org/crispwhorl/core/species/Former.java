@@ -1,0 +1,59 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** A cup or hump in which a piece dries; it decides the bend. */
+@Words(label = "former", means = "A cup or hump in which a piece dries; it decides the bend.")
+public record Former(
+        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it in the drawer.")
+        String name,
+
+        @Quantity(
+                label = "rim radius",
+                unit = Unit.MM,
+                min = 3,
+                max = 200,
+                means = "Half the distance from rim to rim.")
+        double rimRadiusMm,
+
+        @Quantity(label = "depth", unit = Unit.MM, min = 1, max = 200, means = "From the level of the rim down.")
+        double depthMm,
+
+        @Words(label = "side") Side side) {
+    /** Which way a piece bends in it. */
+    public enum Side {
+        @Words(label = "cups in", means = "Laid into it: the tip bends towards the axis.")
+        CUPS_IN(1),
+        @Words(label = "turns back", means = "Laid over it: the tip bends away from the axis.")
+        TURNS_BACK(-1);
+
+        private final int sign;
+
+        Side(int sign) {
+            this.sign = sign;
+        }
+
+        /** +1 where the tip bends towards the axis. */
+        public int sign() {
+            return sign;
+        }
+    }
+
+    public Former {
+        Limits.check(Former.class, name, rimRadiusMm, depthMm, side);
+        if (depthMm > rimRadiusMm) {
+            throw new org.crispwhorl.core.measure.InvalidValue(
+                    "depthMm",
+                    depthMm,
+                    "at most the rim radius, " + rimRadiusMm + " mm: a half-ball is the deepest cup");
+        }
+    }
+
+    /** Radius of the sphere of which it is a cap, mm: (a² + h²)/2h, by the circle's chord and sagitta. */
+    public double sphereRadiusMm() {
+        return (rimRadiusMm * rimRadiusMm + depthMm * depthMm) / (2 * depthMm);
+    }
+}

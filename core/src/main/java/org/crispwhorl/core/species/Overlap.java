@@ -1,0 +1,16 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Words;
+
+/** Who lies over whom within a ring. */
+@Words(label = "overlap", means = "Who lies over whom within the ring.")
+public enum Overlap {
+    @Words(label = "tucked round", means = "Each under the next, the last closed under the first.")
+    TUCKED,
+    @Words(label = "one over one", means = "Every other petal lies over both its neighbours.")
+    ALTERNATE,
+    @Words(label = "each behind the last", means = "Every petal lies behind the one set before it.")
+    SUCCESSIVE,
+    @Words(label = "standing apart", means = "Petals need not meet: gaps are meant.")
+    APART
+}

@@ -1,0 +1,58 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** Where the pieces of a part stand round the axis, and at which height. */
+@Words(label = "place", means = "Where the pieces stand round the axis, and at which height.")
+public record Place(
+        @Words(label = "set") Rule rule,
+
+        @Quantity(
+                label = "turn",
+                unit = Unit.DEGREE,
+                min = -180,
+                max = 180,
+                step = 3,
+                means = "Turned on from where the rule puts the first piece.")
+        double turnDeg,
+
+        @Quantity(
+                label = "seat",
+                unit = Unit.MM,
+                min = -300,
+                max = 60,
+                means = "Height of the base above the neck of the flower; below it is negative.")
+        double seatMm) {
+    /** How the first azimuth and the steps are found. */
+    public enum Rule {
+        @Words(
+                label = "in the gaps",
+                means = "Behind the gaps of the ring inside; where counts differ, where it covers best.")
+        IN_THE_GAPS,
+        @Words(label = "behind", means = "Straight behind the petals of the ring inside.")
+        BEHIND,
+        @Words(label = "spiral", means = "At 137.5° from petal to petal, on from the ring inside.")
+        SPIRAL,
+        @Words(label = "free", means = "At equal steps from the stated turn.")
+        FREE
+    }
+
+    public Place {
+        Limits.check(Place.class, rule, turnDeg, seatMm);
+    }
+
+    public static Place of(Rule rule) {
+        return new Place(rule, 0, 0);
+    }
+
+    public Place withRule(Rule newRule) {
+        return new Place(newRule, turnDeg, seatMm);
+    }
+
+    public Place withTurn(double newTurnDeg) {
+        return new Place(rule, newTurnDeg, seatMm);
+    }
+}

@@ -1,0 +1,30 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** A shade of paste: a master colour let down with white. */
+@Words(label = "shade", means = "A master colour let down with white.")
+public record Shade(
+        @Words(label = "id", pattern = Part.ID, means = "Unique among the shades.")
+        String id,
+
+        @Words(label = "name", shortest = 1, longest = 60) String name,
+
+        @Words(label = "master colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour of the undiluted master paste.")
+        String master,
+
+        @Quantity(
+                label = "share of master",
+                unit = Unit.NONE,
+                min = 0,
+                max = 1,
+                step = 0.05,
+                means = "Share of master paste by mass; the rest is white.")
+        double share) {
+    public Shade {
+        Limits.check(Shade.class, id, name, master, share);
+    }
+}

@@ -1,0 +1,87 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** Bought stamens, a head at both ends of each strand, tied round the heart. */
+@Words(label = "stamens", means = "Bought double-ended strands, tied round the heart.")
+public record Stamens(
+        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        String id,
+
+        @Words(label = "name", shortest = 1, longest = 60) String name,
+
+        @Words(label = "shade", pattern = ID, means = "Id of the shade that tips the heads.")
+        String shade,
+
+        @Quantity(
+                label = "strands",
+                unit = Unit.COUNT,
+                min = 1,
+                max = 300,
+                means = "Strands, each with a head at both ends.")
+        int strands,
+
+        @Words(label = "use") Use use,
+
+        @Quantity(label = "thread", unit = Unit.MM, min = 0.1, max = 2, step = 0.05, means = "Diameter of the thread.")
+        double threadMm,
+
+        @Quantity(label = "head", unit = Unit.MM, min = 0.3, max = 8, step = 0.1, means = "Width of one head.")
+        double headMm,
+
+        @Quantity(
+                label = "stand",
+                unit = Unit.MM,
+                min = 2,
+                max = 100,
+                means = "Height of the heads above the neck of the flower.")
+        double standMm,
+
+        @Quantity(
+                label = "ring",
+                unit = Unit.MM,
+                min = 0,
+                max = 60,
+                step = 0.5,
+                means = "Radius of the ring on which the outermost heads stand.")
+        double ringMm,
+
+        @Quantity(
+                label = "rows",
+                unit = Unit.COUNT,
+                min = 1,
+                max = 8,
+                means = "Rings of heads, one inside the other, over which they are spread.")
+        int rows,
+
+        @Quantity(
+                label = "dust passes",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 6,
+                means = "How many times dust is gone over them.")
+        int dustPasses)
+        implements Part {
+    /** What is done with a strand. Either way it gives two heads. */
+    public enum Use {
+        @Words(label = "folded", means = "Bunched, folded in the middle and tied: two heads and two threads a strand.")
+        FOLDED,
+        @Words(label = "cut", means = "Cut in half: two single stamens a strand.")
+        CUT
+    }
+
+    public Stamens {
+        Limits.check(Stamens.class, id, name, shade, strands, use, threadMm, headMm, standMm, ringMm, rows, dustPasses);
+    }
+
+    public Stamens withStrands(int newStrands) {
+        return new Stamens(id, name, shade, newStrands, use, threadMm, headMm, standMm, ringMm, rows, dustPasses);
+    }
+
+    public Stamens withRing(double newRingMm, int newRows) {
+        return new Stamens(id, name, shade, strands, use, threadMm, headMm, standMm, newRingMm, newRows, dustPasses);
+    }
+}

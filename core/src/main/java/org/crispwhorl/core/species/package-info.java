@@ -1,0 +1,2 @@
+/** The design itself: a species as parts in build order, heart outwards. */
+package org.crispwhorl.core.species;

@@ -1,0 +1,2 @@
+/** Florist's wire: gauges, droop, stress, recommendation. */
+package org.crispwhorl.core.wire;

@@ -1,0 +1,98 @@
+package org.crispwhorl.files;
+
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.cfg.MapperConfig;
+import tools.jackson.databind.introspect.Annotated;
+import tools.jackson.databind.introspect.AnnotatedClass;
+import tools.jackson.databind.introspect.JacksonAnnotationIntrospector;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
+
+/**
+ * How the core's records are written as JSON, without a word about it in the core: a sealed interface is told apart by
+ * {@code kind}, names are in kebab case, what is empty is left out, what is unknown is refused.
+ */
+public final class CraftJson {
+    /** The property by which the records of a sealed interface are told apart. */
+    public static final String KIND = "kind";
+
+    private CraftJson() {}
+
+    /** A mapper for documents and for the interface. */
+    public static JsonMapper mapper() {
+        return configure(JsonMapper.builder()).build();
+    }
+
+    /** The same settings for a mapper that somebody else builds. */
+    public static JsonMapper.Builder configure(JsonMapper.Builder builder) {
+        return builder.annotationIntrospector(new Introspector())
+                .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .changeDefaultPropertyInclusion(
+                        i -> i.withValueInclusion(com.fasterxml.jackson.annotation.JsonInclude.Include.NON_ABSENT));
+    }
+
+    /** The name of a record, an interface or an enum constant in JSON. */
+    public static String name(String javaName) {
+        boolean constant = javaName.equals(javaName.toUpperCase(Locale.ROOT));
+        return constant
+                ? javaName.toLowerCase(Locale.ROOT).replace('_', '-')
+                : javaName.replaceAll("(?<=[a-z0-9])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
+    }
+
+    /** All records that a sealed interface comes to, those of interfaces within it included. */
+    public static List<Class<?>> kinds(Class<?> sealed) {
+        return Arrays.stream(sealed.getPermittedSubclasses())
+                .flatMap(c -> c.isSealed() ? kinds(c).stream() : java.util.stream.Stream.of(c))
+                .toList();
+    }
+
+    private static final class Introspector extends JacksonAnnotationIntrospector {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        public JsonTypeInfo.Value findPolymorphicTypeInfo(MapperConfig<?> config, Annotated annotated) {
+            Class<?> raw = annotated.getRawType();
+            if (raw.isSealed() || isKind(raw)) {
+                return JsonTypeInfo.Value.construct(
+                        JsonTypeInfo.Id.NAME, JsonTypeInfo.As.PROPERTY, KIND, null, false, true);
+            }
+            return super.findPolymorphicTypeInfo(config, annotated);
+        }
+
+        private static boolean isKind(Class<?> raw) {
+            return raw.isRecord() && Arrays.stream(raw.getInterfaces()).anyMatch(Class::isSealed);
+        }
+
+        @Override
+        public List<NamedType> findSubtypes(MapperConfig<?> config, Annotated annotated) {
+            if (annotated.getRawType().isSealed()) {
+                return kinds(annotated.getRawType()).stream()
+                        .map(c -> new NamedType(c, name(c.getSimpleName())))
+                        .toList();
+            }
+            return super.findSubtypes(config, annotated);
+        }
+
+        @Override
+        public String findTypeName(MapperConfig<?> config, AnnotatedClass annotated) {
+            return isKind(annotated.getRawType())
+                    ? name(annotated.getRawType().getSimpleName())
+                    : super.findTypeName(config, annotated);
+        }
+
+        @Override
+        public String[] findEnumValues(
+                MapperConfig<?> config, AnnotatedClass annotated, Enum<?>[] values, String[] names) {
+            for (int i = 0; i < values.length; i++) {
+                names[i] = name(values[i].name());
+            }
+            return names;
+        }
+    }
+}

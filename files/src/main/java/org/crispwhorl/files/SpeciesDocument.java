@@ -1,0 +1,198 @@
+package org.crispwhorl.files;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.species.Species;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The species document: JSON with a format name and a version, checked against its published schema. */
+public final class SpeciesDocument {
+    public static final String FORMAT = "crisp-whorl/species";
+
+    /** The version that is written; older ones are lifted to it when they are read. */
+    public static final int VERSION = 2;
+
+    private static final int FAULTS_SHOWN = 12;
+    private static final JsonMapper MAPPER = CraftJson.mapper();
+    private static final ObjectNode SCHEMA = writeSchema(CraftSchema.Union.ONE_OF);
+    private static final Schema CHECK = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+            .getSchema(writeSchema(CraftSchema.Union.BY_KIND));
+
+    private SpeciesDocument() {}
+
+    /** The JSON Schema (2020-12) of the document. */
+    public static ObjectNode schema() {
+        return SCHEMA.deepCopy();
+    }
+
+    private static ObjectNode writeSchema(CraftSchema.Union union) {
+        CraftSchema schema = new CraftSchema("#/$defs/", union);
+        schema.ref(Species.class);
+        ObjectNode species = schema.definitions().get(Species.class.getSimpleName());
+        ObjectNode root = MAPPER.createObjectNode()
+                .put("$schema", "https://json-schema.org/draft/2020-12/schema")
+                .put("title", "Crisp Whorl species, version " + VERSION);
+        root.setAll(species);
+        ObjectNode properties = MAPPER.createObjectNode();
+        properties.putObject("format").put("const", FORMAT);
+        properties.putObject("version").put("const", VERSION);
+        properties.setAll((ObjectNode) species.get("properties"));
+        root.set("properties", properties);
+        ((tools.jackson.databind.node.ArrayNode) root.get("required"))
+                .insert(0, "version")
+                .insert(0, "format");
+        ObjectNode definitions = root.putObject("$defs");
+        schema.definitions().entrySet().stream()
+                .filter(e -> !e.getKey().equals(Species.class.getSimpleName()))
+                .forEach(e -> definitions.set(e.getKey(), e.getValue()));
+        return root;
+    }
+
+    /** A species as a document. */
+    public static ObjectNode write(Species species) {
+        ObjectNode document = MAPPER.createObjectNode().put("format", FORMAT).put("version", VERSION);
+        document.setAll((ObjectNode) MAPPER.valueToTree(species));
+        return document;
+    }
+
+    /** A species as the text of a document, indented. */
+    public static String writeText(Species species) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(write(species)) + "\n";
+    }
+
+    /**
+     * Reads a document from text.
+     *
+     * @throws DocumentFault saying every place that is wrong
+     */
+    public static Species readText(String text) {
+        try {
+            return read(MAPPER.readTree(text));
+        } catch (JacksonException e) {
+            var place = e.getLocation();
+            String where = place == null ? "" : " at line " + place.getLineNr() + ", column " + place.getColumnNr();
+            throw DocumentFault.at("", "text that is not JSON" + where, "a Crisp Whorl species as JSON");
+        }
+    }
+
+    /**
+     * Reads a document; an older version is lifted first.
+     *
+     * @throws DocumentFault saying every place that is wrong
+     */
+    public static Species read(JsonNode document) {
+        JsonNode lifted = Lift.toCurrent(document);
+        List<Error> errors = CHECK.validate(lifted);
+        if (!errors.isEmpty()) {
+            throw new DocumentFault(SchemaFaults.of(errors, lifted, FAULTS_SHOWN));
+        }
+        ObjectNode bare = ((ObjectNode) lifted).deepCopy();
+        bare.remove(List.of("format", "version"));
+        try {
+            return MAPPER.treeToValue(bare, Species.class);
+        } catch (DatabindException e) {
+            throw fault(e, bare);
+        }
+    }
+
+    /** What the schema cannot say is checked by the records themselves; their complaint is given its place. */
+    private static DocumentFault fault(DatabindException e, JsonNode document) {
+        StringBuilder pointer = new StringBuilder();
+        e.getPath().forEach(step -> pointer.append('/')
+                .append(step.getPropertyName() == null ? step.getIndex() : step.getPropertyName()));
+        Throwable cause = e;
+        while (cause != null && !(cause instanceof InvalidValue)) {
+            cause = cause.getCause();
+        }
+        if (cause instanceof InvalidValue invalid) {
+            return DocumentFault.at(pointer + "/" + invalid.field(), invalid.came(), invalid.expected());
+        }
+        return DocumentFault.at(
+                pointer.toString(), String.valueOf(document.at(pointer.toString())), "a value of another kind");
+    }
+
+    /** Documents of older versions, brought up to the present one step at a time. */
+    private static final class Lift {
+        private static final Map<Integer, java.util.function.UnaryOperator<ObjectNode>> STEPS =
+                Map.of(1, Lift::firstToSecond);
+
+        static JsonNode toCurrent(JsonNode document) {
+            if (!(document instanceof ObjectNode object)) {
+                throw DocumentFault.at(
+                        "", String.valueOf(document.getNodeType()).toLowerCase(), "a JSON object");
+            }
+            if (!FORMAT.equals(object.path("format").asString(""))) {
+                throw DocumentFault.at("/format", shown(object.path("format")), "\"" + FORMAT + "\"");
+            }
+            JsonNode version = object.path("version");
+            if (!version.isInt() || version.asInt() < 1 || version.asInt() > VERSION) {
+                throw DocumentFault.at("/version", shown(version), "a whole number from 1 to " + VERSION);
+            }
+            ObjectNode lifted = object.deepCopy();
+            for (int v = version.asInt(); v < VERSION; v++) {
+                lifted = STEPS.get(v).apply(lifted).put("version", v + 1);
+            }
+            return lifted;
+        }
+
+        private static String shown(JsonNode node) {
+            return node.isMissingNode() ? "nothing" : node.toString();
+        }
+
+        /** Version 1 knew no ways, and wrote how a piece lies to dry as a bare word. */
+        private static ObjectNode firstToSecond(ObjectNode document) {
+            if (!document.has("ways")) {
+                document.putObject("ways").put("dusting", "parts");
+            }
+            for (JsonNode part : document.path("parts")) {
+                JsonNode drying = part.path("pieces").path("drying");
+                if (drying.isString()) {
+                    ((ObjectNode) part.get("pieces")).putObject("drying").put(CraftJson.KIND, drying.asString());
+                }
+            }
+            return document;
+        }
+    }
+
+    /** Faults of a schema check in a maker's words. */
+    private static final class SchemaFaults {
+        static List<DocumentFault.Fault> of(List<Error> errors, JsonNode document, int most) {
+            List<DocumentFault.Fault> faults = new ArrayList<>();
+            for (Error error : errors) {
+                String pointer = error.getInstanceLocation().toString();
+                DocumentFault.Fault fault = new DocumentFault.Fault(
+                        pointer + unknownField(error), came(document.at(pointer)), expected(error));
+                if (faults.size() < most && !faults.contains(fault)) {
+                    faults.add(fault);
+                }
+            }
+            return faults;
+        }
+
+        private static String unknownField(Error error) {
+            return error.getKeyword().equals("additionalProperties") ? "/" + error.getProperty() : "";
+        }
+
+        private static String expected(Error error) {
+            return error.getKeyword().equals("additionalProperties") ? "no field of that name" : error.getMessage();
+        }
+
+        private static String came(JsonNode node) {
+            if (node.isMissingNode()) {
+                return "nothing";
+            }
+            String text = node.toString();
+            return text.length() <= 60 ? text : text.substring(0, 57) + "…";
+        }
+    }
+}
