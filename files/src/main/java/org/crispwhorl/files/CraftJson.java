@@ -4,14 +4,18 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.cfg.MapperConfig;
 import tools.jackson.databind.introspect.Annotated;
 import tools.jackson.databind.introspect.AnnotatedClass;
 import tools.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.StdSerializer;
 
 /**
  * How the core's records are written as JSON, without a word about it in the core: a sealed interface is told apart by
@@ -30,7 +34,10 @@ public final class CraftJson {
 
     /** The same settings for a mapper that somebody else builds. */
     public static JsonMapper.Builder configure(JsonMapper.Builder builder) {
+        SimpleModule never = new SimpleModule("never").addSerializer(double.class, new Finite());
+        never.addSerializer(Double.class, new Finite());
         return builder.annotationIntrospector(new Introspector())
+                .addModule(never)
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .changeDefaultPropertyInclusion(
@@ -50,6 +57,22 @@ public final class CraftJson {
         return Arrays.stream(sealed.getPermittedSubclasses())
                 .flatMap(c -> c.isSealed() ? kinds(c).stream() : java.util.stream.Stream.of(c))
                 .toList();
+    }
+
+    /** What never happens is written as null: JSON knows no infinity. */
+    private static final class Finite extends StdSerializer<Double> {
+        Finite() {
+            super(Double.class);
+        }
+
+        @Override
+        public void serialize(Double value, JsonGenerator out, SerializationContext context) {
+            if (Double.isFinite(value)) {
+                out.writeNumber(value);
+            } else {
+                out.writeNull();
+            }
+        }
     }
 
     private static final class Introspector extends JacksonAnnotationIntrospector {

@@ -3,6 +3,7 @@ package org.crispwhorl.files;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.Arrays;
@@ -10,8 +11,11 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
+import org.crispwhorl.core.measure.Never;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Words;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -111,6 +115,9 @@ public final class CraftSchema {
 
     private ObjectNode property(RecordComponent component) {
         ObjectNode node = value(component.getGenericType());
+        if (component.isAnnotationPresent(Never.class)) {
+            node.putArray("type").add("number").add("null");
+        }
         Quantity quantity = component.getAnnotation(Quantity.class);
         if (quantity != null) {
             node.put("title", quantity.label())
@@ -148,10 +155,17 @@ public final class CraftSchema {
             return node;
         }
         Class<?> raw = (Class<?>) type;
+        if (raw == JsonNode.class) {
+            return node;
+        }
         if (raw == double[].class) {
             node.put("type", "array").putObject("items").put("type", "number");
         } else if (raw == String.class) {
             node.put("type", "string");
+        } else if (raw == UUID.class) {
+            node.put("type", "string").put("format", "uuid");
+        } else if (raw == Instant.class) {
+            node.put("type", "string").put("format", "date-time");
         } else if (raw == LocalDateTime.class) {
             node.put("type", "string").put("format", "date-time-local");
         } else if (raw == LocalTime.class) {

@@ -7,7 +7,6 @@ import com.networknt.schema.SpecificationVersion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.species.Species;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
@@ -79,9 +78,7 @@ public final class SpeciesDocument {
         try {
             return read(MAPPER.readTree(text));
         } catch (JacksonException e) {
-            var place = e.getLocation();
-            String where = place == null ? "" : " at line " + place.getLineNr() + ", column " + place.getColumnNr();
-            throw DocumentFault.at("", "text that is not JSON" + where, "a Crisp Whorl species as JSON");
+            throw BindingFault.of(e);
         }
     }
 
@@ -101,24 +98,8 @@ public final class SpeciesDocument {
         try {
             return MAPPER.treeToValue(bare, Species.class);
         } catch (DatabindException e) {
-            throw fault(e, bare);
+            throw BindingFault.of(e);
         }
-    }
-
-    /** What the schema cannot say is checked by the records themselves; their complaint is given its place. */
-    private static DocumentFault fault(DatabindException e, JsonNode document) {
-        StringBuilder pointer = new StringBuilder();
-        e.getPath().forEach(step -> pointer.append('/')
-                .append(step.getPropertyName() == null ? step.getIndex() : step.getPropertyName()));
-        Throwable cause = e;
-        while (cause != null && !(cause instanceof InvalidValue)) {
-            cause = cause.getCause();
-        }
-        if (cause instanceof InvalidValue invalid) {
-            return DocumentFault.at(pointer + "/" + invalid.field(), invalid.came(), invalid.expected());
-        }
-        return DocumentFault.at(
-                pointer.toString(), String.valueOf(document.at(pointer.toString())), "a value of another kind");
     }
 
     /** Documents of older versions, brought up to the present one step at a time. */
@@ -169,9 +150,10 @@ public final class SpeciesDocument {
         static List<DocumentFault.Fault> of(List<Error> errors, JsonNode document, int most) {
             List<DocumentFault.Fault> faults = new ArrayList<>();
             for (Error error : errors) {
-                String pointer = error.getInstanceLocation().toString();
-                DocumentFault.Fault fault = new DocumentFault.Fault(
-                        pointer + unknownField(error), came(document.at(pointer)), expected(error));
+                String place = error.getInstanceLocation().toString();
+                String pointer = error.getProperty() == null ? place : place + "/" + error.getProperty();
+                DocumentFault.Fault fault =
+                        new DocumentFault.Fault(pointer, came(document.at(pointer)), expected(error));
                 if (faults.size() < most && !faults.contains(fault)) {
                     faults.add(fault);
                 }
@@ -179,12 +161,21 @@ public final class SpeciesDocument {
             return faults;
         }
 
-        private static String unknownField(Error error) {
-            return error.getKeyword().equals("additionalProperties") ? "/" + error.getProperty() : "";
-        }
-
         private static String expected(Error error) {
-            return error.getKeyword().equals("additionalProperties") ? "no field of that name" : error.getMessage();
+            Object[] limits = error.getArguments();
+            return switch (error.getKeyword()) {
+                case "additionalProperties" -> "no field of that name";
+                case "required" -> "this field";
+                case "maximum" -> "at most " + limits[0];
+                case "minimum" -> "at least " + limits[0];
+                case "maxLength", "maxItems" -> "no more than " + limits[0];
+                case "minLength", "minItems" -> "at least " + limits[0] + " of them";
+                case "enum" -> "one of " + limits[0];
+                case "type" -> "a value of type " + limits[1];
+                case "const" -> String.valueOf(limits[0]);
+                case "pattern" -> "text like " + limits[0];
+                default -> error.getMessage();
+            };
         }
 
         private static String came(JsonNode node) {

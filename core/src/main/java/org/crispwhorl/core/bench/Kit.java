@@ -6,6 +6,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.wire.WireTable;
 
 /** What the studio has at hand for a piece of work, and how it works. */
 @Words(label = "kit", means = "What the studio has at hand, and how it works.")
@@ -39,6 +40,7 @@ public record Kit(
         gauges = List.copyOf(gauges);
         formers = List.copyOf(formers);
         Limits.check(Kit.class, gauges, formers, scrapShare, covered, pace);
+        gauges.forEach(WireTable::diameterMm);
     }
 
     /** How many formers of a name there are; empty where the kit does not say. */

@@ -10,7 +10,8 @@ import java.util.List;
  * @param label the maker's word for it
  * @param value the value in {@code unit}
  */
-public record Figure(String key, Group group, String label, double value, Unit unit, Why why) {
+public record Figure(
+        String key, Group group, String label, @Never double value, Unit unit, Why why) {
     /** The headings under which figures stand. */
     public enum Group {
         SIZE,

@@ -2,6 +2,7 @@ package org.crispwhorl.core.reckoning;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.measure.Never;
 import org.crispwhorl.core.species.Stage;
 
 /**
@@ -11,7 +12,8 @@ import org.crispwhorl.core.species.Stage;
  * @param handOver what must have happened before the flower can leave
  * @param readyH hours from the first touch to dry and done, working straight through
  */
-public record Plan(List<Task> tasks, List<Gate> handOver, double readyH) {
+public record Plan(
+        List<Task> tasks, List<Gate> handOver, @Never double readyH) {
     public Plan {
         tasks = List.copyOf(tasks);
         handOver = List.copyOf(handOver);
@@ -44,8 +46,8 @@ public record Plan(List<Task> tasks, List<Gate> handOver, double readyH) {
             double handsMin,
             int lots,
             List<Gate> gates,
-            double startH,
-            double endH) {
+            @Never double startH,
+            @Never double endH) {
         public Task {
             gates = List.copyOf(gates);
         }
@@ -63,5 +65,6 @@ public record Plan(List<Task> tasks, List<Gate> handOver, double readyH) {
      * @param waitH hours from the end of that task; safe by, or the likely start of a part-dry window
      * @param atMostH hours by which the task has to start, where a window closes
      */
-    public record Gate(String afterTask, Optional<Stage> stage, double waitH, Optional<Double> atMostH) {}
+    public record Gate(
+            String afterTask, Optional<Stage> stage, @Never double waitH, Optional<Double> atMostH) {}
 }

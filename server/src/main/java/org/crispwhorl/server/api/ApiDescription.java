@@ -1,0 +1,78 @@
+package org.crispwhorl.server.api;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import io.swagger.v3.core.util.Json31;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.CraftSchema;
+import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.order.OrderController;
+import org.crispwhorl.server.plate.ReckoningController;
+import org.crispwhorl.server.plate.ReckoningView;
+import org.crispwhorl.server.problem.Problem;
+import org.crispwhorl.server.shelf.ShelfController;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The OpenAPI description: paths from the controllers, every type from the records themselves. */
+@Configuration(proxyBeanMethods = false)
+class ApiDescription {
+    private static final String PREFIX = "#/components/schemas/";
+    private static final List<Class<?>> SPOKEN = List.of(
+            Species.class,
+            org.crispwhorl.core.drying.Room.class,
+            ReckoningController.ReckoningRequest.class,
+            ReckoningView.class,
+            ShelfController.SpeciesCard.class,
+            ShelfController.NewSpecies.class,
+            ShelfController.Aside.class,
+            OrderController.OrderView.class,
+            OrderController.OrderDraft.class,
+            OrderController.OrderReckoning.class,
+            Problem.class);
+
+    @Bean
+    OpenAPI title() {
+        return new OpenAPI().info(new Info().title("Crisp Whorl").version("1"));
+    }
+
+    @Bean
+    OpenApiCustomizer craftSchemas() {
+        return api -> {
+            api.setServers(null);
+            CraftSchema craft = new CraftSchema(PREFIX, CraftSchema.Union.ONE_OF);
+            SPOKEN.forEach(craft::ref);
+            Map<String, Schema<?>> schemas = new TreeMap<>();
+            craft.definitions().forEach((name, node) -> schemas.put(name, schema(node)));
+            schemas.put("SpeciesDocument", schema(document(craft.definitions().get("Species"))));
+            schemas.remove("Species");
+            api.getComponents().getSchemas().clear();
+            schemas.forEach((name, schema) -> api.getComponents().addSchemas(name, schema));
+        };
+    }
+
+    private static ObjectNode document(ObjectNode species) {
+        ObjectNode own = SpeciesDocument.schema();
+        ObjectNode document = species.deepCopy();
+        document.set("required", own.get("required"));
+        ObjectNode properties = (ObjectNode) document.get("properties");
+        properties.set("format", own.at("/properties/format"));
+        properties.set("version", own.at("/properties/version"));
+        return document;
+    }
+
+    private static Schema<?> schema(ObjectNode node) {
+        try {
+            return Json31.mapper().readValue(node.toString(), Schema.class);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,13 @@
+package org.crispwhorl.server.api;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Addresses of rooms lead to the one page, which opens the room itself. */
+@Controller
+class PageForwards {
+    @GetMapping({"/shelf", "/plate/{id}", "/orders", "/orders/{id}", "/orders/{id}/cut-list"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

@@ -1,0 +1,63 @@
+package org.crispwhorl.server.demo;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.order.OrderController;
+import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.room.StudioRoom;
+import org.crispwhorl.server.shelf.Shelf;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.stereotype.Component;
+
+/** Fills an empty studio with the demo species and an order for a Saturday at the lock. */
+@Component
+@Profile("demo")
+class DemoData implements ApplicationRunner {
+    private static final int DAYS_AHEAD = 7;
+
+    private final Shelf shelf;
+    private final StudioRoom room;
+    private final Orders orders;
+
+    DemoData(Shelf shelf, StudioRoom room, Orders orders) {
+        this.shelf = shelf;
+        this.room = room;
+        this.orders = orders;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) throws IOException {
+        if (!shelf.all().isEmpty()) {
+            return;
+        }
+        room.set(new Room(20, 52, new Room.Air.Still()));
+        List<OrderController.OrderLine> lines = new ArrayList<>();
+        Resource[] documents = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
+        Arrays.sort(documents, Comparator.comparing(Resource::getFilename));
+        for (Resource document : documents) {
+            Shelf.Kept kept = shelf.add(SpeciesDocument.readText(document.getContentAsString(StandardCharsets.UTF_8)));
+            lines.add(new OrderController.OrderLine(kept.id(), lines.isEmpty() ? 5 : 3));
+        }
+        LocalDate saturday =
+                LocalDate.now().plusDays(DAYS_AHEAD).with(TemporalAdjusters.nextOrSame(DayOfWeek.SATURDAY));
+        orders.add(new OrderController.OrderDraft(
+                "Supper on the lock island",
+                "Two tiers, ivory; the flowers go over the side like the garden over the wall.",
+                saturday.atTime(10, 0),
+                12,
+                lines));
+    }
+}

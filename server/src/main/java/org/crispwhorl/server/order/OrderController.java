@@ -1,0 +1,132 @@
+package org.crispwhorl.server.order;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.order.BackwardPlan;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.files.CutListCsv;
+import org.crispwhorl.server.problem.Problem;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Orders, what they take, and their cut list. */
+@RestController
+@RequestMapping("/api/orders")
+public class OrderController {
+    private final Orders orders;
+
+    OrderController(Orders orders) {
+        this.orders = orders;
+    }
+
+    /** How many flowers of a species. */
+    public record OrderLine(
+            UUID speciesId,
+
+            @Quantity(label = "flowers", unit = Unit.COUNT, min = 1, max = 500, means = "Flowers of this species.")
+            int flowers) {
+        public OrderLine {
+            Limits.check(OrderLine.class, speciesId, flowers);
+        }
+    }
+
+    /** An order as it is written. */
+    public record OrderDraft(
+            @Words(label = "name", shortest = 1) String name,
+            @Words(label = "note", longest = 2000) String note,
+            @Words(label = "hand-over") LocalDateTime handOver,
+
+            @Quantity(
+                    label = "margin",
+                    unit = Unit.H,
+                    min = 0,
+                    max = 240,
+                    means = "Hours kept free before the hand-over.")
+            double marginH,
+
+            @Words(label = "flowers", longest = 40) List<OrderLine> lines) {
+        public OrderDraft {
+            Limits.check(OrderDraft.class, name, note, handOver, marginH, lines);
+        }
+    }
+
+    /** An order as it is kept. */
+    public record OrderView(UUID id, long version, OrderDraft order) {}
+
+    /** What an order takes, and a plain plan of days. */
+    public record OrderReckoning(OrderSheet sheet, BackwardPlan plan) {}
+
+    @GetMapping
+    @Operation(operationId = "listOrders", summary = "All orders, by hand-over")
+    List<OrderView> list() {
+        return orders.all();
+    }
+
+    @GetMapping("/{id}")
+    @Operation(operationId = "getOrder", summary = "One order")
+    OrderView get(@PathVariable UUID id) {
+        return orders.get(id);
+    }
+
+    @PostMapping
+    @Operation(operationId = "addOrder", summary = "Keep a new order")
+    @ApiResponse(responseCode = "201")
+    ResponseEntity<OrderView> add(@RequestBody OrderDraft draft) {
+        OrderView kept = orders.add(draft);
+        return ResponseEntity.created(URI.create("/api/orders/" + kept.id())).body(kept);
+    }
+
+    @PutMapping("/{id}")
+    @Operation(operationId = "keepOrder", summary = "Keep a changed order with the version it was made from")
+    @ApiResponse(responseCode = "200")
+    @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
+    OrderView change(@PathVariable UUID id, @RequestBody OrderView changed) {
+        return orders.change(id, changed.version(), changed.order());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(operationId = "removeOrder", summary = "Take an order off the book")
+    void remove(@PathVariable UUID id) {
+        orders.remove(id);
+    }
+
+    @GetMapping("/{id}/reckoning")
+    @Operation(operationId = "reckonOrder", summary = "What an order takes, and a plain plan of days")
+    OrderReckoning reckon(@PathVariable UUID id) {
+        return orders.reckon(id);
+    }
+
+    @GetMapping("/{id}/cut-list.csv")
+    @Operation(operationId = "cutList", summary = "The cut list as CSV")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
+    ResponseEntity<byte[]> cutList(@PathVariable UUID id) {
+        String csv = CutListCsv.write(orders.reckon(id).sheet().cuts());
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cut-list.csv\"")
+                .body(csv.getBytes(StandardCharsets.UTF_8));
+    }
+}

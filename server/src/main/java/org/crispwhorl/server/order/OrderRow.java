@@ -1,0 +1,78 @@
+package org.crispwhorl.server.order;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+
+/** A kept order. */
+@Entity
+@Table(name = "flower_order")
+class OrderRow {
+    /** One line of it. */
+    @Embeddable
+    record LineRow(@Column(name = "species_id") UUID speciesId, int flowers) {}
+
+    @Id
+    private UUID id;
+
+    @Column(length = 80)
+    private String name;
+
+    @Column(length = 2000)
+    private String note;
+
+    @Column(name = "hand_over")
+    private LocalDateTime handOver;
+
+    @Column(name = "margin_h")
+    private double marginH;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "flower_order_line", joinColumns = @JoinColumn(name = "order_id"))
+    @OrderColumn(name = "place")
+    private List<LineRow> lines = new ArrayList<>();
+
+    @Version
+    private Long version;
+
+    protected OrderRow() {}
+
+    OrderRow(UUID id) {
+        this.id = id;
+    }
+
+    void keep(OrderController.OrderDraft draft) {
+        name = draft.name();
+        note = draft.note();
+        handOver = draft.handOver();
+        marginH = draft.marginH();
+        lines.clear();
+        draft.lines().forEach(l -> lines.add(new LineRow(l.speciesId(), l.flowers())));
+    }
+
+    OrderController.OrderView view() {
+        return new OrderController.OrderView(
+                id,
+                version == null ? 0 : version,
+                new OrderController.OrderDraft(
+                        name,
+                        note,
+                        handOver,
+                        marginH,
+                        lines.stream()
+                                .map(l -> new OrderController.OrderLine(l.speciesId(), l.flowers()))
+                                .toList()));
+    }
+}

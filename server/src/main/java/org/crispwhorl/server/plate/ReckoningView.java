@@ -1,0 +1,66 @@
+package org.crispwhorl.server.plate;
+
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.finding.Finding;
+import org.crispwhorl.core.finding.Mend;
+import org.crispwhorl.core.finding.Severity;
+import org.crispwhorl.core.flower.Drawing;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.reckoning.Plan;
+import org.crispwhorl.core.reckoning.Reckoning;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.DocumentDiff;
+import org.crispwhorl.files.SpeciesDocument;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The whole reckoning as it goes out: a mend as what it sets in the document. */
+public record ReckoningView(
+        List<Figure> figures,
+        List<Reckoning.PartReckoning> parts,
+        List<Reckoning.ShadeReckoning> shades,
+        Plan plan,
+        List<FindingView> findings,
+        Drawing drawing) {
+
+    /** A finding with its mends. */
+    public record FindingView(
+            String kind, Severity severity, Optional<String> partId, String title, Why why, List<MendView> mends) {}
+
+    /**
+     * @param changes what it sets in the species document
+     * @param room the room that it needs, where it changes the room
+     */
+    public record MendView(String label, List<DocumentDiff.Change> changes, Optional<Room> room) {}
+
+    static ReckoningView of(Species species, Room room, Reckoning reckoning) {
+        boolean mends = reckoning.findings().stream().anyMatch(f -> !f.mends().isEmpty());
+        ObjectNode before = mends ? SpeciesDocument.write(species) : null;
+        return new ReckoningView(
+                reckoning.figures(),
+                reckoning.parts(),
+                reckoning.shades(),
+                reckoning.plan(),
+                reckoning.findings().stream().map(f -> finding(f, before, room)).toList(),
+                reckoning.drawing());
+    }
+
+    private static FindingView finding(Finding f, ObjectNode before, Room room) {
+        return new FindingView(
+                f.kind(),
+                f.severity(),
+                f.partId(),
+                f.title(),
+                f.why(),
+                f.mends().stream().map(m -> mend(m, before, room)).toList());
+    }
+
+    private static MendView mend(Mend mend, ObjectNode before, Room room) {
+        return new MendView(
+                mend.label(),
+                DocumentDiff.between(before, SpeciesDocument.write(mend.species())),
+                mend.room().equals(room) ? Optional.empty() : Optional.of(mend.room()));
+    }
+}

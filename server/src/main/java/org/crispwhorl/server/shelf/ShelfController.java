@@ -1,0 +1,177 @@
+package org.crispwhorl.server.shelf;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.net.URI;
+import java.text.Normalizer;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.crispwhorl.core.flower.Draughting;
+import org.crispwhorl.core.flower.Drawing;
+import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.problem.Problem;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** The shelf's species, their documents in and out. */
+@RestController
+@RequestMapping("/api/species")
+public class ShelfController {
+    private static final String DOCUMENT = "#/components/schemas/SpeciesDocument";
+
+    private final Shelf shelf;
+
+    ShelfController(Shelf shelf) {
+        this.shelf = shelf;
+    }
+
+    /**
+     * A species as it stands on the shelf.
+     *
+     * @param pieces pieces in one flower
+     * @param tints colour of each part's shade
+     */
+    public record SpeciesCard(
+            UUID id,
+            String name,
+            String note,
+            long version,
+            boolean aside,
+            Instant updatedAt,
+            int pieces,
+            double faceMm,
+            List<Tint> tints,
+            Drawing.Face face) {
+        /** The colour of a part. */
+        public record Tint(String partId, String colour) {}
+    }
+
+    /** A species begun from a name alone. */
+    public record NewSpecies(String name) {}
+
+    /** Whether a species is put aside. */
+    public record Aside(boolean aside) {}
+
+    @GetMapping
+    @Operation(operationId = "listSpecies", summary = "All species, each with its small face")
+    List<SpeciesCard> list() {
+        return shelf.all().stream().map(ShelfController::card).toList();
+    }
+
+    @GetMapping("/{id}")
+    @Operation(operationId = "getSpecies", summary = "One species as it stands on the shelf")
+    SpeciesCard get(@PathVariable UUID id) {
+        return card(shelf.get(id));
+    }
+
+    @GetMapping(path = "/{id}/document", produces = MediaType.APPLICATION_JSON_VALUE)
+    @Operation(operationId = "exportSpecies", summary = "The species document; its version is the ETag")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(ref = DOCUMENT)))
+    ResponseEntity<String> document(@PathVariable UUID id) {
+        Shelf.Kept kept = shelf.get(id);
+        return ResponseEntity.ok()
+                .eTag(Long.toString(kept.version()))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "inline; filename=\"" + fileName(kept.species().name()) + ".species.json\"")
+                .body(kept.document());
+    }
+
+    @PostMapping
+    @Operation(operationId = "importSpecies", summary = "Keep a species document as a new species")
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(ref = DOCUMENT)))
+    @ApiResponse(responseCode = "201")
+    @ApiResponse(responseCode = "422", content = @Content(schema = @Schema(implementation = Problem.class)))
+    ResponseEntity<SpeciesCard> add(@RequestBody JsonNode document) {
+        return created(shelf.add(SpeciesDocument.read(document)));
+    }
+
+    @PostMapping("/begun")
+    @Operation(operationId = "beginSpecies", summary = "Begin a species from a name: a heart and one ring")
+    @ApiResponse(responseCode = "201")
+    ResponseEntity<SpeciesCard> begin(@RequestBody NewSpecies wanted) {
+        if (wanted.name() == null || wanted.name().isBlank()) {
+            throw DocumentFault.at("/name", "nothing", "a name");
+        }
+        return created(shelf.add(Beginning.named(wanted.name().strip())));
+    }
+
+    @PutMapping("/{id}/document")
+    @Operation(
+            operationId = "keepSpecies",
+            summary = "Keep a changed document; If-Match is the version it was made from")
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(ref = DOCUMENT)))
+    @ApiResponse(responseCode = "200")
+    @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
+    SpeciesCard change(
+            @PathVariable UUID id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String version,
+            @RequestBody JsonNode document) {
+        return card(shelf.change(id, number(version), SpeciesDocument.read(document)));
+    }
+
+    @PutMapping("/{id}/aside")
+    @Operation(operationId = "setAside", summary = "Put a species aside, or back on the shelf")
+    SpeciesCard setAside(@PathVariable UUID id, @RequestBody Aside wanted) {
+        return card(shelf.setAside(id, wanted.aside()));
+    }
+
+    private static ResponseEntity<SpeciesCard> created(Shelf.Kept kept) {
+        return ResponseEntity.created(URI.create("/api/species/" + kept.id())).body(card(kept));
+    }
+
+    private static long number(String version) {
+        try {
+            return Long.parseLong(version.replace("\"", "").strip());
+        } catch (NumberFormatException e) {
+            throw DocumentFault.at("If-Match", version, "the version as a whole number");
+        }
+    }
+
+    private static SpeciesCard card(Shelf.Kept kept) {
+        Species species = kept.species();
+        FlowerForm form = FlowerForm.of(species);
+        return new SpeciesCard(
+                kept.id(),
+                species.name(),
+                species.note(),
+                kept.version(),
+                kept.aside(),
+                kept.updatedAt(),
+                species.petaled().stream().mapToInt(Assessment::pieces).sum(),
+                form.faceMm(),
+                species.parts().stream().map(p -> tint(species, p)).toList(),
+                Draughting.faceOf(form));
+    }
+
+    private static SpeciesCard.Tint tint(Species species, Part part) {
+        return new SpeciesCard.Tint(part.id(), MixingLaw.colour(species.shade(part.shade())));
+    }
+
+    private static String fileName(String name) {
+        String ascii = Normalizer.normalize(name, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
+        String plain =
+                ascii.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
+        return plain.isEmpty() ? "species" : plain;
+    }
+}

@@ -1,0 +1,73 @@
+package org.crispwhorl.server.shelf;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A kept species: its document, and the version that every change counts up. */
+@Entity
+@Table(name = "species")
+class SpeciesRow {
+    @Id
+    private UUID id;
+
+    @Column(length = 80)
+    private String name;
+
+    @Lob
+    private String document;
+
+    private boolean aside;
+
+    @Version
+    private Long version;
+
+    @Column(name = "updated_at")
+    private Instant updatedAt;
+
+    protected SpeciesRow() {}
+
+    SpeciesRow(UUID id, String name, String document) {
+        this.id = id;
+        keep(name, document);
+    }
+
+    void keep(String newName, String newDocument) {
+        name = newName;
+        document = newDocument;
+        updatedAt = Instant.now();
+    }
+
+    void setAside(boolean put) {
+        aside = put;
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    String name() {
+        return name;
+    }
+
+    String document() {
+        return document;
+    }
+
+    boolean aside() {
+        return aside;
+    }
+
+    long version() {
+        return version == null ? 0 : version;
+    }
+
+    Instant updatedAt() {
+        return updatedAt;
+    }
+}
