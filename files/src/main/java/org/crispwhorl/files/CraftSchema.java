@@ -124,6 +124,7 @@ public final class CraftSchema {
                     .put("description", quantity.means())
                     .put("minimum", quantity.min())
                     .put("maximum", quantity.max())
+                    .put("default", quantity.usual())
                     .put("x-unit", quantity.unit().sign())
                     .put("x-digits", quantity.unit().digits())
                     .put("x-step", quantity.step());

@@ -22,6 +22,7 @@ public record Kit(
                 min = 0,
                 max = 0.9,
                 step = 0.05,
+                usual = 0.25,
                 means = "Share of the paste rolled that cannot be kneaded in again.")
         double scrapShare,
 
@@ -57,7 +58,7 @@ public record Kit(
             @Words(label = "name", shortest = 1, longest = 60)
             String name,
 
-            @Quantity(label = "count", unit = Unit.COUNT, min = 0, max = 500, means = "How many there are.")
+            @Quantity(label = "count", unit = Unit.COUNT, min = 0, max = 500, usual = 5, means = "How many there are.")
             int count) {
         public FormerStock {
             Limits.check(FormerStock.class, name, count);

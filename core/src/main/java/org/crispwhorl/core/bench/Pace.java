@@ -8,10 +8,24 @@ import org.crispwhorl.core.measure.Words;
 /** Minutes of hands for each operation: starting points that the maker may change and the logbook corrects. */
 @Words(label = "pace", means = "Minutes of hands for each operation.")
 public record Pace(
-        @Quantity(label = "cut", unit = Unit.MIN, min = 0.05, max = 60, step = 0.1, means = "Roll and cut one piece.")
+        @Quantity(
+                label = "cut",
+                unit = Unit.MIN,
+                min = 0.05,
+                max = 60,
+                step = 0.1,
+                usual = 0.4,
+                means = "Roll and cut one piece.")
         double cutMin,
 
-        @Quantity(label = "wire", unit = Unit.MIN, min = 0.05, max = 60, step = 0.1, means = "Wire one piece.")
+        @Quantity(
+                label = "wire",
+                unit = Unit.MIN,
+                min = 0.05,
+                max = 60,
+                step = 0.1,
+                usual = 0.6,
+                means = "Wire one piece.")
         double wireMin,
 
         @Quantity(
@@ -20,16 +34,31 @@ public record Pace(
                 min = 0.05,
                 max = 60,
                 step = 0.1,
+                usual = 1.2,
                 means = "Thin, vein and lay one piece to dry.")
         double shapeMin,
 
-        @Quantity(label = "glue", unit = Unit.MIN, min = 0.05, max = 60, step = 0.1, means = "Glue one piece on.")
+        @Quantity(
+                label = "glue",
+                unit = Unit.MIN,
+                min = 0.05,
+                max = 60,
+                step = 0.1,
+                usual = 0.8,
+                means = "Glue one piece on.")
         double glueMin,
 
-        @Quantity(label = "tape", unit = Unit.MIN, min = 0.05, max = 60, step = 0.1, means = "Tape one piece on.")
+        @Quantity(
+                label = "tape",
+                unit = Unit.MIN,
+                min = 0.05,
+                max = 60,
+                step = 0.1,
+                usual = 0.7,
+                means = "Tape one piece on.")
         double tapeMin,
 
-        @Quantity(label = "heart", unit = Unit.MIN, min = 0.1, max = 120, means = "Make one heart.")
+        @Quantity(label = "heart", unit = Unit.MIN, min = 0.1, max = 120, usual = 4, means = "Make one heart.")
         double heartMin,
 
         @Quantity(
@@ -38,6 +67,7 @@ public record Pace(
                 min = 0.01,
                 max = 10,
                 step = 0.05,
+                usual = 0.25,
                 means = "Bunch and tie, for each strand of stamens.")
         double strandMin,
 
@@ -47,10 +77,17 @@ public record Pace(
                 min = 0.05,
                 max = 30,
                 step = 0.1,
+                usual = 0.3,
                 means = "One pass of dust over one piece.")
         double dustMin,
 
-        @Quantity(label = "mix", unit = Unit.MIN, min = 0.1, max = 60, means = "Knead one shade to its colour.")
+        @Quantity(
+                label = "mix",
+                unit = Unit.MIN,
+                min = 0.1,
+                max = 60,
+                usual = 6,
+                means = "Knead one shade to its colour.")
         double mixMin) {
     /** Before any record. */
     public static final Pace UNRECORDED = new Pace(0.4, 0.6, 1.2, 0.8, 0.7, 4, 0.25, 0.3, 6);

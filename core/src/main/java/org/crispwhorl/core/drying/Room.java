@@ -8,10 +8,22 @@ import org.crispwhorl.core.measure.Words;
 /** The air in which pieces dry. */
 @Words(label = "room", means = "The air in which pieces dry.")
 public record Room(
-        @Quantity(label = "temperature", unit = Unit.CELSIUS, min = 2, max = 45, means = "Air temperature of the room.")
+        @Quantity(
+                label = "temperature",
+                unit = Unit.CELSIUS,
+                min = 2,
+                max = 45,
+                usual = 20,
+                means = "Air temperature of the room.")
         double temperatureC,
 
-        @Quantity(label = "humidity", unit = Unit.PERCENT, min = 5, max = 98, means = "Relative humidity of the room.")
+        @Quantity(
+                label = "humidity",
+                unit = Unit.PERCENT,
+                min = 5,
+                max = 98,
+                usual = 50,
+                means = "Relative humidity of the room.")
         double humidityPct,
 
         @Words(label = "air") Air air) {
@@ -52,6 +64,7 @@ public record Room(
                         unit = Unit.CELSIUS,
                         min = 15,
                         max = 50,
+                        usual = 30,
                         means = "Air temperature in the cabinet.")
                 double insideC,
 
@@ -60,6 +73,7 @@ public record Room(
                         unit = Unit.PERCENT,
                         min = 5,
                         max = 95,
+                        usual = 40,
                         means = "Relative humidity in the cabinet.")
                 double insidePct)
                 implements Air {

@@ -23,6 +23,9 @@ public @interface Quantity {
     /** Greatest value allowed, inclusive. */
     double max();
 
+    /** The value to begin from where a choice brings this number up anew. */
+    double usual();
+
     /** The step by which one touch changes it. */
     double step() default 1;
 

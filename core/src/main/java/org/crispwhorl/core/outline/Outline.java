@@ -12,10 +12,22 @@ import org.crispwhorl.core.measure.Words;
  */
 @Words(label = "outline", means = "The shape of a piece lying flat, as its cutter cuts it.")
 public record Outline(
-        @Quantity(label = "length", unit = Unit.MM, min = 2, max = 300, means = "From base to tip, along the midrib.")
+        @Quantity(
+                label = "length",
+                unit = Unit.MM,
+                min = 2,
+                max = 300,
+                usual = 28,
+                means = "From base to tip, along the midrib.")
         double lengthMm,
 
-        @Quantity(label = "width", unit = Unit.MM, min = 1, max = 300, means = "The greatest width across the midrib.")
+        @Quantity(
+                label = "width",
+                unit = Unit.MM,
+                min = 1,
+                max = 300,
+                usual = 22,
+                means = "The greatest width across the midrib.")
         double widthMm,
 
         @Quantity(
@@ -24,6 +36,7 @@ public record Outline(
                 min = 0.05,
                 max = 0.95,
                 step = 0.02,
+                usual = 0.6,
                 means = "Where the greatest width lies, as a share of the length from the base.")
         double widest,
 
@@ -33,6 +46,7 @@ public record Outline(
                 min = 0,
                 max = 1,
                 step = 0.05,
+                usual = 0.2,
                 means = "Width of the base as a share of the greatest width.")
         double base,
 
@@ -42,6 +56,7 @@ public record Outline(
                 min = 1,
                 max = 6,
                 step = 0.1,
+                usual = 2,
                 means = "1 runs straight to a point, 2 is round, 3 and more is blunt.")
         double tip,
 
@@ -50,6 +65,7 @@ public record Outline(
                 unit = Unit.COUNT,
                 min = 1,
                 max = 7,
+                usual = 1,
                 means = "Lobes of the tip: one less than its notches; 1 is a whole tip.")
         int lobes,
 
@@ -59,6 +75,7 @@ public record Outline(
                 min = 0,
                 max = 0.4,
                 step = 0.02,
+                usual = 0,
                 means = "Depth of each notch in the tip as a share of the length.")
         double notch) {
 

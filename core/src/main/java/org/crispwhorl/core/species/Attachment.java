@@ -11,7 +11,14 @@ public sealed interface Attachment {
     /** Each piece on a wire of its own, taped to the stem. */
     @Words(label = "wired")
     record Wired(
-            @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, step = 2, means = "Gauge of its wire.")
+            @Quantity(
+                    label = "gauge",
+                    unit = Unit.GAUGE,
+                    min = 16,
+                    max = 33,
+                    step = 2,
+                    usual = 26,
+                    means = "Gauge of its wire.")
             int gauge,
 
             @Quantity(
@@ -19,6 +26,7 @@ public sealed interface Attachment {
                     unit = Unit.MM,
                     min = 2,
                     max = 200,
+                    usual = 12,
                     means = "How far the wire goes into the piece.")
             double insertionMm,
 
@@ -27,6 +35,7 @@ public sealed interface Attachment {
                     unit = Unit.MM,
                     min = 0,
                     max = 10,
+                    usual = 0,
                     means = "Wire bent back at its end; 0 is straight.")
             double hookMm,
 
@@ -35,6 +44,7 @@ public sealed interface Attachment {
                     unit = Unit.MM,
                     min = 0,
                     max = 200,
+                    usual = 3,
                     means = "Wire between the base of the piece and the tape that holds it.")
             double freeMm,
 
@@ -44,6 +54,7 @@ public sealed interface Attachment {
                     min = 5,
                     max = 300,
                     step = 5,
+                    usual = 80,
                     means = "Wire below, taped along the stem.")
             double tailMm,
 
@@ -53,6 +64,7 @@ public sealed interface Attachment {
                     min = 0.3,
                     max = 6,
                     step = 0.1,
+                    usual = 0.9,
                     means = "Thickness of the ridge of paste that takes the wire.")
             double ridgeMm)
             implements Attachment {

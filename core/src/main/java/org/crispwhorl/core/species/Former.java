@@ -16,10 +16,17 @@ public record Former(
                 unit = Unit.MM,
                 min = 3,
                 max = 200,
+                usual = 30,
                 means = "Half the distance from rim to rim.")
         double rimRadiusMm,
 
-        @Quantity(label = "depth", unit = Unit.MM, min = 1, max = 200, means = "From the level of the rim down.")
+        @Quantity(
+                label = "depth",
+                unit = Unit.MM,
+                min = 1,
+                max = 200,
+                usual = 9,
+                means = "From the level of the rim down.")
         double depthMm,
 
         @Words(label = "side") Side side) {

@@ -24,6 +24,7 @@ public record Heart(
                 min = 16,
                 max = 33,
                 step = 2,
+                usual = 26,
                 means = "Gauge of the stem wire.")
         int gauge,
 
@@ -32,6 +33,7 @@ public record Heart(
                 unit = Unit.COUNT,
                 min = 1,
                 max = 7,
+                usual = 1,
                 means = "Equal wires that are bundled to one stem.")
         int wires,
 
@@ -40,6 +42,7 @@ public record Heart(
                 unit = Unit.MM,
                 min = 0,
                 max = 30,
+                usual = 0,
                 means = "Wire bent back into a hook inside the heart.")
         double hookMm,
 
@@ -49,6 +52,7 @@ public record Heart(
                 min = 10,
                 max = 400,
                 step = 5,
+                usual = 100,
                 means = "Free stem below the flower.")
         double stemMm,
 
@@ -57,6 +61,7 @@ public record Heart(
                 unit = Unit.COUNT,
                 min = 0,
                 max = 6,
+                usual = 1,
                 means = "How many times dust is gone over it.")
         int dustPasses)
         implements Part {

@@ -34,10 +34,16 @@ public sealed interface HeartForm {
     /** A straight cone, broad foot down. */
     @Words(label = "cone")
     record Cone(
-            @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, means = "Diameter of the foot.")
+            @Quantity(
+                    label = "diameter",
+                    unit = Unit.MM,
+                    min = 2,
+                    max = 80,
+                    usual = 10,
+                    means = "Diameter of the foot.")
             double diameterMm,
 
-            @Quantity(label = "height", unit = Unit.MM, min = 2, max = 120, means = "From foot to point.")
+            @Quantity(label = "height", unit = Unit.MM, min = 2, max = 120, usual = 14, means = "From foot to point.")
             double heightMm)
             implements HeartForm {
         public Cone {
@@ -69,7 +75,13 @@ public sealed interface HeartForm {
     /** A ball. */
     @Words(label = "ball")
     record Ball(
-            @Quantity(label = "diameter", unit = Unit.MM, min = 1, max = 80, means = "Diameter of the ball.")
+            @Quantity(
+                    label = "diameter",
+                    unit = Unit.MM,
+                    min = 1,
+                    max = 80,
+                    usual = 10,
+                    means = "Diameter of the ball.")
             double diameterMm)
             implements HeartForm {
         public Ball {
@@ -105,10 +117,10 @@ public sealed interface HeartForm {
     /** A teardrop or bud: a half-ball below, a cone above it. */
     @Words(label = "teardrop")
     record Teardrop(
-            @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, means = "Greatest diameter.")
+            @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, usual = 10, means = "Greatest diameter.")
             double diameterMm,
 
-            @Quantity(label = "height", unit = Unit.MM, min = 2, max = 120, means = "From foot to point.")
+            @Quantity(label = "height", unit = Unit.MM, min = 2, max = 120, usual = 14, means = "From foot to point.")
             double heightMm)
             implements HeartForm {
         public Teardrop {

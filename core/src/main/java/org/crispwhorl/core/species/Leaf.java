@@ -23,6 +23,7 @@ public record Leaf(
                 unit = Unit.COUNT,
                 min = 0,
                 max = 6,
+                usual = 1,
                 means = "How many times dust is gone over each piece.")
         int dustPasses)
         implements Petaled {

@@ -21,6 +21,7 @@ public sealed interface Lying {
                     min = 0.1,
                     max = 96,
                     step = 0.5,
+                    usual = 6,
                     means = "Hours in the former before it is turned out.")
             double afterH)
             implements Lying {

@@ -11,7 +11,7 @@ import org.crispwhorl.core.thinning.Thinning;
 /** Equal pieces cut from a sheet, thinned, dried to shape, and set round the axis. */
 @Words(label = "pieces", means = "Equal pieces cut from a sheet, thinned, dried to shape, set round the axis.")
 public record Pieces(
-        @Quantity(label = "count", unit = Unit.COUNT, min = 1, max = 60, means = "Pieces in one flower.")
+        @Quantity(label = "count", unit = Unit.COUNT, min = 1, max = 60, usual = 5, means = "Pieces in one flower.")
         int count,
 
         @Words(label = "cutter") Outline cut,
@@ -23,6 +23,7 @@ public record Pieces(
                 min = -30,
                 max = 170,
                 step = 2,
+                usual = 70,
                 means = "Angle at which a piece leaves the axis: 0 upright, 90 flat, above 90 turned back.")
         double leanDeg,
 

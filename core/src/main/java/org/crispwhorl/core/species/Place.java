@@ -16,6 +16,7 @@ public record Place(
                 min = -180,
                 max = 180,
                 step = 3,
+                usual = 0,
                 means = "Turned on from where the rule puts the first piece.")
         double turnDeg,
 
@@ -24,6 +25,7 @@ public record Place(
                 unit = Unit.MM,
                 min = -300,
                 max = 60,
+                usual = 0,
                 means = "Height of the base above the neck of the flower; below it is negative.")
         double seatMm) {
     /** How the first azimuth and the steps are found. */

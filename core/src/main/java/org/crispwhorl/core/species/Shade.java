@@ -22,6 +22,7 @@ public record Shade(
                 min = 0,
                 max = 1,
                 step = 0.05,
+                usual = 0.5,
                 means = "Share of master paste by mass; the rest is white.")
         double share) {
     public Shade {

@@ -27,6 +27,7 @@ public record Species(
                 unit = Unit.MM,
                 min = 5,
                 max = 400,
+                usual = 60,
                 means = "The finished width across the face that it is made for.")
         double faceMm,
 

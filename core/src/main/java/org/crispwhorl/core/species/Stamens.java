@@ -21,15 +21,30 @@ public record Stamens(
                 unit = Unit.COUNT,
                 min = 1,
                 max = 300,
+                usual = 20,
                 means = "Strands, each with a head at both ends.")
         int strands,
 
         @Words(label = "use") Use use,
 
-        @Quantity(label = "thread", unit = Unit.MM, min = 0.1, max = 2, step = 0.05, means = "Diameter of the thread.")
+        @Quantity(
+                label = "thread",
+                unit = Unit.MM,
+                min = 0.1,
+                max = 2,
+                step = 0.05,
+                usual = 0.3,
+                means = "Diameter of the thread.")
         double threadMm,
 
-        @Quantity(label = "head", unit = Unit.MM, min = 0.3, max = 8, step = 0.1, means = "Width of one head.")
+        @Quantity(
+                label = "head",
+                unit = Unit.MM,
+                min = 0.3,
+                max = 8,
+                step = 0.1,
+                usual = 1.2,
+                means = "Width of one head.")
         double headMm,
 
         @Quantity(
@@ -37,6 +52,7 @@ public record Stamens(
                 unit = Unit.MM,
                 min = 2,
                 max = 100,
+                usual = 12,
                 means = "Height of the heads above the neck of the flower.")
         double standMm,
 
@@ -46,6 +62,7 @@ public record Stamens(
                 min = 0,
                 max = 60,
                 step = 0.5,
+                usual = 6,
                 means = "Radius of the ring on which the outermost heads stand.")
         double ringMm,
 
@@ -54,6 +71,7 @@ public record Stamens(
                 unit = Unit.COUNT,
                 min = 1,
                 max = 8,
+                usual = 2,
                 means = "Rings of heads, one inside the other, over which they are spread.")
         int rows,
 
@@ -62,6 +80,7 @@ public record Stamens(
                 unit = Unit.COUNT,
                 min = 0,
                 max = 6,
+                usual = 1,
                 means = "How many times dust is gone over them.")
         int dustPasses)
         implements Part {

@@ -15,6 +15,7 @@ public record Thinning(
                 min = 0.2,
                 max = 12,
                 step = 0.1,
+                usual = 1.1,
                 means = "Thickness of the sheet when the piece is cut.")
         double rolledMm,
 
@@ -24,6 +25,7 @@ public record Thinning(
                 min = 0.15,
                 max = 12,
                 step = 0.05,
+                usual = 0.7,
                 means = "Mean thickness of the piece once it is thinned.")
         double finishedMm) {
     public Thinning {

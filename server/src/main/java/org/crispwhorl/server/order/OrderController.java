@@ -45,7 +45,13 @@ public class OrderController {
     public record OrderLine(
             UUID speciesId,
 
-            @Quantity(label = "flowers", unit = Unit.COUNT, min = 1, max = 500, means = "Flowers of this species.")
+            @Quantity(
+                    label = "flowers",
+                    unit = Unit.COUNT,
+                    min = 1,
+                    max = 500,
+                    usual = 1,
+                    means = "Flowers of this species.")
             int flowers) {
         public OrderLine {
             Limits.check(OrderLine.class, speciesId, flowers);
@@ -63,6 +69,7 @@ public class OrderController {
                     unit = Unit.H,
                     min = 0,
                     max = 240,
+                    usual = 12,
                     means = "Hours kept free before the hand-over.")
             double marginH,
 

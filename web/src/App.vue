@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { RouterLink, RouterView } from 'vue-router'
+import { useLengths } from './measure/useLengths'
+import FinderDialog from './parts/FinderDialog.vue'
+import { typing } from './parts/typing'
+import { useRoom } from './parts/useRoom'
+
+const lengths = useLengths()
+const finding = ref(false)
+const room = useRoom()
+
+onMounted(() => {
+  room.load().catch(() => undefined)
+  window.addEventListener('keydown', (event) => {
+    if (event.key === '/' && !typing(event)) {
+      event.preventDefault()
+      finding.value = true
+    }
+  })
+})
+</script>
+
+<template>
+  <div class="flex h-full flex-col">
+    <header class="not-printed flex h-11 shrink-0 items-center gap-6 border-b border-line px-4">
+      <RouterLink to="/shelf" class="font-heading text-[22px] italic">Crisp Whorl</RouterLink>
+      <nav aria-label="Rooms" class="flex gap-5">
+        <RouterLink
+          v-for="place in [{ to: '/shelf', label: 'Shelf' }, { to: '/orders', label: 'Orders' }]"
+          :key="place.to"
+          :to="place.to"
+          class="border-b-2 border-transparent py-1.5 hover:border-line"
+          active-class="!border-accent font-medium"
+        >{{ place.label }}</RouterLink>
+      </nav>
+      <div id="room-heading" class="min-w-0 flex-1" />
+      <button type="button" class="act-quiet" @click="finding = true">Find <kbd class="border border-line px-1 text-[12px]">/</kbd></button>
+      <button
+        type="button"
+        class="act-quiet"
+        :aria-label="`Lengths in ${lengths.unit === 'mm' ? 'millimetres' : 'inches'}; change`"
+        @click="lengths.unit = lengths.unit === 'mm' ? 'in' : 'mm'"
+      >
+        {{ lengths.unit === 'mm' ? 'mm' : 'inches' }}
+      </button>
+    </header>
+    <main class="min-h-0 flex-1 overflow-auto"><RouterView /></main>
+    <FinderDialog :open="finding" @close="finding = false" />
+  </div>
+</template>

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { headPlaces, planPath } from './facePaths'
+
+const props = defineProps<{
+  face: Schemas['Face']
+  tints: Record<string, string>
+  selected?: string | null
+  lit?: string | null
+  hairline: number
+}>()
+const emit = defineEmits<{ point: [partId: string | null]; press: [partId: string, event: PointerEvent]; wheel: [partId: string, event: WheelEvent] }>()
+
+const rings = computed(() =>
+  props.face.rings.map((ring) => ({
+    ...ring,
+    d: planPath(ring.outline),
+    over: ring.closings.map((c) => ({ azimuth: c.azimuth, d: planPath(c.outline) })),
+  })),
+)
+const outgoing = computed(() => rings.value.filter((r) => r.lap === 'outgoing'))
+const returning = computed(() => rings.value.filter((r) => r.lap === 'returning'))
+
+function stroke(partId: string) {
+  return partId === props.selected || partId === props.lit ? 'var(--color-accent)' : 'var(--color-ink)'
+}
+
+function width(partId: string) {
+  return partId === props.selected || partId === props.lit ? props.hairline * 2.4 : props.hairline
+}
+</script>
+
+<template>
+  <g stroke-linejoin="round" @pointerleave="emit('point', null)">
+    <template v-for="(layer, i) in [outgoing, returning]" :key="i">
+      <g
+        v-for="ring in layer"
+        :key="`${ring.partId}-${ring.lap}`"
+        :data-part="ring.partId"
+        :fill="tints[ring.partId]"
+        :stroke="stroke(ring.partId)"
+        :stroke-width="width(ring.partId)"
+        @pointerenter="emit('point', ring.partId)"
+        @pointerdown="emit('press', ring.partId, $event)"
+        @wheel="emit('wheel', ring.partId, $event)"
+      >
+        <path v-for="(azimuth, k) in ring.azimuths" :key="k" :d="ring.d" :transform="`rotate(${azimuth})`" />
+        <path v-for="(closing, k) in ring.over" :key="`c${k}`" :d="closing.d" :transform="`rotate(${closing.azimuth})`" />
+      </g>
+      <template v-if="i === 0">
+        <circle
+          v-for="disc in face.discs"
+          :key="disc.partId"
+          :data-part="disc.partId"
+          :r="disc.radiusMm"
+          :fill="tints[disc.partId]"
+          :stroke="stroke(disc.partId)"
+          :stroke-width="width(disc.partId)"
+          @pointerenter="emit('point', disc.partId)"
+          @pointerdown="emit('press', disc.partId, $event)"
+        />
+        <g
+          v-for="heads in face.heads"
+          :key="heads.partId"
+          :data-part="heads.partId"
+          :fill="tints[heads.partId]"
+          :stroke="stroke(heads.partId)"
+          :stroke-width="width(heads.partId) * 0.7"
+          @pointerenter="emit('point', heads.partId)"
+          @pointerdown="emit('press', heads.partId, $event)"
+          @wheel="emit('wheel', heads.partId, $event)"
+        >
+          <circle v-for="(place, k) in headPlaces(heads)" :key="k" :cx="place.x" :cy="place.y" :r="heads.headMm / 2" />
+        </g>
+      </template>
+    </template>
+  </g>
+</template>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel } from '@headlessui/vue'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { answered, api } from '@/api/client'
+import { useActions } from './useActions'
+
+const props = defineProps<{ open: boolean }>()
+const emit = defineEmits<{ close: [] }>()
+const router = useRouter()
+const actions = useActions()
+
+interface Place {
+  label: string
+  kind: string
+  go: () => void
+}
+
+const query = ref('')
+const places = ref<Place[]>([])
+
+watch(
+  () => props.open,
+  async (open) => {
+    if (!open) return
+    query.value = ''
+    const own = actions.list.map((a) => ({ label: a.label, kind: a.kind, go: a.run }))
+    places.value = [...own, ...rooms()]
+    const [species, orders] = await Promise.all([
+      answered(api.GET('/api/species')).catch(() => []),
+      answered(api.GET('/api/orders')).catch(() => []),
+    ])
+    places.value = [
+      ...own,
+      ...species.map((s) => ({ label: s.name, kind: 'species', go: () => router.push(`/plate/${s.id}`) })),
+      ...orders.map((o) => ({ label: o.order.name, kind: 'order', go: () => router.push(`/orders/${o.id}`) })),
+      ...rooms(),
+    ]
+  },
+)
+
+function rooms(): Place[] {
+  return [
+    { label: 'Shelf', kind: 'room', go: () => router.push('/shelf') },
+    { label: 'Orders', kind: 'room', go: () => router.push('/orders') },
+  ]
+}
+
+const found = computed(() => {
+  const words = query.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return places.value.filter((p) => words.every((w) => `${p.label} ${p.kind}`.toLowerCase().includes(w))).slice(0, 12)
+})
+
+function choose(place: Place | null) {
+  if (!place) return
+  emit('close')
+  place.go()
+}
+</script>
+
+<template>
+  <Dialog :open="open" class="fixed inset-0 z-40 bg-ink/30" aria-label="Find" @close="emit('close')">
+    <DialogPanel class="mx-auto mt-24 w-[30rem] max-w-[92vw] border border-ink bg-sheet p-3">
+      <Combobox :model-value="null" @update:model-value="choose">
+        <ComboboxInput
+          class="field min-h-10 text-[16px]"
+          placeholder="a species, a part, an order, something to do"
+          aria-label="Find a species, a part, an order, something to do"
+          @change="query = $event.target.value"
+        />
+        <ComboboxOptions static class="mt-2 max-h-96 overflow-auto">
+          <ComboboxOption
+            v-for="place in found"
+            :key="`${place.kind}-${place.label}`"
+            :value="place"
+            class="flex min-h-9 items-center justify-between px-2 ui-active:bg-accent ui-active:text-sheet"
+          >
+            <span>{{ place.label }}</span><span class="text-[12px] italic">{{ place.kind }}</span>
+          </ComboboxOption>
+          <li v-if="found.length === 0" class="px-2 py-2 text-quiet">Nothing of that name.</li>
+        </ComboboxOptions>
+      </Combobox>
+    </DialogPanel>
+  </Dialog>
+</template>

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import type { Room } from '@/api/client'
+import ChoiceField from './ChoiceField.vue'
+import NumberField from './NumberField.vue'
+import { useRoom } from './useRoom'
+
+const store = useRoom()
+const AIRS = [
+  { value: 'still', label: 'still air' },
+  { value: 'fan', label: 'a fan on it' },
+  { value: 'cabinet', label: 'drying cabinet' },
+]
+
+function air(kind: string) {
+  const chosen: Room['air'] = kind === 'cabinet' ? { kind: 'cabinet', insideC: 30, insidePct: 40 } : { kind: kind as 'still' | 'fan' }
+  void store.set({ ...store.room, air: chosen })
+}
+
+function inside(changed: { insideC?: number; insidePct?: number }) {
+  const now = store.room.air
+  if (now.kind === 'cabinet') void store.set({ ...store.room, air: { ...now, ...changed } })
+}
+</script>
+
+<template>
+  <div role="group" aria-label="The room now" class="grid content-start gap-1.5 overflow-y-auto px-3 py-1.5">
+    <p class="font-heading text-[15px] text-quiet italic">the room now</p>
+    <div class="grid grid-cols-2 gap-2">
+      <NumberField label="temperature" unit="°C" :digits="0" :min="2" :max="45" :step="1" :value="store.room.temperatureC" @change="store.set({ ...store.room, temperatureC: $event })" />
+      <NumberField label="humidity" unit="%" :digits="0" :min="5" :max="98" :step="5" :value="store.room.humidityPct" @change="store.set({ ...store.room, humidityPct: $event })" />
+      <ChoiceField class="col-span-2" label="air" :choices="AIRS" :value="store.room.air.kind" @change="air" />
+      <template v-if="store.room.air.kind === 'cabinet'">
+        <NumberField label="inside" unit="°C" :digits="0" :min="15" :max="50" :step="1" :value="store.room.air.insideC" @change="inside({ insideC: $event })" />
+        <NumberField label="inside" unit="%" :digits="0" :min="5" :max="95" :step="5" :value="store.room.air.insidePct" @change="inside({ insidePct: $event })" />
+      </template>
+    </div>
+    <p v-if="store.fault" role="alert" class="text-[12px]">■ {{ store.fault }}</p>
+  </div>
+</template>

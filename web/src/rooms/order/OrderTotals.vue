@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { writeLength } from '@/measure/lengths'
+import { useLengths } from '@/measure/useLengths'
+import { day, readable, time } from './dates'
+
+const props = defineProps<{ reckoning: Schemas['OrderReckoning'] }>()
+const lengths = useLengths()
+const sheet = computed(() => props.reckoning.sheet)
+const days = computed(() => {
+  const byDay = new Map<string, Schemas['Sitting'][]>()
+  for (const sitting of props.reckoning.plan.sittings) {
+    const key = day(sitting.from)
+    byDay.set(key, [...(byDay.get(key) ?? []), sitting])
+  }
+  return [...byDay.entries()]
+})
+const late = computed(() => props.reckoning.plan.starts && new Date(props.reckoning.plan.starts) < new Date())
+const pieces = computed(() => sheet.value.cuts.reduce((sum, c) => sum + c.needed + c.spares, 0))
+const mm = (value: number) => writeLength(value, lengths.unit)
+</script>
+
+<template>
+  <section aria-label="What it takes" class="min-w-0 space-y-5">
+    <p class="flex flex-wrap gap-x-8 gap-y-1 border-b border-line pb-3 text-[18px]" data-summary>
+      <span><strong data-total="pieces">{{ pieces }}</strong> pieces to cut</span>
+      <span><strong>{{ sheet.shades.reduce((s, x) => s + x.mixG, 0).toFixed(0) }}</strong> g paste</span>
+      <span><strong>{{ (sheet.handsMin / 60).toFixed(1) }}</strong> h hands</span>
+      <span v-if="reckoning.plan.starts">begin <strong>{{ readable(reckoning.plan.starts) }}</strong></span>
+    </p>
+    <p v-if="!reckoning.plan.possible" role="alert" class="font-medium">
+      ■ Something in it never dries in the room as it is now. Set the room drier, or use a cabinet, on a plate’s drying strip.
+    </p>
+    <p v-else-if="late" role="alert" class="font-medium">■ It should have begun already: move the hand-over, make fewer, or dry faster.</p>
+
+    <div class="grid gap-6 xl:grid-cols-2">
+      <div>
+        <h2 class="text-[18px]">Cut</h2>
+        <table class="w-full">
+          <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">part</th><th class="text-right font-normal">cutter, {{ lengths.unit }}</th><th class="text-right font-normal">pieces</th><th class="text-right font-normal">spares</th></tr></thead>
+          <tbody>
+            <tr v-for="cut in sheet.cuts" :key="cut.species + cut.part" class="border-t border-line">
+              <td class="py-0.5">{{ cut.part }} <span class="text-[12px] text-quiet italic">{{ cut.species }}</span></td>
+              <td class="text-right whitespace-nowrap">{{ mm(cut.lengthMm) }} × {{ mm(cut.widthMm) }}</td>
+              <td class="text-right font-medium">{{ cut.needed }}</td>
+              <td class="text-right">{{ cut.spares }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <div class="space-y-5">
+        <div>
+          <h2 class="text-[18px]">Mix</h2>
+          <table class="w-full">
+            <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">shade</th><th class="text-right font-normal">master g</th><th class="text-right font-normal">white g</th><th class="text-right font-normal">in all g</th></tr></thead>
+            <tbody>
+              <tr v-for="shade in sheet.shades.filter((s) => s.mixG > 0)" :key="shade.species + shade.shade" class="border-t border-line">
+                <td class="py-0.5"><span class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: shade.colour }" />{{ shade.shade }} <span class="text-[12px] text-quiet italic">{{ shade.species }}</span></td>
+                <td class="text-right">{{ shade.masterG.toFixed(1) }}</td>
+                <td class="text-right">{{ shade.whiteG.toFixed(1) }}</td>
+                <td class="text-right font-medium">{{ shade.mixG.toFixed(1) }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <div>
+          <h2 class="text-[18px]">Wire and stamens</h2>
+          <table class="w-full">
+            <tbody>
+              <tr v-for="wire in sheet.wires" :key="wire.use" class="border-t border-line">
+                <td class="py-0.5">{{ wire.gauge }} gauge</td>
+                <td class="text-right">{{ mm(wire.lengthMm) }} {{ lengths.unit }}</td>
+                <td class="text-right font-medium">{{ wire.count }}</td>
+                <td class="pl-3 text-[12px] text-quiet italic">{{ wire.use }}</td>
+              </tr>
+              <tr v-for="s in sheet.stamens" :key="s.species + s.part" class="border-t border-line">
+                <td class="py-0.5">strands</td><td />
+                <td class="text-right font-medium">{{ s.strands }}</td>
+                <td class="pl-3 text-[12px] text-quiet italic">{{ s.species }}, {{ s.part }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </div>
+    </div>
+
+    <div v-if="reckoning.plan.possible">
+      <h2 class="text-[18px]">Days</h2>
+      <p class="text-quiet">Each task as late as what follows allows, nine to five, one pair of hands; drying goes on overnight.</p>
+      <div v-for="[name, sittings] in days" :key="name" class="mt-2 grid grid-cols-[150px_1fr] border-t border-line pt-1">
+        <h3 class="text-[16px] italic">{{ name }}</h3>
+        <ol>
+          <li v-for="(s, i) in sittings" :key="i" class="flex gap-4">
+            <span class="w-24 shrink-0 text-right">{{ time(s.from) }}–{{ time(s.to) }}</span>
+            <span>{{ s.task }} <span class="text-[12px] text-quiet italic">{{ s.species }}</span></span>
+          </li>
+        </ol>
+      </div>
+    </div>
+  </section>
+</template>

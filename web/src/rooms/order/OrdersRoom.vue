@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { useMutation, useQuery } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import { answered, api } from '@/api/client'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import { localMinute, readable } from './dates'
+
+const router = useRouter()
+const name = ref('')
+const orders = useQuery({ queryKey: ['orders'], queryFn: () => answered(api.GET('/api/orders')) })
+
+const add = useMutation({
+  mutationFn: () => {
+    const inTwoWeeks = new Date()
+    inTwoWeeks.setDate(inTwoWeeks.getDate() + 14)
+    inTwoWeeks.setHours(10, 0, 0, 0)
+    const body = { name: name.value, note: '', handOver: localMinute(inTwoWeeks), marginH: 12, lines: [] }
+    return answered(api.POST('/api/orders', { body }))
+  },
+  onSuccess: (made) => router.push(`/orders/${made.id}`),
+})
+</script>
+
+<template>
+  <div class="mx-auto max-w-4xl px-5 py-5">
+    <div class="flex flex-wrap items-end gap-4 border-b border-line pb-4">
+      <h1 class="flex-1 text-[30px]">Orders</h1>
+      <form class="flex items-end gap-2" @submit.prevent="add.mutate()">
+        <label class="block">
+          <span class="block text-[12px] text-quiet">a new order</span>
+          <input v-model="name" class="field h-9 w-52" placeholder="what for" maxlength="80" required />
+        </label>
+        <button class="act" type="submit">Write it down</button>
+      </form>
+    </div>
+    <ProblemNote v-if="add.error.value ?? orders.error.value" :error="add.error.value ?? orders.error.value" class="mt-4" />
+    <p v-if="orders.data.value?.length === 0" class="mt-8 max-w-xl text-quiet">
+      No orders yet. Write one down by what it is for; then say how many of which flower and for when, and it adds up the pieces,
+      paste, wire and days.
+    </p>
+    <ul class="divide-y divide-line">
+      <li v-for="order in orders.data.value" :key="order.id">
+        <RouterLink :to="`/orders/${order.id}`" class="flex min-h-14 items-center gap-4 hover:bg-sheet">
+          <span class="flex-1 font-heading text-[20px]">{{ order.order.name }}</span>
+          <span class="text-quiet">{{ order.order.lines.reduce((sum, l) => sum + l.flowers, 0) }} flowers</span>
+          <span class="w-52 text-right">{{ readable(order.order.handOver) }}</span>
+        </RouterLink>
+      </li>
+    </ul>
+  </div>
+</template>

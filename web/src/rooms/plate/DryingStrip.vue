@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Reckoning, Schemas } from '@/api/client'
+import RoomReading from '@/parts/RoomReading.vue'
+
+/** Every part's drying on one time line, from the first touch to dry and done, in the room as it is now. */
+const props = defineProps<{ reckoning: Reckoning; lit: string | null }>()
+const selected = defineModel<string | null>('selected', { required: true })
+const emit = defineEmits<{ point: [id: string | null] }>()
+
+const ready = computed(() => props.reckoning.plan.readyH)
+const span = computed(() => {
+  const ends = props.reckoning.plan.tasks.map((t) => t.endH ?? 0)
+  return (ready.value ?? Math.max(...ends, 24)) * 1.02
+})
+const at = (hour: number) => `${(100 * Math.min(hour, span.value)) / span.value}%`
+
+function stage(course: Schemas['DryingCourse'], name: Schemas['Stage']) {
+  return course.stages.find((s) => s.stage === name)
+}
+
+const rows = computed(() =>
+  props.reckoning.parts
+    .filter((p) => p.course)
+    .map((p) => {
+      const course = p.course!
+      const from = props.reckoning.plan.tasks.find((t) => t.id === `make-${p.id}`)?.endH ?? 0
+      const join = props.reckoning.plan.tasks.find((t) => t.id === `join-${p.id}`)?.startH
+      const dry = stage(course, 'dry')
+      return {
+        id: p.id,
+        name: p.name,
+        from,
+        never: course.never,
+        window: course.window && { from: from + course.window.likelyFromH, to: from + course.window.likelyToH },
+        firm: from + (stage(course, 'firm')?.safeByH ?? 0),
+        hasFirm: stage(course, 'firm') !== undefined,
+        dryUsually: from + (dry?.medianH ?? 0),
+        dry: dry ? from + dry.safeByH : span.value,
+        join,
+      }
+    }),
+)
+
+const hours = computed(() => {
+  const step = [1, 2, 3, 6, 12, 24, 48, 96, 192].find((s) => span.value / s <= 14) ?? 400
+  return Array.from({ length: Math.floor(span.value / step) + 1 }, (_, i) => i * step)
+})
+</script>
+
+<template>
+  <section aria-label="Drying strip" class="grid h-[168px] shrink-0 grid-cols-[236px_1fr] border-t border-line">
+    <RoomReading class="border-r border-line" />
+    <div class="flex min-h-0 flex-col px-3 pt-1">
+      <p class="flex items-baseline gap-5 text-[12px] text-quiet">
+        <span class="font-heading text-[15px] italic">drying, working straight through</span>
+        <span><span class="mr-1 inline-block h-2.5 w-4 border border-ink bg-ground align-baseline" />wet</span>
+        <span><span class="hatched mr-1 inline-block h-2.5 w-4 border border-ink align-baseline" />bends</span>
+        <span><span class="mr-1 inline-block h-2.5 w-4 bg-quiet align-baseline" />setting to dry</span>
+        <span>▸ safe by</span><span>│ joined</span>
+        <span class="flex-1 text-right text-ink">{{ ready == null ? '■ never done in this room' : `done at ${ready.toFixed(1)} h` }}</span>
+      </p>
+      <div class="min-h-0 flex-1 overflow-y-auto">
+        <div
+          v-for="row in rows"
+          :key="row.id"
+          class="grid h-[13px] grid-cols-[112px_1fr] items-center"
+          :data-drying="row.id"
+          @pointerenter="emit('point', row.id)"
+          @pointerleave="emit('point', null)"
+          @click="selected = row.id"
+        >
+          <span class="truncate text-[12px] leading-none" :class="{ 'font-semibold text-accent': row.id === selected || row.id === lit }">{{ row.name }}</span>
+          <span class="relative h-full border-l border-line">
+            <span v-if="row.never && row.dry === span" class="absolute inset-y-[2px] border border-ink bg-ground" :style="{ left: at(row.from), right: '0' }" />
+            <template v-else>
+              <span class="absolute inset-y-[2px] border border-ink bg-ground" :style="{ left: at(row.from), width: at(row.firm - row.from) }" />
+              <span class="absolute inset-y-[2px] bg-quiet" :style="{ left: at(row.firm), width: at(Math.max(0, row.dry - row.firm)) }" />
+              <span class="absolute top-[-1px] text-[11px] leading-[13px]" :style="{ left: at(row.dry) }">▸</span>
+            </template>
+            <span v-if="row.window" class="hatched absolute inset-y-[2px] min-w-[3px] border-x border-ink" :style="{ left: at(row.window.from), width: at(row.window.to - row.window.from) }" />
+            <span v-if="row.join != null" class="absolute inset-y-0 w-[2px] bg-accent" :style="{ left: at(row.join) }" />
+            <span v-if="row.never" class="absolute right-1 bg-sheet px-1 text-[11px] leading-[13px]">never {{ row.never }}</span>
+          </span>
+        </div>
+      </div>
+      <div class="relative ml-[112px] h-5 border-t border-line text-[11px] text-quiet" aria-hidden="true">
+        <span v-for="hour in hours" :key="hour" class="absolute -translate-x-1/2 border-l border-line pl-0.5 whitespace-nowrap" :style="{ left: at(hour) }">{{ hour }} h</span>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.hatched {
+  background: repeating-linear-gradient(135deg, var(--color-sheet) 0 2px, var(--color-ink) 2px 3px);
+}
+</style>

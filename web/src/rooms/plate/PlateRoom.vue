@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import type { Part, Schemas } from '@/api/client'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import { useActions } from '@/parts/useActions'
+import { useRoom } from '@/parts/useRoom'
+import * as handling from './handling'
+import DryingStrip from './DryingStrip.vue'
+import { setAt } from './pointer'
+import ReckoningColumn from './ReckoningColumn.vue'
+import ShortcutsDialog from './ShortcutsDialog.vue'
+import SplitPlate from './SplitPlate.vue'
+import StrandColumn from './StrandColumn.vue'
+import { useDraft } from './useDraft'
+import { type Shortcut, usePlateKeys } from './usePlateKeys'
+import { useReckoning } from './useReckoning'
+import VersionsDialog from './VersionsDialog.vue'
+
+const props = defineProps<{ id: string }>()
+const room = useRoom()
+const actions = useActions()
+const plate = useDraft(props.id)
+const { reckoning, fault } = useReckoning(plate.draft, () => room.room)
+const selected = ref<string | null>(null)
+const lit = ref<string | null>(null)
+const asking = ref(false)
+const loadFault = shallowRef<Error>()
+
+onMounted(async () => {
+  try {
+    await plate.load()
+  } catch (e) {
+    loadFault.value = e as Error
+  }
+})
+
+const tints = computed(() => {
+  const colours = new Map(reckoning.value?.shades.map((s) => [s.id, s.colour]))
+  return Object.fromEntries(plate.draft.value?.parts.map((p) => [p.id, colours.get(p.shade) ?? '#ffffff']) ?? [])
+})
+const selectedPart = computed(() => plate.draft.value?.parts.find((p) => p.id === selected.value))
+watch(selectedPart, (part) => {
+  if (!part && plate.draft.value) selected.value = null
+})
+
+function onSelected(key: string, alter: (id: string) => (d: Schemas['SpeciesDocument']) => void) {
+  const id = selected.value
+  if (id) plate.change(`${key}-${id}`, alter(id))
+}
+
+function step(by: number) {
+  const parts = plate.draft.value?.parts ?? []
+  const at = parts.findIndex((p) => p.id === selected.value)
+  selected.value = parts[Math.min(parts.length - 1, Math.max(0, at < 0 ? (by > 0 ? 0 : parts.length - 1) : at + by))]?.id ?? null
+}
+
+function add(kind: Part['kind']) {
+  plate.change('', (document) => {
+    selected.value = handling.add(document, kind, selected.value)
+  })
+}
+
+function double() {
+  const id = selected.value
+  if (id) {
+    plate.change('', (document) => {
+      selected.value = handling.double(document, id)
+    })
+  }
+}
+
+function putAside() {
+  const id = selected.value
+  if (!id) return
+  step(-1)
+  plate.change('', (document) => {
+    document.parts = document.parts.filter((p) => p.id !== id)
+  })
+}
+
+function move(by: -1 | 1) {
+  const id = selected.value
+  if (id) plate.change('', (document) => handling.move(document, id, by))
+}
+
+function mend(chosen: Schemas['MendView']) {
+  if (chosen.changes.length > 0) {
+    plate.change('', (document) => chosen.changes.forEach((c) => setAt(document, c.path, c.to)))
+  }
+  if (chosen.room) void room.set(chosen.room)
+}
+
+function mendFirst() {
+  const findings = reckoning.value?.findings ?? []
+  const own = findings.filter((f) => !selected.value || f.partId === selected.value)
+  const chosen = own.flatMap((f) => f.mends)[0]
+  if (chosen) mend(chosen)
+}
+
+const shortcuts: Shortcut[] = [
+  { keys: ['ArrowDown', 'j'], label: 'next part outwards', run: () => step(1) },
+  { keys: ['ArrowUp', 'k'], label: 'next part inwards', run: () => step(-1) },
+  { keys: ['Escape'], label: 'the whole flower', run: () => (selected.value = null) },
+  { keys: ['+', '='], label: 'one petal more', run: () => onSelected('count', (id) => handling.count(id, 1)) },
+  { keys: ['-'], label: 'one petal less', run: () => onSelected('count', (id) => handling.count(id, -1)) },
+  { keys: [']'], label: 'open by 2°', run: () => onSelected('lean', (id) => handling.lean(id, 2)) },
+  { keys: ['['], label: 'close by 2°', run: () => onSelected('lean', (id) => handling.lean(id, -2)) },
+  { keys: ['.'], label: 'turn on by 3°', run: () => onSelected('turn', (id) => handling.turn(id, 3)) },
+  { keys: [','], label: 'turn back by 3°', run: () => onSelected('turn', (id) => handling.turn(id, -3)) },
+  { keys: ['l'], label: 'longer cutter', run: () => onSelected('length', (id) => handling.lengthen(id, 1)) },
+  { keys: ['s'], label: 'shorter cutter', run: () => onSelected('length', (id) => handling.lengthen(id, -1)) },
+  { keys: ['w'], label: 'wider cutter', run: () => onSelected('width', (id) => handling.widen(id, 1)) },
+  { keys: ['n'], label: 'narrower cutter', run: () => onSelected('width', (id) => handling.widen(id, -1)) },
+  { keys: ['a'], label: 'add a ring outside', run: () => add('whorl') },
+  { keys: ['d'], label: 'double the part', run: double },
+  { keys: ['x', 'Delete'], label: 'take the part away', run: putAside },
+  { keys: ['alt+ArrowDown'], label: 'move the part outwards', run: () => move(1) },
+  { keys: ['alt+ArrowUp'], label: 'move the part inwards', run: () => move(-1) },
+  { keys: ['m'], label: 'take the first mend', run: mendFirst },
+  { keys: ['z', 'ctrl+z'], label: 'undo', run: () => plate.undo() },
+  { keys: ['y', 'ctrl+y', 'ctrl+shift+z'], label: 'redo', run: () => plate.redo() },
+  { keys: ['?'], label: 'this list', run: () => (asking.value = true) },
+]
+usePlateKeys(() => shortcuts)
+
+watch(
+  () => plate.draft.value?.parts.map((p) => `${p.id}/${p.name}`).join(),
+  () => {
+    actions.list = [
+      ...(plate.draft.value?.parts ?? []).map((p) => ({ label: p.name, kind: 'part' as const, run: () => (selected.value = p.id) })),
+      ...shortcuts.map((s) => ({ label: s.label, kind: 'action' as const, run: s.run })),
+    ]
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => (actions.list = []))
+
+const KEEPING = {
+  kept: '● kept',
+  keeping: '○ keeping …',
+  'here-only': '◆ kept in this browser only; trying again',
+  refused: '■ cannot be kept as it is',
+  'two-versions': '■ two versions',
+}
+</script>
+
+<template>
+  <ProblemNote v-if="loadFault" :error="loadFault" class="m-6" />
+  <div v-else-if="plate.draft.value" class="flex h-full min-h-[680px] min-w-[1000px] flex-col">
+    <div class="flex h-12 shrink-0 items-center gap-4 border-b border-line px-4">
+      <h1 class="min-w-0 flex-1 truncate text-[24px]">{{ plate.draft.value.name }}</h1>
+      <span role="status" class="text-[13px] text-quiet" :data-state="plate.state.value">{{ KEEPING[plate.state.value] }}</span>
+      <button type="button" class="act-quiet" :disabled="!plate.canUndo.value" @click="plate.undo()">Undo</button>
+      <button type="button" class="act-quiet" :disabled="!plate.canRedo.value" @click="plate.redo()">Redo</button>
+      <button type="button" class="act-quiet" @click="asking = true">Keys <kbd class="border border-line px-1 text-[12px]">?</kbd></button>
+    </div>
+    <div class="grid min-h-0 flex-1 grid-cols-[236px_minmax(0,1fr)_372px]">
+      <StrandColumn
+        v-model:selected="selected"
+        :species="plate.draft.value"
+        :reckoning="reckoning"
+        :tints="tints"
+        :lit="lit"
+        @point="lit = $event"
+        @add="add"
+        @double="double"
+        @aside="putAside"
+        @move="move"
+      />
+      <SplitPlate
+        v-if="reckoning"
+        v-model:selected="selected"
+        :drawing="reckoning.drawing"
+        :figures="reckoning.figures"
+        :parts="plate.draft.value.parts"
+        :tints="tints"
+        :lit="lit"
+        @point="lit = $event"
+        @change="(key, alter) => plate.change(key, alter)"
+      />
+      <div v-else />
+      <ReckoningColumn
+        v-if="reckoning"
+        :species="plate.draft.value"
+        :part="selectedPart"
+        :reckoning="reckoning"
+        :fault="fault ?? (plate.state.value === 'refused' ? plate.fault.value : undefined)"
+        @change="(path, value) => plate.change(path, (d) => setAt(d, path, value))"
+        @mend="mend"
+        @select="selected = $event"
+      />
+      <div v-else class="p-4"><ProblemNote v-if="fault" :error="fault" /></div>
+    </div>
+    <DryingStrip v-if="reckoning" v-model:selected="selected" :reckoning="reckoning" :lit="lit" @point="lit = $event" />
+    <VersionsDialog v-if="plate.theirs.value" :mine="plate.draft.value" :theirs="plate.theirs.value.document" @settle="plate.settle" />
+    <ShortcutsDialog :open="asking" :shortcuts="shortcuts" @close="asking = false" />
+  </div>
+</template>

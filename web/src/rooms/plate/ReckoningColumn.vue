@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Failure, Part, Reckoning, Schemas, SpeciesDocument } from '@/api/client'
+import FigureTable from '@/parts/FigureTable.vue'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import FindingList from './FindingList.vue'
+import GaugeTable from './GaugeTable.vue'
+import KeyFigures from './KeyFigures.vue'
+import SchemaFields from './SchemaFields.vue'
+import { partSchema, resolved, speciesSchema } from './schema'
+import ShadeList from './ShadeList.vue'
+
+/** The reckoning of what is selected, or of the whole flower, below the design it rests on. */
+const props = defineProps<{ species: SpeciesDocument; part?: Part; reckoning: Reckoning; fault?: Failure }>()
+const emit = defineEmits<{ change: [path: string, value: unknown]; mend: [mend: Schemas['MendView']]; select: [id: string] }>()
+
+const own = computed(() => props.reckoning.parts.find((p) => p.id === props.part?.id))
+const figures = computed(() => own.value?.figures ?? props.reckoning.figures)
+const findings = computed(() =>
+  props.reckoning.findings.filter((f) => !props.part || f.partId === props.part.id || f.partId === undefined),
+)
+const path = computed(() => `/parts/${props.species.parts.findIndex((p) => p.id === props.part?.id)}`)
+const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
+</script>
+
+<template>
+  <section aria-label="Reckoning" class="min-h-0 overflow-y-auto border-l border-line px-3 pb-4">
+    <ProblemNote v-if="fault" :error="fault" class="mt-2" />
+    <FindingList :findings="findings" :parts="species.parts" @mend="emit('mend', $event)" @select="emit('select', $event)" />
+    <h2 class="mt-3 text-[19px]">{{ part?.name ?? 'The whole flower' }}</h2>
+    <KeyFigures v-if="part" :figures="figures" />
+    <details open class="mt-1" data-design>
+      <summary class="heading-small cursor-pointer">as designed</summary>
+      <SchemaFields
+        v-if="part"
+        :key="part.id"
+        class="mt-1"
+        :node="partSchema(part.kind)"
+        :value="(part as unknown as Record<string, unknown>)"
+        :shades="species.shades"
+        :hidden="['id']"
+        :path="path"
+        @change="(p, value) => emit('change', p, value)"
+      />
+      <SchemaFields
+        v-else
+        class="mt-1"
+        :node="resolved(speciesSchema)"
+        :value="(species as unknown as Record<string, unknown>)"
+        :shades="species.shades"
+        :hidden="HIDDEN_OF_SPECIES"
+        path=""
+        @change="(p, value) => emit('change', p, value)"
+      />
+    </details>
+    <FigureTable :figures="figures" class="mt-2" />
+    <GaugeTable v-if="own && own.gauges.length > 0 && part" :rows="own.gauges" :part="part" @choose="emit('change', `${path}/pieces/attachment/gauge`, $event)" />
+    <ShadeList v-if="!part" :species="species" :reckoned="reckoning.shades" @change="(p, value) => emit('change', p, value)" />
+  </section>
+</template>

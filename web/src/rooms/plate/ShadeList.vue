@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import type { Schemas, SpeciesDocument } from '@/api/client'
+import NumberField from '@/parts/NumberField.vue'
+
+const props = defineProps<{ species: SpeciesDocument; reckoned: Schemas['ShadeReckoning'][] }>()
+const emit = defineEmits<{ change: [path: string, value: unknown] }>()
+const of = (id: string) => props.reckoned.find((s) => s.id === id)
+const used = (id: string) => props.species.parts.some((p) => p.shade === id)
+
+function add() {
+  const ids = new Set(props.species.shades.map((s) => s.id))
+  let n = props.species.shades.length + 1
+  while (ids.has(`shade-${n}`)) n++
+  emit('change', '/shades', [...props.species.shades, { id: `shade-${n}`, name: `shade ${n}`, master: '#8a6a4a', share: 0.3 }])
+}
+
+function leaveOut(at: number) {
+  emit('change', '/shades', props.species.shades.filter((_, i) => i !== at))
+}
+</script>
+
+<template>
+  <h3 class="heading-small mt-2 border-b border-line">shades</h3>
+  <div v-for="(shade, i) in species.shades" :key="shade.id" class="mt-1.5 grid grid-cols-[40px_1fr_84px] items-end gap-2">
+    <span class="h-[46px] border border-line" :style="{ background: of(shade.id)?.colour }" :title="`${shade.name}: the colour of the mix`" />
+    <label class="min-w-0">
+      <span class="block text-[12px] text-quiet">
+        {{ of(shade.id)?.mixG.toFixed(1) }} g: {{ of(shade.id)?.masterG.toFixed(1) }} master, {{ of(shade.id)?.whiteG.toFixed(1) }} white
+      </span>
+      <span class="flex gap-1">
+        <input class="field h-[30px]" :value="shade.name" :aria-label="`name of ${shade.name}`" maxlength="60" @change="emit('change', `/shades/${i}/name`, ($event.target as HTMLInputElement).value)" />
+        <input type="color" class="h-[30px] w-8 shrink-0 border border-line bg-sheet" :value="shade.master" :aria-label="`master colour of ${shade.name}`" @change="emit('change', `/shades/${i}/master`, ($event.target as HTMLInputElement).value)" />
+        <button v-if="!used(shade.id) && species.shades.length > 1" type="button" class="px-1 text-quiet" :aria-label="`Leave out ${shade.name}`" @click="leaveOut(i)">×</button>
+      </span>
+    </label>
+    <NumberField label="master share" unit="%" :digits="0" :min="0" :max="100" :step="5" :value="shade.share * 100" @change="emit('change', `/shades/${i}/share`, $event / 100)" />
+  </div>
+  <button type="button" class="act-quiet mt-1 !px-0" @click="add">Add a shade</button>
+</template>

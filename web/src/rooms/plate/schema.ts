@@ -1,0 +1,61 @@
+import published from '@formats/species.schema.json'
+
+/** One node of the published JSON Schema, as far as the fields on the plate are made from it. */
+export interface SchemaNode {
+  $ref?: string
+  const?: string
+  type?: string
+  title?: string
+  description?: string
+  properties?: Record<string, SchemaNode>
+  required?: string[]
+  items?: SchemaNode
+  oneOf?: SchemaNode[]
+  enum?: string[]
+  minimum?: number
+  maximum?: number
+  maxLength?: number
+  pattern?: string
+  default?: number
+  'x-unit'?: string
+  'x-digits'?: number
+  'x-step'?: number
+  'x-labels'?: Record<string, string>
+}
+
+type Published = SchemaNode & { $defs: Record<string, SchemaNode> }
+const schema = published as unknown as Published
+
+/** A node with its reference followed; what stands beside the reference goes first. */
+export function resolved(node: SchemaNode): SchemaNode {
+  if (!node.$ref) return node
+  const target = schema.$defs[node.$ref.replace('#/$defs/', '')]!
+  return { ...target, ...node, $ref: undefined }
+}
+
+/** The kinds of a choice, by name. */
+export function kinds(node: SchemaNode): Map<string, SchemaNode> {
+  return new Map((node.oneOf ?? []).map(resolved).map((kind) => [kind.properties!.kind!.const!, kind]))
+}
+
+/** The definition of a part of that kind. */
+export function partSchema(kind: string): SchemaNode {
+  return kinds(resolved(schema.$defs.Part!)).get(kind)!
+}
+
+/** The schema of the whole species. */
+export const speciesSchema: SchemaNode = schema
+
+/** A value to begin from, made of the usual values. */
+export function usual(node: SchemaNode): unknown {
+  const target = resolved(node)
+  if (target.const !== undefined) return target.const
+  if (target.oneOf) return usual(target.oneOf[0]!)
+  if (target.enum) return target.enum[0]
+  if (target.type === 'object') {
+    return Object.fromEntries((target.required ?? []).map((name) => [name, usual(target.properties![name]!)]))
+  }
+  if (target.type === 'array') return []
+  if (target.type === 'string') return ''
+  return target.default ?? target.minimum ?? 0
+}

@@ -1,0 +1,36 @@
+import { shallowRef, watch, type ShallowRef } from 'vue'
+import { answered, api, Failure, type Reckoning, type Room, type SpeciesDocument } from '@/api/client'
+
+/** The reckoning of a draft in a room: always of the newest, one question at a time. */
+export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, room: () => Room) {
+  const reckoning = shallowRef<Reckoning>()
+  const fault = shallowRef<Failure>()
+  let asking = false
+  let stale = false
+
+  async function ask() {
+    if (!draft.value) return
+    if (asking) {
+      stale = true
+      return
+    }
+    asking = true
+    try {
+      reckoning.value = await answered(
+        api.POST('/api/reckoning', { body: { species: draft.value, room: room() } }),
+      )
+      fault.value = undefined
+    } catch (e) {
+      fault.value = e as Failure
+    } finally {
+      asking = false
+      if (stale) {
+        stale = false
+        void ask()
+      }
+    }
+  }
+
+  watch([draft, room], ask, { immediate: true })
+  return { reckoning, fault }
+}

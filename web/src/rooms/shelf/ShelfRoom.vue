@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { answered, api, Failure, type SpeciesDocument } from '@/api/client'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import SpeciesCard from './SpeciesCard.vue'
+
+const router = useRouter()
+const queries = useQueryClient()
+const picker = ref<HTMLInputElement>()
+const name = ref('')
+const showAside = ref(false)
+
+const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
+const standing = computed(() => species.data.value?.filter((s) => s.aside === showAside.value) ?? [])
+const asideCount = computed(() => species.data.value?.filter((s) => s.aside).length ?? 0)
+
+const begin = useMutation({
+  mutationFn: () => answered(api.POST('/api/species/begun', { body: { name: name.value } })),
+  onSuccess: (made) => router.push(`/plate/${made.id}`),
+})
+
+const bringIn = useMutation({
+  mutationFn: async (file: File) => {
+    const text = await file.text()
+    let document: unknown
+    try {
+      document = JSON.parse(text)
+    } catch (e) {
+      throw new Failure(
+        {
+          type: 'urn:crisp-whorl:document',
+          title: `${file.name} is not a species document`,
+          status: 422,
+          detail: `It is not JSON: ${(e as Error).message}. Nothing was brought in.`,
+          faults: [],
+        },
+        422,
+      )
+    }
+    return answered(api.POST('/api/species', { body: document as SpeciesDocument }))
+  },
+  onSettled: () => {
+    if (picker.value) picker.value.value = ''
+    return queries.invalidateQueries({ queryKey: ['species'] })
+  },
+})
+
+const putAside = useMutation({
+  mutationFn: ({ id, aside }: { id: string; aside: boolean }) =>
+    answered(api.PUT('/api/species/{id}/aside', { params: { path: { id } }, body: { aside } })),
+  onSuccess: () => queries.invalidateQueries({ queryKey: ['species'] }),
+})
+
+function picked(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (file) bringIn.mutate(file)
+}
+</script>
+
+<template>
+  <div class="mx-auto max-w-6xl px-5 py-5">
+    <div class="flex flex-wrap items-end gap-4 border-b border-line pb-4">
+      <h1 class="flex-1 text-[30px]">Shelf</h1>
+      <form class="flex items-end gap-2" @submit.prevent="begin.mutate()">
+        <label class="block">
+          <span class="block text-[12px] text-quiet">a new species</span>
+          <input v-model="name" class="field h-9 w-52" placeholder="its name" maxlength="80" required />
+        </label>
+        <button class="act" type="submit">Begin</button>
+      </form>
+      <label class="act">
+        Bring in a document
+        <input ref="picker" type="file" accept=".json,application/json" class="sr-only" @change="picked" />
+      </label>
+    </div>
+    <ProblemNote v-if="begin.error.value" :error="begin.error.value" class="mt-4" />
+    <ProblemNote v-if="bringIn.error.value" :error="bringIn.error.value" class="mt-4" />
+    <ProblemNote v-if="species.error.value" :error="species.error.value" class="mt-4" />
+    <p v-if="bringIn.data.value" role="status" class="mt-4">
+      ● <em>{{ bringIn.data.value.name }}</em> stands on the shelf.
+    </p>
+    <p v-if="species.data.value && standing.length === 0" class="mt-8 max-w-xl text-quiet">
+      {{ showAside ? 'Nothing is put aside.' : 'The shelf is empty. Begin a species by its name: it starts as a heart with five petals, and you turn it into yours. A wild rose, say: five petals of 30 mm, forty stamens, five sepals.' }}
+    </p>
+    <ul class="mt-5 grid grid-cols-2 gap-x-6 gap-y-8 md:grid-cols-3 lg:grid-cols-4">
+      <SpeciesCard
+        v-for="card in standing"
+        :key="card.id"
+        :card="card"
+        @aside="putAside.mutate({ id: card.id, aside: !card.aside })"
+      />
+    </ul>
+    <button v-if="asideCount > 0 || showAside" type="button" class="act-quiet mt-8" @click="showAside = !showAside">
+      {{ showAside ? 'Back to the shelf' : `Put aside: ${asideCount}` }}
+    </button>
+  </div>
+</template>

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { Schemas } from '@/api/client'
+import { writeLength } from '@/measure/lengths'
+import { useLengths } from '@/measure/useLengths'
+import FaceDrawing from '@/parts/FaceDrawing.vue'
+
+const props = defineProps<{ card: Schemas['SpeciesCard'] }>()
+const emit = defineEmits<{ aside: [] }>()
+const lengths = useLengths()
+const tints = computed(() => Object.fromEntries(props.card.tints.map((t) => [t.partId, t.colour])))
+const reach = computed(() => props.card.face.radiusMm * 1.12)
+</script>
+
+<template>
+  <li>
+    <RouterLink :to="`/plate/${card.id}`" class="block hover:[&_h2]:underline">
+      <svg
+        class="aspect-square w-full border border-line bg-sheet"
+        :viewBox="`${-reach} ${-reach} ${2 * reach} ${2 * reach}`"
+        role="img"
+        :aria-label="`Face of ${card.name}`"
+      >
+        <FaceDrawing :face="card.face" :tints="tints" :hairline="reach / 220" />
+      </svg>
+      <h2 class="mt-2 text-[20px]">{{ card.name }}</h2>
+    </RouterLink>
+    <p class="text-quiet">
+      {{ writeLength(card.faceMm, lengths.unit, 0) }} {{ lengths.unit }} across · {{ card.pieces }} pieces
+    </p>
+    <p class="flex gap-3">
+      <a class="act-quiet !px-0" :href="`/api/species/${card.id}/document`" :download="`${card.name}.species.json`">Take out as a document</a>
+      <button type="button" class="act-quiet !px-0" @click="emit('aside')">{{ card.aside ? 'Put back' : 'Put aside' }}</button>
+    </p>
+  </li>
+</template>

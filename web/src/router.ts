@@ -1,0 +1,24 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import ShelfRoom from './rooms/shelf/ShelfRoom.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/shelf' },
+    { path: '/shelf', component: ShelfRoom, meta: { title: 'Shelf' } },
+    { path: '/plate/:id', component: () => import('./rooms/plate/PlateRoom.vue'), props: true, meta: { title: 'Plate' } },
+    { path: '/orders', component: () => import('./rooms/order/OrdersRoom.vue'), meta: { title: 'Orders' } },
+    { path: '/orders/:id', component: () => import('./rooms/order/OrderRoom.vue'), props: true, meta: { title: 'Order' } },
+    {
+      path: '/orders/:id/cut-list',
+      component: () => import('./rooms/order/CutListSheet.vue'),
+      props: true,
+      meta: { title: 'Cut list' },
+    },
+    { path: '/:rest(.*)*', redirect: '/shelf' },
+  ],
+})
+
+router.afterEach((to) => {
+  document.title = `${to.meta.title as string} · Crisp Whorl`
+})
