@@ -19,6 +19,9 @@ final class RingGap implements Rule {
     /** A smaller gap closes under the fingers, mm. */
     private static final double CLOSES_MM = 0.5;
 
+    /** A spiral's steps are uneven, so that it may take some petals more than equal steps would. */
+    private static final int UNEVEN = 8;
+
     @Override
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
@@ -49,10 +52,18 @@ final class RingGap implements Rule {
     private static List<Mend> mends(Assessment a, PlacedRing ring) {
         Petaled part = ring.part();
         List<Mend> mends = new ArrayList<>();
-        int count = ring.leastCount();
-        if (count <= 60 && count != part.pieces().count()) {
-            mends.add(Mend.part(
-                    a, "make " + count + " of them", part.with(part.pieces().withCount(count))));
+        for (int count = ring.leastCount(); count <= Math.min(60, ring.leastCount() + UNEVEN); count++) {
+            Petaled more = part.with(part.pieces().withCount(count));
+            boolean closed = new Assessment(a.species().with(more), a.conditions())
+                            .form()
+                            .ring(part.id())
+                            .orElseThrow()
+                            .gapMm()
+                    <= CLOSES_MM;
+            if (closed && count != part.pieces().count()) {
+                mends.add(Mend.part(a, "make " + count + " of them", more));
+                break;
+            }
         }
         Outline cut = part.pieces().cut();
         for (double width = Math.ceil(cut.widthMm()); width <= 2 * cut.widthMm(); width++) {

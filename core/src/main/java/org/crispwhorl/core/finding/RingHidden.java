@@ -16,7 +16,7 @@ final class RingHidden implements Rule {
     /** A ring that shows less than this share of itself from above is as good as hidden. */
     private static final double HARDLY_SEEN = 0.03;
 
-    private static final double[] GROWTHS = {1.1, 1.2, 1.35, 1.5};
+    private static final double[] GROWTHS = {1.1, 1.2, 1.35, 1.5, 1.7, 2};
 
     @Override
     public List<Finding> look(Assessment a) {

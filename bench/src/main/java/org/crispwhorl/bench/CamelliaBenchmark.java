@@ -1,0 +1,53 @@
+package org.crispwhorl.bench;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.concurrent.TimeUnit;
+import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.reckoning.Reckoner;
+import org.crispwhorl.core.reckoning.Reckoning;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.SpeciesDocument;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** The whole reckoning of a demo species in the core, drawing geometry and tried mends included. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class CamelliaBenchmark {
+    @Param({"towpath-camellia", "lockside-hellebore"})
+    public String species;
+
+    private Species design;
+
+    /** Reads a demo document from the class path. */
+    static String document(String name) throws IOException {
+        try (InputStream in = CamelliaBenchmark.class.getResourceAsStream("/demo/" + name + ".json")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    @Setup
+    public void read() throws IOException {
+        design = SpeciesDocument.readText(document(species));
+    }
+
+    @Benchmark
+    public Reckoning reckon() {
+        return Reckoner.reckon(design, Conditions.USUAL);
+    }
+}

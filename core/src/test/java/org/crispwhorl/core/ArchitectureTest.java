@@ -1,0 +1,45 @@
+package org.crispwhorl.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.testng.annotations.Test;
+
+public class ArchitectureTest {
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("org.crispwhorl.core");
+
+    @Test
+    public void theCoreRestsOnPlainJavaAndPlaneGeometryAlone() {
+        classes()
+                .that()
+                .resideInAPackage("org.crispwhorl.core..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage("java..", "org.crispwhorl.core..", "org.locationtech.jts..")
+                .check(CORE);
+    }
+
+    @Test
+    public void physicalModelsKnowNothingOfFindingsOrOrders() {
+        classes()
+                .that()
+                .resideInAnyPackage("..outline..", "..thinning..", "..wire..", "..centre..", "..flower..", "..drying..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideOutsideOfPackages("..finding..", "..order..", "..reckoning..")
+                .check(CORE);
+    }
+
+    @Test
+    public void ordersAreNotKnownToWhatTheyAddUp() {
+        slices().matching("org.crispwhorl.core.(order|reckoning|drying)..")
+                .should()
+                .beFreeOfCycles()
+                .check(CORE);
+    }
+}

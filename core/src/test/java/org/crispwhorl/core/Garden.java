@@ -1,0 +1,211 @@
+package org.crispwhorl.core;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Calyx;
+import org.crispwhorl.core.species.Former;
+import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Lying;
+import org.crispwhorl.core.species.Overlap;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Shade;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Stage;
+import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Whorl;
+import org.crispwhorl.core.thinning.Thinning;
+
+/** Flowers to test with. */
+public final class Garden {
+    public static final Shade PINK = new Shade("pink", "pink", "#c03a5a", 0.3);
+    public static final Shade PALE = new Shade("pale", "pale pink", "#c03a5a", 0.05);
+    public static final Shade GREEN = new Shade("green", "green", "#35562c", 0.8);
+    public static final Attachment.Wired WIRED = new Attachment.Wired(26, 12, 0, 3, 80, 0.9);
+    public static final Former CUP = new Former("shallow cup", 30, 9, Former.Side.CUPS_IN);
+
+    private Garden() {}
+
+    /** Flat petals of a cutter's outline, wired, lying apart or tucked. */
+    public static Pieces petals(int count, double lengthMm, double widthMm, double leanDeg) {
+        return new Pieces(
+                count,
+                Outline.of(lengthMm, widthMm, 0.62, 0.2, 2),
+                new Thinning(1.1, 0.7),
+                leanDeg,
+                Optional.of(CUP),
+                Place.of(Place.Rule.IN_THE_GAPS),
+                Overlap.TUCKED,
+                WIRED,
+                new Lying.OneSided(),
+                Stage.FIRM);
+    }
+
+    public static Whorl ring(String id, Pieces pieces) {
+        return new Whorl(id, id, PINK.id(), pieces, 1);
+    }
+
+    public static Heart ball(double diameterMm) {
+        return new Heart("heart", "heart", GREEN.id(), new HeartForm.Ball(diameterMm), 20, 1, 4, 90, 0);
+    }
+
+    public static Stamens stamens(int strands, double ringMm, int rows) {
+        return new Stamens("stamens", "stamens", PALE.id(), strands, Stamens.Use.FOLDED, 0.3, 1.2, 12, ringMm, rows, 1);
+    }
+
+    public static Species species(double faceMm, Part... parts) {
+        return new Species(
+                "Test flower",
+                "",
+                faceMm,
+                Medium.GUM_PASTE,
+                List.of(PINK, PALE, GREEN),
+                List.of(parts),
+                new Ways(Ways.Dusting.PARTS));
+    }
+
+    /** A wild rose on which nothing is wrong: ball, stamens, five petals, five sepals apart, three leaves. */
+    public static Species rose() {
+        Pieces sepals = apart(new Pieces(
+                5,
+                Outline.of(14, 5, 0.4, 0.4, 1.3),
+                new Thinning(0.9, 0.6),
+                95,
+                Optional.empty(),
+                Place.of(Place.Rule.IN_THE_GAPS),
+                Overlap.APART,
+                new Attachment.Glued(),
+                new Lying.Hung(),
+                Stage.FIRM));
+        Pieces leaves = new Pieces(
+                3,
+                Outline.of(26, 14, 0.45, 0.1, 1.4),
+                new Thinning(1.2, 0.8),
+                75,
+                Optional.empty(),
+                new Place(Place.Rule.FREE, 20, -30),
+                Overlap.APART,
+                WIRED,
+                new Lying.Hung(),
+                Stage.FIRM);
+        return species(
+                54,
+                ball(8),
+                stamens(30, 7, 3),
+                ring("petals", petals(5, 26, 25, 70)),
+                new Calyx("calyx", "calyx", GREEN.id(), sepals, 0),
+                new Leaf("leaves", "leaves", GREEN.id(), leaves, 1));
+    }
+
+    /** A small double: a cone wrapped by glued petals in two rings that are joined while they bend. */
+    public static Species bud() {
+        Pieces first = glued(petals(4, 26, 24, 5), 0);
+        Pieces second = glued(petals(8, 30, 27, 50), 1);
+        Heart cone = new Heart("heart", "cone", PINK.id(), new HeartForm.Cone(12, 11), 20, 1, 6, 80, 0);
+        return species(60, cone, ring("first", first), ring("second", second));
+    }
+
+    private static Pieces glued(Pieces p, int ring) {
+        return new Pieces(
+                p.count(),
+                p.cut(),
+                p.thinning(),
+                p.leanDeg(),
+                Optional.of(new Former("spoon " + ring, 30, 5, Former.Side.CUPS_IN)),
+                Place.of(Place.Rule.SPIRAL),
+                Overlap.SUCCESSIVE,
+                new Attachment.Glued(),
+                p.drying(),
+                Stage.PART_DRY);
+    }
+
+    public static Pieces apart(Pieces p) {
+        return new Pieces(
+                p.count(),
+                p.cut(),
+                p.thinning(),
+                p.leanDeg(),
+                p.former(),
+                p.place(),
+                Overlap.APART,
+                p.attachment(),
+                p.drying(),
+                p.joinAt());
+    }
+
+    public static Pieces flat(Pieces p) {
+        return new Pieces(
+                p.count(),
+                p.cut(),
+                p.thinning(),
+                p.leanDeg(),
+                Optional.empty(),
+                p.place(),
+                p.overlap(),
+                p.attachment(),
+                p.drying(),
+                p.joinAt());
+    }
+
+    public static Pieces lying(Pieces p, Lying lying) {
+        return new Pieces(
+                p.count(),
+                p.cut(),
+                p.thinning(),
+                p.leanDeg(),
+                p.former(),
+                p.place(),
+                p.overlap(),
+                p.attachment(),
+                lying,
+                p.joinAt());
+    }
+
+    public static Pieces overlapping(Pieces p, Overlap overlap) {
+        return new Pieces(
+                p.count(),
+                p.cut(),
+                p.thinning(),
+                p.leanDeg(),
+                p.former(),
+                p.place(),
+                overlap,
+                p.attachment(),
+                p.drying(),
+                p.joinAt());
+    }
+
+    /** A species with the pieces of one part changed. */
+    public static Species changed(Species species, String id, UnaryOperator<Pieces> change) {
+        Petaled part = (Petaled) species.part(id).orElseThrow();
+        return species.with(part.with(change.apply(part.pieces())));
+    }
+
+    public static Species in(Species s, Medium medium) {
+        return new Species(s.name(), s.note(), s.faceMm(), medium, s.shades(), s.parts(), s.ways());
+    }
+
+    public static Species dusted(Species s, Ways.Dusting dusting) {
+        return new Species(s.name(), s.note(), s.faceMm(), s.medium(), s.shades(), s.parts(), new Ways(dusting));
+    }
+
+    public static Species shaded(Species s, Shade... shades) {
+        return new Species(s.name(), s.note(), s.faceMm(), s.medium(), List.of(shades), s.parts(), s.ways());
+    }
+
+    public static Species without(Species s, String id) {
+        List<Part> parts = new ArrayList<>(s.parts());
+        parts.removeIf(p -> p.id().equals(id));
+        return new Species(s.name(), s.note(), s.faceMm(), s.medium(), s.shades(), parts, s.ways());
+    }
+}

@@ -1,0 +1,183 @@
+package org.crispwhorl.core.drying;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import org.crispwhorl.core.Close;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.species.Lying;
+import org.crispwhorl.core.species.Stage;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class DryingTest {
+    private static final Drying GUM = new Drying(Medium.GUM_PASTE);
+    private static final double DRY = Stage.DRY.moistureRatio();
+    private static final Body PETAL = Body.sheet(0.7, new Lying.OneSided());
+
+    private static Room room(double c, double pct) {
+        return new Room(c, pct, new Room.Air.Still());
+    }
+
+    @DataProvider
+    public Object[][] worked() {
+        return new Object[][] {{40, 4.2}, {50, 5.9}, {60, 9.8}, {70, 29}};
+    }
+
+    @Test(dataProvider = "worked")
+    public void aPetalOfSevenTenthsDriesAsWorked(double humidity, double hours) {
+        Close.onePercent(GUM.hoursTo(DRY, PETAL, room(20, humidity)), hours);
+    }
+
+    @Test
+    public void aTenMillimetreBallDriesInTwentyOneAndAHalfHours() {
+        Close.onePercent(GUM.hoursTo(DRY, Body.of(10.0 / 6), Room.REFERENCE), 21.5);
+        double volume = Math.PI * 1000 / 6;
+        Close.onePercent(GUM.hoursTo(DRY, Body.solid(volume, Math.PI * 100), Room.REFERENCE), 21.5);
+    }
+
+    @Test
+    public void aOneMillimetreSheetIsDryInTheReferenceTime() {
+        Close.within(1e-9, GUM.hoursTo(DRY, Body.of(1), Room.REFERENCE), 10);
+    }
+
+    @Test
+    public void atItsOwnWaterActivityItNeverDries() {
+        assertTrue(Double.isInfinite(GUM.hoursTo(DRY, PETAL, room(20, 75))));
+        assertTrue(Double.isInfinite(GUM.hoursTo(0.92, PETAL, room(20, 90))));
+    }
+
+    @Test
+    public void dampAirSlowsAndWarmAirSpeeds() {
+        double before = 0;
+        for (int pct = 20; pct < 75; pct += 5) {
+            double hours = GUM.hoursTo(DRY, PETAL, room(20, pct));
+            assertTrue(hours > before);
+            before = hours;
+        }
+        assertTrue(GUM.hoursTo(DRY, PETAL, room(26, 50)) < GUM.hoursTo(DRY, PETAL, room(18, 50)));
+    }
+
+    @Test
+    public void aFanDriesSixTenthsFaster() {
+        Room fan = new Room(20, 50, new Room.Air.Fan());
+        Close.within(1e-9, GUM.hoursTo(DRY, PETAL, Room.REFERENCE), 1.6 * GUM.hoursTo(DRY, PETAL, fan));
+    }
+
+    @Test
+    public void aCabinetDriesInItsOwnAir() {
+        Room damp = new Room(18, 85, new Room.Air.Cabinet(30, 40));
+        Close.within(1e-9, GUM.hoursTo(DRY, PETAL, damp), GUM.hoursTo(DRY, PETAL, room(30, 40)) / 1.6);
+    }
+
+    @Test
+    public void bothFacesDryFasterThanOne() {
+        double one = GUM.hoursTo(DRY, Body.sheet(0.8, new Lying.OneSided()), Room.REFERENCE);
+        double both = GUM.hoursTo(DRY, Body.sheet(0.8, new Lying.Hung()), Room.REFERENCE);
+        Close.within(1e-9, one / both, Math.pow(2, 1.5));
+    }
+
+    @Test
+    public void turningOutLiesBetweenOneFaceAndBoth() {
+        double one = GUM.hoursTo(DRY, Body.sheet(0.8, new Lying.OneSided()), Room.REFERENCE);
+        double both = GUM.hoursTo(DRY, Body.sheet(0.8, new Lying.Hung()), Room.REFERENCE);
+        double turned = GUM.hoursTo(DRY, Body.sheet(0.8, new Lying.TurnedOut(2)), Room.REFERENCE);
+        assertTrue(both < turned && turned < one);
+        double late = GUM.hoursTo(DRY, Body.sheet(0.8, new Lying.TurnedOut(90)), Room.REFERENCE);
+        Close.within(1e-9, late, one);
+    }
+
+    @Test
+    public void equalReadingsIntegrateToTheSameTime() {
+        List<Drying.Reading> readings = List.of(
+                new Drying.Reading(0, Room.REFERENCE),
+                new Drying.Reading(1.3, Room.REFERENCE),
+                new Drying.Reading(4, Room.REFERENCE));
+        Close.within(1e-9, GUM.hoursTo(DRY, PETAL, readings), GUM.hoursTo(DRY, PETAL, Room.REFERENCE));
+    }
+
+    @Test
+    public void aWetNightStopsTheDryingForAsLongAsItLasts() {
+        List<Drying.Reading> night = List.of(
+                new Drying.Reading(0, Room.REFERENCE),
+                new Drying.Reading(2, room(20, 80)),
+                new Drying.Reading(10, Room.REFERENCE));
+        Close.within(1e-9, GUM.hoursTo(DRY, PETAL, night), 8 + GUM.hoursTo(DRY, PETAL, Room.REFERENCE));
+    }
+
+    @Test
+    public void vapourPressureAgreesWithTheSteamTables() {
+        Close.onePercent(Drying.saturationKPa(0.01), 0.6117);
+        Close.onePercent(Drying.saturationKPa(20), 2.339);
+        Close.onePercent(Drying.saturationKPa(30), 4.247);
+    }
+
+    @Test
+    public void safeByIsTheNinetiethPercentile() {
+        Spread spread = Spread.UNRECORDED;
+        assertEquals(spread.chanceBy(spread.safeBy(5), 5), 0.9, 1e-6);
+        assertEquals(spread.chanceBy(spread.earliest(5), 5), 0.1, 1e-6);
+        assertEquals(spread.chanceBy(5, 5), 0.5, 1e-6);
+        Close.within(0.001, spread.safeBy(10), 10 * Math.exp(1.2816 * 0.35));
+    }
+
+    @Test
+    public void theCourseReachesItsStagesInOrder() {
+        DryingCourse course = DryingCourse.of(Medium.GUM_PASTE, PETAL, Room.REFERENCE, Spread.UNRECORDED);
+        double before = 0;
+        for (DryingCourse.Reached reached : course.stages()) {
+            assertTrue(reached.medianH() > before && reached.safeByH() > reached.medianH());
+            before = reached.medianH();
+        }
+        assertEquals(course.stages().size(), 4);
+        assertTrue(course.never().isEmpty());
+    }
+
+    @Test
+    public void thePartDryWindowOpensAtItsNinetiethAndClosesAtItsTenth() {
+        DryingCourse course = DryingCourse.of(Medium.GUM_PASTE, PETAL, Room.REFERENCE, new Spread(0.1));
+        DryingCourse.Window window = course.window().orElseThrow();
+        Close.within(1e-9, window.opensH(), new Spread(0.1).safeBy(window.likelyFromH()));
+        Close.within(1e-9, window.closesH(), new Spread(0.1).earliest(window.likelyToH()));
+        assertTrue(window.sure());
+    }
+
+    @Test
+    public void beforeAnyRecordNoMomentOfTheWindowIsSure() {
+        DryingCourse course = DryingCourse.of(Medium.GUM_PASTE, PETAL, Room.REFERENCE, Spread.UNRECORDED);
+        DryingCourse.Window window = course.window().orElseThrow();
+        assertFalse(window.sure());
+        assertTrue(window.bestH() > window.likelyFromH() && window.bestH() < window.likelyToH());
+        Close.onePercent(window.bestChance(), 0.724);
+    }
+
+    @Test
+    public void theBestMomentIsBetterThanItsNeighbours() {
+        Spread spread = Spread.UNRECORDED;
+        DryingCourse.Window w = DryingCourse.of(Medium.GUM_PASTE, PETAL, Room.REFERENCE, spread)
+                .window()
+                .orElseThrow();
+        for (double factor : new double[] {0.8, 0.9, 1.1, 1.25}) {
+            double at = w.bestH() * factor;
+            double chance = spread.chanceBy(at, w.likelyFromH()) - spread.chanceBy(at, w.likelyToH());
+            assertTrue(chance < w.bestChance());
+        }
+    }
+
+    @Test
+    public void marzipanSkinsButNeverDriesThrough() {
+        DryingCourse course = DryingCourse.of(Medium.MARZIPAN, Body.of(1), Room.REFERENCE, Spread.UNRECORDED);
+        assertTrue(course.at(Stage.SKINNED).isPresent());
+        assertEquals(course.never().orElseThrow(), Stage.FIRM);
+    }
+
+    @Test
+    public void chocolateSetsInMinutesInACoolRoomAndNeverInAHotOne() {
+        Drying chocolate = new Drying(Medium.MODELLING_CHOCOLATE);
+        assertTrue(chocolate.hoursTo(DRY, Body.of(1), room(18, 50)) < 1);
+        assertTrue(Double.isInfinite(chocolate.hoursTo(DRY, Body.of(1), room(28, 50))));
+        assertTrue(chocolate.hoursTo(0.5, Body.of(2), room(18, 50)) > chocolate.hoursTo(0.5, Body.of(1), room(18, 50)));
+    }
+}

@@ -1,0 +1,202 @@
+package org.crispwhorl.core.finding;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.bench.Kit;
+import org.crispwhorl.core.bench.Pace;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Shade;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.thinning.Thinning;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class FindingsTest {
+    private static final Species ROSE = Garden.rose();
+    private static final Species BUD = Garden.bud();
+    private static final Conditions USUAL = Conditions.USUAL;
+    private static final Conditions DAMP = USUAL.withRoom(new Room(20, 80, new Room.Air.Still()));
+
+    private static List<Finding> found(Species species, Conditions conditions) {
+        return Findings.of(new Assessment(species, conditions));
+    }
+
+    private static Species wired(Attachment.Wired wired) {
+        return Garden.changed(ROSE, "petals", p -> p.withAttachment(wired));
+    }
+
+    private static Species heart(HeartForm form) {
+        Heart heart = BUD.heart().orElseThrow();
+        return BUD.with(heart.withForm(form));
+    }
+
+    private static Species fatCone() {
+        Species bud = Garden.without(heart(new HeartForm.Cone(36, 11)), "second");
+        Species even = Garden.changed(bud, "first", p -> p.withPlace(Place.of(Place.Rule.FREE)));
+        return even.withFace(Math.round(FlowerForm.of(even).faceMm()));
+    }
+
+    private static Species hiddenRing() {
+        return Garden.species(
+                61,
+                Garden.ball(8),
+                Garden.ring("large", Garden.petals(6, 30, 30, 75)),
+                Garden.ring("small", Garden.petals(6, 20, 22, 76).withPlace(new Place(Place.Rule.BEHIND, 0, -2))));
+    }
+
+    @Test
+    public void nothingIsFoundOnASoundRose() {
+        assertEquals(found(ROSE, USUAL), List.of());
+    }
+
+    @Test
+    public void nothingIsFoundOnASoundBud() {
+        assertEquals(found(BUD, USUAL), List.of());
+    }
+
+    /** kind, a design that is sound but for this one thing, its conditions, the part it is about, how it weighs. */
+    @DataProvider
+    public Object[][] faults() {
+        Shade alike = new Shade("pale", "pale pink", Garden.PINK.master(), 0.295);
+        return new Object[][] {
+            {"never-dries", ROSE, DAMP, "", Severity.STOP},
+            {
+                "never-dries",
+                Garden.in(ROSE, Medium.MODELLING_CHOCOLATE),
+                USUAL.withRoom(new Room(29, 50, new Room.Air.Still())),
+                "",
+                Severity.STOP
+            },
+            {"centre-too-tall", heart(new HeartForm.Cone(12, 16)), USUAL, "heart", Severity.STOP},
+            {"centre-too-fat", fatCone(), USUAL, "first", Severity.STOP},
+            {
+                "ring-gap",
+                Garden.changed(ROSE, "petals", p -> p.withCut(p.cut().withWidth(18))),
+                USUAL,
+                "petals",
+                Severity.LOOK
+            },
+            {"ring-hidden", hiddenRing(), USUAL, "small", Severity.LOOK},
+            {"stamens-crowded", ROSE.with(Garden.stamens(60, 5, 2)), USUAL, "stamens", Severity.LOOK},
+            {"stamens-sparse", ROSE.with(Garden.stamens(4, 12, 1)), USUAL, "stamens", Severity.LOOK},
+            {"wire-too-thin", wired(new Attachment.Wired(30, 12, 0, 25, 80, 0.9)), USUAL, "petals", Severity.STOP},
+            {"ridge-too-thin", wired(new Attachment.Wired(24, 12, 0, 3, 80, 0.6)), USUAL, "petals", Severity.STOP},
+            {
+                "thickness",
+                Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(1.2, 0.3))),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {
+                "thickness",
+                Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(3.2, 2.5))),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {"face-off-width", ROSE.withFace(90), USUAL, "", Severity.LOOK},
+            {"face-off-width", ROSE.withFace(45), USUAL, "", Severity.LOOK},
+            {"shades-alike", Garden.shaded(ROSE, Garden.PINK, alike, Garden.GREEN), USUAL, "", Severity.LOOK}
+        };
+    }
+
+    @Test(dataProvider = "faults")
+    public void theFaultIsFoundWithItsFigures(
+            String kind, Species species, Conditions conditions, String part, Severity severity) {
+        Finding finding = only(kind, species, conditions);
+        assertEquals(finding.severity(), severity);
+        assertEquals(finding.partId(), part.isEmpty() ? Optional.empty() : Optional.of(part));
+        assertFalse(finding.why().inputs().isEmpty(), "figures");
+        assertFalse(finding.title().isBlank());
+    }
+
+    @Test(dataProvider = "faults")
+    public void nothingElseIsFoundOnThatDesign(
+            String kind, Species species, Conditions conditions, String part, Severity severity) {
+        assertEquals(
+                found(species, conditions).stream()
+                        .map(Finding::kind)
+                        .distinct()
+                        .toList(),
+                List.of(kind));
+    }
+
+    @Test(dataProvider = "faults")
+    public void everyMendMakesTheFindingGo(
+            String kind, Species species, Conditions conditions, String part, Severity severity) {
+        Finding finding = only(kind, species, conditions);
+        assertFalse(finding.mends().isEmpty(), "mends");
+        for (Mend mend : finding.mends()) {
+            assertTrue(
+                    found(mend.species(), conditions.withRoom(mend.room())).stream()
+                            .noneMatch(finding::sameMatter),
+                    mend.label());
+        }
+    }
+
+    private static Finding only(String kind, Species species, Conditions conditions) {
+        List<Finding> of = found(species, conditions).stream()
+                .filter(f -> f.kind().equals(kind))
+                .toList();
+        assertEquals(of.size(), 1, kind + " in " + found(species, conditions));
+        return of.get(0);
+    }
+
+    @Test
+    public void fewFormersSayInHowManyTurnsTheRingDries() {
+        Kit kit = new Kit(
+                Kit.USUAL.gauges(), List.of(new Kit.FormerStock("shallow cup", 2)), 0.25, true, Pace.UNRECORDED);
+        Finding finding = only("few-formers", ROSE, new Conditions(Room.REFERENCE, kit));
+        assertEquals(finding.title(), "Dries in 3 turns");
+        assertEquals(finding.severity(), Severity.LOOK);
+    }
+
+    @Test
+    public void aKitThatOwnsNoneOfTheFormersStops() {
+        Kit kit = new Kit(
+                Kit.USUAL.gauges(), List.of(new Kit.FormerStock("shallow cup", 0)), 0.25, true, Pace.UNRECORDED);
+        assertEquals(
+                only("few-formers", ROSE, new Conditions(Room.REFERENCE, kit)).severity(), Severity.STOP);
+    }
+
+    @Test
+    public void stopsComeBeforeLooks() {
+        Species both = Garden.changed(
+                wired(new Attachment.Wired(24, 12, 0, 3, 80, 0.6)),
+                "leaves",
+                p -> p.withThinning(new Thinning(1, 0.3)));
+        List<Finding> all = found(both, USUAL);
+        assertEquals(all.get(0).severity(), Severity.STOP);
+        assertEquals(all.get(all.size() - 1).severity(), Severity.LOOK);
+    }
+
+    @Test
+    public void petalsThatAreMeantToStandApartLeaveNoGap() {
+        Species apart = Garden.changed(
+                ROSE, "petals", p -> Garden.apart(p.withCut(p.cut().withWidth(12))));
+        assertTrue(found(apart, USUAL).stream().noneMatch(f -> f.kind().equals("ring-gap")));
+    }
+
+    @Test
+    public void aMendOfTheRoomLeavesTheDesignAlone() {
+        Finding finding = only("never-dries", ROSE, DAMP);
+        for (Mend mend : finding.mends()) {
+            assertEquals(mend.species(), ROSE);
+            assertFalse(mend.room().equals(DAMP.room()));
+        }
+    }
+}

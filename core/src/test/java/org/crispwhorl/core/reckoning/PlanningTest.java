@@ -1,0 +1,154 @@
+package org.crispwhorl.core.reckoning;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.crispwhorl.core.Close;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Stage;
+import org.crispwhorl.core.species.Ways;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class PlanningTest {
+    private static Plan plan(Species species, Room room) {
+        return Planning.of(new Assessment(species, Conditions.USUAL.withRoom(room)));
+    }
+
+    private static Plan plan(Species species) {
+        return plan(species, Room.REFERENCE);
+    }
+
+    private static Plan.Task task(Plan plan, String id) {
+        return plan.tasks().stream().filter(t -> t.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    @DataProvider
+    public Object[][] flowers() {
+        return new Object[][] {{Garden.rose()}, {Garden.bud()}, {Garden.dusted(Garden.rose(), Ways.Dusting.WHOLE)}};
+    }
+
+    @Test(dataProvider = "flowers")
+    public void everyTaskComesAfterWhatItWaitsFor(Species species) {
+        Plan plan = plan(species);
+        Map<String, Double> ends = new HashMap<>();
+        for (Plan.Task task : plan.tasks()) {
+            for (Plan.Gate gate : task.gates()) {
+                assertTrue(ends.containsKey(gate.afterTask()), task.id() + " waits for " + gate.afterTask());
+                assertTrue(task.startH() >= ends.get(gate.afterTask()) + gate.waitH() - 1e-9, task.id());
+            }
+            ends.put(task.id(), task.endH());
+        }
+    }
+
+    @Test(dataProvider = "flowers")
+    public void handsDoOneThingAtATime(Species species) {
+        double free = 0;
+        for (Plan.Task task : plan(species).tasks()) {
+            assertTrue(task.startH() >= free - 1e-9, task.id());
+            free = task.endH();
+        }
+    }
+
+    @Test(dataProvider = "flowers")
+    public void everyPartIsMadeAndJoinedOnce(Species species) {
+        Plan plan = plan(species);
+        for (var part : species.parts()) {
+            long made = plan.tasks().stream()
+                    .filter(t -> t.id().equals("make-" + part.id()))
+                    .count();
+            assertEquals(made, 1);
+        }
+        long joins =
+                plan.tasks().stream().filter(t -> t.doing() == Plan.Doing.JOIN).count();
+        assertEquals(joins, species.parts().size() - 1);
+    }
+
+    @Test
+    public void assemblyGoesFromTheHeartOutwards() {
+        Plan plan = plan(Garden.rose());
+        assertTrue(
+                task(plan, "join-stamens").startH() < task(plan, "join-petals").startH());
+        assertTrue(task(plan, "join-petals").startH() < task(plan, "join-calyx").startH());
+    }
+
+    @Test
+    public void nothingIsJoinedBeforeTheHeartIsDry() {
+        Species rose = Garden.rose();
+        Plan plan = plan(rose);
+        Assessment a = new Assessment(rose, Conditions.USUAL);
+        double dry =
+                a.course(rose.heart().orElseThrow()).at(Stage.DRY).orElseThrow().safeByH();
+        assertTrue(
+                task(plan, "join-stamens").startH() >= task(plan, "make-heart").endH() + dry - 1e-9);
+    }
+
+    @Test
+    public void whatDriesLongestIsMadeFirst() {
+        Plan plan = plan(Garden.rose());
+        List<String> made = plan.tasks().stream()
+                .filter(t -> t.doing() == Plan.Doing.MAKE)
+                .map(Plan.Task::id)
+                .toList();
+        assertEquals(made.get(0), "make-heart");
+        assertTrue(made.indexOf("make-petals") < made.indexOf("make-leaves"));
+    }
+
+    @Test
+    public void petalsThatAreJoinedWhileTheyBendAreMadeOnceTheHeartIsReady() {
+        Plan plan = plan(Garden.bud());
+        Plan.Task join = task(plan, "join-first");
+        Plan.Gate window = join.gates().stream()
+                .filter(g -> g.atMostH().isPresent())
+                .findFirst()
+                .orElseThrow();
+        double waited = join.startH() - task(plan, "make-first").endH();
+        assertTrue(waited >= window.waitH() - 1e-9 && waited <= window.atMostH().orElseThrow());
+        assertTrue(task(plan, "make-first").startH() > task(plan, "make-heart").endH());
+    }
+
+    @Test
+    public void partsAreDustedBeforeTheyAreOutOfReachOrTheWholeAfterwards() {
+        Plan parts = plan(Garden.rose());
+        assertTrue(
+                task(parts, "dust-petals").endH() <= task(parts, "join-petals").startH() + 1e-9);
+        Plan whole = plan(Garden.dusted(Garden.rose(), Ways.Dusting.WHOLE));
+        assertFalse(whole.tasks().stream().anyMatch(t -> t.id().equals("dust-petals")));
+        assertEquals(whole.tasks().get(whole.tasks().size() - 1).id(), "dust-whole");
+    }
+
+    @Test
+    public void bothWaysOfDustingTakeTheSameHands() {
+        double parts = plan(Garden.rose()).tasks().stream()
+                .mapToDouble(Plan.Task::handsMin)
+                .sum();
+        double whole = plan(Garden.dusted(Garden.rose(), Ways.Dusting.WHOLE)).tasks().stream()
+                .mapToDouble(Plan.Task::handsMin)
+                .sum();
+        Close.within(1e-9, whole, parts);
+    }
+
+    @Test
+    public void aDampRoomPutsTheEndOffAndATooDampOneForEver() {
+        double dry = plan(Garden.rose(), new Room(20, 40, new Room.Air.Still())).readyH();
+        double damp =
+                plan(Garden.rose(), new Room(20, 65, new Room.Air.Still())).readyH();
+        assertTrue(damp > 1.5 * dry);
+        assertTrue(Double.isInfinite(
+                plan(Garden.rose(), new Room(20, 78, new Room.Air.Still())).readyH()));
+    }
+
+    @Test
+    public void theFlowerIsReadyOnlyWhenEveryPartIsDry() {
+        Plan plan = plan(Garden.bud());
+        for (Plan.Gate gate : plan.handOver()) {
+            assertTrue(plan.readyH() >= task(plan, gate.afterTask()).endH() + gate.waitH() - 1e-9);
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package org.crispwhorl.journey;
+
+import static org.testng.Assert.assertEquals;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+public class AccessibilityJourneyTest extends Journey {
+    private static final Set<String> GRAVE = Set.of("serious", "critical");
+
+    private void noSeriousFault() {
+        List<String> faults = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(r -> GRAVE.contains(r.getImpact()))
+                        .map(AccessibilityJourneyTest::told)
+                        .toList();
+        assertEquals(faults, List.of());
+    }
+
+    private static String told(Rule rule) {
+        return rule.getId() + " at "
+                + rule.getNodes().stream().limit(3).map(n -> n.getHtml()).toList();
+    }
+
+    @Test
+    public void theShelf() {
+        page.navigate(base + "/shelf");
+        page.waitForSelector("h2");
+        noSeriousFault();
+    }
+
+    @Test
+    public void thePlateAsAWhole() {
+        openPlate(page, "Towpath camellia");
+        noSeriousFault();
+    }
+
+    @Test
+    public void thePlateWithARingSelected() {
+        openPlate(page, "Lockside hellebore");
+        select(page, "sepals");
+        page.waitForSelector("[data-figure=finishedLength]");
+        noSeriousFault();
+    }
+
+    @Test
+    public void theFinderAndTheListOfKeys() {
+        openPlate(page, "Lockside hellebore");
+        page.keyboard().press("?");
+        page.waitForSelector("[role=dialog]");
+        noSeriousFault();
+        page.keyboard().press("Escape");
+        page.keyboard().press("/");
+        page.waitForSelector("[role=option]");
+        noSeriousFault();
+    }
+
+    @Test
+    public void theOrders() {
+        page.navigate(base + "/orders");
+        page.waitForSelector("li a");
+        noSeriousFault();
+        page.locator("li a").first().click();
+        page.waitForSelector("[data-total=pieces]");
+        noSeriousFault();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut list")).click();
+        page.waitForSelector("table");
+        noSeriousFault();
+    }
+}

@@ -1,0 +1,105 @@
+package org.crispwhorl.journey;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.server.CrispWhorl;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.Assert;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.BeforeMethod;
+
+/** A journey through the real interface: the whole application on a free port, driven in headless Chromium. */
+public abstract class Journey {
+    private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+
+    private ConfigurableApplicationContext application;
+    private Playwright playwright;
+    private Browser browser;
+    protected BrowserContext context;
+    protected Page page;
+    protected String base;
+    private final List<String> complaints = new ArrayList<>();
+
+    @BeforeClass
+    public void open() throws IOException {
+        application = new SpringApplicationBuilder(CrispWhorl.class)
+                .profiles("demo")
+                .run(
+                        "--server.port=0",
+                        "--crispwhorl.data=" + Files.createTempDirectory("crispwhorl-journey"),
+                        "--logging.level.org.crispwhorl=warn");
+        base = "http://127.0.0.1:"
+                + ((WebServerApplicationContext) application).getWebServer().getPort();
+        playwright = Playwright.create();
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(CHROMIUM)
+                        .setArgs(List.of("--disable-gpu", "--disable-quic")));
+    }
+
+    @AfterClass(alwaysRun = true)
+    public void close() {
+        if (playwright != null) {
+            playwright.close();
+        }
+        application.close();
+    }
+
+    @BeforeMethod
+    public void newWindow() {
+        complaints.clear();
+        context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        page = window();
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void nothingWentWrongUnseen() {
+        context.close();
+        Assert.assertEquals(complaints, List.of(), "the browser complained");
+    }
+
+    /** One more window of the same browser. */
+    protected Page window() {
+        Page opened = context.newPage();
+        opened.onPageError(complaints::add);
+        return opened;
+    }
+
+    /** Opens a demo species on its plate by its name, through the shelf. */
+    protected void openPlate(Page in, String name) {
+        in.navigate(base + "/shelf");
+        in.getByRole(com.microsoft.playwright.options.AriaRole.LINK, new Page.GetByRoleOptions().setName(name))
+                .first()
+                .click();
+        in.waitForSelector("[data-face] path");
+    }
+
+    /** Selects a part by its bead. */
+    protected void select(Page in, String partId) {
+        in.locator("[data-bead=" + partId + "]").click();
+    }
+
+    /** The number of a figure in the reckoning. */
+    protected String figure(Page in, String key) {
+        return in.locator("[data-figure=" + key + "] [data-value]").first().innerText();
+    }
+
+    /** Waits until the draft is kept on the server. */
+    protected void waitKept(Page in) {
+        in.waitForSelector("[data-state=kept]");
+    }
+}

@@ -1,0 +1,231 @@
+package org.crispwhorl.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import org.testng.annotations.Test;
+
+public class PlateJourneyTest extends Journey {
+    private static final String HELLEBORE = "Lockside hellebore";
+    private static final String CAMELLIA = "Towpath camellia";
+
+    private Locator field(String path) {
+        return page.locator("[data-field$='" + path + "'] input");
+    }
+
+    @Test
+    public void fromFirstOpenToTheFirstChangedFigure() {
+        openPlate(page, HELLEBORE);
+        select(page, "sepals");
+        String before = figure(page, "finishedLength");
+        field("/pieces/cut/lengthMm").fill("36");
+        field("/pieces/cut/lengthMm").press("Enter");
+        assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("36.0");
+        assertNotEquals(figure(page, "finishedLength"), before);
+        waitKept(page);
+    }
+
+    @Test
+    public void whatIsTypedIsReadAsAMakerWritesIt() {
+        openPlate(page, CAMELLIA);
+        select(page, "sixth");
+        for (String[] typed : new String[][] {{"3.4cm", "34.0"}, {"1 1/4in", "31.8"}, {"1¼\"", "31.8"}, {"36", "36.0"}}) {
+            field("/pieces/cut/lengthMm").fill(typed[0]);
+            field("/pieces/cut/lengthMm").press("Enter");
+            assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText(typed[1]);
+        }
+        select(page, "leaves");
+        field("/attachment/gauge").fill("26ga");
+        field("/attachment/gauge").press("Enter");
+        assertThat(page.locator("[data-bead=leaves]")).containsText("26 ga");
+    }
+
+    @Test
+    public void whatCannotBeReadIsToldAndKept() {
+        openPlate(page, CAMELLIA);
+        select(page, "sixth");
+        field("/pieces/cut/lengthMm").fill("about so");
+        field("/pieces/cut/lengthMm").press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not a length");
+        assertThat(field("/pieces/cut/lengthMm")).hasValue("about so");
+        field("/pieces/cut/lengthMm").fill("4000");
+        field("/pieces/cut/lengthMm").press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("from 2 to 300");
+    }
+
+    @Test
+    public void aFindingIsMendedByOneTouch() {
+        openPlate(page, HELLEBORE);
+        Locator finding = page.locator("[data-finding=wire-too-thin]");
+        assertThat(finding).isVisible();
+        finding.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("use 26 gauge"))
+                .click();
+        assertThat(finding).hasCount(0);
+        assertThat(page.locator("[data-fine]")).isVisible();
+        assertThat(page.locator("[data-bead=leaf]")).containsText("26 ga");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(finding).isVisible();
+        waitKept(page);
+    }
+
+    @Test
+    public void theReasonIsOneTouchAway() {
+        openPlate(page, CAMELLIA);
+        page.locator("[data-figure=face]")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Why"))
+                .click();
+        assertThat(page.getByText("Twice the outermost radius in plan")).isVisible();
+    }
+
+    @Test
+    public void undoAndRedoGoBackAndForth() {
+        openPlate(page, CAMELLIA);
+        select(page, "fourth");
+        page.keyboard().press("Escape");
+        select(page, "fourth");
+        String before = page.locator("[data-bead=fourth]").innerText();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Double").setExact(true))
+                .click();
+        assertThat(page.locator("[data-bead]")).hasCount(10);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(page.locator("[data-bead]")).hasCount(9);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Redo")).click();
+        assertThat(page.locator("[data-bead]")).hasCount(10);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertEquals(page.locator("[data-bead=fourth]").innerText(), before);
+        waitKept(page);
+    }
+
+    @Test
+    public void aReloadKeepsEverything() {
+        openPlate(page, CAMELLIA);
+        select(page, "fifth");
+        page.locator("[data-bead=fifth]").focus();
+        page.keyboard().press("+");
+        assertThat(page.locator("[data-bead=fifth]")).containsText("10 ×");
+        waitKept(page);
+        page.reload();
+        page.waitForSelector("[data-face] path");
+        assertThat(page.locator("[data-bead=fifth]")).containsText("10 ×");
+    }
+
+    @Test
+    public void aDraftThatTheServerNeverGotIsStillThereAfterAReload() {
+        openPlate(page, CAMELLIA);
+        page.route("**/api/species/*/document", route -> {
+            if (route.request().method().equals("PUT")) {
+                route.abort();
+            } else {
+                route.resume();
+            }
+        });
+        select(page, "second");
+        page.keyboard().press("+");
+        assertThat(page.locator("[data-state=here-only]")).isVisible();
+        String told = page.locator("[data-bead=second]").innerText();
+        page.unroute("**/api/species/*/document");
+        page.reload();
+        page.waitForSelector("[data-face] path");
+        assertEquals(page.locator("[data-bead=second]").innerText(), told);
+        waitKept(page);
+    }
+
+    @Test
+    public void twoWindowsOnOneSpeciesDoNotOverwriteEachOther() {
+        openPlate(page, HELLEBORE);
+        Page other = window();
+        other.navigate(page.url());
+        other.waitForSelector("[data-face] path");
+        select(other, "bracts");
+        other.keyboard().press("+");
+        assertThat(other.locator("[data-bead=bracts]")).containsText("4 ×");
+        waitKept(other);
+        select(page, "nectaries");
+        page.evaluate("localStorage.clear()");
+        page.keyboard().press("-");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("Changed in another window");
+        assertThat(dialog).containsText("bracts: not the same");
+        assertThat(dialog).containsText("nectaries: not the same");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take theirs"))
+                .click();
+        assertThat(page.locator("[data-bead=bracts]")).containsText("4 ×");
+        assertThat(page.locator("[data-bead=nectaries]")).containsText("9 ×");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(page.locator("[data-bead=nectaries]")).containsText("8 ×");
+        waitKept(page);
+    }
+
+    @Test
+    public void aRingIsPulledLongerLeanedAndTurnedInTheDrawing() {
+        openPlate(page, CAMELLIA);
+        select(page, "sixth");
+        double before = Double.parseDouble(figure(page, "cutLength"));
+        dragBy("[data-handle=tip]", -60, -20);
+        page.waitForTimeout(400);
+        assertTrue(Double.parseDouble(figure(page, "cutLength")) > before);
+        String lean = field("/pieces/leanDeg").inputValue();
+        dragBy("[data-handle=lean]", 20, -50);
+        page.waitForTimeout(400);
+        assertNotEquals(field("/pieces/leanDeg").inputValue(), lean);
+        String turn = field("/place/turnDeg").inputValue();
+        BoundingBox face = page.locator("[data-face] [data-part=sixth]").first().boundingBox();
+        double x = face.x + face.width - 12;
+        page.mouse().move(x, face.y + face.height / 2);
+        page.mouse().down();
+        page.mouse().move(x - 10, face.y + face.height / 2 + 60, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+        page.mouse().up();
+        page.waitForTimeout(400);
+        assertNotEquals(field("/place/turnDeg").inputValue(), turn);
+        waitKept(page);
+    }
+
+    private void dragBy(String selector, double dx, double dy) {
+        BoundingBox box = page.locator(selector).boundingBox();
+        double x = box.x + box.width / 2;
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + dx, y + dy, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
+    }
+
+    @Test
+    public void pointingAtARingLightsItInTheStrandAndBothHalves() {
+        openPlate(page, CAMELLIA);
+        page.locator("[data-bead=sixth]").hover();
+        String accent = "var(--color-accent)";
+        assertThat(page.locator("[data-face] [data-part=sixth]").first()).hasAttribute("stroke", accent);
+        assertThat(page.locator("[data-section] [data-part=sixth] path").nth(1)).hasAttribute("stroke", accent);
+    }
+
+    @Test
+    public void aDampRoomStopsTheDryingAndACabinetMendsIt() {
+        openPlate(page, CAMELLIA);
+        Locator humidity = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("The room now"))
+                .getByLabel("humidity", new Locator.GetByLabelOptions().setExact(true));
+        humidity.fill("82");
+        humidity.press("Enter");
+        assertThat(page.locator("[data-finding=never-dries]")).isVisible();
+        assertThat(page.getByText("never done in this room")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("dry in a cabinet at 30 °C and 40 %"))
+                .click();
+        assertThat(page.locator("[data-finding=never-dries]")).hasCount(0);
+        humidity.fill("52");
+        humidity.press("Enter");
+        page.getByLabel("air", new Page.GetByLabelOptions().setExact(true)).selectOption("still");
+    }
+
+    @Test
+    public void theDrawingLeavesNothingOutOfTheWindow() {
+        openPlate(page, CAMELLIA);
+        assertEquals(page.evaluate("document.documentElement.scrollWidth <= innerWidth"), true);
+        assertEquals(page.evaluate("document.querySelector('main').scrollHeight <= document.querySelector('main').clientHeight"), true);
+    }
+}

@@ -1,0 +1,124 @@
+package org.crispwhorl.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.testng.annotations.Test;
+
+public class ShelfAndOrderJourneyTest extends Journey {
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private static FilePayload file(String name, String text) {
+        return new FilePayload(name, "application/json", text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    public void aSpeciesIsBegunFromItsName() {
+        page.navigate(base + "/shelf");
+        page.getByLabel("a new species").fill("Cottage primrose");
+        button("Begin").click();
+        page.waitForSelector("[data-face] path");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cottage primrose")))
+                .isVisible();
+        assertThat(page.locator("[data-fine]")).isVisible();
+    }
+
+    @Test
+    public void aBrokenDocumentIsRefusedWithItsPlaces() throws IOException {
+        page.navigate(base + "/shelf");
+        page.waitForSelector("h2");
+        Download download = page.waitForDownload(() -> page.getByText("Take out as a document").first().click());
+        String good = Files.readString(download.path());
+        int cards = page.locator("h2").count();
+        String broken = good.replaceFirst("\"count\" : \\d+", "\"count\" : 999").replaceFirst("\"kind\" : \"whorl\"", "\"kind\" : \"wheel\"");
+        page.locator("input[type=file]").setInputFiles(file("broken.json", broken));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("cannot be read as it is");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("/parts/");
+        page.locator("input[type=file]").setInputFiles(file("torn.json", good.substring(0, 200)));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("torn.json is not a species document");
+        assertEquals(page.locator("h2").count(), cards);
+        page.locator("input[type=file]").setInputFiles(file("good.json", good));
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("stands on the shelf");
+        assertThat(page.locator("h2")).hasCount(cards + 1);
+    }
+
+    @Test
+    public void whatIsPutAsideCanBePutBack() {
+        page.navigate(base + "/shelf");
+        page.waitForSelector("h2");
+        int cards = page.locator("h2").count();
+        button("Put aside").first().click();
+        assertThat(page.locator("h2")).hasCount(cards - 1);
+        button("Put aside: 1").click();
+        button("Put back").click();
+        button("Back to the shelf").click();
+        assertThat(page.locator("h2")).hasCount(cards);
+    }
+
+    @Test
+    public void anOrderIsWrittenDownAddedUpAndPrinted() throws IOException {
+        page.navigate(base + "/orders");
+        page.getByLabel("a new order").fill("Christening at the basin");
+        button("Write it down").click();
+        page.getByLabel("add a species").selectOption("Towpath camellia");
+        assertThat(page.locator("[data-total=pieces]")).isVisible();
+        int one = Integer.parseInt(page.locator("[data-total=pieces]").innerText());
+        Locator flowers = page.getByLabel("Towpath camellia", new Page.GetByLabelOptions().setExact(true));
+        flowers.fill("3");
+        flowers.press("Enter");
+        assertThat(page.locator("[data-total=pieces]")).not().hasText(String.valueOf(one));
+        int three = Integer.parseInt(page.locator("[data-total=pieces]").innerText());
+        assertTrue(three > 2 * one && three <= 3 * one, one + " and " + three);
+        assertThat(page.getByText("Make cone").first()).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut list")).click();
+        Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Cut list"));
+        assertThat(table).containsText("outer ring");
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
+        assertThat(button("Print")).isHidden();
+        assertThat(table).isVisible();
+        byte[] pdf = page.pdf(new Page.PdfOptions().setFormat("A4"));
+        assertTrue(new String(pdf, 0, 5, StandardCharsets.US_ASCII).startsWith("%PDF"));
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.SCREEN));
+        Download csv = page.waitForDownload(() -> page.getByText("As CSV").click());
+        assertTrue(Files.readString(csv.path()).contains("outer ring,pale blush,35.0,30.0,1.0,30,"));
+    }
+
+    @Test
+    public void aReloadKeepsTheOrder() {
+        page.navigate(base + "/orders");
+        page.getByLabel("a new order").fill("Boat naming");
+        button("Write it down").click();
+        page.getByLabel("add a species").selectOption("Lockside hellebore");
+        assertThat(page.locator("[data-total=pieces]")).isVisible();
+        page.reload();
+        assertThat(page.getByLabel("Lockside hellebore", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("1");
+    }
+
+    @Test
+    public void lengthsAreShownInInchesEverywhereAtASwitch() {
+        openPlate(page, "Towpath camellia");
+        select(page, "sixth");
+        assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("35.0");
+        button("Lengths in millimetres; change").click();
+        assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("1.38");
+        page.locator("[data-field$='/pieces/cut/lengthMm'] input").fill("1.5");
+        page.locator("[data-field$='/pieces/cut/lengthMm'] input").press("Enter");
+        button("Lengths in inches; change").click();
+        assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("38.1");
+        button("Undo").click();
+        assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("35.0");
+        waitKept(page);
+    }
+}

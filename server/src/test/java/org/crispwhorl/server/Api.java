@@ -1,0 +1,84 @@
+package org.crispwhorl.server;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import org.crispwhorl.files.CraftJson;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A caller of the running interface. */
+public final class Api {
+    static final JsonMapper JSON = CraftJson.mapper();
+    private final HttpClient client = HttpClient.newHttpClient();
+    private final String base;
+
+    public Api(int port) {
+        base = "http://127.0.0.1:" + port;
+    }
+
+    /** What came back. */
+    public record Answer(int status, String type, String etag, String body) {
+        public JsonNode json() {
+            return JSON.readTree(body);
+        }
+    }
+
+    public Answer get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(base + path)).GET());
+    }
+
+    public Answer post(String path, Object body) {
+        return send(written(path).POST(HttpRequest.BodyPublishers.ofString(text(body))));
+    }
+
+    public Answer put(String path, Object body, String... headers) {
+        HttpRequest.Builder request = written(path).PUT(HttpRequest.BodyPublishers.ofString(text(body)));
+        for (int i = 0; i < headers.length; i += 2) {
+            request.header(headers[i], headers[i + 1]);
+        }
+        return send(request);
+    }
+
+    public Answer delete(String path) {
+        return send(HttpRequest.newBuilder(URI.create(base + path)).DELETE());
+    }
+
+    public Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            return new Answer(
+                    response.statusCode(),
+                    response.headers().firstValue("content-type").orElse(""),
+                    response.headers().firstValue("etag").orElse(""),
+                    response.body());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    HttpRequest.Builder written(String path) {
+        return HttpRequest.newBuilder(URI.create(base + path)).header("content-type", "application/json");
+    }
+
+    private static String text(Object body) {
+        return body instanceof String string ? string : JSON.writeValueAsString(body);
+    }
+
+    /** A document of the demo data. */
+    public static ObjectNode demo(String name) {
+        try (InputStream in = Api.class.getResourceAsStream("/demo/" + name + ".json")) {
+            return (ObjectNode) JSON.readTree(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

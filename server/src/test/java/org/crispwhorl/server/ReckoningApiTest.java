@@ -1,0 +1,131 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+public class ReckoningApiTest extends ServerTest {
+    private JsonNode reckoned(ObjectNode document, String room) {
+        ObjectNode request = Api.JSON.createObjectNode();
+        request.set("species", document);
+        if (room != null) {
+            request.set("room", Api.JSON.readTree(room));
+        }
+        Api.Answer answer = api.post("/api/reckoning", request);
+        assertEquals(answer.status(), 200, answer.body());
+        return answer.json();
+    }
+
+    private static double figure(JsonNode figures, String key) {
+        for (JsonNode figure : figures) {
+            if (figure.get("key").asString().equals(key)) {
+                return figure.get("value").asDouble();
+            }
+        }
+        throw new AssertionError("no figure " + key);
+    }
+
+    @DataProvider
+    public Object[][] demos() {
+        return new Object[][] {{"lockside-hellebore"}, {"towpath-camellia"}};
+    }
+
+    @Test(dataProvider = "demos")
+    public void aDemoSpeciesIsReckonedWhole(String name) {
+        ObjectNode document = Api.demo(name);
+        JsonNode reckoning = reckoned(document, null);
+        assertEquals(reckoning.get("parts").size(), document.get("parts").size());
+        assertTrue(reckoning.at("/drawing/face/rings").size() > 0);
+        assertTrue(reckoning.at("/plan/tasks").size() > 5);
+        assertEquals(
+                figure(reckoning.get("figures"), "face"), document.get("faceMm").asDouble(), 5);
+    }
+
+    @Test(dataProvider = "demos")
+    public void aDemoSpeciesHasAFindingWorthReadingAndItsMendsHold(String name) {
+        ObjectNode document = Api.demo(name);
+        JsonNode findings = reckoned(document, null).get("findings");
+        assertTrue(findings.size() > 0);
+        for (JsonNode finding : findings) {
+            assertTrue(finding.at("/why/inputs").size() > 0);
+            for (JsonNode mend : finding.get("mends")) {
+                ObjectNode mended = document.deepCopy();
+                for (JsonNode change : mend.get("changes")) {
+                    String path = change.get("path").asString();
+                    int slash = path.lastIndexOf('/');
+                    assertEquals(mended.at(path).asString(), change.get("from").asString());
+                    ((ObjectNode) mended.at(path.substring(0, slash))).set(path.substring(slash + 1), change.get("to"));
+                }
+                for (JsonNode after : reckoned(mended, null).get("findings")) {
+                    assertFalse(
+                            after.get("kind").equals(finding.get("kind"))
+                                    && after.path("partId").equals(finding.path("partId")),
+                            mend.get("label").asString());
+                }
+            }
+        }
+    }
+
+    @Test
+    public void theRoomSentIsTheRoomReckonedWith() {
+        ObjectNode document = Api.demo("lockside-hellebore");
+        JsonNode dry = reckoned(document, "{\"temperatureC\":20,\"humidityPct\":40,\"air\":{\"kind\":\"still\"}}");
+        JsonNode damp = reckoned(document, "{\"temperatureC\":20,\"humidityPct\":65,\"air\":{\"kind\":\"still\"}}");
+        assertTrue(damp.at("/plan/readyH").asDouble()
+                > 1.5 * dry.at("/plan/readyH").asDouble());
+    }
+
+    @Test
+    public void whatNeverDriesIsNullAndAStopWithMendsOfTheRoom() {
+        JsonNode wet = reckoned(
+                Api.demo("lockside-hellebore"),
+                "{\"temperatureC\":20,\"humidityPct\":85,\"air\":{\"kind\":\"still\"}}");
+        assertTrue(wet.at("/plan/readyH").isNull());
+        JsonNode first = wet.at("/findings/0");
+        assertEquals(first.get("kind").asString(), "never-dries");
+        assertTrue(first.at("/mends/0/room/air/kind").asString().equals("cabinet"), first.toString());
+    }
+
+    @Test
+    public void nothingIsKeptOfWhatIsReckoned() {
+        int before = api.get("/api/species").json().size();
+        reckoned(Api.demo("towpath-camellia"), null);
+        assertEquals(api.get("/api/species").json().size(), before);
+    }
+
+    @Test
+    public void anImpossibleRoomIsToldByItsField() {
+        ObjectNode request = Api.JSON.createObjectNode();
+        request.set("species", Api.demo("towpath-camellia"));
+        request.set(
+                "room", Api.JSON.readTree("{\"temperatureC\":200,\"humidityPct\":40,\"air\":{\"kind\":\"still\"}}"));
+        Api.Answer answer = api.post("/api/reckoning", request);
+        assertEquals(answer.status(), 422);
+        assertEquals(answer.json().at("/faults/0/pointer").asString(), "/room/temperatureC");
+    }
+
+    @Test
+    public void withoutASpeciesThereIsNothingToReckon() {
+        Api.Answer answer = api.post("/api/reckoning", "{}");
+        assertEquals(answer.status(), 422);
+        assertEquals(answer.json().at("/faults/0/pointer").asString(), "/species");
+    }
+
+    @Test
+    public void theRoomIsKeptAndGivenBack() {
+        String cabinet =
+                "{\"temperatureC\":19,\"humidityPct\":61,\"air\":{\"kind\":\"cabinet\",\"insideC\":31,\"insidePct\":38}}";
+        assertEquals(api.put("/api/room", cabinet).status(), 200);
+        assertEquals(api.get("/api/room").json().at("/air/insidePct").asDouble(), 38.0);
+        assertEquals(api.put("/api/room", cabinet.replace("61", "400")).status(), 422);
+        assertEquals(api.get("/api/room").json().get("humidityPct").asDouble(), 61.0);
+        String fan = "{\"temperatureC\":20,\"humidityPct\":50,\"air\":{\"kind\":\"fan\"}}";
+        assertEquals(api.put("/api/room", fan).status(), 200);
+        assertEquals(api.get("/api/room").json().at("/air/kind").asString(), "fan");
+    }
+}

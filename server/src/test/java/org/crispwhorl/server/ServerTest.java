@@ -1,0 +1,41 @@
+package org.crispwhorl.server;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+
+/** Tests against the whole application, started on a free port with a folder of its own. */
+public abstract class ServerTest {
+    protected Api api;
+    private ConfigurableApplicationContext application;
+    private Path data;
+
+    @BeforeClass
+    public void startApplication() throws IOException {
+        data = Files.createTempDirectory("crispwhorl-test");
+        start();
+    }
+
+    @AfterClass(alwaysRun = true)
+    public void stopApplication() {
+        application.close();
+    }
+
+    /** Stops the application and starts it again on the same data. */
+    protected void restart() {
+        application.close();
+        start();
+    }
+
+    private void start() {
+        application = new SpringApplicationBuilder(CrispWhorl.class)
+                .profiles("demo")
+                .run("--server.port=0", "--crispwhorl.data=" + data, "--logging.level.org.crispwhorl=warn");
+        api = new Api(((WebServerApplicationContext) application).getWebServer().getPort());
+    }
+}
