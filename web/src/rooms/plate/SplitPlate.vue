@@ -93,7 +93,7 @@ function gapArc(gap: Schemas['Gap']): string {
       @pointermove="drag"
       @pointerup="grip = undefined"
       @pointercancel="grip = undefined"
-      @click.self="selected = null"
+      @pointerdown.self="selected = null"
     >
       <defs>
         <clipPath id="right-half"><rect x="0" :y="-radius * 1.05" :width="half" :height="radius * 1.05 + bottom" /></clipPath>

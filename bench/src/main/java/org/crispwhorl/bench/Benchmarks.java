@@ -62,7 +62,10 @@ public final class Benchmarks {
 
     private void application() throws IOException, InterruptedException {
         try (RunningApplication application = new RunningApplication(root.resolve("server/target/app"))) {
-            row("From the start of the jar to the first page", "≤ 6 s", String.format(Locale.ROOT, "%.1f s", application.firstPageMs() / 1000));
+            row(
+                    "From the start of the jar to the first page",
+                    "≤ 6 s",
+                    String.format(Locale.ROOT, "%.1f s", application.firstPageMs() / 1000));
             String body = "{\"species\":" + CamelliaBenchmark.document(CAMELLIA) + "}";
             row(
                     "POST /api/reckoning, camellia, warm, on loopback",
@@ -71,7 +74,8 @@ public final class Benchmarks {
             row(
                     "Key press to redrawn plate, camellia, Chromium",
                     "p95 ≤ 100 ms",
-                    KeyToPlate.measure(application.base, "Towpath camellia", 20, 150).told());
+                    KeyToPlate.measure(application.base, "Towpath camellia", 20, 150)
+                            .told());
         }
     }
 
@@ -106,8 +110,7 @@ public final class Benchmarks {
                 | what | goal | measured |
                 |---|---|---|
                 %s
-                """
-                .formatted(
+                """.formatted(
                         LocalDate.now(),
                         processor(),
                         Runtime.getRuntime().availableProcessors(),

@@ -12,8 +12,7 @@ import java.util.List;
  * after the drawing has changed.
  */
 final class KeyToPlate {
-    private static final String WATCH =
-            """
+    private static final String WATCH = """
             () => {
               window.redrawn = [];
               let pressed = 0;
@@ -56,8 +55,8 @@ final class KeyToPlate {
             }
             page.waitForTimeout(500);
             Object all = page.evaluate("window.redrawn");
-            double[] millis =
-                    ((List<?>) all).stream().mapToDouble(o -> ((Number) o).doubleValue()).toArray();
+            double[] millis = ((List<?>) all)
+                    .stream().mapToDouble(o -> ((Number) o).doubleValue()).toArray();
             if (millis.length < counted * 9 / 10) {
                 throw new IllegalStateException("only " + millis.length + " of " + counted + " keys redrew the plate");
             }

@@ -56,7 +56,10 @@ final class RunningApplication implements AutoCloseable {
 
     private boolean answers(String path) throws InterruptedException {
         try {
-            return client.send(HttpRequest.newBuilder(URI.create(base + path)).build(), HttpResponse.BodyHandlers.discarding())
+            return client.send(
+                                    HttpRequest.newBuilder(URI.create(base + path))
+                                            .build(),
+                                    HttpResponse.BodyHandlers.discarding())
                             .statusCode()
                     == 200;
         } catch (IOException e) {

@@ -68,7 +68,8 @@ public class AccessibilityJourneyTest extends Journey {
         page.locator("li a").first().click();
         page.waitForSelector("[data-total=pieces]");
         noSeriousFault();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut list")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut list"))
+                .click();
         page.waitForSelector("table");
         noSeriousFault();
     }

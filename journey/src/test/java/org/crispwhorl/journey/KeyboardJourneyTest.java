@@ -85,10 +85,12 @@ public class KeyboardJourneyTest extends Journey {
         page.navigate(base + "/shelf");
         page.waitForSelector("h2");
         press("Tab", "Tab", "Tab");
-        assertThat(page.getByRole(AriaRole.LINK, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Orders")))
+        assertThat(page.getByRole(
+                        AriaRole.LINK, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Orders")))
                 .isFocused();
         press("Enter");
-        assertThat(page.getByRole(AriaRole.HEADING, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Orders")))
+        assertThat(page.getByRole(
+                        AriaRole.HEADING, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Orders")))
                 .isVisible();
     }
 }

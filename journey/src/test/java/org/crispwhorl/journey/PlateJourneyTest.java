@@ -35,7 +35,8 @@ public class PlateJourneyTest extends Journey {
     public void whatIsTypedIsReadAsAMakerWritesIt() {
         openPlate(page, CAMELLIA);
         select(page, "sixth");
-        for (String[] typed : new String[][] {{"3.4cm", "34.0"}, {"1 1/4in", "31.8"}, {"1¼\"", "31.8"}, {"36", "36.0"}}) {
+        for (String[] typed :
+                new String[][] {{"3.4cm", "34.0"}, {"1 1/4in", "31.8"}, {"1¼\"", "31.8"}, {"36", "36.0"}}) {
             field("/pieces/cut/lengthMm").fill(typed[0]);
             field("/pieces/cut/lengthMm").press("Enter");
             assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText(typed[1]);
@@ -69,7 +70,8 @@ public class PlateJourneyTest extends Journey {
         assertThat(finding).hasCount(0);
         assertThat(page.locator("[data-fine]")).isVisible();
         assertThat(page.locator("[data-bead=leaf]")).containsText("26 ga");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(finding).isVisible();
         waitKept(page);
     }
@@ -90,14 +92,19 @@ public class PlateJourneyTest extends Journey {
         page.keyboard().press("Escape");
         select(page, "fourth");
         String before = page.locator("[data-bead=fourth]").innerText();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Double").setExact(true))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Double").setExact(true))
                 .click();
         assertThat(page.locator("[data-bead]")).hasCount(10);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(page.locator("[data-bead]")).hasCount(9);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Redo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Redo"))
+                .click();
         assertThat(page.locator("[data-bead]")).hasCount(10);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertEquals(page.locator("[data-bead=fourth]").innerText(), before);
         waitKept(page);
     }
@@ -157,7 +164,8 @@ public class PlateJourneyTest extends Journey {
                 .click();
         assertThat(page.locator("[data-bead=bracts]")).containsText("4 ×");
         assertThat(page.locator("[data-bead=nectaries]")).containsText("9 ×");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(page.locator("[data-bead=nectaries]")).containsText("8 ×");
         waitKept(page);
     }
@@ -179,7 +187,11 @@ public class PlateJourneyTest extends Journey {
         double x = face.x + face.width - 12;
         page.mouse().move(x, face.y + face.height / 2);
         page.mouse().down();
-        page.mouse().move(x - 10, face.y + face.height / 2 + 60, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+        page.mouse()
+                .move(
+                        x - 10,
+                        face.y + face.height / 2 + 60,
+                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
         page.mouse().up();
         page.waitForTimeout(400);
         assertNotEquals(field("/place/turnDeg").inputValue(), turn);
@@ -226,6 +238,9 @@ public class PlateJourneyTest extends Journey {
     public void theDrawingLeavesNothingOutOfTheWindow() {
         openPlate(page, CAMELLIA);
         assertEquals(page.evaluate("document.documentElement.scrollWidth <= innerWidth"), true);
-        assertEquals(page.evaluate("document.querySelector('main').scrollHeight <= document.querySelector('main').clientHeight"), true);
+        assertEquals(
+                page.evaluate(
+                        "document.querySelector('main').scrollHeight <= document.querySelector('main').clientHeight"),
+                true);
     }
 }

@@ -58,7 +58,7 @@ public class ReckoningApiTest extends ServerTest {
                 for (JsonNode change : mend.get("changes")) {
                     String path = change.get("path").asString();
                     int slash = path.lastIndexOf('/');
-                    assertEquals(mended.at(path).asString(), change.get("from").asString());
+                    assertEquals(mended.at(path).asDouble(), change.get("from").asDouble(), 1e-12);
                     ((ObjectNode) mended.at(path.substring(0, slash))).set(path.substring(slash + 1), change.get("to"));
                 }
                 for (JsonNode after : reckoned(mended, null).get("findings")) {

@@ -16,6 +16,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingRequestHeaderException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
@@ -95,12 +96,20 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<Problem> unexpected(Exception e) {
+        if (askerGone(e)) {
+            return null;
+        }
         LOG.error("unexpected", e);
         return answer(Problem.of(
                 500,
                 "unexpected",
                 "Something went wrong in Crisp Whorl itself",
                 "Nothing was changed. Try once more; the log says more."));
+    }
+
+    /** A window that was closed while it waited is nobody's fault. */
+    private static boolean askerGone(Throwable e) {
+        return e != null && (e instanceof AsyncRequestNotUsableException || askerGone(e.getCause()));
     }
 
     private static ResponseEntity<Problem> answer(Problem problem) {

@@ -46,7 +46,7 @@ final class Beginning {
         return new Species(
                 name,
                 "",
-                62,
+                52,
                 Medium.GUM_PASTE,
                 List.of(petal, green),
                 List.of(heart, ring),
