@@ -34,6 +34,13 @@ const mm = (value: number) => writeLength(value, lengths.unit)
     </p>
     <p v-else-if="late" role="alert" class="font-medium">■ It should have begun already: move the hand-over, make fewer, or dry faster.</p>
 
+    <ul v-if="reckoning.plan.missed.length" role="alert">
+      <li v-for="miss in reckoning.plan.missed" :key="miss.species + miss.task">
+        ◆ look: <em>{{ miss.task }}</em> ({{ miss.species }}) would come {{ miss.waitH.toFixed(1) }} h after the making, and petals bend
+        only until {{ miss.atMostH.toFixed(1) }} h. Make and join a few flowers at a time, or join them when firm.
+      </li>
+    </ul>
+
     <div class="grid gap-6 xl:grid-cols-2">
       <div>
         <h2 class="text-[18px]">Cut</h2>

@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.crispwhorl.core.reckoning.Plan;
 
 /**
@@ -16,8 +18,18 @@ import org.crispwhorl.core.reckoning.Plan;
  * @param possible whether every task has a place: not where a part never dries
  * @param sittings what is done when, in order of time; a task that does not fit into a day is split
  * @param starts when work has to begin
+ * @param missed joins for which the petals would no longer bend: fewer flowers at a time, or joined when firm
  */
-public record BackwardPlan(boolean possible, List<Sitting> sittings, java.util.Optional<LocalDateTime> starts) {
+public record BackwardPlan(
+        boolean possible, List<Sitting> sittings, Optional<LocalDateTime> starts, List<Missed> missed) {
+    /**
+     * A join that comes too late.
+     *
+     * @param atMostH hours after which the petals no longer bend
+     * @param waitH hours that they would wait
+     */
+    public record Missed(String species, String task, double atMostH, double waitH) {}
+
     /** Work on one task without a break. */
     public record Sitting(String species, String task, LocalDateTime from, LocalDateTime to) {
         public long minutes() {
@@ -36,14 +48,38 @@ public record BackwardPlan(boolean possible, List<Sitting> sittings, java.util.O
      * @param marginH hours kept free before it
      */
     public static BackwardPlan of(OrderSheet sheet, LocalDateTime handOver, double marginH, WorkingDays days) {
-        boolean possible =
-                sheet.tasks().stream().flatMap(t -> t.task().gates().stream()).allMatch(g -> g.waitH() < NEVER_H);
+        boolean possible = Stream.concat(
+                        sheet.tasks().stream().flatMap(t -> t.task().gates().stream()),
+                        sheet.handOver().stream().map(OrderSheet.HandOverGate::gate))
+                .allMatch(g -> g.waitH() < NEVER_H);
         if (!possible) {
-            return new BackwardPlan(false, List.of(), java.util.Optional.empty());
+            return new BackwardPlan(false, List.of(), Optional.empty(), List.of());
         }
         LocalDateTime latest = handOver.minusMinutes(Math.round(60 * marginH));
+        Map<String, LocalDateTime> caps = new HashMap<>();
+        BackwardPlan best = null;
+        for (int round = 0; round < ROUNDS; round++) {
+            Placing placing = placed(sheet, latest, caps, days);
+            List<Missed> missed = missed(sheet, placing, caps);
+            List<Sitting> sittings = placing.inOrder();
+            if (best == null || missed.size() < best.missed.size()) {
+                best = new BackwardPlan(
+                        true, sittings, sittings.stream().findFirst().map(Sitting::from), missed);
+            }
+            if (missed.isEmpty()) {
+                break;
+            }
+        }
+        return best;
+    }
+
+    /** A join that missed its window is drawn to what it waits for, this many times at most. */
+    private static final int ROUNDS = 40;
+
+    private static Placing placed(
+            OrderSheet sheet, LocalDateTime latest, Map<String, LocalDateTime> caps, WorkingDays days) {
         Placing placing = new Placing(days);
-        Map<String, LocalDateTime> dueById = new HashMap<>();
+        Map<String, LocalDateTime> dueById = new HashMap<>(caps);
         for (OrderSheet.HandOverGate last : sheet.handOver()) {
             due(dueById, last.line(), last.gate(), latest);
         }
@@ -59,8 +95,34 @@ public record BackwardPlan(boolean possible, List<Sitting> sittings, java.util.O
                 due(dueById, next.line(), gate, start);
             }
         }
-        List<Sitting> sittings = placing.inOrder();
-        return new BackwardPlan(true, sittings, sittings.stream().findFirst().map(Sitting::from));
+        return placing;
+    }
+
+    /**
+     * Joins whose wait, from the end of making to the end of joining, outlasts the part-dry window. Each is given a cap, so
+     * that the next round places it no later than its petals bend.
+     */
+    private static List<Missed> missed(OrderSheet sheet, Placing placing, Map<String, LocalDateTime> caps) {
+        List<Missed> missed = new ArrayList<>();
+        for (OrderSheet.OrderTask task : sheet.tasks()) {
+            for (Plan.Gate gate : task.task().gates()) {
+                if (gate.atMostH().isPresent()) {
+                    LocalDateTime made = placing.ends.get(task.line() + "/" + gate.afterTask());
+                    double waitH =
+                            Duration.between(made, placing.ends.get(key(task))).toMinutes() / 60.0;
+                    if (waitH > gate.atMostH().get()) {
+                        caps.put(key(task), made.plusMinutes((long)
+                                (60 * gate.atMostH().get())));
+                        missed.add(new Missed(
+                                task.species(),
+                                task.task().name(),
+                                gate.atMostH().get(),
+                                waitH));
+                    }
+                }
+            }
+        }
+        return missed;
     }
 
     /** The task behind a gate has to be done its wait before a moment. */
@@ -83,6 +145,7 @@ public record BackwardPlan(boolean possible, List<Sitting> sittings, java.util.O
     private static final class Placing {
         private final WorkingDays days;
         private final List<Sitting> sittings = new ArrayList<>();
+        private final Map<String, LocalDateTime> ends = new HashMap<>();
         private LocalDateTime free = LocalDateTime.MAX;
 
         Placing(WorkingDays days) {
@@ -97,6 +160,7 @@ public record BackwardPlan(boolean possible, List<Sitting> sittings, java.util.O
                 LocalDateTime dayStart = end.toLocalDate().atTime(days.from());
                 long fits = Math.min(left, Duration.between(dayStart, end).toMinutes());
                 LocalDateTime start = end.minusMinutes(fits);
+                ends.putIfAbsent(key(task), end);
                 sittings.add(new Sitting(task.species(), task.task().name(), start, end));
                 left -= fits;
                 end = start;

@@ -15,6 +15,7 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.wire.LoadedWire;
@@ -111,10 +112,12 @@ final class PetaledFigures {
                                 .chordAt(PlacedRing.GAP_STATION
                                         * pieces.finished().lengthMm()),
                         Unit.MM));
-        figures.in(Group.FIT)
-                .add("gap", "largest gap", ring.gapMm(), Unit.MM, gap)
-                .add("overlap", "overlap", ring.overlapMm(), Unit.MM, gap)
-                .add("leastCount", "least count that closes", ring.leastCount(), Unit.COUNT, gap);
+        figures.in(Group.FIT);
+        if (pieces.overlap() != Overlap.APART) {
+            figures.add("gap", "largest gap", ring.gapMm(), Unit.MM, gap)
+                    .add("overlap", "overlap", ring.overlapMm(), Unit.MM, gap)
+                    .add("leastCount", "least count that closes", ring.leastCount(), Unit.COUNT, gap);
+        }
         if (part instanceof Leaf) {
             return;
         }

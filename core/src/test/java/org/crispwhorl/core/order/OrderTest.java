@@ -157,6 +157,15 @@ public class OrderTest {
     }
 
     @Test
+    public void manyFlowersAtOnceWouldDryPastBending() {
+        OrderSheet two = OrderSheet.of(List.of(new OrderSheet.Line(Garden.bud(), 1)), Conditions.USUAL);
+        assertTrue(plan(two, 12).missed().isEmpty(), plan(two, 12).missed().toString());
+        OrderSheet many = OrderSheet.of(List.of(new OrderSheet.Line(Garden.bud(), 40)), Conditions.USUAL);
+        assertFalse(plan(many, 12).missed().isEmpty());
+        plan(many, 12).missed().forEach(m -> assertTrue(m.waitH() > m.atMostH()));
+    }
+
+    @Test
     public void anEmptyOrderTakesNothing() {
         OrderSheet sheet = OrderSheet.of(List.of(), Conditions.USUAL);
         assertEquals(sheet.handsMin(), 0.0);

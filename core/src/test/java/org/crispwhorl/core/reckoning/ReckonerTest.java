@@ -96,6 +96,13 @@ public class ReckonerTest {
     }
 
     @Test
+    public void piecesThatStandApartHaveNoGapToWatch() {
+        Reckoning r = reckon(Garden.rose());
+        assertTrue(r.parts().get(3).figures().stream().noneMatch(f -> f.key().equals("gap")));
+        assertTrue(r.parts().get(2).figures().stream().anyMatch(f -> f.key().equals("gap")));
+    }
+
+    @Test
     public void everyFigureHasARuleAndASource() {
         Reckoning r = reckon(Garden.rose());
         List<Figure> all = r.parts().stream().flatMap(p -> p.figures().stream()).toList();
