@@ -88,7 +88,11 @@ public class SpeciesDocumentTest {
         return new Object[][] {
             {withHeart(new HeartForm.Ball(8))},
             {withHeart(new HeartForm.Cone(12, 14))},
-            {withHeart(new HeartForm.Teardrop(8, 12.5))}
+            {withHeart(new HeartForm.Teardrop(8, 12.5))},
+            {withHeart(new HeartForm.Dome(14, 5))},
+            {withHeart(new HeartForm.Disc(16, 3))},
+            {withHeart(new HeartForm.Cluster(12, 3.5))},
+            {withHeart(new HeartForm.CoveredBall(20, 1.5))}
         };
     }
 

@@ -61,8 +61,7 @@ public abstract class Journey {
     @BeforeMethod
     public void newWindow() {
         complaints.clear();
-        context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        context = browser.newContext(windowOptions());
         page = window();
     }
 
@@ -70,6 +69,11 @@ public abstract class Journey {
     public void nothingWentWrongUnseen() {
         context.close();
         Assert.assertEquals(complaints, List.of(), "the browser complained");
+    }
+
+    /** What kind of window a maker sits at. */
+    protected Browser.NewContextOptions windowOptions() {
+        return new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true);
     }
 
     /** One more window of the same browser. */

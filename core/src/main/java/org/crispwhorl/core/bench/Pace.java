@@ -82,6 +82,16 @@ public record Pace(
         double dustMin,
 
         @Quantity(
+                label = "ball",
+                unit = Unit.MIN,
+                min = 0.01,
+                max = 10,
+                usual = 0.25,
+                step = 0.05,
+                means = "Roll each further ball of a cluster and set it in place.")
+        double ballMin,
+
+        @Quantity(
                 label = "mix",
                 unit = Unit.MIN,
                 min = 0.1,
@@ -90,9 +100,10 @@ public record Pace(
                 means = "Knead one shade to its colour.")
         double mixMin) {
     /** Before any record. */
-    public static final Pace UNRECORDED = new Pace(0.4, 0.6, 1.2, 0.8, 0.7, 4, 0.25, 0.3, 6);
+    public static final Pace UNRECORDED = new Pace(0.4, 0.6, 1.2, 0.8, 0.7, 4, 0.25, 0.3, 0.25, 6);
 
     public Pace {
-        Limits.check(Pace.class, cutMin, wireMin, shapeMin, glueMin, tapeMin, heartMin, strandMin, dustMin, mixMin);
+        Limits.check(
+                Pace.class, cutMin, wireMin, shapeMin, glueMin, tapeMin, heartMin, strandMin, dustMin, ballMin, mixMin);
     }
 }

@@ -16,6 +16,8 @@ public final class Findings {
             new StamenSpacing(),
             new WireTooThin(),
             new RidgeTooThin(),
+            new HoldTooShort(),
+            new FormerMisfit(),
             new ThicknessOutOfReach(),
             new FaceOffWidth(),
             new FewFormers(),

@@ -9,24 +9,19 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** A finished thickness that hands cannot reach, or that reads as clumsy. */
 final class ThicknessOutOfReach implements Rule {
-    /** Thinnest mean thickness that holds together, mm. */
-    static final double THINNEST_MM = 0.35;
-
-    /** Thickest petal that still reads as one, mm. */
-    static final double THICKEST_MM = 2;
-
     @Override
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
             Thinning thinning = part.pieces().thinning();
-            if (thinning.finishedMm() < THINNEST_MM) {
+            if (thinning.finishedMm() < PressedBall.THINNEST_MM) {
                 found.add(finding(a, part, thinning, "Tears: thinner than paste holds", 0.4, thinning.rolledMm()));
-            } else if (thinning.finishedMm() > THICKEST_MM) {
+            } else if (thinning.finishedMm() > PressedBall.THICKEST_MM) {
                 found.add(finding(a, part, thinning, "Too thick to read as a petal", 1.5, thinning.rolledMm()));
             }
         }
@@ -45,8 +40,8 @@ final class ThicknessOutOfReach implements Rule {
                         "Mean finished thickness between 0.35 and 2 mm",
                         "Rule of the craft",
                         in("finished", thinning.finishedMm(), Unit.NONE),
-                        in("thinnest", THINNEST_MM, Unit.NONE),
-                        in("thickest", THICKEST_MM, Unit.NONE)),
+                        in("thinnest", PressedBall.THINNEST_MM, Unit.NONE),
+                        in("thickest", PressedBall.THICKEST_MM, Unit.NONE)),
                 List.of(Mend.part(
                         a,
                         "thin to " + finished + " mm",

@@ -20,7 +20,7 @@ final class CentreFigures {
     static List<Figure> heart(Assessment a, Heart heart) {
         HeartForm form = heart.form();
         double volume = form.volumeMm3();
-        double ball = Math.cbrt(6 * volume / Math.PI);
+        double ball = Math.cbrt(6 * volume / form.pieces() / Math.PI);
         Figures figures = new Figures()
                 .in(Group.SIZE)
                 .add(
@@ -28,7 +28,20 @@ final class CentreFigures {
                         "ball to start from",
                         ball,
                         Unit.MM,
-                        Why.of("D = ∛(6V/π)", "Conservation of volume", in("volume", volume, Unit.CUBIC_MM)))
+                        Why.of(
+                                "D = ∛(6V/π)",
+                                "Conservation of volume",
+                                in("volume", volume, Unit.CUBIC_MM),
+                                in("balls", form.pieces(), Unit.COUNT)))
+                .add(
+                        "slice",
+                        "or a log as thick, sliced at",
+                        ball * 2 / 3,
+                        Unit.MM,
+                        Why.of(
+                                "Equal balls from a rolled log: slice width = ball volume ÷ (πd²/4)",
+                                "Conservation of volume",
+                                in("thickness of the log", ball, Unit.MM)))
                 .in(Group.PASTE)
                 .add(
                         "pieceMass",

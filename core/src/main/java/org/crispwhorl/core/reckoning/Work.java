@@ -18,8 +18,8 @@ public final class Work {
 
     /** To make all pieces of a part, min. */
     public static double makeMin(Pace pace, Part part) {
-        if (part instanceof Heart) {
-            return pace.heartMin();
+        if (part instanceof Heart heart) {
+            return pace.heartMin() + (heart.form().pieces() - 1) * pace.ballMin();
         }
         if (part instanceof Stamens stamens) {
             return stamens.strands() * pace.strandMin();

@@ -76,6 +76,10 @@ public sealed interface Attachment {
             return new Wired(newGauge, insertionMm, hookMm, freeMm, tailMm, ridgeMm);
         }
 
+        public Wired withInsertion(double newInsertionMm) {
+            return new Wired(gauge, newInsertionMm, hookMm, freeMm, tailMm, ridgeMm);
+        }
+
         public Wired withRidge(double newRidgeMm) {
             return new Wired(gauge, insertionMm, hookMm, freeMm, tailMm, newRidgeMm);
         }

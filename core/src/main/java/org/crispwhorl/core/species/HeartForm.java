@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -27,6 +28,11 @@ public sealed interface HeartForm {
      * @return mm
      */
     double radiusAt(double heightMm);
+
+    /** Pieces of paste that it is made of, all alike. */
+    default int pieces() {
+        return 1;
+    }
 
     /** The same form at another height and diameter. */
     HeartForm resized(double newDiameterMm, double newHeightMm);
@@ -126,8 +132,7 @@ public sealed interface HeartForm {
         public Teardrop {
             Limits.check(Teardrop.class, diameterMm, heightMm);
             if (heightMm < diameterMm) {
-                throw new org.crispwhorl.core.measure.InvalidValue(
-                        "heightMm", heightMm, "at least the diameter, " + diameterMm + " mm");
+                throw new InvalidValue("heightMm", heightMm, "at least the diameter, " + diameterMm + " mm");
             }
         }
 
@@ -155,6 +160,229 @@ public sealed interface HeartForm {
         @Override
         public HeartForm resized(double newDiameterMm, double newHeightMm) {
             return new Teardrop(Math.min(newDiameterMm, newHeightMm), newHeightMm);
+        }
+    }
+
+    /** A flattened dome, snipped or tweezed into texture: the cap of a ball. */
+    @Words(label = "dome", means = "A flattened dome, snipped or tweezed into texture.")
+    record Dome(
+            @Quantity(
+                    label = "diameter",
+                    unit = Unit.MM,
+                    min = 2,
+                    max = 80,
+                    usual = 14,
+                    means = "Diameter of the foot.")
+            double diameterMm,
+
+            @Quantity(label = "height", unit = Unit.MM, min = 1, max = 40, usual = 5, means = "From foot to crown.")
+            double heightMm)
+            implements HeartForm {
+        public Dome {
+            Limits.check(Dome.class, diameterMm, heightMm);
+            if (heightMm > diameterMm / 2) {
+                throw new InvalidValue(
+                        "heightMm", heightMm, "at most half the diameter, " + diameterMm / 2 + " mm: a half-ball");
+            }
+        }
+
+        private double sphereMm() {
+            double a = diameterMm / 2;
+            return (a * a + heightMm * heightMm) / (2 * heightMm);
+        }
+
+        @Override
+        public double volumeMm3() {
+            double a = diameterMm / 2;
+            return Math.PI * heightMm * (3 * a * a + heightMm * heightMm) / 6;
+        }
+
+        @Override
+        public double surfaceMm2() {
+            double a = diameterMm / 2;
+            return 2 * Math.PI * sphereMm() * heightMm + Math.PI * a * a;
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            double toMiddle = z + sphereMm() - heightMm;
+            return z < 0 || z > heightMm ? 0 : Math.sqrt(Math.max(0, sphereMm() * sphereMm() - toMiddle * toMiddle));
+        }
+
+        @Override
+        public HeartForm resized(double newDiameterMm, double newHeightMm) {
+            return new Dome(newDiameterMm, Math.min(newHeightMm, newDiameterMm / 2));
+        }
+    }
+
+    /** A flat disc, such as one to be coated in crumb or pollen. */
+    @Words(label = "disc", means = "A flat disc, such as one to be coated in crumb or pollen.")
+    record Disc(
+            @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, usual = 16, means = "Across the disc.")
+            double diameterMm,
+
+            @Quantity(
+                    label = "thickness",
+                    unit = Unit.MM,
+                    min = 0.5,
+                    max = 20,
+                    step = 0.5,
+                    usual = 3,
+                    means = "Of the disc.")
+            double thicknessMm)
+            implements HeartForm {
+        public Disc {
+            Limits.check(Disc.class, diameterMm, thicknessMm);
+        }
+
+        @Override
+        public double heightMm() {
+            return thicknessMm;
+        }
+
+        @Override
+        public double volumeMm3() {
+            return Math.PI * diameterMm * diameterMm / 4 * thicknessMm;
+        }
+
+        @Override
+        public double surfaceMm2() {
+            return Math.PI * diameterMm * (diameterMm / 2 + thicknessMm);
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            return z < 0 || z > thicknessMm ? 0 : diameterMm / 2;
+        }
+
+        @Override
+        public HeartForm resized(double newDiameterMm, double newHeightMm) {
+            return new Disc(newDiameterMm, Math.min(20, newHeightMm));
+        }
+    }
+
+    /** A cluster of equal balls lying in one layer; round things in a layer fill four fifths of it. */
+    @Words(label = "cluster of balls", means = "Equal balls gathered in one layer.")
+    record Cluster(
+            @Quantity(
+                    label = "balls",
+                    unit = Unit.COUNT,
+                    min = 2,
+                    max = 200,
+                    usual = 12,
+                    means = "Balls in the cluster.")
+            int count,
+
+            @Quantity(
+                    label = "ball",
+                    unit = Unit.MM,
+                    min = 1,
+                    max = 30,
+                    step = 0.5,
+                    usual = 3,
+                    means = "Diameter of one ball.")
+            double ballMm)
+            implements HeartForm {
+        private static final double PACKING = 0.8;
+
+        public Cluster {
+            Limits.check(Cluster.class, count, ballMm);
+        }
+
+        @Override
+        public int pieces() {
+            return count;
+        }
+
+        @Override
+        public double diameterMm() {
+            return ballMm * Math.sqrt(count / PACKING);
+        }
+
+        @Override
+        public double heightMm() {
+            return ballMm;
+        }
+
+        @Override
+        public double volumeMm3() {
+            return count * Math.PI * ballMm * ballMm * ballMm / 6;
+        }
+
+        @Override
+        public double surfaceMm2() {
+            return count * Math.PI * ballMm * ballMm;
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            return z < 0 || z > ballMm ? 0 : (diameterMm() - ballMm) / 2 + Math.sqrt(z * (ballMm - z));
+        }
+
+        @Override
+        public HeartForm resized(double newDiameterMm, double newHeightMm) {
+            double ball = Math.max(1, Math.min(newHeightMm, ballMm));
+            int fit = (int) Math.floor(PACKING * Math.pow(newDiameterMm / ball, 2));
+            return new Cluster(Math.max(2, Math.min(count, fit)), ball);
+        }
+    }
+
+    /** A polystyrene ball covered with paste; only the paste is mixed, weighed and dried. */
+    @Words(
+            label = "covered ball",
+            means = "A polystyrene ball covered with paste. Polystyrene is not food: take it out.")
+    record CoveredBall(
+            @Quantity(
+                    label = "core",
+                    unit = Unit.MM,
+                    min = 5,
+                    max = 80,
+                    usual = 20,
+                    means = "Diameter of the polystyrene ball.")
+            double coreMm,
+
+            @Quantity(
+                    label = "paste",
+                    unit = Unit.MM,
+                    min = 0.5,
+                    max = 10,
+                    step = 0.5,
+                    usual = 1.5,
+                    means = "Thickness of the paste over it.")
+            double pasteMm)
+            implements HeartForm {
+        public CoveredBall {
+            Limits.check(CoveredBall.class, coreMm, pasteMm);
+        }
+
+        @Override
+        public double diameterMm() {
+            return coreMm + 2 * pasteMm;
+        }
+
+        @Override
+        public double heightMm() {
+            return diameterMm();
+        }
+
+        @Override
+        public double volumeMm3() {
+            return Math.PI / 6 * (Math.pow(diameterMm(), 3) - Math.pow(coreMm, 3));
+        }
+
+        @Override
+        public double surfaceMm2() {
+            return Math.PI * diameterMm() * diameterMm();
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            return z < 0 || z > diameterMm() ? 0 : Math.sqrt(z * (diameterMm() - z));
+        }
+
+        @Override
+        public HeartForm resized(double newDiameterMm, double newHeightMm) {
+            return new CoveredBall(Math.max(5, Math.min(newDiameterMm, newHeightMm) - 2 * pasteMm), pasteMm);
         }
     }
 }

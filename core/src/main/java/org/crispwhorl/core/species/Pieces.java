@@ -73,6 +73,10 @@ public record Pieces(
         return new Pieces(count, cut, thinning, newLeanDeg, former, place, overlap, attachment, drying, joinAt);
     }
 
+    public Pieces withFormer(Optional<Former> newFormer) {
+        return new Pieces(count, cut, thinning, leanDeg, newFormer, place, overlap, attachment, drying, joinAt);
+    }
+
     public Pieces withPlace(Place newPlace) {
         return new Pieces(count, cut, thinning, leanDeg, former, newPlace, overlap, attachment, drying, joinAt);
     }

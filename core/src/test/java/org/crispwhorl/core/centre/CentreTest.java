@@ -58,7 +58,13 @@ public class CentreTest {
 
     @DataProvider
     public Object[][] forms() {
-        return new Object[][] {{new HeartForm.Cone(12, 20)}, {new HeartForm.Ball(9)}, {new HeartForm.Teardrop(8, 15)}};
+        return new Object[][] {
+            {new HeartForm.Cone(12, 20)},
+            {new HeartForm.Ball(9)},
+            {new HeartForm.Teardrop(8, 15)},
+            {new HeartForm.Dome(14, 5)},
+            {new HeartForm.Disc(16, 3)}
+        };
     }
 
     @Test(dataProvider = "forms")
@@ -76,7 +82,8 @@ public class CentreTest {
     @Test(dataProvider = "forms")
     public void theSurfaceIsThatOfItsBandsAndItsFoot(HeartForm form) {
         double foot = form.radiusAt(0);
-        double sum = Math.PI * foot * foot;
+        double crown = form.radiusAt(form.heightMm());
+        double sum = Math.PI * (foot * foot + crown * crown);
         int bands = 40_000;
         double step = form.heightMm() / bands;
         for (int i = 0; i < bands; i++) {
@@ -93,6 +100,51 @@ public class CentreTest {
             assertTrue(form.radiusAt(form.heightMm() * i / 100) <= form.diameterMm() / 2 + 1e-9);
         }
         assertEquals(form.radiusAt(form.heightMm() + 1), 0.0);
+    }
+
+    @Test
+    public void aDomeAsHighAsItsRadiusIsAHalfBall() {
+        HeartForm dome = new HeartForm.Dome(10, 5);
+        Close.within(1e-12, dome.volumeMm3(), new HeartForm.Ball(10).volumeMm3() / 2);
+        assertEquals(
+                expectThrows(InvalidValue.class, () -> new HeartForm.Dome(10, 6))
+                        .field(),
+                "heightMm");
+    }
+
+    @Test
+    public void aClusterIsItsBallsTogether() {
+        HeartForm.Cluster cluster = new HeartForm.Cluster(12, 4);
+        assertEquals(cluster.pieces(), 12);
+        Close.within(1e-12, cluster.volumeMm3(), 12 * new HeartForm.Ball(4).volumeMm3());
+        double layer = Math.PI * cluster.diameterMm() * cluster.diameterMm() / 4;
+        Close.within(1e-9, 12 * Math.PI * 4 / layer, 0.8);
+    }
+
+    @Test
+    public void onlyThePasteOfACoveredBallIsReckoned() {
+        HeartForm.CoveredBall covered = new HeartForm.CoveredBall(20, 1.5);
+        double whole = new HeartForm.Ball(23).volumeMm3();
+        Close.within(1e-12, covered.volumeMm3(), whole - new HeartForm.Ball(20).volumeMm3());
+        double shell = covered.volumeMm3() / covered.surfaceMm2();
+        assertTrue(shell > 1.2 && shell < 1.5, "a shell on a core dries by about its thickness: " + shell);
+    }
+
+    @DataProvider
+    public Object[][] resizable() {
+        return new Object[][] {
+            {new HeartForm.Dome(14, 5)},
+            {new HeartForm.Disc(16, 3)},
+            {new HeartForm.Cluster(12, 4)},
+            {new HeartForm.CoveredBall(20, 1.5)}
+        };
+    }
+
+    @Test(dataProvider = "resizable")
+    public void aSmallerFormFitsWhatItIsAskedFor(HeartForm form) {
+        HeartForm smaller = form.resized(10, 9);
+        assertTrue(smaller.diameterMm() <= 10 + 1e-9, smaller.toString());
+        assertTrue(smaller.heightMm() <= 9 + 1e-9, smaller.toString());
     }
 
     @Test

@@ -15,6 +15,7 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Place;
@@ -41,6 +42,10 @@ public class FindingsTest {
     private static Species heart(HeartForm form) {
         Heart heart = BUD.heart().orElseThrow();
         return BUD.with(heart.withForm(form));
+    }
+
+    private static Species leavesIn(Former former) {
+        return Garden.changed(ROSE, "leaves", p -> p.withFormer(Optional.of(former)));
     }
 
     private static Species fatCone() {
@@ -94,6 +99,22 @@ public class FindingsTest {
             {"stamens-sparse", ROSE.with(Garden.stamens(4, 12, 1)), USUAL, "stamens", Severity.LOOK},
             {"wire-too-thin", wired(new Attachment.Wired(30, 12, 0, 25, 80, 0.9)), USUAL, "petals", Severity.STOP},
             {"ridge-too-thin", wired(new Attachment.Wired(24, 12, 0, 3, 80, 0.6)), USUAL, "petals", Severity.STOP},
+            {"hold-too-short", wired(new Attachment.Wired(28, 4, 0, 3, 80, 0.9)), USUAL, "petals", Severity.STOP},
+            {"wire-past-tip", wired(new Attachment.Wired(28, 32, 0, 3, 80, 0.9)), USUAL, "petals", Severity.STOP},
+            {
+                "former-too-small",
+                leavesIn(new Former("thimble", 8, 7, Former.Side.CUPS_IN)),
+                USUAL,
+                "leaves",
+                Severity.STOP
+            },
+            {
+                "former-too-large",
+                leavesIn(new Former("platter", 200, 10, Former.Side.CUPS_IN)),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
             {
                 "thickness",
                 Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(1.2, 0.3))),

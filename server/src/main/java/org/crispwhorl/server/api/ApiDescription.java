@@ -5,6 +5,7 @@ import io.swagger.v3.core.util.Json31;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -40,13 +41,14 @@ class ApiDescription {
 
     @Bean
     OpenAPI title() {
-        return new OpenAPI().info(new Info().title("Crisp Whorl").version("1"));
+        return new OpenAPI()
+                .info(new Info().title("Crisp Whorl").version("1"))
+                .servers(List.of(new Server().url("/").description("the application itself")));
     }
 
     @Bean
     OpenApiCustomizer craftSchemas() {
         return api -> {
-            api.setServers(null);
             CraftSchema craft = new CraftSchema(PREFIX, CraftSchema.Union.ONE_OF);
             SPOKEN.forEach(craft::ref);
             Map<String, Schema<?>> schemas = new TreeMap<>();

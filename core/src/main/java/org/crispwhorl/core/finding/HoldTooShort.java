@@ -1,0 +1,68 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Petaled;
+
+/** The wire goes in so little, or so far, that it turns and pulls out, or comes out at the tip. */
+final class HoldTooShort implements Rule {
+    /** Least share of the finished length. */
+    private static final double LEAST_SHARE = 0.2;
+
+    /** Least insertion whatever the length, mm. */
+    private static final double LEAST_MM = 4;
+
+    /** Paste that must be left beyond the wire's end, as a share of the finished length. */
+    private static final double BEYOND_SHARE = 0.1;
+
+    @Override
+    public List<Finding> look(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        for (Petaled part : a.species().petaled()) {
+            if (part.pieces().attachment() instanceof Attachment.Wired wired) {
+                double length = part.pieces().finished().lengthMm();
+                double least = Math.min((1 - BEYOND_SHARE) * length, Math.max(LEAST_MM, LEAST_SHARE * length));
+                double most = (1 - BEYOND_SHARE) * length;
+                if (wired.insertionMm() < least - 1e-9) {
+                    found.add(finding(
+                            a,
+                            part,
+                            wired,
+                            "hold-too-short",
+                            "The wire pulls out: too short a hold",
+                            Math.ceil(least)));
+                } else if (wired.insertionMm() > most + 1e-9) {
+                    found.add(finding(
+                            a, part, wired, "wire-past-tip", "The wire comes out at the tip", Math.floor(most)));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static Finding finding(
+            Assessment a, Petaled part, Attachment.Wired wired, String kind, String title, double insertion) {
+        double within = Math.max(2, insertion);
+        return new Finding(
+                kind,
+                Severity.STOP,
+                Optional.of(part.id()),
+                title,
+                Why.of(
+                        "A wire goes in at least a fifth of the length and 4 mm, and leaves a tenth beyond its end",
+                        "Rule of the craft",
+                        in("insertion", wired.insertionMm(), Unit.MM),
+                        in("finished length", part.pieces().finished().lengthMm(), Unit.MM)),
+                List.of(Mend.part(
+                        a,
+                        "insert it by " + Unit.MM.write(within),
+                        part.with(part.pieces().withAttachment(wired.withInsertion(within))))));
+    }
+}

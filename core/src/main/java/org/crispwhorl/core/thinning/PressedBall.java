@@ -1,0 +1,61 @@
+package org.crispwhorl.core.thinning;
+
+import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.paste.Medium;
+
+/**
+ * A petal pressed from a ball without a cutter: the ball's volume πD³/6 is the petal's area times its mean thickness.
+ *
+ * @param diameterMm of the ball
+ * @param areaMm2 of the pressed petal
+ */
+public record PressedBall(double diameterMm, double areaMm2) {
+    /** Thinnest mean thickness that holds together, mm. */
+    public static final double THINNEST_MM = 0.35;
+
+    /** Thickest that still reads as a petal, mm. */
+    public static final double THICKEST_MM = 2;
+
+    /**
+     * @throws InvalidValue where the mean thickness would come out below 0.35 mm or above 2 mm
+     */
+    public PressedBall {
+        if (!(diameterMm > 0) || !(areaMm2 > 0)) {
+            throw new InvalidValue(
+                    diameterMm > 0 ? "areaMm2" : "diameterMm", diameterMm > 0 ? areaMm2 : diameterMm, "more than 0");
+        }
+        double thickness = volumeMm3(diameterMm) / areaMm2;
+        if (thickness < THINNEST_MM || thickness > THICKEST_MM) {
+            throw new InvalidValue(
+                    "diameterMm",
+                    diameterMm,
+                    "a ball that presses out to " + THINNEST_MM + " to " + THICKEST_MM + " mm; this one comes to "
+                            + Math.round(100 * thickness) / 100.0 + " mm");
+        }
+    }
+
+    /** Volume of a ball, mm³. */
+    public static double volumeMm3(double diameterMm) {
+        return Math.PI * diameterMm * diameterMm * diameterMm / 6;
+    }
+
+    /** The ball that a petal of an area and a mean thickness asks for. */
+    public static PressedBall forPetal(double areaMm2, double thicknessMm) {
+        return new PressedBall(Math.cbrt(6 * areaMm2 * thicknessMm / Math.PI), areaMm2);
+    }
+
+    /** The ball of a weight, mm across. */
+    public static double diameterOf(double grams, Medium medium) {
+        return Math.cbrt(6 * grams * 1000 / medium.densityGPerCm3() / Math.PI);
+    }
+
+    /** Mean thickness of the petal, mm. */
+    public double thicknessMm() {
+        return volumeMm3(diameterMm) / areaMm2;
+    }
+
+    /** Weight of the ball, g. */
+    public double grams(Medium medium) {
+        return medium.grams(volumeMm3(diameterMm));
+    }
+}
