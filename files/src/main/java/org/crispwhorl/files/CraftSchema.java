@@ -27,6 +27,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class CraftSchema {
     private final JsonMapper mapper = CraftJson.mapper();
     private final Map<String, ObjectNode> definitions = new LinkedHashMap<>();
+    private final Map<String, Class<?>> described = new LinkedHashMap<>();
     private final String refPrefix;
     private final Union union;
 
@@ -54,7 +55,11 @@ public final class CraftSchema {
     /** A reference to the definition of a record, a sealed interface or an enum, made where it is not there yet. */
     public ObjectNode ref(Class<?> type) {
         String name = type.getSimpleName();
-        if (!definitions.containsKey(name)) {
+        Class<?> namesake = described.putIfAbsent(name, type);
+        if (namesake != null && namesake != type) {
+            throw new IllegalStateException("two types are called " + name + ": " + namesake + " and " + type);
+        }
+        if (namesake == null) {
             definitions.put(name, mapper.createObjectNode());
             definitions.put(name, define(type));
         }

@@ -65,8 +65,8 @@ public final class Draughting {
         }
         List<Drawing.Ring> rings = new ArrayList<>(below);
         rings.addAll(over);
-        List<Drawing.Disc> discs = form.species().heart().stream()
-                .map(h -> new Drawing.Disc(h.id(), h.form().diameterMm() / 2))
+        List<Drawing.HeartDisc> discs = form.species().heart().stream()
+                .map(h -> new Drawing.HeartDisc(h.id(), h.form().diameterMm() / 2))
                 .toList();
         return new Drawing.Face(round(form.faceMm() / 2), rings, discs, heads(), gaps);
     }

@@ -12,7 +12,7 @@ public record Drawing(Face face, Section section) {
     /**
      * @param radiusMm half the width across the face
      */
-    public record Face(double radiusMm, List<Ring> rings, List<Disc> discs, List<Heads> heads, List<Gap> gaps) {}
+    public record Face(double radiusMm, List<Ring> rings, List<HeartDisc> discs, List<Heads> heads, List<Gap> gaps) {}
 
     /** Whether a shape lies below the heart or over it. */
     public enum Lap {
@@ -33,7 +33,7 @@ public record Drawing(Face face, Section section) {
     public record Closing(double azimuth, double[] outline) {}
 
     /** A heart, seen from above. */
-    public record Disc(String partId, double radiusMm) {}
+    public record HeartDisc(String partId, double radiusMm) {}
 
     /** Stamen heads: their places as x, y in turn. */
     public record Heads(String partId, double headMm, double[] places) {}
