@@ -31,7 +31,7 @@ public final class Benchmarks {
      * @param args the project's folder
      */
     public static void main(String[] args) throws IOException, InterruptedException, RunnerException {
-        new Benchmarks(Path.of(args[0])).run();
+        new Benchmarks(Path.of(args[0]).toRealPath()).run();
     }
 
     private void run() throws IOException, InterruptedException, RunnerException {

@@ -1,0 +1,32 @@
+// Waits until an application that logs into a file is up, then asks it what a first visit asks.
+import { existsSync, readFileSync } from 'node:fs'
+
+const PATIENCE_MS = 120_000
+const log = process.argv[2]
+
+/** The port that the application told in its log, where it is up. */
+function port() {
+  const text = existsSync(log) ? readFileSync(log, 'utf8') : ''
+  return /Started CrispWhorl/.test(text) ? /on port (\d+)/.exec(text)?.[1] : undefined
+}
+
+/** Asks again and again until there is an answer, or patience ends. */
+async function until(ask) {
+  const end = Date.now() + PATIENCE_MS
+  for (;;) {
+    const answer = await ask()
+    if (answer) return answer
+    if (Date.now() > end) process.exit(1)
+    await new Promise((resolve) => setTimeout(resolve, 200))
+  }
+}
+
+const base = `http://127.0.0.1:${await until(port)}`
+await fetch(`${base}/shelf`)
+const first = await until(async () => (await (await fetch(`${base}/api/species`)).json())[0])
+const species = await (await fetch(`${base}/api/species/${first.id}/document`)).json()
+await fetch(`${base}/api/reckoning`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify({ species }),
+})
