@@ -30,6 +30,8 @@ final class RunningApplication implements AutoCloseable {
                 "-XX:SharedArchiveFile=" + app.resolve("crispwhorl.jsa"),
                 "-Xshare:auto",
                 "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-Dspring.aot.enabled=true",
                 "-jar",
                 app.resolve("crispwhorl.jar").toString(),
                 "--spring.profiles.active=demo",

@@ -17,22 +17,28 @@ import org.crispwhorl.server.room.StudioRoom;
 import org.crispwhorl.server.shelf.Shelf;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.context.annotation.Profile;
+import org.springframework.core.env.Environment;
+import org.springframework.core.env.Profiles;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
-/** Fills an empty studio with the demo species and an order for a Saturday at the lock. */
+/**
+ * Fills an empty studio with the demo species and an order for a Saturday at the lock, in the profile {@code demo}. The
+ * profile is asked at the start and not by a condition, since conditions are settled when the application is built.
+ */
 @Component
-@Profile("demo")
 class DemoData implements ApplicationRunner {
+    private static final String DEMO = "demo";
     private static final int DAYS_AHEAD = 7;
 
+    private final Environment environment;
     private final Shelf shelf;
     private final StudioRoom room;
     private final Orders orders;
 
-    DemoData(Shelf shelf, StudioRoom room, Orders orders) {
+    DemoData(Environment environment, Shelf shelf, StudioRoom room, Orders orders) {
+        this.environment = environment;
         this.shelf = shelf;
         this.room = room;
         this.orders = orders;
@@ -40,7 +46,7 @@ class DemoData implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) throws IOException {
-        if (!shelf.all().isEmpty()) {
+        if (!environment.acceptsProfiles(Profiles.of(DEMO)) || !shelf.all().isEmpty()) {
             return;
         }
         room.set(new Room(20, 52, new Room.Air.Still()));
