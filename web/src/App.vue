@@ -5,13 +5,18 @@ import { useLengths } from './measure/useLengths'
 import FinderDialog from './parts/FinderDialog.vue'
 import { typing } from './parts/typing'
 import { useRoom } from './parts/useRoom'
+import { useWays } from './parts/useWays'
+import WaysDialog from './parts/WaysDialog.vue'
 
 const lengths = useLengths()
 const finding = ref(false)
+const choosing = ref(false)
 const room = useRoom()
+const ways = useWays()
 
 onMounted(() => {
   room.load().catch(() => undefined)
+  ways.load().catch(() => undefined)
   window.addEventListener('keydown', (event) => {
     if (event.key === '/' && !typing(event)) {
       event.preventDefault()
@@ -35,6 +40,7 @@ onMounted(() => {
         >{{ place.label }}</RouterLink>
       </nav>
       <div id="room-heading" class="min-w-0 flex-1" />
+      <button type="button" class="act-quiet" @click="choosing = true">Ways</button>
       <button type="button" class="act-quiet" @click="finding = true">Find <kbd class="border border-line px-1 text-[12px]">/</kbd></button>
       <button
         type="button"
@@ -46,6 +52,7 @@ onMounted(() => {
       </button>
     </header>
     <main class="min-h-0 flex-1 overflow-auto"><RouterView /></main>
+    <WaysDialog :open="choosing" @close="choosing = false" />
     <FinderDialog :open="finding" @close="finding = false" />
   </div>
 </template>

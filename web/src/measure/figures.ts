@@ -5,6 +5,7 @@ type Unit = Schemas['Unit']
 
 const SIGNS: Record<Unit, [sign: string, digits: number]> = {
   mm: ['mm', 1],
+  'fine-mm': ['mm', 2],
   'square-mm': ['mm²', 0],
   'cubic-mm': ['mm³', 0],
   g: ['g', 1],
@@ -18,6 +19,7 @@ const SIGNS: Record<Unit, [sign: string, digits: number]> = {
   celsius: ['°C', 0],
   percent: ['%', 0],
   mpa: ['MPa', 0],
+  'newton-mm': ['N·mm', 1],
   gauge: ['ga', 0],
   count: ['', 0],
   factor: ['×', 2],

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useId } from 'vue'
 import type { Schemas } from '@/api/client'
-import { headPlaces, planPath } from './facePaths'
+import { discPath, headPlaces, linePath, planPath, shadeKey } from './facePaths'
 
 const props = defineProps<{
   face: Schemas['Face']
@@ -10,13 +10,13 @@ const props = defineProps<{
   lit?: string | null
   hairline: number
 }>()
+const id = useId()
 const emit = defineEmits<{ point: [partId: string | null]; press: [partId: string, event: PointerEvent]; wheel: [partId: string, event: WheelEvent] }>()
 
 const rings = computed(() =>
   props.face.rings.map((ring) => ({
     ...ring,
     d: planPath(ring.outline),
-    over: ring.closings.map((c) => ({ azimuth: c.azimuth, d: planPath(c.outline) })),
   })),
 )
 const outgoing = computed(() => rings.value.filter((r) => r.lap === 'outgoing'))
@@ -36,9 +36,9 @@ function width(partId: string) {
     <template v-for="(layer, i) in [outgoing, returning]" :key="i">
       <g
         v-for="ring in layer"
-        :key="`${ring.partId}-${ring.lap}`"
+        :key="`${ring.partId}-${ring.lap}-${ring.shade ?? ''}`"
         :data-part="ring.partId"
-        :fill="tints[ring.partId]"
+        :fill="tints[ring.shade ? shadeKey(ring.shade) : ring.partId]"
         :stroke="stroke(ring.partId)"
         :stroke-width="width(ring.partId)"
         @pointerenter="emit('point', ring.partId)"
@@ -46,19 +46,35 @@ function width(partId: string) {
         @wheel="emit('wheel', ring.partId, $event)"
       >
         <path v-for="(azimuth, k) in ring.azimuths" :key="k" :d="ring.d" :transform="`rotate(${azimuth})`" />
-        <path v-for="(closing, k) in ring.over" :key="`c${k}`" :d="closing.d" :transform="`rotate(${closing.azimuth})`" />
+        <g v-for="(closing, k) in ring.closings" :key="`c${k}`">
+          <clipPath :id="`${id}-${ring.partId}-${ring.lap}-${k}`">
+            <path v-for="azimuth in closing.over" :key="azimuth" :d="ring.d" :transform="`rotate(${azimuth})`" />
+          </clipPath>
+          <g :clip-path="`url(#${id}-${ring.partId}-${ring.lap}-${k})`"><path :d="ring.d" :transform="`rotate(${closing.azimuth})`" /></g>
+        </g>
       </g>
       <template v-if="i === 0">
-        <circle
+        <path
           v-for="disc in face.discs"
           :key="disc.partId"
           :data-part="disc.partId"
-          :r="disc.radiusMm"
+          :d="discPath(disc)"
+          fill-rule="evenodd"
           :fill="tints[disc.partId]"
           :stroke="stroke(disc.partId)"
           :stroke-width="width(disc.partId)"
           @pointerenter="emit('point', disc.partId)"
           @pointerdown="emit('press', disc.partId, $event)"
+        />
+        <path
+          v-for="(line, k) in face.strokes"
+          :key="`s${k}`"
+          :d="linePath(line.points)"
+          fill="none"
+          stroke-linecap="round"
+          :stroke="stroke(line.partId)"
+          :stroke-width="Math.max(hairline, Math.min(line.widthMm, hairline * 2.5))"
+          pointer-events="none"
         />
         <g
           v-for="heads in face.heads"

@@ -34,7 +34,7 @@ const print = () => window.print()
         <thead>
           <tr class="border-b border-ink text-left text-[12px] text-quiet">
             <th class="font-normal">cut</th><th class="font-normal">shade</th>
-            <th class="text-right font-normal">cutter, {{ lengths.unit }}</th><th class="text-right font-normal">roll, mm</th>
+            <th class="font-normal">from</th><th class="text-right font-normal">size, {{ lengths.unit }}</th><th class="text-right font-normal">roll, mm</th>
             <th class="text-right font-normal">for the flowers</th><th class="text-right font-normal">spares</th><th class="text-right font-normal">cut in all</th><th class="text-right font-normal">done</th>
           </tr>
         </thead>
@@ -42,8 +42,9 @@ const print = () => window.print()
           <tr v-for="cut in reckoning.data.value.sheet.cuts" :key="cut.species + cut.part" class="border-b border-line">
             <td class="py-1">{{ cut.part }}<br /><span class="text-[12px] text-quiet italic">{{ cut.species }}</span></td>
             <td>{{ cut.shade }}</td>
+            <td>{{ cut.from }}</td>
             <td class="text-right whitespace-nowrap">{{ writeLength(cut.lengthMm, lengths.unit) }} × {{ writeLength(cut.widthMm, lengths.unit) }}</td>
-            <td class="text-right">{{ cut.rolledMm.toFixed(1) }}</td>
+            <td class="text-right">{{ cut.rolledMm > 0 ? cut.rolledMm.toFixed(1) : '–' }}</td>
             <td class="text-right">{{ cut.needed }}</td>
             <td class="text-right">{{ cut.spares }}</td>
             <td class="text-right font-medium">{{ cut.needed + cut.spares }}</td>

@@ -42,6 +42,10 @@ const rows = computed(() =>
     }),
 )
 
+/** The strip grows with its rows, so that a flower of many parts is seen whole. */
+const stripPx = computed(() => Math.max(168, 52 + ROW_PX * rows.value.length))
+const ROW_PX = 12
+
 const hours = computed(() => {
   const step = [1, 2, 3, 6, 12, 24, 48, 96, 192].find((s) => span.value / s <= 14) ?? 400
   return Array.from({ length: Math.floor(span.value / step) + 1 }, (_, i) => i * step)
@@ -49,7 +53,7 @@ const hours = computed(() => {
 </script>
 
 <template>
-  <section aria-label="Drying strip" class="grid h-[168px] shrink-0 grid-cols-[236px_1fr] border-t border-line">
+  <section aria-label="Drying strip" class="grid shrink-0 grid-cols-[236px_1fr] border-t border-line" :style="{ height: `${stripPx}px` }">
     <RoomReading class="border-r border-line" />
     <div class="flex min-h-0 flex-col px-3 pt-1">
       <p class="flex items-baseline gap-5 text-[12px] text-quiet">
@@ -64,7 +68,7 @@ const hours = computed(() => {
         <div
           v-for="row in rows"
           :key="row.id"
-          class="grid h-[13px] grid-cols-[112px_1fr] items-center"
+          class="grid h-[12px] grid-cols-[112px_1fr] items-center"
           :data-drying="row.id"
           @pointerenter="emit('point', row.id)"
           @pointerleave="emit('point', null)"

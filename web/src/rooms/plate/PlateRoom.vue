@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import type { Part, Schemas } from '@/api/client'
+import { isPetaled, type Part, type Schemas } from '@/api/client'
+import { shadeKey } from '@/parts/facePaths'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useActions } from '@/parts/useActions'
 import { useRoom } from '@/parts/useRoom'
+import { useWays } from '@/parts/useWays'
 import * as handling from './handling'
 import DryingStrip from './DryingStrip.vue'
 import { setAt } from './pointer'
@@ -18,9 +20,10 @@ import VersionsDialog from './VersionsDialog.vue'
 
 const props = defineProps<{ id: string }>()
 const room = useRoom()
+const ways = useWays()
 const actions = useActions()
 const plate = useDraft(props.id)
-const { reckoning, fault } = useReckoning(plate.draft, () => room.room)
+const { reckoning, fault } = useReckoning(plate.draft, () => room.room, () => ways.ways)
 const selected = ref<string | null>(null)
 const lit = ref<string | null>(null)
 const asking = ref(false)
@@ -36,7 +39,13 @@ onMounted(async () => {
 
 const tints = computed(() => {
   const colours = new Map(reckoning.value?.shades.map((s) => [s.id, s.colour]))
-  return Object.fromEntries(plate.draft.value?.parts.map((p) => [p.id, colours.get(p.shade) ?? '#ffffff']) ?? [])
+  const parts = plate.draft.value?.parts ?? []
+  const fullest = parts.filter((p) => p.kind === 'whorl').at(-1) ?? parts[0]
+  const shadeOf = (p: Part) => ('shade' in p ? p.shade : fullest && 'shade' in fullest ? fullest.shade : '')
+  return Object.fromEntries([
+    ...parts.map((p) => [p.id, colours.get(shadeOf(p)) ?? '#ffffff']),
+    ...[...colours].map(([id, colour]) => [shadeKey(id), colour]),
+  ])
 })
 const selectedPart = computed(() => plate.draft.value?.parts.find((p) => p.id === selected.value))
 watch(selectedPart, (part) => {
@@ -46,6 +55,13 @@ watch(selectedPart, (part) => {
 function onSelected(key: string, alter: (id: string) => (d: Schemas['SpeciesDocument']) => void) {
   const id = selected.value
   if (id) plate.change(`${key}-${id}`, alter(id))
+}
+
+/** Whether the quick count of a part is the one in force. */
+function quick(id: string): boolean {
+  const part = plate.draft.value?.parts.find((p) => p.id === id)
+  if (!part || !isPetaled(part) || part.pieces.quickCount === 0) return false
+  return (part.pieces.ways?.counts ?? reckoning.value?.ways.counts) === 'quick'
 }
 
 function step(by: number) {
@@ -101,8 +117,8 @@ const shortcuts: Shortcut[] = [
   { keys: ['ArrowDown', 'j'], label: 'next part outwards', run: () => step(1) },
   { keys: ['ArrowUp', 'k'], label: 'next part inwards', run: () => step(-1) },
   { keys: ['Escape'], label: 'the whole flower', run: () => (selected.value = null) },
-  { keys: ['+', '='], label: 'one petal more', run: () => onSelected('count', (id) => handling.count(id, 1)) },
-  { keys: ['-'], label: 'one petal less', run: () => onSelected('count', (id) => handling.count(id, -1)) },
+  { keys: ['+', '='], label: 'one petal more', run: () => onSelected('count', (id) => handling.count(id, 1, quick(id))) },
+  { keys: ['-'], label: 'one petal less', run: () => onSelected('count', (id) => handling.count(id, -1, quick(id))) },
   { keys: [']'], label: 'open by 2°', run: () => onSelected('lean', (id) => handling.lean(id, 2)) },
   { keys: ['['], label: 'close by 2°', run: () => onSelected('lean', (id) => handling.lean(id, -2)) },
   { keys: ['.'], label: 'turn on by 3°', run: () => onSelected('turn', (id) => handling.turn(id, 3)) },

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Failure, Part, Reckoning, Schemas, SpeciesDocument } from '@/api/client'
 import FigureTable from '@/parts/FigureTable.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
+import CautionList from './CautionList.vue'
 import FindingList from './FindingList.vue'
 import GaugeTable from './GaugeTable.vue'
 import KeyFigures from './KeyFigures.vue'
@@ -55,6 +56,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
     </details>
     <FigureTable :figures="figures" class="mt-2" />
     <GaugeTable v-if="own && own.gauges.length > 0 && part" :rows="own.gauges" :part="part" @choose="emit('change', `${path}/pieces/attachment/gauge`, $event)" />
+    <CautionList v-if="!part" :cautions="reckoning.cautions" />
     <ShadeList v-if="!part" :species="species" :reckoned="reckoning.shades" @change="(p, value) => emit('change', p, value)" />
   </section>
 </template>

@@ -4,7 +4,8 @@ import type { SpeciesDocument } from '@/api/client'
 import ChoiceField from '@/parts/ChoiceField.vue'
 import NumberField from '@/parts/NumberField.vue'
 import TextField from '@/parts/TextField.vue'
-import { kinds, resolved, type SchemaNode, usual } from './schema'
+import { choicesOf, kinds, resolved, type SchemaNode, usual } from './schema'
+import SchemaList from './SchemaList.vue'
 
 /** Fields for one object of the species document, made from its published schema. */
 const props = defineProps<{
@@ -30,16 +31,19 @@ const rows = computed(() =>
 )
 
 type Row = (typeof rows.value)[number]
+const UNCHOSEN = ''
 const isNumber = (row: Row) => row.node.type === 'number' || row.node.type === 'integer'
-const isObject = (row: Row) => row.node.type === 'object'
 const numbers = computed(() => rows.value.filter(isNumber))
 const choices = computed(() => rows.value.filter((r) => r.node.enum || r.name === 'shade'))
+const ticks = computed(() => rows.value.filter((r) => r.node.type === 'boolean'))
 const texts = computed(() => rows.value.filter((r) => r.node.type === 'string' && !r.node.enum && r.name !== 'shade'))
-const groups = computed(() => rows.value.filter((r) => isObject(r) || r.node.oneOf))
+const groups = computed(() => rows.value.filter((r) => r.node.type === 'object' || r.node.oneOf))
+const lists = computed(() => rows.value.filter((r) => r.node.type === 'array'))
 
-function choicesOf(row: Row) {
+function choicesIn(row: Row) {
   if (row.name === 'shade') return props.shades.map((s) => ({ value: s.id, label: s.name }))
-  return row.node.enum!.map((value) => ({ value, label: row.node['x-labels']?.[value] ?? value }))
+  const all = choicesOf(row.node)
+  return row.needed ? all : [{ value: UNCHOSEN, label: 'as the studio' }, ...all]
 }
 
 function kindOf(row: Row): SchemaNode {
@@ -48,10 +52,26 @@ function kindOf(row: Row): SchemaNode {
 }
 
 function switchKind(row: Row, kind: string) {
-  const fresh = usual(kinds(row.node).get(kind)!) as Record<string, unknown>
+  const fresh = begun(kinds(row.node).get(kind)!)
   const old = row.value as Record<string, unknown>
   const shared = Object.fromEntries(Object.keys(fresh).filter((k) => k !== 'kind' && k in old).map((k) => [k, old[k]]))
   emit('change', row.path, { ...fresh, ...shared })
+}
+
+/** Whether a group holds nothing but choices that need not be made; it is folded until it is asked for. */
+const choosesOnly = (row: Row) => row.node.type === 'object' && (row.node.required ?? []).length === 0
+
+function chosen(row: Row): string {
+  const made = Object.keys(row.value as object).length
+  return made === 0 ? 'all as the studio does' : made === 1 ? 'one chosen otherwise' : `${made} chosen otherwise`
+}
+
+/** A new object of usual values, called as its group is, in the first shade. */
+function begun(node: SchemaNode): Record<string, unknown> {
+  const fresh = usual(node) as Record<string, unknown>
+  if ('name' in fresh) fresh.name = node.title ?? ''
+  if ('shade' in fresh) fresh.shade = props.shades[0]!.id
+  return fresh
 }
 </script>
 
@@ -73,9 +93,9 @@ function switchKind(row: Row, kind: string) {
       :class="rows.length === 1 ? 'col-span-2' : ''"
       :label="row.node.title ?? row.name"
       :hint="row.node.description"
-      :value="String(row.value)"
-      :choices="choicesOf(row)"
-      @change="emit('change', row.path, $event)"
+      :value="String(row.value ?? UNCHOSEN)"
+      :choices="choicesIn(row)"
+      @change="emit('change', row.path, $event === UNCHOSEN ? undefined : $event)"
     />
     <NumberField
       v-for="row in numbers"
@@ -91,6 +111,20 @@ function switchKind(row: Row, kind: string) {
       :whole="row.node.type === 'integer'"
       :data-field="row.path"
       @change="emit('change', row.path, $event)"
+    />
+    <label v-for="row in ticks" :key="row.path" class="flex items-end gap-1.5 pb-1" :title="row.node.description">
+      <input type="checkbox" class="size-4" :checked="row.value === true" @change="emit('change', row.path, ($event.target as HTMLInputElement).checked)" />
+      {{ row.node.title ?? row.name }}
+    </label>
+    <SchemaList
+      v-for="row in lists"
+      :key="row.path"
+      class="col-span-3"
+      :node="row.node"
+      :value="row.value as Record<string, unknown>[]"
+      :shades="shades"
+      :path="row.path"
+      @change="(path, value) => emit('change', path, value)"
     />
     <fieldset v-for="row in groups" :key="row.path" class="col-span-3">
       <legend class="heading-small flex w-full items-baseline gap-2 border-b border-line" :title="row.node.description">
@@ -108,13 +142,25 @@ function switchKind(row: Row, kind: string) {
           v-if="!row.needed"
           type="button"
           class="font-sans text-[13px] text-accent not-italic hover:underline"
-          @click="emit('change', row.path, row.value === undefined ? { ...(usual(row.node) as object), name: 'new former' } : undefined)"
+          :aria-label="`${row.node.title}: ${row.value === undefined ? 'choose one' : 'leave out'}`"
+          @click="emit('change', row.path, row.value === undefined ? begun(row.node) : undefined)"
         >
           {{ row.value === undefined ? 'none: choose one' : 'leave out' }}
         </button>
       </legend>
+      <details v-if="row.value !== undefined && choosesOnly(row)" class="mt-1">
+        <summary class="cursor-pointer text-[13px]">{{ chosen(row) }}</summary>
+        <SchemaFields
+          class="mt-1"
+          :node="kindOf(row)"
+          :value="row.value as Record<string, unknown>"
+          :shades="shades"
+          :path="row.path"
+          @change="(path, value) => emit('change', path, value)"
+        />
+      </details>
       <SchemaFields
-        v-if="row.value !== undefined"
+        v-else-if="row.value !== undefined"
         class="mt-1"
         :node="kindOf(row)"
         :value="row.value as Record<string, unknown>"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { isPetaled, type Part, type Schemas, type SpeciesDocument } from '@/api/client'
-import { sectionPath } from '@/parts/facePaths'
+import { bladePath, sectionPath, solidPath } from '@/parts/facePaths'
 import * as handling from './handling'
 
 /** The flower cut open along its axis, on the left of it. The selected ring has a handle at its tip and one to lean it by. */
@@ -94,7 +94,7 @@ function rows(threads: Schemas['Threads']) {
       v-for="solid in section.solids"
       :key="solid.partId"
       :data-part="solid.partId"
-      :d="`${sectionPath(solid.profile)}L0 0Z`"
+      :d="solidPath(solid.profile)"
       :fill="tints[solid.partId]"
       :stroke="ink(solid.partId)"
       :stroke-width="hairline * (marked(solid.partId) ? 2.4 : 1)"
@@ -103,8 +103,8 @@ function rows(threads: Schemas['Threads']) {
       @pointerdown="selected = solid.partId"
     />
     <g
-      v-for="profile in section.profiles"
-      :key="profile.partId"
+      v-for="(profile, i) in section.profiles"
+      :key="`${profile.partId}-${i}`"
       :data-part="profile.partId"
       fill="none"
       stroke-linejoin="round"
@@ -113,8 +113,11 @@ function rows(threads: Schemas['Threads']) {
       @pointerdown="selected = profile.partId"
     >
       <path :d="sectionPath(profile.midrib)" stroke="transparent" :stroke-width="hairline * 26" />
-      <path :d="sectionPath(profile.midrib)" :stroke="ink(profile.partId)" :stroke-width="profile.thicknessMm + hairline * (marked(profile.partId) ? 4.5 : 2)" />
-      <path :d="sectionPath(profile.midrib)" :stroke="tints[profile.partId]" :stroke-width="profile.thicknessMm" />
+      <path :d="bladePath(profile)" :fill="tints[profile.partId]" :stroke="ink(profile.partId)" :stroke-width="hairline * (marked(profile.partId) ? 2.4 : 1)" />
+    </g>
+    <g v-for="(line, i) in section.strokes" :key="`s${i}`" :data-part="line.partId" fill="none" stroke-linejoin="round" @pointerenter="emit('point', line.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = line.partId">
+      <path :d="sectionPath(line.points)" :stroke="ink(line.partId)" :stroke-width="line.widthMm + hairline * (marked(line.partId) ? 4.5 : 2)" />
+      <path :d="sectionPath(line.points)" :stroke="tints[line.partId]" :stroke-width="line.widthMm" />
     </g>
     <g v-if="chosen" fill="var(--color-sheet)" stroke="var(--color-accent)" :stroke-width="hairline * 2" data-handles>
       <g

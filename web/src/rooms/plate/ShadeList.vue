@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import type { Schemas, SpeciesDocument } from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
+import { usesShade } from './handling'
 
 const props = defineProps<{ species: SpeciesDocument; reckoned: Schemas['ShadeReckoning'][] }>()
 const emit = defineEmits<{ change: [path: string, value: unknown] }>()
 const of = (id: string) => props.reckoned.find((s) => s.id === id)
-const used = (id: string) => props.species.parts.some((p) => p.shade === id)
+const used = (id: string) => usesShade(props.species, id)
 
 function add() {
   const ids = new Set(props.species.shades.map((s) => s.id))

@@ -5,6 +5,7 @@ import { written } from '@/measure/figures'
 import { useLengths } from '@/measure/useLengths'
 import FaceDrawing from '@/parts/FaceDrawing.vue'
 import * as handling from './handling'
+import HabitInset from './HabitInset.vue'
 import SectionDrawing from './SectionDrawing.vue'
 
 /** One drawing of the flower: its left half cut open along the axis, its right half seen from the front. */
@@ -20,20 +21,53 @@ const emit = defineEmits<{ point: [id: string | null]; change: [key: string, alt
 const lengths = useLengths()
 const svg = useTemplateRef<SVGSVGElement>('svg')
 
+const heads = computed(() => props.parts.find((p) => p.kind === 'heads'))
+
 const STEM_SHOWN_MM = 34
+/** Leaves may reach beyond the flower; the drawing makes room for them up to this many times its radius. */
+const ROOM_FOR_LEAVES = 1.7
+/** Size of the panel at which one unit of hairlines and text is one pixel. */
+const PANEL = { width: 672, height: 540 }
+
 const radius = computed(() => props.drawing.face.radiusMm)
-const half = computed(() => {
-  const tips = props.drawing.section.profiles.flatMap((p) => p.midrib.filter((_, i) => i % 2 === 0))
-  return Math.max(radius.value * 1.14, Math.min(Math.max(...tips, 0) * 1.05, radius.value * 1.3), 8)
+/** How far the face reaches to each side, leaves included. */
+const extent = computed(() => {
+  const reach = { right: radius.value, up: radius.value, down: radius.value }
+  for (const ring of props.drawing.face.rings) {
+    for (const azimuth of ring.azimuths) {
+      const [cos, sin] = [Math.cos((azimuth * Math.PI) / 180), Math.sin((azimuth * Math.PI) / 180)]
+      for (let i = 0; i + 1 < ring.outline.length; i += 2) {
+        const x = ring.outline[i]! * sin + ring.outline[i + 1]! * cos
+        const y = ring.outline[i]! * cos - ring.outline[i + 1]! * sin
+        reach.right = Math.max(reach.right, x)
+        if (x > 0) {
+          reach.up = Math.max(reach.up, y)
+          reach.down = Math.max(reach.down, -y)
+        }
+      }
+    }
+  }
+  const most = radius.value * ROOM_FOR_LEAVES
+  return { right: Math.min(most, reach.right), up: Math.min(most, reach.up), down: Math.min(most, reach.down) }
 })
-const top = computed(() => Math.max(radius.value, props.drawing.section.highestMm) * 1.06 + 8)
+const half = computed(() => {
+  const lines = [...props.drawing.section.profiles.map((p) => p.midrib), ...props.drawing.section.strokes.map((s) => s.points)]
+  const tips = lines.flatMap((points) => points.filter((_, i) => i % 2 === 0))
+  const left = Math.min(Math.max(...tips, 0) * 1.05, radius.value * ROOM_FOR_LEAVES)
+  return Math.max(radius.value * 1.14, extent.value.right * 1.03, left, 8)
+})
+const top = computed(() => Math.max(extent.value.up, props.drawing.section.highestMm) * 1.06 + 8)
+/** The stem is shown a little beyond the lowest part that stands on it, not to its end. */
 const bottom = computed(() => {
-  const lowest = Math.max(props.drawing.section.lowestMm, -radius.value - STEM_SHOWN_MM)
-  return Math.max(radius.value, -lowest) * 1.04 + 7
+  const { profiles, solids, strokes } = props.drawing.section
+  const lines = [...profiles.map((p) => p.midrib), ...solids.map((s) => s.profile), ...strokes.map((s) => s.points)]
+  const lowest = Math.min(0, ...lines.flatMap((points) => points.filter((_, i) => i % 2 === 1)))
+  const shown = Math.min(-lowest, radius.value * ROOM_FOR_LEAVES + STEM_SHOWN_MM) + Math.min(STEM_SHOWN_MM / 2, radius.value / 2)
+  return Math.max(extent.value.down, shown) * 1.04 + 7
 })
 const box = computed(() => `${-half.value} ${-top.value} ${2 * half.value} ${top.value + bottom.value}`)
-const hairline = computed(() => half.value / 340)
-const text = computed(() => half.value / 22)
+const hairline = computed(() => Math.max((2 * half.value) / PANEL.width, (top.value + bottom.value) / PANEL.height))
+const text = computed(() => hairline.value * 13)
 const shown = (key: string) => {
   const figure = props.figures.find((f) => f.key === key)!
   const { number, unit } = written(figure.value, figure.unit, lengths.unit)
@@ -96,8 +130,8 @@ function gapArc(gap: Schemas['Gap']): string {
       @pointerdown.self="selected = null"
     >
       <defs>
-        <clipPath id="right-half"><rect x="0" :y="-radius * 1.05" :width="half" :height="radius * 1.05 + bottom" /></clipPath>
-        <clipPath id="left-half"><rect :x="-half" :y="-top" :width="half" :height="top + bottom" /></clipPath>
+        <clipPath id="right-half"><rect x="0" :y="-top * 3" :width="half * 3" :height="(top + bottom) * 4" /></clipPath>
+        <clipPath id="left-half"><rect :x="-half * 3" :y="-top * 3" :width="half * 3" :height="(top + bottom) * 4" /></clipPath>
       </defs>
       <g clip-path="url(#right-half)" data-face>
         <FaceDrawing
@@ -139,6 +173,14 @@ function gapArc(gap: Schemas['Gap']): string {
         <text :x="-text * 0.8" :y="bottom - text * 0.7" text-anchor="end">stem {{ shown('stem') }}</text>
       </g>
     </svg>
+    <HabitInset
+      v-if="drawing.habit && heads"
+      class="absolute right-2 bottom-2 h-[38%] w-[26%]"
+      :habit="drawing.habit"
+      :tint="tints[heads.id]!"
+      :lit="heads.id === selected || heads.id === lit"
+      @press="selected = heads.id"
+    />
     <p class="pointer-events-none absolute top-2 left-3 font-heading text-[15px] text-quiet italic">section</p>
     <p class="pointer-events-none absolute top-2 right-3 font-heading text-[15px] text-quiet italic">face</p>
   </section>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed } from 'vue'
-import { isPetaled, type Part, type Reckoning, type SpeciesDocument } from '@/api/client'
+import { isPetaled, type Part, type Reckoning, type Schemas, type SpeciesDocument } from '@/api/client'
 import { writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
+import { kindLabel } from './schema'
 
 /** The build order as a wire running down from the heart outwards, one bead for each part. */
 const props = defineProps<{
@@ -18,12 +19,19 @@ const lengths = useLengths()
 
 const KINDS: { kind: Part['kind']; label: string }[] = [
   { kind: 'whorl', label: 'a ring of petals' },
-  { kind: 'stamens', label: 'stamens' },
-  { kind: 'calyx', label: 'a calyx' },
-  { kind: 'leaf', label: 'leaves' },
   { kind: 'heart', label: 'a heart' },
+  { kind: 'stamens', label: 'bought stamens' },
+  { kind: 'fine-stamens', label: 'stamens on fine wire' },
+  { kind: 'pistil', label: 'a pistil' },
+  { kind: 'roll', label: 'a rolled strip or fan' },
+  { kind: 'calyx', label: 'a calyx' },
+  { kind: 'bead', label: 'a bead or hip' },
+  { kind: 'leaf', label: 'leaves or bracts' },
+  { kind: 'tendril', label: 'tendrils' },
+  { kind: 'stem-wrap', label: 'a thickened stem' },
+  { kind: 'heads', label: 'further heads' },
 ]
-const offered = computed(() => KINDS.filter((k) => k.kind !== 'heart' || !props.species.parts.some((p) => p.kind === 'heart')))
+const offered = computed(() => KINDS.filter((k) => k.kind !== 'heads' || !props.species.parts.some((p) => p.kind === 'heads')))
 
 const findings = computed(() => {
   const marks: Record<string, string> = {}
@@ -34,19 +42,53 @@ const findings = computed(() => {
 })
 const words: Record<string, string> = { '■': 'stop', '◆': 'look' }
 
+const mm = (length: number) => writeLength(length, lengths.unit, 0)
+
+/** What a part is, in as few words as a bead has room for. */
 function told(part: Part): string {
-  if (part.kind === 'heart') return `${part.form.kind} · ${part.gauge} ga${part.wires > 1 ? ` × ${part.wires}` : ''}`
-  if (part.kind === 'stamens') return `${part.strands} strands, ${part.use}`
-  const { count, cut, attachment } = part.pieces
-  const size = `${writeLength(cut.lengthMm, lengths.unit, 0)} × ${writeLength(cut.widthMm, lengths.unit, 0)}`
-  return `${count} × ${size} · ${attachment.kind === 'wired' ? `${attachment.gauge} ga` : 'glued'}`
+  switch (part.kind) {
+    case 'heart':
+      return `${kindLabel('HeartForm', part.form.kind)}${part.wires > 0 ? ` · ${part.gauge} ga${part.wires > 1 ? ` × ${part.wires}` : ''}` : ' · glued on'}`
+    case 'stamens':
+      return `${part.strands} strands, ${part.use}${part.bunches > 1 ? `, ${part.bunches} bunches` : ''}`
+    case 'fine-stamens':
+      return `${part.count} × ${mm(part.standMm)} · ${part.gauge} ga`
+    case 'pistil':
+      return `${part.stigmas} stigmas of tape`
+    case 'roll':
+      return part.from.kind === 'strip' ? `strip ${mm(part.from.longMm)} × ${mm(part.from.wideMm)}` : `${part.from.count} petals rolled up`
+    case 'bead':
+      return `${mm(part.thickMm)} × ${mm(part.longMm)}`
+    case 'tendril':
+      return `${part.count} × ${part.turns} turns · ${part.gauge} ga`
+    case 'stem-wrap':
+      return `to ${mm(part.toMm)} over ${mm(part.overMm)}`
+    case 'heads':
+      return `${part.openings.reduce((n, o) => n + o.count, 0)} heads · ${part.gauge} ga`
+    default:
+      return toldPieces(part.pieces, props.reckoning?.parts.find((p) => p.id === part.id)?.pieces)
+  }
+}
+
+const WAYS_TO_A_PIECE: Record<string, string> = { pressed: 'ball ', weighed: 'ball ', pulled: 'pulled ', 'hollowed-cone': 'cone ', tape: 'tape ', 'one-piece': 'one cut ', sheet: '' }
+
+function toldPieces(pieces: Schemas['Pieces'], made = pieces.count): string {
+  const { outline, attachment, making } = pieces
+  const joined = attachment.kind === 'wired' ? `${attachment.gauge} ga` : attachment.kind
+  return `${made} × ${WAYS_TO_A_PIECE[making.kind]}${mm(outline.lengthMm)} × ${mm(outline.widthMm)} · ${joined}`
+}
+
+function gaugeOf(part: Part): number {
+  if (isPetaled(part)) return part.pieces.attachment.kind === 'wired' ? part.pieces.attachment.gauge : 0
+  if (part.kind === 'heart') return part.wires > 0 ? part.gauge : 0
+  return 'gauge' in part ? part.gauge : 0
 }
 
 /** The wire of a bead is drawn at its weight: a thicker line for a lower gauge. */
-function weight(part: Part): number {
-  const gauge = part.kind === 'heart' ? part.gauge : isPetaled(part) && part.pieces.attachment.kind === 'wired' ? part.pieces.attachment.gauge : 0
-  return gauge === 0 ? 0 : Math.max(1, (34 - gauge) / 2.6)
-}
+const weight = (part: Part) => (gaugeOf(part) === 0 ? 0 : Math.max(1, (34 - gaugeOf(part)) / 2.6))
+
+/** Beads stand closer where there are many, so that a flower of fourteen parts is seen whole. */
+const close = computed(() => props.species.parts.length > 10)
 
 const stage = (part: Part) => (isPetaled(part) ? part.pieces.joinAt : part.kind === 'heart' ? 'dry' : '')
 </script>
@@ -61,26 +103,26 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joinAt : part.kind 
         tabindex="0"
         :aria-selected="part.id === selected"
         :data-bead="part.id"
-        class="relative flex min-h-[44px] cursor-pointer items-center gap-3 border-l-4 border-transparent pr-2 pl-3"
-        :class="{ '!border-accent bg-sheet': part.id === selected, 'bg-sheet/60': part.id === lit }"
+        class="relative flex cursor-pointer items-center gap-3 border-l-4 border-transparent pr-2 pl-3"
+        :class="{ 'min-h-[44px]': !close, 'h-[34px]': close, '!border-accent bg-sheet': part.id === selected, 'bg-sheet/60': part.id === lit }"
         @click="selected = part.id"
         @keydown.enter.prevent="selected = part.id"
         @keydown.space.prevent="selected = part.id"
         @pointerenter="emit('point', part.id)"
         @pointerleave="emit('point', null)"
       >
-        <svg class="-my-px h-[46px] w-8 shrink-0" viewBox="-16 -23 32 46" aria-hidden="true">
+        <svg class="-my-px w-8 shrink-0" :class="close ? 'h-[36px]' : 'h-[46px]'" :viewBox="close ? '-16 -18 32 36' : '-16 -23 32 46'" aria-hidden="true">
           <line x1="0" y1="-23" x2="0" y2="23" stroke="var(--color-ink)" stroke-width="1.6" />
           <line v-if="weight(part)" x1="0" y1="0" x2="16" y2="0" stroke="var(--color-ink)" :stroke-width="weight(part)" />
           <circle r="9" :fill="tints[part.id]" stroke="var(--color-ink)" stroke-width="1" />
         </svg>
         <span class="min-w-0 flex-1">
-          <span class="block truncate font-heading text-[17px] leading-5">{{ part.name }}</span>
-          <span class="block truncate text-[12px] text-quiet">{{ told(part) }}</span>
+          <span class="block truncate font-heading" :class="close ? 'text-[15px] leading-4' : 'text-[17px] leading-5'">{{ part.name }}</span>
+          <span class="block truncate text-[12px] text-quiet" :class="{ 'leading-[15px]': close }" :title="told(part)">{{ told(part) }}</span>
         </span>
         <span class="text-right text-[11px] text-quiet">
-          <span v-if="findings[part.id]" class="block text-[13px] font-semibold text-ink" :title="words[findings[part.id]!]">{{ findings[part.id] }} {{ words[findings[part.id]!] }}</span>
-          <span class="block italic">{{ stage(part) }}</span>
+          <span v-if="findings[part.id]" class="block text-[13px] leading-4 font-semibold text-ink" :title="words[findings[part.id]!]">{{ findings[part.id] }} {{ words[findings[part.id]!] }}</span>
+          <span v-if="!close || !findings[part.id]" class="block italic">{{ stage(part) }}</span>
         </span>
       </li>
     </ol>
@@ -90,7 +132,7 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joinAt : part.kind 
     <div class="flex items-center border-t border-line px-2 py-1.5 text-[12.5px]">
       <Menu as="div" class="relative">
         <MenuButton class="act mr-1 !px-2.5">Add</MenuButton>
-        <MenuItems class="absolute bottom-11 left-0 z-20 w-48 border border-ink bg-sheet">
+        <MenuItems class="absolute bottom-11 left-0 z-20 w-52 border border-ink bg-sheet">
           <MenuItem v-for="k in offered" :key="k.kind" as="button" class="block min-h-9 w-full px-3 text-left ui-active:bg-accent ui-active:text-sheet" @click="emit('add', k.kind)">{{ k.label }}</MenuItem>
         </MenuItems>
       </Menu>

@@ -18,11 +18,14 @@ function onPart(id: string, alter: (part: Part) => void): Change {
   }
 }
 
-/** More or fewer pieces, or strands. */
-export const count = (id: string, by: number): Change =>
+/** More or fewer pieces, or strands; the quick count where that is in force. */
+export const count = (id: string, by: number, quick = false): Change =>
   onPart(id, (part) => {
-    if (isPetaled(part)) part.pieces.count = within(piecesLimits(part.kind).count!, part.pieces.count + by)
-    else if (part.kind === 'stamens') part.strands = within(partSchema('stamens').properties!.strands!, part.strands + by)
+    if (isPetaled(part)) {
+      if (quick) part.pieces.quickCount = Math.max(1, within(piecesLimits(part.kind).quickCount!, part.pieces.quickCount + by))
+      else part.pieces.count = within(piecesLimits(part.kind).count!, part.pieces.count + by)
+    } else if (part.kind === 'stamens') part.strands = within(partSchema('stamens').properties!.strands!, part.strands + by)
+    else if (part.kind === 'fine-stamens' || part.kind === 'tendril') part.count = within(partSchema(part.kind).properties!.count!, part.count + by)
   })
 
 /** Opens (positive) or closes a ring, degrees. */
@@ -39,20 +42,20 @@ export const turn = (id: string, by: number): Change =>
     part.pieces.place.turnDeg = Math.round(turned > 180 ? turned - 360 : turned < -180 ? turned + 360 : turned)
   })
 
-/** Lengthens the cutter, mm. */
+/** Lengthens the outline, mm. */
 export const lengthen = (id: string, by: number): Change =>
   onPart(id, (part) => {
     if (!isPetaled(part)) return
-    const limits = resolved(piecesLimits(part.kind).cut!).properties!.lengthMm!
-    part.pieces.cut.lengthMm = within(limits, Math.round((part.pieces.cut.lengthMm + by) * 2) / 2)
+    const limits = resolved(piecesLimits(part.kind).outline!).properties!.lengthMm!
+    part.pieces.outline.lengthMm = within(limits, Math.round((part.pieces.outline.lengthMm + by) * 2) / 2)
   })
 
-/** Widens the cutter, mm. */
+/** Widens the outline, mm. */
 export const widen = (id: string, by: number): Change =>
   onPart(id, (part) => {
     if (!isPetaled(part)) return
-    const limits = resolved(piecesLimits(part.kind).cut!).properties!.widthMm!
-    part.pieces.cut.widthMm = within(limits, Math.round((part.pieces.cut.widthMm + by) * 2) / 2)
+    const limits = resolved(piecesLimits(part.kind).outline!).properties!.widthMm!
+    part.pieces.outline.widthMm = within(limits, Math.round((part.pieces.outline.widthMm + by) * 2) / 2)
   })
 
 /** An id that no part has yet. */
@@ -67,7 +70,7 @@ function freeId(document: SpeciesDocument, base: string): string {
 export function double(document: SpeciesDocument, id: string): string {
   const at = document.parts.findIndex((p) => p.id === id)
   const part = document.parts[at]
-  if (!part || part.kind === 'heart') return id
+  if (!part || part.kind === 'heads') return id
   const twin = structuredClone(part)
   twin.id = freeId(document, part.id.slice(0, 36))
   twin.name = `${part.name} again`.slice(0, 60)
@@ -75,19 +78,54 @@ export function double(document: SpeciesDocument, id: string): string {
   return twin.id
 }
 
-/** Adds a part of a kind after another, made of usual values. A heart goes first, and there is only one. */
+/** What a new part is called, and what it takes besides the usual values to be sound. */
+const BEGUN: Record<Part['kind'], { name: string; set?: (made: Part) => void }> = {
+  heart: { name: 'heart' },
+  stamens: { name: 'stamens' },
+  'fine-stamens': { name: 'stamens on wire' },
+  pistil: { name: 'pistil' },
+  whorl: { name: 'ring' },
+  roll: { name: 'rolled flower' },
+  calyx: { name: 'calyx' },
+  leaf: { name: 'leaves' },
+  bead: { name: 'hip' },
+  tendril: { name: 'tendrils' },
+  'stem-wrap': { name: 'thickened stem' },
+  heads: {
+    name: 'further heads',
+    set: (made) => {
+      if (made.kind === 'heads') made.openings = [{ name: 'buds', count: 3, size: 0.6, rings: 1, open: 0.2 }]
+    },
+  },
+}
+
+function petaled(made: Part) {
+  if (!isPetaled(made)) return
+  made.pieces.joinAt = 'firm'
+  made.pieces.overlap = made.kind === 'whorl' ? 'tucked' : 'apart'
+  if (made.kind === 'leaf') {
+    made.pieces.place.seatMm = -25
+    made.pieces.drying = { kind: 'hung' }
+  }
+  if (made.kind === 'calyx') {
+    made.pieces.attachment = { kind: 'glued', upTo: 0 }
+    made.pieces.drying = { kind: 'hung' }
+    Object.assign(made.pieces.outline, { lengthMm: 14, widthMm: 5, widest: 0.4, base: 0.4, tip: 1.3 })
+    made.pieces.leanDeg = 95
+  }
+}
+
+/** Adds a part of a kind after another, made of usual values. Hearts go first; what is on the stem goes last. */
 export function add(document: SpeciesDocument, kind: Part['kind'], after: string | null): string {
   const made = usual(partSchema(kind)) as Part
   made.id = freeId(document, kind === 'whorl' ? 'ring' : kind)
-  made.name = { whorl: 'ring', heart: 'heart', stamens: 'stamens', calyx: 'calyx', leaf: 'leaves' }[made.kind]
-  made.shade = document.shades[0]!.id
-  if (isPetaled(made)) {
-    made.pieces.joinAt = 'firm'
-    if (made.kind === 'leaf') made.pieces.place.seatMm = -25
-    if (made.kind !== 'whorl') made.pieces.overlap = 'apart'
-  }
+  made.name = BEGUN[kind].name
+  if ('shade' in made) made.shade = document.shades[0]!.id
+  petaled(made)
+  BEGUN[kind].set?.(made)
+  const hearts = document.parts.filter((p) => p.kind === 'heart').length
   const at = document.parts.findIndex((p) => p.id === after)
-  document.parts.splice(kind === 'heart' ? 0 : at < 0 ? document.parts.length : at + 1, 0, made)
+  document.parts.splice(kind === 'heart' ? hearts : at < 0 ? document.parts.length : at + 1, 0, made)
   return made.id
 }
 
@@ -98,4 +136,13 @@ export function move(document: SpeciesDocument, id: string, by: -1 | 1): void {
   if (at < 0 || to < 0 || to >= document.parts.length) return
   const [part] = document.parts.splice(at, 1)
   document.parts.splice(to, 0, part!)
+}
+
+/** Whether any part, its back or what it carries is of a shade. */
+export function usesShade(document: SpeciesDocument, id: string): boolean {
+  return document.parts.some(
+    (p) =>
+      ('shade' in p && p.shade === id) ||
+      (isPetaled(p) && (p.pieces.lining?.shade === id || p.pieces.carries?.shade === id)),
+  )
 }

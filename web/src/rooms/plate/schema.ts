@@ -15,6 +15,9 @@ export interface SchemaNode {
   minimum?: number
   maximum?: number
   maxLength?: number
+  minLength?: number
+  minItems?: number
+  maxItems?: number
   pattern?: string
   default?: number
   'x-unit'?: string
@@ -46,6 +49,22 @@ export function partSchema(kind: string): SchemaNode {
 /** The schema of the whole species. */
 export const speciesSchema: SchemaNode = schema
 
+/** The maker's word for a kind of a choice. */
+export function kindLabel(choice: string, kind: string): string {
+  return kinds(definition(choice)).get(kind)?.title ?? kind
+}
+
+/** Any definition of the schema, by its name. */
+export function definition(name: string): SchemaNode {
+  return schema.$defs[name]!
+}
+
+/** The choices of an enumeration, with the maker's words for them. */
+export function choicesOf(node: SchemaNode): { value: string; label: string }[] {
+  const target = resolved(node)
+  return (target.enum ?? []).map((value) => ({ value, label: target['x-labels']?.[value] ?? value }))
+}
+
 /** A value to begin from, made of the usual values. */
 export function usual(node: SchemaNode): unknown {
   const target = resolved(node)
@@ -55,7 +74,8 @@ export function usual(node: SchemaNode): unknown {
   if (target.type === 'object') {
     return Object.fromEntries((target.required ?? []).map((name) => [name, usual(target.properties![name]!)]))
   }
-  if (target.type === 'array') return []
-  if (target.type === 'string') return ''
+  if (target.type === 'array') return Array.from({ length: target.minItems ?? 0 }, () => usual(target.items!))
+  if (target.type === 'boolean') return false
+  if (target.type === 'string') return (target.minLength ?? 0) > 0 && !target.pattern ? (target.title ?? '') : ''
   return target.default ?? target.minimum ?? 0
 }

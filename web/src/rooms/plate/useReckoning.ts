@@ -1,8 +1,8 @@
 import { shallowRef, watch, type ShallowRef } from 'vue'
-import { answered, api, Failure, type Reckoning, type Room, type SpeciesDocument } from '@/api/client'
+import { answered, api, Failure, type Reckoning, type Room, type SpeciesDocument, type Ways } from '@/api/client'
 
-/** The reckoning of a draft in a room: always of the newest, one question at a time. */
-export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, room: () => Room) {
+/** The reckoning of a draft in a room, by the studio's ways: always of the newest, one question at a time. */
+export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, room: () => Room, ways: () => Ways | undefined) {
   const reckoning = shallowRef<Reckoning>()
   const fault = shallowRef<Failure>()
   let asking = false
@@ -17,7 +17,7 @@ export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, roo
     asking = true
     try {
       reckoning.value = await answered(
-        api.POST('/api/reckoning', { body: { species: draft.value, room: room() } }),
+        api.POST('/api/reckoning', { body: { species: draft.value, room: room(), ways: ways() } }),
       )
       fault.value = undefined
     } catch (e) {
@@ -31,6 +31,6 @@ export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, roo
     }
   }
 
-  watch([draft, room], ask, { immediate: true })
+  watch([draft, room, ways], ask, { immediate: true })
   return { reckoning, fault }
 }

@@ -5,11 +5,12 @@ import type { Schemas } from '@/api/client'
 import { writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
 import FaceDrawing from '@/parts/FaceDrawing.vue'
+import { shadeKey } from '@/parts/facePaths'
 
 const props = defineProps<{ card: Schemas['SpeciesCard'] }>()
 const emit = defineEmits<{ aside: [] }>()
 const lengths = useLengths()
-const tints = computed(() => Object.fromEntries(props.card.tints.map((t) => [t.partId, t.colour])))
+const tints = computed(() => Object.fromEntries([...props.card.tints.map((t) => [t.id, t.colour]), ...props.card.shades.map((s) => [shadeKey(s.id), s.colour])]))
 const reach = computed(() => props.card.face.radiusMm * 1.12)
 </script>
 

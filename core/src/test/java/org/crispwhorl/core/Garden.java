@@ -8,6 +8,8 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
+import org.crispwhorl.core.species.Choices;
+import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
@@ -38,7 +40,7 @@ public final class Garden {
 
     /** Flat petals of a cutter's outline, wired, lying apart or tucked. */
     public static Pieces petals(int count, double lengthMm, double widthMm, double leanDeg) {
-        return new Pieces(
+        return Pieces.cut(
                 count,
                 Outline.of(lengthMm, widthMm, 0.62, 0.2, 2),
                 new Thinning(1.1, 0.7),
@@ -52,15 +54,29 @@ public final class Garden {
     }
 
     public static Whorl ring(String id, Pieces pieces) {
-        return new Whorl(id, id, PINK.id(), pieces, 1);
+        return new Whorl(id, id, PINK.id(), pieces, Colouring.dust(1));
     }
 
     public static Heart ball(double diameterMm) {
-        return new Heart("heart", "heart", GREEN.id(), new HeartForm.Ball(diameterMm), 20, 1, 4, 90, 0);
+        return new Heart("heart", "heart", GREEN.id(), new HeartForm.Ball(diameterMm), 20, 0, 1, 4, 90, Colouring.NONE);
     }
 
     public static Stamens stamens(int strands, double ringMm, int rows) {
-        return new Stamens("stamens", "stamens", PALE.id(), strands, Stamens.Use.FOLDED, 0.3, 1.2, 12, ringMm, rows, 1);
+        return new Stamens(
+                "stamens",
+                "stamens",
+                PALE.id(),
+                strands,
+                Stamens.Use.FOLDED,
+                0.3,
+                1.2,
+                12,
+                ringMm,
+                rows,
+                Stamens.Stand.RING,
+                1,
+                2,
+                Colouring.dust(1));
     }
 
     public static Species species(double faceMm, Part... parts) {
@@ -71,12 +87,13 @@ public final class Garden {
                 Medium.GUM_PASTE,
                 List.of(PINK, PALE, GREEN),
                 List.of(parts),
-                new Ways(Ways.Dusting.PARTS));
+                Species.Finishing.NONE,
+                Choices.NONE);
     }
 
     /** A wild rose on which nothing is wrong: ball, stamens, five petals, five sepals apart, three leaves. */
     public static Species rose() {
-        Pieces sepals = apart(new Pieces(
+        Pieces sepals = apart(Pieces.cut(
                 5,
                 Outline.of(14, 5, 0.4, 0.4, 1.3),
                 new Thinning(0.9, 0.6),
@@ -84,10 +101,10 @@ public final class Garden {
                 Optional.empty(),
                 Place.of(Place.Rule.IN_THE_GAPS),
                 Overlap.APART,
-                new Attachment.Glued(),
+                Attachment.Glued.BASE,
                 new Lying.Hung(),
                 Stage.FIRM));
-        Pieces leaves = new Pieces(
+        Pieces leaves = Pieces.cut(
                 3,
                 Outline.of(26, 14, 0.45, 0.1, 1.4),
                 new Thinning(1.2, 0.8),
@@ -103,86 +120,42 @@ public final class Garden {
                 ball(8),
                 stamens(30, 7, 3),
                 ring("petals", petals(5, 26, 25, 70)),
-                new Calyx("calyx", "calyx", GREEN.id(), sepals, 0),
-                new Leaf("leaves", "leaves", GREEN.id(), leaves, 1));
+                new Calyx("calyx", "calyx", GREEN.id(), sepals, Colouring.NONE),
+                new Leaf("leaves", "leaves", GREEN.id(), leaves, Leaf.Along.COLLAR, 0, Colouring.dust(1)));
     }
 
     /** A small double: a cone wrapped by glued petals in two rings that are joined while they bend. */
     public static Species bud() {
         Pieces first = glued(petals(4, 26, 24, 5), 0);
         Pieces second = glued(petals(8, 30, 27, 50), 1);
-        Heart cone = new Heart("heart", "cone", PINK.id(), new HeartForm.Cone(12, 11), 20, 1, 6, 80, 0);
+        Heart cone = new Heart("heart", "cone", PINK.id(), new HeartForm.Cone(12, 11), 20, 0, 1, 6, 80, Colouring.NONE);
         return species(60, cone, ring("first", first), ring("second", second));
     }
 
     private static Pieces glued(Pieces p, int ring) {
-        return new Pieces(
-                p.count(),
-                p.cut(),
-                p.thinning(),
-                p.leanDeg(),
-                Optional.of(new Former("spoon " + ring, 30, 5, Former.Side.CUPS_IN)),
-                Place.of(Place.Rule.SPIRAL),
-                Overlap.SUCCESSIVE,
-                new Attachment.Glued(),
-                p.drying(),
-                Stage.PART_DRY);
+        return p.with(d -> {
+            d.former = Optional.of(new Former("spoon " + ring, 30, 5, Former.Side.CUPS_IN));
+            d.place = Place.of(Place.Rule.SPIRAL);
+            d.overlap = Overlap.SUCCESSIVE;
+            d.attachment = Attachment.Glued.BASE;
+            d.joinAt = Stage.PART_DRY;
+        });
     }
 
     public static Pieces apart(Pieces p) {
-        return new Pieces(
-                p.count(),
-                p.cut(),
-                p.thinning(),
-                p.leanDeg(),
-                p.former(),
-                p.place(),
-                Overlap.APART,
-                p.attachment(),
-                p.drying(),
-                p.joinAt());
+        return p.withOverlap(Overlap.APART);
     }
 
     public static Pieces flat(Pieces p) {
-        return new Pieces(
-                p.count(),
-                p.cut(),
-                p.thinning(),
-                p.leanDeg(),
-                Optional.empty(),
-                p.place(),
-                p.overlap(),
-                p.attachment(),
-                p.drying(),
-                p.joinAt());
+        return p.withFormer(Optional.empty());
     }
 
     public static Pieces lying(Pieces p, Lying lying) {
-        return new Pieces(
-                p.count(),
-                p.cut(),
-                p.thinning(),
-                p.leanDeg(),
-                p.former(),
-                p.place(),
-                p.overlap(),
-                p.attachment(),
-                lying,
-                p.joinAt());
+        return p.with(d -> d.drying = lying);
     }
 
     public static Pieces overlapping(Pieces p, Overlap overlap) {
-        return new Pieces(
-                p.count(),
-                p.cut(),
-                p.thinning(),
-                p.leanDeg(),
-                p.former(),
-                p.place(),
-                overlap,
-                p.attachment(),
-                p.drying(),
-                p.joinAt());
+        return p.withOverlap(overlap);
     }
 
     /** A species with the pieces of one part changed. */
@@ -192,20 +165,27 @@ public final class Garden {
     }
 
     public static Species in(Species s, Medium medium) {
-        return new Species(s.name(), s.note(), s.faceMm(), medium, s.shades(), s.parts(), s.ways());
+        return s.withMedium(medium);
     }
 
     public static Species dusted(Species s, Ways.Dusting dusting) {
-        return new Species(s.name(), s.note(), s.faceMm(), s.medium(), s.shades(), s.parts(), new Ways(dusting));
+        return s.withWays(Choices.NONE.withDusting(dusting));
     }
 
     public static Species shaded(Species s, Shade... shades) {
-        return new Species(s.name(), s.note(), s.faceMm(), s.medium(), List.of(shades), s.parts(), s.ways());
+        return s.withShades(List.of(shades));
     }
 
     public static Species without(Species s, String id) {
         List<Part> parts = new ArrayList<>(s.parts());
         parts.removeIf(p -> p.id().equals(id));
-        return new Species(s.name(), s.note(), s.faceMm(), s.medium(), s.shades(), parts, s.ways());
+        return s.withParts(parts);
+    }
+
+    /** A species with a part more, outside all others. */
+    public static Species and(Species s, Part part) {
+        List<Part> parts = new ArrayList<>(s.parts());
+        parts.add(part);
+        return s.withParts(parts);
     }
 }

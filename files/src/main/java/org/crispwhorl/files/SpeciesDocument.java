@@ -6,7 +6,6 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.crispwhorl.core.species.Species;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
@@ -19,7 +18,7 @@ public final class SpeciesDocument {
     public static final String FORMAT = "crisp-whorl/species";
 
     /** The version that is written; older ones are lifted to it when they are read. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     private static final int FAULTS_SHOWN = 12;
     private static final JsonMapper MAPPER = CraftJson.mapper();
@@ -88,7 +87,7 @@ public final class SpeciesDocument {
      * @throws DocumentFault saying every place that is wrong
      */
     public static Species read(JsonNode document) {
-        JsonNode lifted = Lift.toCurrent(document);
+        JsonNode lifted = DocumentLift.toCurrent(document);
         List<Error> errors = CHECK.validate(lifted);
         if (!errors.isEmpty()) {
             throw new DocumentFault(SchemaFaults.of(errors, lifted, FAULTS_SHOWN));
@@ -99,49 +98,6 @@ public final class SpeciesDocument {
             return MAPPER.treeToValue(bare, Species.class);
         } catch (DatabindException e) {
             throw BindingFault.of(e);
-        }
-    }
-
-    /** Documents of older versions, brought up to the present one step at a time. */
-    private static final class Lift {
-        private static final Map<Integer, java.util.function.UnaryOperator<ObjectNode>> STEPS =
-                Map.of(1, Lift::firstToSecond);
-
-        static JsonNode toCurrent(JsonNode document) {
-            if (!(document instanceof ObjectNode object)) {
-                throw DocumentFault.at(
-                        "", String.valueOf(document.getNodeType()).toLowerCase(), "a JSON object");
-            }
-            if (!FORMAT.equals(object.path("format").asString(""))) {
-                throw DocumentFault.at("/format", shown(object.path("format")), "\"" + FORMAT + "\"");
-            }
-            JsonNode version = object.path("version");
-            if (!version.isInt() || version.asInt() < 1 || version.asInt() > VERSION) {
-                throw DocumentFault.at("/version", shown(version), "a whole number from 1 to " + VERSION);
-            }
-            ObjectNode lifted = object.deepCopy();
-            for (int v = version.asInt(); v < VERSION; v++) {
-                lifted = STEPS.get(v).apply(lifted).put("version", v + 1);
-            }
-            return lifted;
-        }
-
-        private static String shown(JsonNode node) {
-            return node.isMissingNode() ? "nothing" : node.toString();
-        }
-
-        /** Version 1 knew no ways, and wrote how a piece lies to dry as a bare word. */
-        private static ObjectNode firstToSecond(ObjectNode document) {
-            if (!document.has("ways")) {
-                document.putObject("ways").put("dusting", "parts");
-            }
-            for (JsonNode part : document.path("parts")) {
-                JsonNode drying = part.path("pieces").path("drying");
-                if (drying.isString()) {
-                    ((ObjectNode) part.get("pieces")).putObject("drying").put(CraftJson.KIND, drying.asString());
-                }
-            }
-            return document;
         }
     }
 

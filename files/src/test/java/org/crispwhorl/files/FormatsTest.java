@@ -17,7 +17,8 @@ public class FormatsTest {
     private static final JsonMapper MAPPER = CraftJson.mapper();
 
     private static OrderSheet.CutLine line(String species, String part) {
-        return new OrderSheet.CutLine(species, part, "pale, pink", 26.25, 25.4, 1.1, 35, 6, 0.7654);
+        return new OrderSheet.CutLine(
+                species, part, "pale, pink", "cutter 26.3 mm × 25.4 mm", 26.25, 25.4, 1.1, 35, 6, 0.7654);
     }
 
     private static List<CSVRecord> read(String csv) throws IOException {
@@ -31,9 +32,9 @@ public class FormatsTest {
         List<CSVRecord> rows = read(CutListCsv.write(List.of(line("Rose", "petals"), line("Rose", "leaves"))));
         assertEquals(rows.size(), 3);
         assertEquals(rows.get(0).get(0), "species");
-        assertEquals(rows.get(1).get(8), "41");
-        assertEquals(rows.get(1).get(9), "0.77");
-        assertEquals(rows.get(1).get(3), "26.3");
+        assertEquals(rows.get(1).get(9), "41");
+        assertEquals(rows.get(1).get(10), "0.77");
+        assertEquals(rows.get(1).get(4), "26.3");
     }
 
     @Test

@@ -5,25 +5,47 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Calyx;
+import org.crispwhorl.core.species.Carried;
+import org.crispwhorl.core.species.Choices;
+import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.Edge;
+import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Former;
+import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Lying;
+import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Pistil;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Roll;
+import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.StemWrap;
+import org.crispwhorl.core.species.Tendril;
+import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.thinning.Thinning;
@@ -36,64 +58,160 @@ import tools.jackson.databind.node.ObjectNode;
 public class SpeciesDocumentTest {
     private static final JsonMapper MAPPER = CraftJson.mapper();
 
-    private static Pieces pieces(Attachment attachment, Lying lying, Optional<Former> former) {
+    private static Pieces pieces(Making making, Attachment attachment, Lying lying, Optional<Former> former) {
         return new Pieces(
                 5,
+                8,
                 new Outline(26.25, 25.4, 0.62, 0.2, 2.2, 2, 0.1),
-                new Thinning(1.1, 0.65),
+                making,
+                new Edge(3, 0.35, 4.5, 2, Edge.Finish.TORN),
+                20,
+                15,
                 70.5,
                 former,
+                Optional.of(new Veiner("old \"leaf\"", 60, Veiner.Sides.BOTH, Veiner.Laid.TOWARDS_TIP, 0.5)),
                 new Place(Place.Rule.SPIRAL, -12.5, 3),
                 Overlap.ALTERNATE,
                 attachment,
                 lying,
-                Stage.PART_DRY);
+                Stage.PART_DRY,
+                Optional.of(new Carried("pale", 9, 7, 0.6)),
+                Optional.of(new Lining("pale", 0.4)),
+                Optional.of(Choices.NONE.withBoard(Ways.Board.CORNFLOUR)));
     }
 
     private static Species withHeart(HeartForm form) {
+        return species(form, new Making.Sheet(new Thinning(1.1, 0.65)));
+    }
+
+    private static Species species(HeartForm form, Making making) {
         Former cup = new Former("apple \"tray\"", 30, 9, Former.Side.TURNS_BACK);
+        Colouring colour = new Colouring(2, 1, Stage.FIRM);
         List<Part> parts = List.of(
-                new Heart("heart", "hjärta 花", "pink", form, 20, 2, 4, 90, 0),
-                new Stamens("stamens", "stamens", "pink", 30, Stamens.Use.CUT, 0.3, 1.2, 12, 7, 3, 1),
+                new Heart("heart", "hjärta 花", "pink", form, 20, 1.5, 2, 4, 90, colour),
+                new Stamens(
+                        "stamens",
+                        "stamens",
+                        "pink",
+                        30,
+                        Stamens.Use.CUT,
+                        0.3,
+                        1.2,
+                        12,
+                        7,
+                        3,
+                        Stamens.Stand.TUFT,
+                        2,
+                        4,
+                        colour),
                 new Whorl(
                         "ring",
                         "=SUM(A1)",
                         "pink",
-                        pieces(new Attachment.Glued(), new Lying.TurnedOut(4.5), Optional.of(cup)),
-                        1),
+                        pieces(making, new Attachment.Glued(0.25), new Lying.TurnedOut(4.5), Optional.of(cup)),
+                        colour),
                 new Calyx(
                         "calyx",
                         "calyx",
                         "pink",
-                        pieces(new Attachment.Wired(26, 12, 1, 3, 80, 0.9), new Lying.Hung(), Optional.empty()),
-                        0),
+                        pieces(making, new Attachment.Wired(26, 12, 1, 3, 80, 0.9), new Lying.Hung(), Optional.empty()),
+                        Colouring.NONE),
                 new Leaf(
                         "leaf",
                         "leaf",
                         "pink",
-                        pieces(new Attachment.Glued(), new Lying.OneSided(), Optional.empty()),
-                        6));
+                        pieces(making, new Attachment.Threaded(), new Lying.OneSided(), Optional.empty()),
+                        Leaf.Along.STAGGERED,
+                        14,
+                        colour),
+                new FineStamens("fine", "fine", "pink", 6, 33, 14, 4, 3, 1, 2, 60, colour),
+                new Pistil("pistil", "pistil", "pink", 3, 14, 6, 120, 6, 40, colour),
+                new Roll("strip", "strip", "pink", new RollForm.Strip(160, 30, true), 1, 0.5, 2, colour),
+                new Roll(
+                        "fan",
+                        "fan",
+                        "pink",
+                        new RollForm.PetalFan(6, Outline.of(20, 18, 0.6, 0.3, 2), 0.4),
+                        1,
+                        0.5,
+                        2,
+                        colour),
+                new Bead("hip", "hip", "pink", 8, 9, -1, colour),
+                new Tendril("tendril", "tendril", "pink", 2, 30, 15, 6, 3, -20, 40, colour),
+                new StemWrap("wrap", "wrap", "pink", 5, 80, StemWrap.With.PAPER, colour),
+                new Heads(
+                        "heads",
+                        "heads",
+                        Heads.Arrangement.SPRAY,
+                        List.of(new Heads.Opening("bud", 3, 0.4, 1, 0.2)),
+                        14,
+                        6,
+                        70,
+                        25,
+                        15,
+                        18,
+                        100));
         return new Species(
                 "Lock rose",
                 "a note\nof two lines",
                 54,
                 Medium.COLD_PORCELAIN,
-                List.of(new Shade("pink", "pink", "#c03a5a", 0.3)),
+                List.of(new Shade("pink", "pink", "#c03a5a", 0.3), new Shade("pale", "pale", "#c03a5a", 0.1)),
                 parts,
-                new Ways(Ways.Dusting.WHOLE));
+                Species.Finishing.STEAM,
+                Choices.NONE.withDusting(Ways.Dusting.WHOLE));
     }
 
     @DataProvider
     public Object[][] species() {
-        return new Object[][] {
-            {withHeart(new HeartForm.Ball(8))},
-            {withHeart(new HeartForm.Cone(12, 14))},
-            {withHeart(new HeartForm.Teardrop(8, 12.5))},
-            {withHeart(new HeartForm.Dome(14, 5))},
-            {withHeart(new HeartForm.Disc(16, 3))},
-            {withHeart(new HeartForm.Cluster(12, 3.5))},
-            {withHeart(new HeartForm.CoveredBall(20, 1.5))}
-        };
+        Thinning thinning = new Thinning(1.1, 0.65);
+        List<HeartForm> forms = List.of(
+                new HeartForm.Ball(8),
+                new HeartForm.Cone(12, 14),
+                new HeartForm.Teardrop(8, 12.5),
+                new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SNIPPED),
+                new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.POLLEN),
+                new HeartForm.Cluster(12, 3.5),
+                new HeartForm.CoveredBall(20, 1.5),
+                new HeartForm.CappedHalfBall(20, 1.5),
+                new HeartForm.SliverCone(8, 14, 3, 16, 8, 1),
+                new HeartForm.WoundFringe(100, 12, 8, 0.8));
+        List<Making> makings = List.of(
+                new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SPLIT),
+                new Making.Pressed(12),
+                new Making.Weighed(0.85),
+                new Making.Pulled(2, 0.5),
+                new Making.HollowedCone(0.8, 6, 4),
+                new Making.Tape(12));
+        return Stream.concat(
+                        forms.stream().map(SpeciesDocumentTest::withHeart),
+                        makings.stream().map(m -> species(forms.get(0), m)))
+                .map(s -> new Object[] {s})
+                .toArray(Object[][]::new);
+    }
+
+    /** Every kind of every choice in the schema stands in one of the documents above. */
+    @Test
+    public void noKindIsLeftOut() {
+        Set<String> met = new TreeSet<>();
+        for (Object[] row : species()) {
+            for (var kind : SpeciesDocument.write((Species) row[0]).findValues(CraftJson.KIND)) {
+                met.add(kind.asString());
+            }
+        }
+        Set<String> known = new TreeSet<>();
+        for (ObjectNode definition : definitions()) {
+            if (definition.at("/properties/kind").has("const")) {
+                known.add(definition.at("/properties/kind/const").asString());
+            }
+        }
+        assertEquals(met, known);
+    }
+
+    private static List<ObjectNode> definitions() {
+        List<ObjectNode> all = new ArrayList<>();
+        SpeciesDocument.schema().get("$defs").forEach(d -> all.add((ObjectNode) d));
+        return all;
     }
 
     @Test(dataProvider = "species")
@@ -129,10 +247,10 @@ public class SpeciesDocumentTest {
     public Object[][] faults() {
         return new Object[][] {
             {"/parts/2/pieces", "count", "0", "/parts/2/pieces/count", "at least 1"},
-            {"/parts/2/pieces", "count", "61", "/parts/2/pieces/count", "at most 60"},
+            {"/parts/2/pieces", "count", "121", "/parts/2/pieces/count", "at most 120"},
             {"/parts/2/pieces", "count", "2.5", "/parts/2/pieces/count", "integer"},
-            {"/parts/2/pieces/cut", "tip", "\"round\"", "/parts/2/pieces/cut/tip", "number"},
-            {"/parts/2/pieces/cut", "petals", "3", "/parts/2/pieces/cut/petals", "no field of that name"},
+            {"/parts/2/pieces/outline", "tip", "\"round\"", "/parts/2/pieces/outline/tip", "number"},
+            {"/parts/2/pieces/outline", "petals", "3", "/parts/2/pieces/outline/petals", "no field of that name"},
             {"/parts/2", "kind", "\"petal\"", "/parts/2/kind", "whorl"},
             {"/parts/2/pieces", "overlap", "\"sideways\"", "/parts/2/pieces/overlap", "tucked"},
             {"/parts/2", "shade", "\"blue\"", "/parts/2/shade", "pink"},
@@ -145,7 +263,13 @@ public class SpeciesDocumentTest {
             {"", "version", "99", "/version", "1 to"},
             {"", "version", "\"2\"", "/version", "whole number"},
             {"", "format", "\"drawing\"", "/format", "crisp-whorl/species"},
-            {"/parts/2/pieces/thinning", "finishedMm", "3", "/parts/2/pieces/thinning/finishedMm", "at most the rolled"}
+            {
+                "/parts/2/pieces/making/thinning",
+                "finishedMm",
+                "3",
+                "/parts/2/pieces/making/thinning/finishedMm",
+                "at most the rolled"
+            }
         };
     }
 
@@ -165,10 +289,9 @@ public class SpeciesDocumentTest {
     @Test
     public void aMissingFieldIsNamed() {
         ObjectNode document = SpeciesDocument.write(withHeart(new HeartForm.Ball(8)));
-        ((ObjectNode) document.at("/parts/2/pieces")).remove("thinning");
+        ((ObjectNode) document.at("/parts/2/pieces")).remove("making");
         DocumentFault fault = expectThrows(DocumentFault.class, () -> SpeciesDocument.read(document));
-        assertEquals(
-                fault.faults().get(0), new DocumentFault.Fault("/parts/2/pieces/thinning", "nothing", "this field"));
+        assertEquals(fault.faults().get(0), new DocumentFault.Fault("/parts/2/pieces/making", "nothing", "this field"));
     }
 
     @Test
@@ -203,22 +326,37 @@ public class SpeciesDocumentTest {
         assertEquals(fault.faults().get(0).pointer(), "");
     }
 
+    private static ObjectNode kept() throws IOException {
+        try (InputStream in = SpeciesDocumentTest.class.getResourceAsStream("hellebore-version-2.json")) {
+            return (ObjectNode) MAPPER.readTree(in);
+        }
+    }
+
     @Test
-    public void aDocumentOfTheFirstVersionIsLifted() {
-        Species species = withHeart(new HeartForm.Ball(8));
-        ObjectNode old = SpeciesDocument.write(species).put("version", 1);
+    public void aDocumentOfTheSecondVersionIsLifted() throws IOException {
+        Species lifted = SpeciesDocument.read(kept());
+        assertEquals(lifted.ways(), Choices.NONE.withDusting(Ways.Dusting.PARTS));
+        Petaled petals = (Petaled) lifted.part("sepals").orElseThrow();
+        assertEquals(petals.colour(), Colouring.dust(3));
+        assertEquals(petals.pieces().making(), new Making.Sheet(new Thinning(1.1, 0.65)));
+        assertEquals(petals.pieces().outline().lengthMm(), 32.0);
+        assertEquals(((Petaled) lifted.part("nectaries").orElseThrow()).pieces().attachment(), Attachment.Glued.BASE);
+    }
+
+    @Test
+    public void aDocumentOfTheFirstVersionIsLiftedThroughTheSecond() throws IOException {
+        ObjectNode old = kept().put("version", 1);
         old.remove("ways");
         ((ObjectNode) old.at("/parts/3/pieces")).put("drying", "hung");
-        ((ObjectNode) old.at("/parts/4/pieces")).put("drying", "one-sided");
         Species lifted = SpeciesDocument.read(old);
-        assertEquals(lifted.ways(), new Ways(Ways.Dusting.PARTS));
-        assertEquals(lifted.parts(), species.parts());
+        assertEquals(lifted.ways(), Choices.NONE.withDusting(Ways.Dusting.PARTS));
+        assertEquals(((Petaled) lifted.part("sepals").orElseThrow()).pieces().drying(), new Lying.Hung());
         assertTrue(old.at("/parts/3/pieces/drying").isString(), "the document itself is left as it was");
     }
 
     @Test
-    public void aFirstVersionDocumentWithAFaultIsStillRefused() {
-        ObjectNode old = SpeciesDocument.write(withHeart(new HeartForm.Ball(8))).put("version", 1);
+    public void aFirstVersionDocumentWithAFaultIsStillRefused() throws IOException {
+        ObjectNode old = kept().put("version", 1);
         ((ObjectNode) old.at("/parts/3/pieces")).put("drying", "on the radiator");
         DocumentFault fault = expectThrows(DocumentFault.class, () -> SpeciesDocument.read(old));
         assertTrue(fault.faults().get(0).pointer().startsWith("/parts/3/pieces/drying"));

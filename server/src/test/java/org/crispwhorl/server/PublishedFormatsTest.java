@@ -17,7 +17,9 @@ public class PublishedFormatsTest extends ServerTest {
         return Api.JSON.writerWithDefaultPrettyPrinter().writeValueAsString(Api.JSON.readTree(json)) + "\n";
     }
 
-    private void published(String served, Path file) throws IOException {
+    private void published(Api.Answer answer, Path file) throws IOException {
+        assertEquals(answer.status(), 200, answer.body());
+        String served = answer.body();
         if (WRITE) {
             Files.writeString(file, indented(served));
         }
@@ -29,12 +31,12 @@ public class PublishedFormatsTest extends ServerTest {
 
     @Test
     public void theSchemaOfTheSpeciesDocument() throws IOException {
-        published(api.get("/api/formats/species.schema.json").body(), ROOT.resolve("docs/formats/species.schema.json"));
+        published(api.get("/api/formats/species.schema.json"), ROOT.resolve("docs/formats/species.schema.json"));
     }
 
     @Test
     public void theDescriptionOfTheInterface() throws IOException {
-        published(api.get("/api/openapi").body(), ROOT.resolve("web/openapi.json"));
+        published(api.get("/api/openapi"), ROOT.resolve("web/openapi.json"));
     }
 
     @Test

@@ -17,6 +17,25 @@ public record Kit(
         @Words(label = "formers", longest = 60) List<FormerStock> formers,
 
         @Quantity(
+                label = "grooves",
+                unit = Unit.COUNT,
+                min = 1,
+                max = 60,
+                usual = 8,
+                means = "Grooves of the ridged board.")
+        int grooves,
+
+        @Quantity(
+                label = "groove",
+                unit = Unit.MM,
+                min = 0.3,
+                max = 6,
+                step = 0.1,
+                usual = 1.2,
+                means = "Thickness of the ridge that a groove leaves.")
+        double grooveMm,
+
+        @Quantity(
                 label = "scrap",
                 unit = Unit.NONE,
                 min = 0,
@@ -35,12 +54,12 @@ public record Kit(
 
     /** A usual drawer. */
     public static final Kit USUAL =
-            new Kit(List.of(18, 20, 22, 24, 26, 28, 30), List.of(), PLAIN_SCRAP, true, Pace.UNRECORDED);
+            new Kit(List.of(18, 20, 22, 24, 26, 28, 30), List.of(), 8, 1.2, PLAIN_SCRAP, true, Pace.UNRECORDED);
 
     public Kit {
         gauges = List.copyOf(gauges);
         formers = List.copyOf(formers);
-        Limits.check(Kit.class, gauges, formers, scrapShare, covered, pace);
+        Limits.check(Kit.class, gauges, formers, grooves, grooveMm, scrapShare, covered, pace);
         gauges.forEach(WireTable::diameterMm);
     }
 

@@ -92,6 +92,36 @@ public record Pace(
         double ballMin,
 
         @Quantity(
+                label = "snip",
+                unit = Unit.MIN,
+                min = 0.01,
+                max = 10,
+                usual = 0.1,
+                step = 0.05,
+                means = "One snip or cut of the knife.")
+        double snipMin,
+
+        @Quantity(
+                label = "frill",
+                unit = Unit.MIN,
+                min = 0.05,
+                max = 30,
+                usual = 0.5,
+                step = 0.1,
+                means = "Thin, frill or turn back the edge of one piece.")
+        double frillMin,
+
+        @Quantity(
+                label = "paint",
+                unit = Unit.MIN,
+                min = 0.05,
+                max = 60,
+                usual = 0.6,
+                step = 0.1,
+                means = "One pass of paint over one piece.")
+        double paintMin,
+
+        @Quantity(
                 label = "mix",
                 unit = Unit.MIN,
                 min = 0.1,
@@ -100,10 +130,23 @@ public record Pace(
                 means = "Knead one shade to its colour.")
         double mixMin) {
     /** Before any record. */
-    public static final Pace UNRECORDED = new Pace(0.4, 0.6, 1.2, 0.8, 0.7, 4, 0.25, 0.3, 0.25, 6);
+    public static final Pace UNRECORDED = new Pace(0.4, 0.6, 1.2, 0.8, 0.7, 4, 0.25, 0.3, 0.25, 0.1, 0.5, 0.6, 6);
 
     public Pace {
         Limits.check(
-                Pace.class, cutMin, wireMin, shapeMin, glueMin, tapeMin, heartMin, strandMin, dustMin, ballMin, mixMin);
+                Pace.class,
+                cutMin,
+                wireMin,
+                shapeMin,
+                glueMin,
+                tapeMin,
+                heartMin,
+                strandMin,
+                dustMin,
+                ballMin,
+                snipMin,
+                frillMin,
+                paintMin,
+                mixMin);
     }
 }

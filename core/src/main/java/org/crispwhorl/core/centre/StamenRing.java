@@ -62,14 +62,51 @@ public record StamenRing(Stamens stamens) {
         return (int) (Math.round(to) - Math.round(from));
     }
 
-    /** Distance from head to head along the rows, mm: 2π·Σr/heads. */
+    /** Area a head to square of the distance between neighbours, where points lie evenly (hexagonal): 2/√3. */
+    private static final double HEXAGONAL = 2 / Math.sqrt(3);
+
+    /** Distance from head to head, mm: along the rows 2π·Σr/heads; in a tuft as if the heads lay evenly over the middle. */
     public double spacingMm() {
+        if (stamens.stand() == Stamens.Stand.TUFT) {
+            return Math.sqrt(Math.PI * stamens.ringMm() * stamens.ringMm() / heads() * HEXAGONAL);
+        }
         return 2 * Math.PI * radiiMm() / heads();
     }
 
     /** The radius of the outermost row at which the heads stand one width apart, mm. */
     public double easyRingMm() {
+        if (stamens.stand() == Stamens.Stand.TUFT) {
+            return stamens.headMm() * Math.sqrt(heads() / (Math.PI * HEXAGONAL));
+        }
         double offsets = ROW_PITCH * stamens.headMm() * stamens.rows() * (stamens.rows() - 1) / 2.0;
         return (heads() * stamens.headMm() / (2 * Math.PI) + offsets) / stamens.rows();
+    }
+
+    /** Places of the heads seen from above, x and y in turn, innermost first. */
+    public double[] places() {
+        double[] places = new double[2 * heads()];
+        int n = 0;
+        if (stamens.stand() == Stamens.Stand.TUFT) {
+            for (int i = 0; i < heads(); i++) {
+                n = put(places, n, stamens.ringMm() * Math.sqrt((i + 0.5) / heads()), GOLDEN_RAD * i);
+            }
+            return places;
+        }
+        for (int row = stamens.rows() - 1; row >= 0; row--) {
+            int heads = headsIn(row);
+            for (int i = 0; i < heads; i++) {
+                n = put(places, n, rowRadiusMm(row), 2 * Math.PI * (i + 0.5 * (row % 2)) / heads);
+            }
+        }
+        return places;
+    }
+
+    /** Successive points a golden angle apart fill a disc evenly (Vogel's model). */
+    private static final double GOLDEN_RAD = Math.toRadians(137.50776405);
+
+    private static int put(double[] places, int n, double radius, double turn) {
+        places[n] = radius * Math.cos(turn);
+        places[n + 1] = radius * Math.sin(turn);
+        return n + 2;
     }
 }

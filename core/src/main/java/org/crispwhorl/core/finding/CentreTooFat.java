@@ -21,7 +21,7 @@ final class CentreTooFat implements Rule {
     public List<Finding> look(Assessment a) {
         Optional<Petaled> first = GluedCentre.firstPetals(a.species());
         Optional<Heart> heart = a.species().heart();
-        if (first.isEmpty() || heart.isEmpty()) {
+        if (first.isEmpty() || heart.isEmpty() || GluedCentre.isBall(heart.get().form())) {
             return List.of();
         }
         Pieces pieces = first.get().pieces();
@@ -31,7 +31,7 @@ final class CentreTooFat implements Rule {
         if (width >= needed - 1e-9) {
             return List.of();
         }
-        double cutWidth = Math.ceil(2 * needed / pieces.thinning().growth()) / 2;
+        double cutWidth = Math.ceil(2 * needed / pieces.growth()) / 2;
         int more = (int) Math.ceil(needed * pieces.count() / width - 1e-9);
         double thinner = Math.floor(2 * width * pieces.count() / (Math.PI * (1 + OVERLAP))) / 2;
         return List.of(new Finding(
@@ -50,9 +50,13 @@ final class CentreTooFat implements Rule {
                         Mend.part(
                                 a,
                                 "cut them " + Unit.MM.write(cutWidth) + " wide",
-                                first.get().with(pieces.withCut(pieces.cut().withWidth(cutWidth)))),
+                                first.get()
+                                        .with(pieces.withOutline(
+                                                pieces.outline().withWidth(cutWidth)))),
                         Mend.part(
-                                a, "make " + more + " of them", first.get().with(pieces.withCount(Math.min(60, more)))),
+                                a,
+                                "make " + more + " of them",
+                                first.get().with(pieces.withCount(Math.min(120, more)))),
                         Mend.part(
                                 a,
                                 "make the heart " + Unit.MM.write(thinner) + " thick",

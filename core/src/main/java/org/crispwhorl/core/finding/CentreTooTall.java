@@ -17,11 +17,11 @@ final class CentreTooTall implements Rule {
     public List<Finding> look(Assessment a) {
         Optional<Petaled> first = GluedCentre.firstPetals(a.species());
         Optional<Heart> heart = a.species().heart();
-        if (first.isEmpty() || heart.isEmpty()) {
+        if (first.isEmpty() || heart.isEmpty() || GluedCentre.isBall(heart.get().form())) {
             return List.of();
         }
         double height = heart.get().form().heightMm();
-        double cutter = first.get().pieces().cut().lengthMm();
+        double cutter = first.get().pieces().outline().lengthMm();
         double tallest = ConeRule.tallestMm(cutter);
         if (height <= tallest + 1e-9) {
             return List.of();
@@ -51,9 +51,9 @@ final class CentreTooTall implements Rule {
                                 first.get()
                                         .with(first.get()
                                                 .pieces()
-                                                .withCut(first.get()
+                                                .withOutline(first.get()
                                                         .pieces()
-                                                        .cut()
+                                                        .outline()
                                                         .withLength(longer)))))));
     }
 }

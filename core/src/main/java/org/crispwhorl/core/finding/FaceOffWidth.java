@@ -27,8 +27,8 @@ final class FaceOffWidth implements Rule {
             return List.of();
         }
         Species scaled = scaled(a);
-        double factor = scaled.petaled().get(0).pieces().cut().lengthMm()
-                / a.species().petaled().get(0).pieces().cut().lengthMm();
+        double factor = scaled.petaled().get(0).pieces().outline().lengthMm()
+                / a.species().petaled().get(0).pieces().outline().lengthMm();
         return List.of(new Finding(
                 "face-off-width",
                 Severity.LOOK,
@@ -57,12 +57,12 @@ final class FaceOffWidth implements Rule {
                     / new Assessment(species, a.conditions()).form().faceMm();
             for (Petaled part : species.petaled()) {
                 if (!(part instanceof Leaf)) {
-                    double to = Math.max(2 / part.pieces().cut().lengthMm(), factor);
+                    double to = Math.max(2 / part.pieces().outline().lengthMm(), factor);
                     species = species.with(part.with(part.pieces()
-                            .withCut(part.pieces()
-                                    .cut()
+                            .withOutline(part.pieces()
+                                    .outline()
                                     .scaled(Math.min(
-                                            to, 300 / part.pieces().cut().lengthMm())))));
+                                            to, 300 / part.pieces().outline().lengthMm())))));
                 }
             }
         }

@@ -2,6 +2,7 @@ package org.crispwhorl.core.finding;
 
 import java.util.Optional;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
@@ -10,6 +11,11 @@ import org.crispwhorl.core.species.Whorl;
 /** Petals that are glued round the heart and have to cover it; petals that stand apart need not. */
 final class GluedCentre {
     private GluedCentre() {}
+
+    /** Whether a heart is a ball that petals have to meet over, which has a rule of its own. */
+    static boolean isBall(HeartForm form) {
+        return form instanceof HeartForm.CoveredBall || form instanceof HeartForm.CappedHalfBall;
+    }
 
     /** The innermost ring, where it is glued on. */
     static Optional<Petaled> firstPetals(Species species) {

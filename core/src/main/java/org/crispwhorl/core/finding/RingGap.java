@@ -13,6 +13,8 @@ import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Place;
 
 /** A ring whose petals are meant to meet leaves gaps. */
 final class RingGap implements Rule {
@@ -27,7 +29,7 @@ final class RingGap implements Rule {
         List<Finding> found = new ArrayList<>();
         for (PlacedRing ring : a.form().rings()) {
             double gap = ring.gapMm();
-            if (ring.part() instanceof Leaf || ring.part().pieces().overlap() == Overlap.APART || gap <= CLOSES_MM) {
+            if (ring.part() instanceof Leaf || meantToBeOpen(ring.part().pieces()) || gap <= CLOSES_MM) {
                 continue;
             }
             Petaled part = ring.part();
@@ -52,7 +54,7 @@ final class RingGap implements Rule {
     private static List<Mend> mends(Assessment a, PlacedRing ring) {
         Petaled part = ring.part();
         List<Mend> mends = new ArrayList<>();
-        for (int count = ring.leastCount(); count <= Math.min(60, ring.leastCount() + UNEVEN); count++) {
+        for (int count = ring.leastCount(); count <= Math.min(120, ring.leastCount() + UNEVEN); count++) {
             Petaled more = part.with(part.pieces().withCount(count));
             boolean closed = new Assessment(a.species().with(more), a.conditions())
                             .form()
@@ -65,14 +67,19 @@ final class RingGap implements Rule {
                 break;
             }
         }
-        Outline cut = part.pieces().cut();
+        Outline cut = part.pieces().outline();
         for (double width = Math.ceil(cut.widthMm()); width <= 2 * cut.widthMm(); width++) {
-            Petaled wider = part.with(part.pieces().withCut(cut.withWidth(width)));
+            Petaled wider = part.with(part.pieces().withOutline(cut.withWidth(width)));
             if (ring.remade(wider).gapMm() <= CLOSES_MM) {
                 mends.add(Mend.part(a, "cut them " + Unit.MM.write(width) + " wide", wider));
                 break;
             }
         }
         return mends;
+    }
+
+    /** Petals that stand apart, and those that stand on two sides alike, leave gaps by design. */
+    private static boolean meantToBeOpen(Pieces pieces) {
+        return pieces.overlap() == Overlap.APART || pieces.place().rule() == Place.Rule.SIDES_ALIKE;
     }
 }

@@ -46,8 +46,9 @@ final class RingHidden implements Rule {
 
     private static List<Mend> mends(Assessment a, Petaled part) {
         for (double growth : GROWTHS) {
-            double length = Math.ceil(part.pieces().cut().lengthMm() * growth);
-            Petaled longer = part.with(part.pieces().withCut(part.pieces().cut().withLength(Math.min(300, length))));
+            double length = Math.ceil(part.pieces().outline().lengthMm() * growth);
+            Petaled longer =
+                    part.with(part.pieces().withOutline(part.pieces().outline().withLength(Math.min(300, length))));
             Assessment after = new Assessment(a.species().with(longer), a.conditions());
             if (after.coverage().seenFromAbove(part.id()) >= HARDLY_SEEN) {
                 return List.of(Mend.part(a, "cut them " + Unit.MM.write(length) + " long", longer));

@@ -47,12 +47,11 @@ final class ShadesAlike implements Rule {
         double step = next.share() <= one.share() ? -0.01 : 0.01;
         for (double share = next.share() + step; share >= 0 && share <= 1; share += step) {
             double rounded = Math.rint(share * 100) / 100;
-            Shade moved = new Shade(next.id(), next.name(), next.master(), rounded);
+            Shade moved = next.withShare(rounded);
             if (MixingLaw.distance(one, moved) >= MixingLaw.SAME) {
                 List<Shade> shades = new ArrayList<>(a.species().shades());
                 shades.set(i + 1, moved);
-                Species s = a.species();
-                Species mended = new Species(s.name(), s.note(), s.faceMm(), s.medium(), shades, s.parts(), s.ways());
+                Species mended = a.species().withShades(shades);
                 return List.of(new Mend(
                         "mix " + next.name() + " at " + Math.round(100 * rounded) + " % master",
                         mended,

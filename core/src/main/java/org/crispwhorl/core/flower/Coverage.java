@@ -28,8 +28,7 @@ public final class Coverage {
         Coverage result = new Coverage();
         int n = rings.size();
         double outer = form.faceMm() / 2;
-        double heart =
-                form.species().heart().map(h -> h.form().diameterMm() / 2).orElse(0.0);
+        double heart = form.centreMm();
         double[] plan = new double[n];
         double[] fromAbove = new double[n];
         double[] fromBelow = new double[n];

@@ -1,25 +1,29 @@
 package org.crispwhorl.core.flower;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
-import org.crispwhorl.core.centre.StamenRing;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.species.Bead;
+import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.Pieces;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /** Draws a flower's face and section from its computed form. */
 public final class Draughting {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final int POINTS_PER_SIDE = 18;
-    private static final int PROFILE_POINTS = 16;
+    private static final int PROFILE_POINTS = 20;
 
     private final FlowerForm form;
 
@@ -29,7 +33,7 @@ public final class Draughting {
 
     public static Drawing of(FlowerForm form) {
         Draughting draughting = new Draughting(form);
-        return new Drawing(draughting.face(), draughting.section());
+        return new Drawing(draughting.face(), draughting.section(), HabitDraughting.of(form.species()));
     }
 
     /** Only the face, for small drawings. */
@@ -43,6 +47,7 @@ public final class Draughting {
         List<Drawing.Gap> gaps = new ArrayList<>();
         for (PlacedRing ring : form.rings()) {
             double turnsIn = ring.surface().midrib().turnsInAt();
+            carried(ring).ifPresent(r -> below.add(0, r));
             if (turnsIn > 0) {
                 lap(ring, Drawing.Lap.OUTGOING, 0, turnsIn).ifPresent(r -> below.add(0, r));
             }
@@ -65,16 +70,39 @@ public final class Draughting {
         }
         List<Drawing.Ring> rings = new ArrayList<>(below);
         rings.addAll(over);
-        List<Drawing.HeartDisc> discs = form.species().heart().stream()
-                .map(h -> new Drawing.HeartDisc(h.id(), h.form().diameterMm() / 2))
-                .toList();
-        return new Drawing.Face(round(form.faceMm() / 2), rings, discs, heads(), gaps);
+        CentreDraughting centre = new CentreDraughting(form);
+        return new Drawing.Face(
+                round(form.faceMm() / 2), rings, centre.discs(), centre.faceStrokes(), centre.heads(), gaps);
     }
 
-    private java.util.Optional<Drawing.Ring> lap(PlacedRing ring, Drawing.Lap lap, double from, double to) {
-        Geometry shape = planOf(ring.surface(), from, to);
+    /** The small petals that a ring's petals carry, lying on them. */
+    private static Optional<Drawing.Ring> carried(PlacedRing ring) {
+        return ring.part().pieces().carries().map(small -> {
+            PetalSurface on = new PetalSurface(
+                    ring.surface().midrib(), small.outline(), ring.surface().acrossMm());
+            Geometry shape = planOf(on, 0, small.outline().lengthMm(), Edge.PLAIN, 0);
+            double[] azimuths = new double[ring.azimuthsRad().length];
+            Arrays.setAll(azimuths, i -> round(Math.toDegrees(ring.azimuthsRad()[i]) % 360));
+            return new Drawing.Ring(
+                    ring.part().id(),
+                    Drawing.Lap.OUTGOING,
+                    Optional.of(small.shade()),
+                    flat(shape.getCoordinates()),
+                    azimuths,
+                    List.of());
+        });
+    }
+
+    private Optional<Drawing.Ring> lap(PlacedRing ring, Drawing.Lap lap, double from, double to) {
+        Pieces pieces = ring.part().pieces();
+        Geometry shape = planOf(
+                ring.surface(),
+                from,
+                to,
+                pieces.edge(),
+                pieces.finishedMm(form.species().medium()));
         if (shape.isEmpty() || shape.getArea() < 0.01) {
-            return java.util.Optional.empty();
+            return Optional.empty();
         }
         int[] order = paintOrder(ring.part().pieces().overlap(), ring.azimuthsRad().length);
         double[] azimuths = IntStream.of(order)
@@ -82,14 +110,17 @@ public final class Draughting {
                 .toArray();
         List<Drawing.Closing> closings =
                 ring.part().pieces().overlap() == Overlap.TUCKED ? closings(shape, ring.azimuthsRad()) : List.of();
-        return java.util.Optional.of(
-                new Drawing.Ring(ring.part().id(), lap, flat(shape.getCoordinates()), azimuths, closings));
+        Optional<String> back = lap == Drawing.Lap.RETURNING ? pieces.lining().map(Lining::shade) : Optional.empty();
+        return Optional.of(
+                new Drawing.Ring(ring.part().id(), lap, back, flat(shape.getCoordinates()), azimuths, closings));
     }
 
     /** The order in which pieces are painted, undermost first. */
     private static int[] paintOrder(Overlap overlap, int n) {
         return switch (overlap) {
             case TUCKED, APART -> IntStream.range(0, n).toArray();
+            case PAIRS ->
+                IntStream.range(0, n).map(i -> (i / 2 + i % 2 * (n / 2)) % n).toArray();
             case SUCCESSIVE -> IntStream.range(0, n).map(i -> n - 1 - i).toArray();
             case ALTERNATE ->
                 IntStream.concat(
@@ -100,21 +131,39 @@ public final class Draughting {
     }
 
     /** The plan of a stretch of a surface: its boundary, where that does not fold over itself, else its cells joined. */
-    private static Geometry planOf(PetalSurface surface, double from, double to) {
-        double[][] outline = surface.outline().polygon(POINTS_PER_SIDE);
+    private static Geometry planOf(PetalSurface surface, double from, double to, Edge edge, double bodyMm) {
+        double wave = edge.ruffle(bodyMm).amplitudeMm();
+        double crests = wave == 0 ? 0 : surface.outline().perimeterMm() / edge.crestMm();
+        int perSide = (int) Math.max(POINTS_PER_SIDE, Math.min(MOST_PER_SIDE, POINTS_PER_CREST * crests / 2));
+        double[][] outline = surface.outline().polygon(perSide);
         double[][] clipped = clip(clip(outline, from, 1), to, -1);
         if (clipped.length < 3) {
             return GEOMETRY.createPolygon();
         }
         Coordinate[] ring = new Coordinate[clipped.length + 1];
+        double along = 0;
         for (int i = 0; i < clipped.length; i++) {
-            double[] p = surface.point(clipped[i][1], clipped[i][0]);
-            ring[i] = new Coordinate(p[0], p[1]);
+            double[] at = clipped[i];
+            if (i > 0) {
+                along += Math.hypot(at[0] - clipped[i - 1][0], at[1] - clipped[i - 1][1]);
+            }
+            double[] p = surface.point(at[1], at[0]);
+            // A frill stands off the surface along its normal, full at the tip and fading out towards the base.
+            double off = wave == 0
+                    ? 0
+                    : wave
+                            * Math.sin(Arcs.TURN * along / edge.crestMm())
+                            * at[1]
+                            / surface.outline().lengthMm();
+            ring[i] = new Coordinate(p[0] - off * Math.cos(surface.midrib().direction(at[1])), p[1]);
         }
         ring[clipped.length] = ring[0].copy();
         Polygon polygon = GEOMETRY.createPolygon(ring);
         return polygon.isValid() ? polygon : largest(polygon.buffer(0));
     }
+
+    private static final int MOST_PER_SIDE = 70;
+    private static final int POINTS_PER_CREST = 6;
 
     private static Geometry largest(Geometry geometry) {
         Geometry best = GEOMETRY.createPolygon();
@@ -149,35 +198,21 @@ public final class Draughting {
 
     /**
      * In a ring tucked round, each piece lies under the next and the last under the first. Painted in order, the first
-     * pieces must be painted once more where they lie over the last ones, less what their next neighbours cover.
+     * pieces must be painted once more, in the same order, where they lie over the last ones.
      */
     private static List<Drawing.Closing> closings(Geometry shape, double[] azimuths) {
         int n = azimuths.length;
         int reach = reach(shape, azimuths);
         List<Drawing.Closing> closings = new ArrayList<>();
         for (int k = 0; k < reach; k++) {
-            Geometry own = turned(shape, azimuths[k]);
-            Geometry over = null;
-            for (int j = n - reach + k; j < n; j++) {
-                Geometry last = turned(shape, azimuths[j]);
-                over = over == null ? last : OverlayNGRobust.overlay(over, last, UNION);
+            double[] over = new double[reach - k];
+            for (int j = 0; j < over.length; j++) {
+                over[j] = round(Math.toDegrees(azimuths[n - reach + k + j]) % 360);
             }
-            Geometry closing = OverlayNGRobust.overlay(own, over, INTERSECTION);
-            for (int l = 1; l <= reach && !closing.isEmpty(); l++) {
-                closing = OverlayNGRobust.overlay(closing, turned(shape, azimuths[k + l]), DIFFERENCE);
-            }
-            Geometry piece = turned(largest(closing), -azimuths[k]);
-            if (piece.getArea() > 0.01) {
-                closings.add(
-                        new Drawing.Closing(round(Math.toDegrees(azimuths[k]) % 360), flat(piece.getCoordinates())));
-            }
+            closings.add(new Drawing.Closing(round(Math.toDegrees(azimuths[k]) % 360), over));
         }
         return closings;
     }
-
-    private static final int INTERSECTION = 1;
-    private static final int UNION = 2;
-    private static final int DIFFERENCE = 3;
 
     /** How many neighbours on one side a piece overlaps, less than half the ring. */
     private static int reach(Geometry shape, double[] azimuths) {
@@ -193,61 +228,54 @@ public final class Draughting {
         return AffineTransformation.rotationInstance(azimuth).transform(shape);
     }
 
-    private List<Drawing.Heads> heads() {
-        List<Drawing.Heads> all = new ArrayList<>();
-        for (Part part : form.species().parts()) {
-            if (part instanceof Stamens stamens) {
-                StamenRing ring = new StamenRing(stamens);
-                List<Double> places = new ArrayList<>();
-                for (int row = stamens.rows() - 1; row >= 0; row--) {
-                    int heads = ring.headsIn(row);
-                    for (int i = 0; i < heads; i++) {
-                        double turn = Arcs.TURN * (i + 0.5 * (row % 2)) / heads;
-                        places.add(round(ring.rowRadiusMm(row) * Math.cos(turn)));
-                        places.add(round(ring.rowRadiusMm(row) * Math.sin(turn)));
-                    }
-                }
-                all.add(new Drawing.Heads(
-                        stamens.id(),
-                        stamens.headMm(),
-                        places.stream().mapToDouble(d -> d).toArray()));
-            }
-        }
-        return all;
-    }
-
     private Drawing.Section section() {
+        CentreDraughting centre = new CentreDraughting(form);
         List<Drawing.Profile> profiles = new ArrayList<>();
-        List<Drawing.Solid> solids = new ArrayList<>();
-        List<Drawing.Threads> threads = new ArrayList<>();
         double lowest = 0;
         double highest = 0;
         for (PlacedRing ring : form.rings()) {
             double[] z = ring.heightsMm();
             lowest = Math.min(lowest, z[0]);
             highest = Math.max(highest, z[1]);
-            profiles.add(new Drawing.Profile(
-                    ring.part().id(), round(ring.part().pieces().thinning().finishedMm()), midrib(ring)));
+            double below = -1;
+            for (int i = 0; i < ring.azimuthsRad().length; i++) {
+                if (ring.belowMm(i) != below) {
+                    below = ring.belowMm(i);
+                    profiles.add(profile(ring, below));
+                }
+            }
         }
         double stemMm = 0;
         for (Part part : form.species().parts()) {
-            if (part instanceof Heart heart) {
-                highest = Math.max(highest, heart.form().heightMm());
+            highest = Math.max(highest, FlowerForm.topMm(part));
+            if (part instanceof Bead bead) {
+                lowest = Math.min(lowest, bead.seatMm() - bead.longMm());
+            } else if (part instanceof Heart heart && heart.wires() > 0 && stemMm == 0) {
                 stemMm = heart.stemMm();
-                solids.add(new Drawing.Solid(heart.id(), profile(heart)));
-            } else if (part instanceof Stamens stamens) {
-                highest = Math.max(highest, stamens.standMm() + stamens.headMm() / 2);
-                threads.add(
-                        new Drawing.Threads(stamens.id(), stamens.threadMm(), stamens.headMm(), threadLines(stamens)));
             }
         }
         return new Drawing.Section(
                 round(Math.min(lowest, -stemMm)),
                 round(highest),
                 profiles,
-                solids,
-                threads,
+                centre.solids(),
+                centre.threads(),
+                centre.sectionStrokes(),
                 new Drawing.Stem(round(form.stemMm()), stemMm));
+    }
+
+    private Drawing.Profile profile(PlacedRing ring, double belowMm) {
+        Pieces pieces = ring.part().pieces();
+        Medium medium = form.species().medium();
+        double[] midrib = midrib(ring);
+        for (int i = 1; i < midrib.length; i += 2) {
+            midrib[i] = round(midrib[i] - belowMm);
+        }
+        return new Drawing.Profile(
+                ring.part().id(),
+                round(pieces.making().thicknessAt(0, pieces.outline(), medium)),
+                round(pieces.making().thicknessAt(1, pieces.outline(), medium)),
+                midrib);
     }
 
     private static double[] midrib(PlacedRing ring) {
@@ -260,28 +288,6 @@ public final class Draughting {
         return points;
     }
 
-    private static double[] profile(Heart heart) {
-        double[] points = new double[2 * (PROFILE_POINTS + 1)];
-        for (int i = 0; i <= PROFILE_POINTS; i++) {
-            double z = heart.form().heightMm() * (1 - Math.cos(Math.PI * i / PROFILE_POINTS)) / 2;
-            points[2 * i] = round(heart.form().radiusAt(z));
-            points[2 * i + 1] = round(z);
-        }
-        return points;
-    }
-
-    private double[] threadLines(Stamens stamens) {
-        StamenRing ring = new StamenRing(stamens);
-        double neck = ring.bundleMm() / 2;
-        double[] lines = new double[4 * stamens.rows()];
-        for (int row = 0; row < stamens.rows(); row++) {
-            lines[4 * row] = round(neck);
-            lines[4 * row + 2] = round(ring.rowRadiusMm(row));
-            lines[4 * row + 3] = stamens.standMm();
-        }
-        return lines;
-    }
-
     private static double[] flat(Coordinate[] closed) {
         double[] points = new double[2 * Math.max(0, closed.length - 1)];
         for (int i = 0; i + 1 < closed.length; i++) {
@@ -292,7 +298,7 @@ public final class Draughting {
     }
 
     /** Drawings are true to a hundredth of a millimetre. */
-    private static double round(double mm) {
+    static double round(double mm) {
         return Math.rint(mm * 100) / 100;
     }
 }

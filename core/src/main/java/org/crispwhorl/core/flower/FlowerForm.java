@@ -6,13 +6,24 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.centre.StamenRing;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Bead;
+import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Pistil;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.StemWrap;
+import org.crispwhorl.core.species.Tendril;
+import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Whorl;
+import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.wire.StemBundle;
 import org.crispwhorl.core.wire.WireTable;
 
@@ -27,56 +38,126 @@ public final class FlowerForm {
     /** Height, as a share of the heart's, at which glued petals start. */
     private static final double GLUE_LEVEL = 0.1;
 
+    /** Radius of a wire on which petals are glued where there is no heart, mm. */
+    private static final double BARE_WIRE_MM = 0.5;
+
     /** Steps in which the best azimuth is sought where counts differ. */
     private static final int AZIMUTH_STEPS = 24;
 
     private final Species species;
     private final List<PlacedRing> rings;
+    private final double bareStemMm;
     private final double stemMm;
 
-    private FlowerForm(Species species, List<PlacedRing> rings, double stemMm) {
+    private FlowerForm(Species species, List<PlacedRing> rings, double bareStemMm, double stemMm) {
         this.species = species;
         this.rings = List.copyOf(rings);
+        this.bareStemMm = bareStemMm;
         this.stemMm = stemMm;
     }
 
     /** Puts a species together, heart outwards. */
     public static FlowerForm of(Species species) {
-        List<PlacedRing> rings = new ArrayList<>();
-        List<Double> wires = new ArrayList<>();
-        int layers = 0;
-        double gluedMm = species.heart()
-                .map(h -> h.form().radiusAt(GLUE_LEVEL * h.form().heightMm()))
-                .orElse(0.5);
-        int spiralled = 0;
-        for (Part part : species.parts()) {
-            if (part instanceof Heart heart) {
-                wires.addAll(Collections.nCopies(heart.wires(), WireTable.diameterMm(heart.gauge())));
+        return new Assembly(species).form();
+    }
+
+    /** A flower while it is being put together. */
+    private static final class Assembly {
+        private final Species species;
+        private final List<PlacedRing> rings = new ArrayList<>();
+        private final List<Double> wires = new ArrayList<>();
+        private final boolean onePass;
+        private boolean passTaped;
+        private int layers;
+        private double gluedMm;
+        private int spiralled;
+        private double thickenedMm;
+
+        Assembly(Species species) {
+            this.species = species;
+            this.onePass = species.ways().assembly().orElse(Ways.USUAL.assembly()) == Ways.Assembly.ONE_PASS;
+            this.gluedMm = species.hearts().stream()
+                    .mapToDouble(h -> h.form().radiusAt(GLUE_LEVEL * h.form().heightMm()))
+                    .max()
+                    .orElse(BARE_WIRE_MM);
+        }
+
+        FlowerForm form() {
+            for (Part part : species.parts()) {
+                add(part);
+            }
+            double stem = StemBundle.taped(StemBundle.diameterMm(wires), layers);
+            return new FlowerForm(species, rings, stem, Math.max(stem, thickenedMm));
+        }
+
+        private void add(Part part) {
+            if (part instanceof Petaled petaled) {
+                place(petaled);
             } else if (part instanceof Stamens stamens) {
-                wires.addAll(Collections.nCopies(new StamenRing(stamens).threads(), stamens.threadMm()));
+                tapeIn(new StamenRing(stamens).threads(), stamens.threadMm());
+            } else if (part instanceof Pistil pistil) {
+                tapeIn(pistil.stigmas(), pistil.strandMm());
+            } else if (part instanceof Roll roll) {
+                gluedMm = Math.max(gluedMm, roll.radiusMm());
+            } else if (part instanceof StemWrap wrap) {
+                thickenedMm = wrap.toMm();
+            } else if (part instanceof Heart heart) {
+                bundle(heart);
+            } else if (part instanceof FineStamens || part instanceof Tendril) {
+                bundle(part);
                 layers++;
-            } else if (part instanceof Petaled petaled) {
-                double neck;
-                if (petaled.pieces().attachment() instanceof Attachment.Wired wired) {
-                    neck = StemBundle.taped(StemBundle.diameterMm(wires), layers) / 2;
-                    wires.addAll(Collections.nCopies(petaled.pieces().count(), WireTable.diameterMm(wired.gauge())));
-                    layers++;
-                } else if (petaled instanceof Leaf) {
-                    neck = StemBundle.taped(StemBundle.diameterMm(wires), layers) / 2;
-                } else {
-                    gluedMm += petaled.pieces().thinning().finishedMm();
-                    neck = gluedMm;
-                }
-                PetalSurface surface = PetalSurface.of(
-                        petaled.pieces(), neck, petaled.pieces().place().seatMm());
-                double[] azimuths = azimuths(petaled, surface, inner(rings), spiralled);
-                spiralled += petaled.pieces().place().rule() == Place.Rule.SPIRAL
-                        ? petaled.pieces().count()
-                        : 0;
-                rings.add(new PlacedRing(petaled, surface, azimuths));
             }
         }
-        return new FlowerForm(species, rings, StemBundle.taped(StemBundle.diameterMm(wires), layers));
+
+        private void tapeIn(int threads, double threadMm) {
+            wires.addAll(Collections.nCopies(threads, threadMm));
+            layers++;
+        }
+
+        private void bundle(Part part) {
+            for (WireCut cut : part.wireCuts()) {
+                wires.addAll(Collections.nCopies(cut.count(), WireTable.diameterMm(cut.gauge())));
+            }
+        }
+
+        private double bundleMm() {
+            return StemBundle.taped(StemBundle.diameterMm(wires), layers) / 2;
+        }
+
+        private void place(Petaled petaled) {
+            Pieces pieces = petaled.pieces();
+            double neck = neckMm(petaled);
+            if (pieces.attachment() instanceof Attachment.Wired) {
+                bundle(petaled);
+                boolean inThePass = onePass && petaled instanceof Whorl;
+                layers += inThePass && passTaped ? 0 : 1;
+                passTaped |= inThePass;
+            }
+            PetalSurface surface = PetalSurface.of(pieces, neck, pieces.place().seatMm());
+            double[] azimuths = azimuths(petaled, surface, inner(rings), spiralled);
+            spiralled += pieces.place().rule() == Place.Rule.SPIRAL ? pieces.count() : 0;
+            rings.add(new PlacedRing(petaled, surface, azimuths));
+        }
+
+        /** Radius at which pieces leave the axis: the bundle inside them, the heart they are glued to, or their middle. */
+        private double neckMm(Petaled petaled) {
+            Pieces pieces = petaled.pieces();
+            if (petaled instanceof Leaf || pieces.attachment() instanceof Attachment.Wired) {
+                return bundleMm();
+            }
+            if (pieces.attachment() instanceof Attachment.Threaded) {
+                return Math.max(bundleMm(), middleMm(pieces) / 2);
+            }
+            gluedMm += pieces.finishedMm(species.medium());
+            return gluedMm;
+        }
+
+        private static double middleMm(Pieces pieces) {
+            if (pieces.making() instanceof Making.OnePiece one) {
+                return one.middleMm() * pieces.growth();
+            }
+            return pieces.making() instanceof Making.HollowedCone cone ? cone.footWidthMm() : 0;
+        }
     }
 
     private static Optional<PlacedRing> inner(List<PlacedRing> rings) {
@@ -91,6 +172,21 @@ public final class FlowerForm {
         if (place.rule() == Place.Rule.SPIRAL) {
             for (int i = 0; i < count; i++) {
                 azimuths[i] = turn + Math.toRadians(GOLDEN_DEG) * (spiralled + i);
+            }
+            return azimuths;
+        }
+        if (part instanceof Leaf leaf && leaf.along() != Leaf.Along.COLLAR) {
+            for (int i = 0; i < count; i++) {
+                azimuths[i] = turn
+                        + (leaf.along() == Leaf.Along.STAGGERED
+                                ? Math.toRadians(GOLDEN_DEG) * i
+                                : Math.PI * (i % 2) + Math.PI / 2 * (i / 2 % 2));
+            }
+            return azimuths;
+        }
+        if (place.rule() == Place.Rule.SIDES_ALIKE) {
+            for (int i = 0; i < count; i++) {
+                azimuths[i] = count == 1 ? turn : turn * (1 - 2.0 * i / (count - 1));
             }
             return azimuths;
         }
@@ -157,20 +253,40 @@ public final class FlowerForm {
         return rings.stream().filter(r -> r.part().id().equals(partId)).findFirst();
     }
 
-    /** Diameter of the stem below the flower with everything taped in, mm. */
+    /** Diameter of the stem with everything taped in, before it is thickened, mm. */
+    public double bareStemMm() {
+        return bareStemMm;
+    }
+
+    /** Diameter of the stem below the flower with everything taped in and thickened, mm. */
     public double stemMm() {
         return stemMm;
     }
 
+    /** Radius of what fills the middle: the thickest heart or roll, mm. */
+    public double centreMm() {
+        double most = 0;
+        for (Part part : species.parts()) {
+            if (part instanceof Heart heart) {
+                most = Math.max(most, heart.form().diameterMm() / 2);
+            } else if (part instanceof Roll roll) {
+                most = Math.max(most, roll.radiusMm());
+            }
+        }
+        return most;
+    }
+
     /** Width across the face, leaves left out, mm. */
     public double faceMm() {
-        double most = species.heart().map(h -> h.form().diameterMm() / 2).orElse(0.0);
+        double most = centreMm();
         for (PlacedRing ring : faceRings()) {
             most = Math.max(most, ring.outerMm());
         }
         for (Part part : species.parts()) {
             if (part instanceof Stamens stamens) {
                 most = Math.max(most, stamens.ringMm() + stamens.headMm() / 2);
+            } else if (part instanceof FineStamens fine) {
+                most = Math.max(most, fine.ringMm() + fine.thickMm() / 2);
             }
         }
         return 2 * most;
@@ -179,17 +295,33 @@ public final class FlowerForm {
     /** Height of the head from its lowest to its highest point, leaves left out, mm. */
     public double heightMm() {
         double low = 0;
-        double high = species.heart().map(h -> h.form().heightMm()).orElse(0.0);
+        double high = 0;
         for (PlacedRing ring : faceRings()) {
             double[] z = ring.heightsMm();
             low = Math.min(low, z[0]);
             high = Math.max(high, z[1]);
         }
         for (Part part : species.parts()) {
-            if (part instanceof Stamens stamens) {
-                high = Math.max(high, stamens.standMm() + stamens.headMm() / 2);
-            }
+            high = Math.max(high, topMm(part));
+            low = part instanceof Bead bead ? Math.min(low, bead.seatMm() - bead.longMm()) : low;
         }
         return high - low;
+    }
+
+    /** Highest point of a part of the centre above the neck, mm; 0 for parts that are not in the centre. */
+    public static double topMm(Part part) {
+        if (part instanceof Heart heart) {
+            return heart.topMm();
+        }
+        if (part instanceof Stamens stamens) {
+            return stamens.standMm() + stamens.headMm() / 2;
+        }
+        if (part instanceof FineStamens fine) {
+            return fine.standMm() + fine.longerMm() + fine.antherMm() / 2;
+        }
+        if (part instanceof Pistil pistil) {
+            return pistil.styleMm() + pistil.stigmaMm();
+        }
+        return part instanceof Roll roll ? roll.from().heightMm() : 0;
     }
 }

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.flower;
 
 import java.util.Arrays;
+import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Petaled;
 
 /** A part's equal pieces in their places: one surface, and the azimuths at which it stands, in the order of setting. */
@@ -98,6 +99,17 @@ public final class PlacedRing {
         return (int) Math.ceil(Math.PI / halfAngle - 1e-9);
     }
 
+    /** Whether neighbours have met by a share of their length, at equal steps. */
+    public boolean meetsBy(double share) {
+        double half = 0;
+        for (int i = 1; i <= MEETING_STEPS; i++) {
+            half = Math.max(half, surface.halfAngleAt(share * surface.outline().lengthMm() * i / MEETING_STEPS));
+        }
+        return half * azimuthsRad.length >= Math.PI - 1e-9;
+    }
+
+    private static final int MEETING_STEPS = 6;
+
     /** Outermost radius in plan, mm. */
     public double outerMm() {
         return plan().outerMm();
@@ -116,6 +128,15 @@ public final class PlacedRing {
                 high = Math.max(high, z);
             }
         }
-        return new double[] {low, high};
+        return new double[] {low - deepestMm(), high};
+    }
+
+    /** How far below the first a piece stands, mm: leaves may go down the stem, petals never do. */
+    public double belowMm(int piece) {
+        return part instanceof Leaf leaf ? leaf.belowMm(piece) : 0;
+    }
+
+    private double deepestMm() {
+        return belowMm(azimuthsRad.length - 1);
     }
 }

@@ -3,6 +3,8 @@ package org.crispwhorl.core.measure;
 /** The units in which the reckoning speaks. Each has the sign shown to the maker and the digits a maker can measure. */
 public enum Unit {
     MM("mm", 1),
+    /** Thicknesses, which a gauge measures finer than a ruler. */
+    FINE_MM("mm", 2),
     SQUARE_MM("mm²", 0),
     CUBIC_MM("mm³", 0),
     G("g", 1),
@@ -16,6 +18,7 @@ public enum Unit {
     CELSIUS("°C", 0),
     PERCENT("%", 0),
     MPA("MPa", 0),
+    NEWTON_MM("N·mm", 1),
     GAUGE("ga", 0),
     COUNT("", 0),
     FACTOR("×", 2),

@@ -10,13 +10,16 @@ import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Plan;
 import org.crispwhorl.core.reckoning.Planning;
-import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Lump;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.WireCut;
 
 /**
  * What an order of several species takes: pieces by cutter, paste by shade, wire by gauge and length, stamens, hours.
@@ -36,16 +39,21 @@ public record OrderSheet(
     public record Line(Species species, int count) {}
 
     /**
-     * Pieces cut with one cutter from one shade.
+     * Pieces made in one way from one shade.
      *
-     * @param needed pieces in the flowers
-     * @param spares more to cut, by the odds of breakage
-     * @param grams paste in one piece
+     * @param from the cutter, ball, cone or strip that each starts from
+     * @param lengthMm of one outline
+     * @param widthMm of one outline
+     * @param rolledMm thickness of the sheet, 0 where there is none
+     * @param needed cuts, balls or cones in the flowers
+     * @param spares more of them, by the odds of breakage
+     * @param grams paste in one of them
      */
     public record CutLine(
             String species,
             String part,
             String shade,
+            String from,
             double lengthMm,
             double widthMm,
             double rolledMm,
@@ -99,13 +107,15 @@ public record OrderSheet(
         void add(int at, Line line) {
             Assessment a = new Assessment(line.species(), conditions);
             Map<String, Double> grams = new LinkedHashMap<>();
-            for (Part part : line.species().parts()) {
-                int needed = Assessment.pieces(part) * line.count();
-                int spares = part instanceof Stamens ? 0 : Spares.UNRECORDED.forPieces(needed);
-                grams.merge(part.shade(), a.pieceG(part) * (needed + spares), Double::sum);
-                addPart(a, line, part, needed, spares);
+            addHead(a, line.species().name(), line.count(), grams);
+            for (Assessment.OpenedHeads opened : a.opened()) {
+                addHead(
+                        opened.head(),
+                        line.species().name() + ", " + opened.opening().name(),
+                        line.count() * opened.opening().count(),
+                        grams);
             }
-            for (Shade shade : line.species().shades()) {
+            for (Shade shade : a.species().shades()) {
                 double pieceG = grams.getOrDefault(shade.id(), 0.0);
                 double mixG = pieceG / (1 - conditions.kit().scrapShare());
                 shades.add(new ShadeLine(
@@ -126,29 +136,68 @@ public record OrderSheet(
             }
         }
 
-        private void addPart(Assessment a, Line line, Part part, int needed, int spares) {
-            String species = line.species().name();
+        /** Adds the parts of heads that are all alike. Spares are made of whatever breaks as one. */
+        private void addHead(Assessment a, String species, int heads, Map<String, Double> grams) {
+            for (Part part : a.species().parts()) {
+                if (part instanceof Heads) {
+                    part.wireCuts()
+                            .forEach(w -> wires.add(
+                                    new WireLine(w.gauge(), w.lengthMm(), w.count() * heads, species + ", main stem")));
+                    continue;
+                }
+                int units = part instanceof Petaled petaled ? petaled.pieces().units() : 1;
+                int needed = units * heads;
+                int spares = a.lumps(part).isEmpty() ? 0 : Spares.UNRECORDED.forPieces(needed);
+                double share = (double) (needed + spares) / units;
+                for (Lump lump : a.lumps(part)) {
+                    double all = a.species().medium().grams(lump.volumeMm3()) * lump.count() * share;
+                    grams.merge(lump.shade(), all, Double::sum);
+                }
+                addPart(a, species, part, needed, spares);
+            }
+        }
+
+        private void addPart(Assessment a, String species, Part part, int needed, int spares) {
+            int units = 1;
             if (part instanceof Petaled petaled) {
                 var pieces = petaled.pieces();
+                units = pieces.units();
                 cuts.add(new CutLine(
                         species,
                         part.name(),
-                        line.species().shade(part.shade()).name(),
-                        pieces.cut().lengthMm(),
-                        pieces.cut().widthMm(),
-                        pieces.thinning().rolledMm(),
+                        a.species().shade(petaled.shade()).name(),
+                        pieces.making()
+                                .startsFrom(
+                                        pieces.outline(),
+                                        pieces.count(),
+                                        a.species().medium()),
+                        pieces.outline().lengthMm(),
+                        pieces.outline().widthMm(),
+                        pieces.making().rolledMm(),
                         needed,
                         spares,
-                        a.pieceG(part)));
-                if (pieces.attachment() instanceof Attachment.Wired wired) {
-                    wires.add(new WireLine(
-                            wired.gauge(), wired.cutLengthMm(), needed + spares, species + ", " + part.name()));
-                }
-            } else if (part instanceof Heart heart) {
-                wires.add(new WireLine(
-                        heart.gauge(), heart.wireMm(), heart.wires() * (needed + spares), species + ", stem"));
+                        a.pasteG(part) / units));
+            } else if (part instanceof Roll roll) {
+                cuts.add(new CutLine(
+                        species,
+                        part.name(),
+                        a.species().shade(roll.shade()).name(),
+                        roll.from().startsFrom(),
+                        roll.from().alongMm(),
+                        roll.from().heightMm(),
+                        roll.thickMm(),
+                        needed,
+                        spares,
+                        a.pasteG(part)));
             } else if (part instanceof Stamens s) {
-                stamens.add(new StamenLine(species, part.name(), s.strands() * line.count()));
+                stamens.add(new StamenLine(species, part.name(), s.strands() * needed));
+            }
+            for (WireCut cut : part.wireCuts()) {
+                wires.add(new WireLine(
+                        cut.gauge(),
+                        cut.lengthMm(),
+                        cut.count() * (needed + spares) / units,
+                        species + ", " + (part instanceof Heart ? "stem" : part.name())));
             }
         }
 

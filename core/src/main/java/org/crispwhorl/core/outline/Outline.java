@@ -168,8 +168,15 @@ public record Outline(
         return beyondWidest <= 0 ? stationMm : stationMm - Math.min(notchAt(acrossMm), 0.9 * beyondWidest);
     }
 
-    /** Area in mm², by the shoelace rule over a fine polygon. */
+    /**
+     * Area in mm². A whole tip's is exact: a quarter sine encloses 2/π of its box, a superellipse Γ(1 + 1/e)² ÷ Γ(1 + 2/e)
+     * (Dirichlet's integral). One with notches is taken by the shoelace rule over a fine polygon.
+     */
     public double areaMm2() {
+        if (lobes == 1 || notch == 0) {
+            double baseSide = base + (1 - base) * 2 / Math.PI;
+            return lengthMm * widthMm * (widest * baseSide + (1 - widest) * Superellipse.shareOfBox(tip));
+        }
         double twice = 0;
         double[][] p = polygon(FINE);
         for (int i = 0; i < p.length; i++) {
@@ -214,6 +221,10 @@ public record Outline(
 
     public Outline withLength(double newLengthMm) {
         return new Outline(newLengthMm, widthMm, widest, base, tip, lobes, notch);
+    }
+
+    public Outline withBase(double newBase) {
+        return new Outline(lengthMm, widthMm, widest, newBase, tip, lobes, notch);
     }
 
     public Outline withWidth(double newWidthMm) {

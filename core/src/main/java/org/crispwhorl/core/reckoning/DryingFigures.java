@@ -7,7 +7,6 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Stage;
 
 /** The drying figures of any part of paste. */
@@ -15,6 +14,9 @@ final class DryingFigures {
     private DryingFigures() {}
 
     static void add(Figures figures, Assessment a, Part part) {
+        if (!a.dries(part)) {
+            return;
+        }
         DryingCourse course = a.course(part);
         Room room = a.conditions().room();
         Why why = Why.of(
@@ -22,7 +24,7 @@ final class DryingFigures {
                 "Lognormal spread 0.35 before any record; Magnus-Tetens vapour pressure",
                 in("where it dries", room.dryingC(), Unit.CELSIUS),
                 in("humidity there", room.dryingPct(), Unit.PERCENT),
-                in("volume ÷ open face", lengthMm(part), Unit.NONE));
+                in("volume ÷ open face", a.body(part).orElseThrow().firstMm(), Unit.NONE));
         for (DryingCourse.Reached reached : course.stages()) {
             if (reached.stage() == Stage.SKINNED) {
                 figures.add("skinned", "skins over in", 60 * reached.medianH(), Unit.MIN, why);
@@ -48,16 +50,5 @@ final class DryingFigures {
                             "Lognormal spread of both ends of the window",
                             in("chance that it bends then", 100 * w.bestChance(), Unit.PERCENT)));
         });
-    }
-
-    private static double lengthMm(Part part) {
-        if (part instanceof Petaled petaled) {
-            return org.crispwhorl.core.drying.Body.sheet(
-                            petaled.pieces().thinning().finishedMm(),
-                            petaled.pieces().drying())
-                    .firstMm();
-        }
-        var form = ((org.crispwhorl.core.species.Heart) part).form();
-        return form.volumeMm3() / form.surfaceMm2();
     }
 }

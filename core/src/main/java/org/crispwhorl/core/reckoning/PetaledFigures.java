@@ -3,21 +3,29 @@ package org.crispwhorl.core.reckoning;
 import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.bench.Lots;
+import org.crispwhorl.core.bench.Spares;
 import org.crispwhorl.core.flower.PlacedRing;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.thinning.EdgeRuffle;
+import org.crispwhorl.core.thinning.PressedBall;
+import org.crispwhorl.core.thinning.Thinning;
 import org.crispwhorl.core.wire.LoadedWire;
 import org.crispwhorl.core.wire.WireTable;
 
@@ -53,34 +61,99 @@ final class PetaledFigures {
     }
 
     private void sizes() {
-        Outline cut = pieces.cut();
+        Outline outline = pieces.outline();
         Outline finished = pieces.finished();
-        Why grown = Why.of(
-                "Thinning keeps the volume: lengths grow by √(rolled ÷ finished)",
-                "Conservation of volume",
-                in("rolled", pieces.thinning().rolledMm(), Unit.NONE),
-                in("finished", pieces.thinning().finishedMm(), Unit.NONE),
-                in("growth", pieces.thinning().growth(), Unit.FACTOR));
-        Why cutter = Why.of("The cutter chosen", "Your design", in("length", cut.lengthMm(), Unit.MM));
-        figures.in(Group.SIZE)
-                .add("cutLength", "cutter, long", cut.lengthMm(), Unit.MM, cutter)
-                .add("cutWidth", "cutter, wide", cut.widthMm(), Unit.MM, cutter)
-                .add("finishedLength", "finished, long", finished.lengthMm(), Unit.MM, grown)
+        Optional<Thinning> thinning = pieces.thinning();
+        Why grown = thinning.map(t -> Why.of(
+                        "Thinning keeps the volume: lengths grow by √(rolled ÷ finished)",
+                        "Conservation of volume",
+                        in("rolled", t.rolledMm(), Unit.NONE),
+                        in("finished", t.finishedMm(), Unit.NONE),
+                        in("growth", t.growth(), Unit.FACTOR)))
+                .orElse(Why.of("As the piece is shaped, without a cutter", "Your design"));
+        Why cutter = Why.of("The cutter chosen", "Your design", in("length", outline.lengthMm(), Unit.MM));
+        figures.in(Group.SIZE);
+        if (thinning.isPresent()) {
+            figures.add("cutLength", "cutter, long", outline.lengthMm(), Unit.MM, cutter)
+                    .add("cutWidth", "cutter, wide", outline.widthMm(), Unit.MM, cutter);
+        }
+        figures.add("finishedLength", "finished, long", finished.lengthMm(), Unit.MM, grown)
                 .add("finishedWidth", "finished, wide", finished.widthMm(), Unit.MM, grown)
                 .add(
-                        "cutArea",
-                        "cut area",
-                        cut.areaMm2(),
+                        thinning.isPresent() ? "cutArea" : "finishedArea",
+                        thinning.isPresent() ? "cut area" : "area",
+                        outline.areaMm2(),
                         Unit.SQUARE_MM,
                         Why.of(
                                 "Area inside the outline",
                                 "Quarter sine to the widest place, superellipse to the tip",
-                                in("length", cut.lengthMm(), Unit.MM),
-                                in("width", cut.widthMm(), Unit.MM),
-                                in("widest at", cut.widest(), Unit.NONE),
-                                in("base", cut.base(), Unit.NONE),
-                                in("tip", cut.tip(), Unit.NONE)));
+                                in("length", outline.lengthMm(), Unit.MM),
+                                in("width", outline.widthMm(), Unit.MM),
+                                in("widest at", outline.widest(), Unit.NONE),
+                                in("base", outline.base(), Unit.NONE),
+                                in("tip", outline.tip(), Unit.NONE)));
+        made(outline);
+        edge();
         pieces.former().ifPresent(this::bend);
+    }
+
+    /** What the pieces start from, where that is not a cutter of their own. */
+    private void made(Outline outline) {
+        Medium medium = a.species().medium();
+        double thick = pieces.finishedMm(medium);
+        double unitMm3 = pieces.making().volumeMm3(outline, pieces.count(), medium)
+                * pieces.making().piecesPerUnit(pieces.count());
+        if (pieces.making() instanceof Making.OnePiece one) {
+            figures.add(
+                    "across",
+                    "cutter, tip to tip",
+                    one.acrossMm(outline),
+                    Unit.MM,
+                    Why.of(
+                            "Middle + two petals",
+                            "Your design",
+                            in("middle", one.middleMm(), Unit.MM),
+                            in("petal", outline.lengthMm(), Unit.MM)));
+        } else if (!pieces.making().cut() && unitMm3 > 0) {
+            double ball = PressedBall.diameterOf(medium.grams(unitMm3), medium);
+            Why why = Why.of(
+                    "πD³/6 is the area × the mean thickness of what is made of it",
+                    "Conservation of volume",
+                    in("volume", unitMm3, Unit.CUBIC_MM),
+                    in("area", outline.areaMm2(), Unit.SQUARE_MM),
+                    in("pieces from one ball", pieces.making().piecesPerUnit(pieces.count()), Unit.COUNT));
+            figures.add("ball", "ball to start from", ball, Unit.MM, why)
+                    .add("ballWeight", "its weight", 1000 * medium.grams(unitMm3), Unit.MILLIGRAM, why)
+                    .add("meanThickness", "mean thickness", thick, Unit.FINE_MM, why)
+                    .add(
+                            "slice",
+                            "or a log as thick, sliced at",
+                            ball * PressedBall.SLICE_OF_ITS_BALL,
+                            Unit.MM,
+                            Why.of(
+                                    "Equal balls from a rolled log: slice width = ball volume ÷ (πd²/4)",
+                                    "Conservation of volume",
+                                    in("thickness of the log", ball, Unit.MM)));
+        }
+    }
+
+    private void edge() {
+        Edge edge = pieces.edge();
+        EdgeRuffle ruffle = edge.ruffle(pieces.finishedMm(a.species().medium()));
+        if (ruffle.amplitudeMm() > 0) {
+            figures.add(
+                    "frill",
+                    "frill, half its height",
+                    ruffle.amplitudeMm(),
+                    Unit.MM,
+                    Why.of(
+                            "A thinned edge grows by √(body ÷ edge) − 1 beyond what the body needs: a = λ·√ε ÷ π",
+                            "First-order arc length of a sine",
+                            in("body", pieces.finishedMm(a.species().medium()), Unit.FINE_MM),
+                            in("edge", edge.toMm(), Unit.FINE_MM),
+                            in("surplus", ruffle.surplus(), Unit.NONE),
+                            in("crest to crest", edge.crestMm(), Unit.MM)));
+        }
     }
 
     private void bend(Former former) {
@@ -146,36 +219,55 @@ final class PetaledFigures {
                 ring.surface().midrib().neckMm(),
                 Unit.MM,
                 Why.of(
-                        pieces.attachment() instanceof Attachment.Wired
-                                ? "Half the bundle of wires, threads and tape inside it"
-                                : "Radius of the heart where petals are glued, and the petals inside",
+                        neckRule(pieces.attachment()),
                         "Packing of round wires; build order",
                         in("neck radius", ring.surface().midrib().neckMm(), Unit.MM)));
     }
 
+    private static String neckRule(Attachment attachment) {
+        if (attachment instanceof Attachment.Wired) {
+            return "Half the bundle of wires, threads and tape inside it";
+        }
+        return attachment instanceof Attachment.Threaded
+                ? "Half the middle of its cut, or the bundle inside it where that is thicker"
+                : "Radius of the heart where petals are glued, and the petals inside";
+    }
+
     private void pieces() {
-        int spares = org.crispwhorl.core.bench.Spares.UNRECORDED.forPieces(pieces.count());
+        int units = pieces.units();
+        int spares = Spares.UNRECORDED.forPieces(units);
         figures.in(Group.PIECES)
                 .add(
                         "pieces",
                         "pieces",
                         pieces.count(),
                         Unit.COUNT,
-                        Why.of("Petals in one flower", "Your design", in("count", pieces.count(), Unit.COUNT)))
-                .add(
-                        "spares",
-                        "spares",
-                        spares,
-                        Unit.COUNT,
-                        Why.of(
-                                "Fewest spares with which enough are whole at odds of 95 %",
-                                "Beta-binomial; 5 % breakage before any record",
-                                in("needed", pieces.count(), Unit.COUNT),
-                                in("breakage", 5, Unit.PERCENT)));
+                        Why.of("Petals in one flower", "Your design", in("count", pieces.count(), Unit.COUNT)));
+        if (units != pieces.count()) {
+            figures.add(
+                    "units",
+                    pieces.making().cut() ? "cuts" : "cones",
+                    units,
+                    Unit.COUNT,
+                    Why.of("All petals of the ring from one", "Your design"));
+        }
+        figures.add(
+                "spares",
+                "spares",
+                spares,
+                Unit.COUNT,
+                Why.of(
+                        "Fewest spares with which enough are whole at odds of 95 %",
+                        "Beta-binomial; 5 % breakage before any record",
+                        in("needed", units, Unit.COUNT),
+                        in("breakage", 100 * Spares.UNRECORDED.meanShare(), Unit.PERCENT)));
     }
 
     private void paste() {
         double piece = a.pieceG(part);
+        if (piece == 0) {
+            return;
+        }
         figures.in(Group.PASTE)
                 .add(
                         "pieceMass",
@@ -183,15 +275,23 @@ final class PetaledFigures {
                         1000 * piece,
                         Unit.MILLIGRAM,
                         Why.of(
-                                "Cut area × rolled thickness × density",
+                                "Area × thickness × density, with what it carries",
                                 "Density of the medium",
-                                in("cut area", pieces.cut().areaMm2(), Unit.SQUARE_MM),
-                                in("rolled", pieces.thinning().rolledMm(), Unit.NONE),
+                                in("area", pieces.outline().areaMm2(), Unit.SQUARE_MM),
+                                in(
+                                        "mean thickness there",
+                                        pieces.making()
+                                                        .volumeMm3(
+                                                                pieces.outline(),
+                                                                pieces.count(),
+                                                                a.species().medium())
+                                                / pieces.outline().areaMm2(),
+                                        Unit.FINE_MM),
                                 in("density", a.species().medium().densityGPerCm3(), Unit.G_PER_CM3)))
                 .add(
                         "ringMass",
                         "all of them",
-                        piece * pieces.count(),
+                        a.pasteG(part),
                         Unit.G,
                         Why.of(
                                 "Mass of a piece × count",
@@ -235,6 +335,7 @@ final class PetaledFigures {
                         Why.of(
                                 "1.6 wire diameters, or the wire shows",
                                 "Rule of the craft",
+                                in("ridge it has", wired.ridgeMm(), Unit.MM),
                                 in("diameter", d, Unit.NONE)))
                 .add(
                         "wireLength",
@@ -260,22 +361,20 @@ final class PetaledFigures {
                         lots.largest(),
                         Unit.COUNT,
                         Why.of(
-                                "Open time ÷ minutes a piece, and no more than there are formers",
+                                "Open time ÷ minutes a piece, and no more than there are formers or grooves",
                                 kit.covered() ? "Time to skinned, ×12 under a cover" : "Time to skinned, uncovered",
                                 in("open time", lots.openTimeMin(), Unit.MIN),
                                 in("hands a piece", lots.perPieceMin(), Unit.FACTOR)))
                 .add(
                         "hands",
                         "hands",
-                        Work.makeMin(kit.pace(), part)
-                                + Work.joinMin(kit.pace(), part)
-                                + Work.dustMin(kit.pace(), part),
+                        Work.makeMin(a, part) + Work.joinMin(a, part) + Work.colourMin(a, part),
                         Unit.MIN,
                         Why.of(
-                                "Make + join + dust, by the studio's pace",
+                                "Make + join + colour, by the studio's pace",
                                 "Pace of the kit",
-                                in("make", Work.makeMin(kit.pace(), part), Unit.MIN),
-                                in("join", Work.joinMin(kit.pace(), part), Unit.MIN),
-                                in("dust", Work.dustMin(kit.pace(), part), Unit.MIN)));
+                                in("make", Work.makeMin(a, part), Unit.MIN),
+                                in("join", Work.joinMin(a, part), Unit.MIN),
+                                in("colour", Work.colourMin(a, part), Unit.MIN)));
     }
 }

@@ -24,6 +24,7 @@ public record Plan(
         MIX,
         MAKE,
         DUST,
+        PAINT,
         JOIN
     }
 

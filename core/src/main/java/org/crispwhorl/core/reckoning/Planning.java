@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.bench.Pace;
 import org.crispwhorl.core.drying.DryingCourse;
-import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Ways;
 
@@ -20,7 +20,7 @@ import org.crispwhorl.core.species.Ways;
  */
 public final class Planning {
     private static final String MIX = "mix";
-    private static final String WHOLE_DUST = "dust-whole";
+    private static final String WHOLE_COLOUR = "colour-whole";
 
     private final Assessment a;
     private final Pace pace;
@@ -39,7 +39,7 @@ public final class Planning {
         planning.mix();
         planning.make();
         planning.join();
-        planning.dustWhole();
+        planning.colourWhole();
         List<Plan.Gate> handOver = planning.handOver();
         return new Plan(planning.tasks, handOver, planning.readyH(handOver));
     }
@@ -64,7 +64,7 @@ public final class Planning {
 
     private void make() {
         for (Part part : byDrying()) {
-            if (!joinedWhileItBends(part)) {
+            if (!Assessment.joinedWhileItBends(part)) {
                 make(part, List.of());
             }
         }
@@ -75,9 +75,20 @@ public final class Planning {
                         "Dust " + part.name(),
                         Plan.Doing.DUST,
                         Optional.of(part.id()),
-                        Work.dustMin(pace, part),
+                        Work.dustMin(a, part),
                         1,
-                        List.of(Assessment.dries(part) ? dry(part, Stage.FIRM) : done(made(part)))));
+                        List.of(a.dries(part) ? dry(part, Stage.FIRM) : done(made(part)))));
+            }
+            if (paintedFirst(part)) {
+                Stage at = ((ShadedPart) part).colour().paintAt();
+                place(task(
+                        painted(part),
+                        "Paint " + part.name(),
+                        Plan.Doing.PAINT,
+                        Optional.of(part.id()),
+                        Work.paintMin(a, part),
+                        1,
+                        List.of(a.dries(part) ? dry(part, at) : done(made(part)))));
             }
         }
     }
@@ -87,7 +98,7 @@ public final class Planning {
                 ? Work.lots(a, petaled).lotsFor(petaled.pieces().count())
                 : 1;
         List<Plan.Gate> gates = new ArrayList<>(inside);
-        if (Assessment.dries(part)) {
+        if (a.dries(part)) {
             gates.add(done(MIX));
         }
         place(task(
@@ -95,53 +106,82 @@ public final class Planning {
                 "Make " + part.name(),
                 Plan.Doing.MAKE,
                 Optional.of(part.id()),
-                Work.makeMin(pace, part),
+                Work.makeMin(a, part),
                 lots,
                 gates));
     }
 
-    /** Such a part is made only once what it is joined to is ready for it. */
-    private static boolean joinedWhileItBends(Part part) {
-        return part instanceof Petaled p && p.pieces().joinAt().compareTo(Stage.FIRM) < 0;
+    /** A part joined before it is firm can only be coloured on the flower. */
+    private boolean dustedFirst(Part part) {
+        return dusts(part) && a.ways(part).dusting() == Ways.Dusting.PARTS && !Assessment.joinedWhileItBends(part);
     }
 
-    /** A part joined before it is firm can only be dusted on the flower. */
-    private boolean dustedFirst(Part part) {
-        return part.dustPasses() > 0 && a.species().ways().dusting() == Ways.Dusting.PARTS && !joinedWhileItBends(part);
+    private boolean paintedFirst(Part part) {
+        return paints(part) && !Assessment.joinedWhileItBends(part);
+    }
+
+    private static boolean dusts(Part part) {
+        return part instanceof ShadedPart shaded && shaded.colour().dustPasses() > 0;
+    }
+
+    private static boolean paints(Part part) {
+        return part instanceof ShadedPart shaded && shaded.colour().paintPasses() > 0;
     }
 
     private void join() {
         List<Plan.Gate> inside = new ArrayList<>();
         a.species().heart().ifPresent(heart -> {
-            inside.add(dry(heart, furthest(Stage.DRY)));
-            if (dustedFirst(heart)) {
-                inside.add(done(dusted(heart)));
-            }
+            inside.add(a.dries(heart) ? dry(heart, furthest(Stage.DRY)) : done(made(heart)));
+            coloured(heart, inside);
         });
-        List<Part> outwards =
-                a.species().parts().stream().filter(p -> !(p instanceof Heart)).toList();
+        List<Part> outwards = a.species().parts().stream()
+                .filter(p -> a.species().heart().filter(p::equals).isEmpty())
+                .toList();
         for (int i = 0; i < outwards.size(); i++) {
             Part part = outwards.get(i);
-            boolean runStarts = i == 0 || !joinedWhileItBends(outwards.get(i - 1));
-            for (int k = i; runStarts && k < outwards.size() && joinedWhileItBends(outwards.get(k)); k++) {
+            boolean runStarts = i == 0 || !Assessment.joinedWhileItBends(outwards.get(i - 1));
+            for (int k = i; runStarts && k < outwards.size() && Assessment.joinedWhileItBends(outwards.get(k)); k++) {
                 make(outwards.get(k), inside);
             }
             List<Plan.Gate> gates = new ArrayList<>(inside);
-            gates.add(
-                    part instanceof Petaled petaled ? dry(part, petaled.pieces().joinAt()) : done(made(part)));
-            if (dustedFirst(part)) {
-                gates.add(done(dusted(part)));
-            }
+            gates.add(ready(part));
+            coloured(part, gates);
             place(task(
                     joined(part),
                     "Join " + part.name(),
                     Plan.Doing.JOIN,
                     Optional.of(part.id()),
-                    Work.joinMin(pace, part),
+                    Work.joinMin(a, part),
                     1,
                     gates));
             inside.clear();
-            inside.add(done(joined(part)));
+            inside.add(new Plan.Gate(joined(part), Optional.empty(), setH(part, i, outwards), Optional.empty()));
+        }
+    }
+
+    /** A part is joined when it has reached its stage; what does not dry, when it is made. */
+    private Plan.Gate ready(Part part) {
+        if (!a.dries(part)) {
+            return done(made(part));
+        }
+        Stage stage = part instanceof Petaled petaled ? petaled.pieces().joinAt() : Stage.FIRM;
+        return dry(part, part instanceof Petaled ? stage : furthest(stage));
+    }
+
+    /** Hours until what was glued stays: only before a next part that would press on it. */
+    private double setH(Part part, int at, List<Part> outwards) {
+        boolean glued = part instanceof Petaled petaled
+                && !(petaled.pieces().attachment() instanceof org.crispwhorl.core.species.Attachment.Wired);
+        boolean bendsOn = at + 1 < outwards.size() && Assessment.joinedWhileItBends(outwards.get(at + 1));
+        return glued && !bendsOn ? a.ways(part).glue().setMin() / 60 : 0;
+    }
+
+    private void coloured(Part part, List<Plan.Gate> gates) {
+        if (dustedFirst(part)) {
+            gates.add(done(dusted(part)));
+        }
+        if (paintedFirst(part)) {
+            gates.add(done(painted(part)));
         }
     }
 
@@ -150,20 +190,21 @@ public final class Planning {
         return wanted.compareTo(most) > 0 ? most : wanted;
     }
 
-    private void dustWhole() {
+    private void colourWhole() {
         double minutes = 0;
         List<Plan.Gate> gates = new ArrayList<>();
         for (Part part : a.species().parts()) {
-            if (part.dustPasses() > 0 && !dustedFirst(part)) {
-                minutes += Work.dustMin(pace, part);
-                if (Assessment.dries(part)) {
-                    gates.add(dry(part, furthest(Stage.FIRM)));
-                }
+            boolean dust = dusts(part) && !dustedFirst(part);
+            boolean paint = paints(part) && !paintedFirst(part);
+            minutes += (dust ? Work.dustMin(a, part) : 0) + (paint ? Work.paintMin(a, part) : 0);
+            if ((dust || paint) && a.dries(part)) {
+                gates.add(
+                        dry(part, furthest(paint ? ((ShadedPart) part).colour().paintAt() : Stage.FIRM)));
             }
         }
         if (minutes > 0) {
             gates.add(done(tasks.get(tasks.size() - 1).id()));
-            place(task(WHOLE_DUST, "Dust the flower", Plan.Doing.DUST, Optional.empty(), minutes, 1, gates));
+            place(task(WHOLE_COLOUR, "Colour the flower", Plan.Doing.DUST, Optional.empty(), minutes, 1, gates));
         }
     }
 
@@ -173,6 +214,10 @@ public final class Planning {
 
     private static String dusted(Part part) {
         return "dust-" + part.id();
+    }
+
+    private static String painted(Part part) {
+        return "paint-" + part.id();
     }
 
     private static String joined(Part part) {
@@ -197,7 +242,7 @@ public final class Planning {
     }
 
     private double stageH(Part part, Stage stage) {
-        if (!Assessment.dries(part)) {
+        if (!a.dries(part)) {
             return 0;
         }
         return a.course(part)
@@ -232,7 +277,7 @@ public final class Planning {
     /** Every part dry through. */
     private List<Plan.Gate> handOver() {
         return a.species().parts().stream()
-                .filter(Assessment::dries)
+                .filter(a::dries)
                 .map(p -> dry(p, furthest(Stage.DRY)))
                 .toList();
     }

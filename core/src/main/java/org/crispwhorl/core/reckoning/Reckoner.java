@@ -4,17 +4,14 @@ import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
-import org.crispwhorl.core.centre.StamenRing;
 import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.safety.Cautions;
 import org.crispwhorl.core.species.Attachment;
-import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Shade;
@@ -33,36 +30,31 @@ public final class Reckoner {
         Plan plan = Planning.of(a);
         return new Reckoning(
                 flowerFigures(a, plan),
-                species.parts().stream().map(p -> part(a, p)).toList(),
-                species.shades().stream().map(s -> shade(a, s)).toList(),
+                a.species().parts().stream().map(p -> part(a, p)).toList(),
+                a.species().shades().stream().map(s -> shade(a, s)).toList(),
                 plan,
                 Findings.of(a),
+                Cautions.of(a),
+                a.ways(),
                 Draughting.of(a.form()));
     }
 
-    /** The word for a part's kind, as in the species document. */
-    public static String kind(Part part) {
-        return part.getClass().getSimpleName().toLowerCase(Locale.ROOT);
-    }
-
     private static Reckoning.PartReckoning part(Assessment a, Part part) {
-        List<Figure> figures;
-        if (part instanceof Petaled petaled) {
-            figures = PetaledFigures.of(a, petaled);
-        } else if (part instanceof Heart heart) {
-            figures = CentreFigures.heart(a, heart);
-        } else {
-            figures = CentreFigures.stamens(a, (Stamens) part);
-        }
         return new Reckoning.PartReckoning(
                 part.id(),
-                kind(part),
                 part.name(),
-                part.shade(),
-                Assessment.pieces(part),
-                figures,
-                Assessment.dries(part) ? Optional.of(a.course(part)) : Optional.empty(),
+                part.pieceCount(),
+                a.pasteG(part),
+                figures(a, part),
+                a.drying(part),
                 gauges(a, part));
+    }
+
+    private static List<Figure> figures(Assessment a, Part part) {
+        if (part instanceof Petaled petaled) {
+            return PetaledFigures.of(a, petaled);
+        }
+        return CentreFigures.has(part) ? CentreFigures.of(a, part) : StemFigures.of(a, part);
     }
 
     private static List<Reckoning.GaugeRow> gauges(Assessment a, Part part) {
@@ -79,12 +71,7 @@ public final class Reckoner {
     }
 
     private static Reckoning.ShadeReckoning shade(Assessment a, Shade shade) {
-        double pieceG = 0;
-        for (Part part : a.species().parts()) {
-            if (part.shade().equals(shade.id())) {
-                pieceG += a.pieceG(part) * (part instanceof Stamens ? 0 : Assessment.pieces(part));
-            }
-        }
+        double pieceG = a.shadeG(shade.id());
         double mixG = pieceG / (1 - a.conditions().kit().scrapShare());
         return new Reckoning.ShadeReckoning(
                 shade.id(),
@@ -96,25 +83,31 @@ public final class Reckoner {
                 mixG * (1 - shade.share()));
     }
 
+    private static double wireMm(Part part) {
+        return part.wireCuts().stream()
+                .mapToDouble(w -> w.count() * w.lengthMm())
+                .sum();
+    }
+
     private static List<Figure> flowerFigures(Assessment a, Plan plan) {
         double pasteG = 0;
         double wireMm = 0;
         int petals = 0;
         for (Part part : a.species().parts()) {
-            if (part instanceof Petaled petaled) {
-                petals += petaled.pieces().count();
-                if (petaled.pieces().attachment() instanceof Attachment.Wired wired) {
-                    wireMm += petaled.pieces().count() * wired.cutLengthMm();
-                }
-            } else if (part instanceof Heart heart) {
-                wireMm += heart.wires() * heart.wireMm();
+            petals += part instanceof Petaled ? part.pieceCount() : 0;
+            wireMm += wireMm(part);
+            pasteG += a.pasteG(part);
+        }
+        for (Assessment.OpenedHeads opened : a.opened()) {
+            for (Part part : opened.head().species().parts()) {
+                petals += part instanceof Petaled ? opened.opening().count() * part.pieceCount() : 0;
+                wireMm += opened.opening().count() * wireMm(part);
             }
-            pasteG += part instanceof Stamens ? 0 : a.pieceG(part) * Assessment.pieces(part);
         }
         double hands = plan.tasks().stream().mapToDouble(Plan.Task::handsMin).sum();
         int heads = a.species().parts().stream()
                 .filter(Stamens.class::isInstance)
-                .mapToInt(p -> new StamenRing((Stamens) p).heads())
+                .mapToInt(Part::pieceCount)
                 .sum();
         Figures figures = new Figures()
                 .in(Figure.Group.SIZE)

@@ -6,6 +6,8 @@ import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.flower.Drawing;
 import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.safety.Caution;
+import org.crispwhorl.core.species.Ways;
 
 /**
  * The whole reckoning of one species in one room with one kit.
@@ -13,6 +15,8 @@ import org.crispwhorl.core.measure.Figure;
  * @param figures of the whole flower
  * @param parts in build order
  * @param shades in the species' order
+ * @param cautions that apply to this flower
+ * @param ways by which it was made, the studio's with what the species chooses otherwise
  */
 public record Reckoning(
         List<Figure> figures,
@@ -20,19 +24,21 @@ public record Reckoning(
         List<ShadeReckoning> shades,
         Plan plan,
         List<Finding> findings,
+        List<Caution> cautions,
+        Ways ways,
         Drawing drawing) {
 
     /**
-     * @param kind heart, stamens, whorl, calyx or leaf
+     * @param pieces how many separate pieces it has as it is made
+     * @param pasteG paste in it
      * @param course of its drying, where it dries
      * @param gauges what each gauge at hand would do, where it is wired
      */
     public record PartReckoning(
             String id,
-            String kind,
             String name,
-            String shade,
             int pieces,
+            double pasteG,
             List<Figure> figures,
             Optional<DryingCourse> course,
             List<GaugeRow> gauges) {}

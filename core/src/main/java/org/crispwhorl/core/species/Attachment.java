@@ -84,6 +84,10 @@ public sealed interface Attachment {
             return new Wired(gauge, insertionMm, hookMm, freeMm, tailMm, newRidgeMm);
         }
 
+        public Wired withHook(double newHookMm) {
+            return new Wired(gauge, insertionMm, newHookMm, freeMm, tailMm, ridgeMm);
+        }
+
         public Wired withFree(double newFreeMm) {
             return new Wired(gauge, insertionMm, hookMm, newFreeMm, tailMm, ridgeMm);
         }
@@ -94,7 +98,28 @@ public sealed interface Attachment {
         }
     }
 
-    /** Glued at its base to what is inside it. */
+    /** Glued to what is inside it, some way up: the higher the glue, the more closed the flower. */
     @Words(label = "glued")
-    record Glued() implements Attachment {}
+    record Glued(
+            @Quantity(
+                    label = "glued up to",
+                    unit = Unit.NONE,
+                    min = 0,
+                    max = 0.95,
+                    step = 0.05,
+                    usual = 0.3,
+                    means = "Share of the length, from the base, that is glued to what is inside it.")
+            double upTo)
+            implements Attachment {
+        public Glued {
+            Limits.check(Glued.class, upTo);
+        }
+
+        /** Glued at the very base alone. */
+        public static final Glued BASE = new Glued(0);
+    }
+
+    /** Threaded on the wire of the heart and glued there. */
+    @Words(label = "threaded on the wire")
+    record Threaded() implements Attachment {}
 }

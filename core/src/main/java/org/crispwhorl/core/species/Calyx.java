@@ -1,12 +1,12 @@
 package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 
-/** Sepals behind the flower, each a piece of its own. */
-@Words(label = "calyx", means = "Sepals behind the flower, each a piece of its own.")
+/** A calyx: a ring of sepals behind the flower. Stars are stacked as one calyx in the gaps of another. */
+@Words(
+        label = "calyx",
+        means = "Sepals behind the flower: cut singly, as a star, snipped from a hollowed cone, or of tape.")
 public record Calyx(
         @Words(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -17,22 +17,19 @@ public record Calyx(
         String shade,
 
         @Words(label = "pieces") Pieces pieces,
-
-        @Quantity(
-                label = "dust passes",
-                unit = Unit.COUNT,
-                min = 0,
-                max = 6,
-                usual = 1,
-                means = "How many times dust is gone over each piece.")
-        int dustPasses)
+        @Words(label = "colour") Colouring colour)
         implements Petaled {
     public Calyx {
-        Limits.check(Calyx.class, id, name, shade, pieces, dustPasses);
+        Limits.check(Calyx.class, id, name, shade, pieces, colour);
     }
 
     @Override
     public Calyx with(Pieces newPieces) {
-        return new Calyx(id, name, shade, newPieces, dustPasses);
+        return new Calyx(id, name, shade, newPieces, colour);
+    }
+
+    @Override
+    public Calyx with(Colouring newColour) {
+        return new Calyx(id, name, shade, pieces, newColour);
     }
 }

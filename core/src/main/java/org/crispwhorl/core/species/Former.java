@@ -63,4 +63,10 @@ public record Former(
     public double sphereRadiusMm() {
         return (rimRadiusMm * rimRadiusMm + depthMm * depthMm) / (2 * depthMm);
     }
+
+    /** A former of the same shape, larger or smaller. */
+    public Former scaled(double factor) {
+        double rim = Math.max(3, Math.min(200, rimRadiusMm * factor));
+        return new Former(name, rim, Math.max(1, Math.min(rim, depthMm * factor)), side);
+    }
 }

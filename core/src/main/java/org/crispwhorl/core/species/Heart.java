@@ -1,9 +1,11 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Medium;
 
 /** A heart of paste on a hooked wire; its wire is the stem. */
 @Words(label = "heart", means = "A piece of paste on a hooked wire, round which the flower is built.")
@@ -29,12 +31,21 @@ public record Heart(
         int gauge,
 
         @Quantity(
+                label = "seat",
+                unit = Unit.MM,
+                min = -60,
+                max = 120,
+                usual = 0,
+                means = "Height of its foot above the neck of the flower.")
+        double seatMm,
+
+        @Quantity(
                 label = "stem wires",
                 unit = Unit.COUNT,
-                min = 1,
+                min = 0,
                 max = 7,
                 usual = 1,
-                means = "Equal wires that are bundled to one stem.")
+                means = "Equal wires that are bundled to one stem; 0 for one glued on another.")
         int wires,
 
         @Quantity(
@@ -56,17 +67,10 @@ public record Heart(
                 means = "Free stem below the flower.")
         double stemMm,
 
-        @Quantity(
-                label = "dust passes",
-                unit = Unit.COUNT,
-                min = 0,
-                max = 6,
-                usual = 1,
-                means = "How many times dust is gone over it.")
-        int dustPasses)
-        implements Part {
+        @Words(label = "colour") Colouring colour)
+        implements ShadedPart {
     public Heart {
-        Limits.check(Heart.class, id, name, shade, form, gauge, wires, hookMm, stemMm, dustPasses);
+        Limits.check(Heart.class, id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, colour);
     }
 
     /** Length of each stem wire: the stem, the hook, and half the heart that it stands in, mm. */
@@ -74,11 +78,38 @@ public record Heart(
         return stemMm + hookMm + form.heightMm() / 2;
     }
 
+    @Override
+    public int pieceCount() {
+        return 1;
+    }
+
+    @Override
+    public List<Lump> lumps(Medium medium) {
+        return form.volumeMm3() == 0
+                ? List.of()
+                : List.of(new Lump(shade, form.volumeMm3() / form.pieces(), form.pieces()));
+    }
+
+    @Override
+    public List<WireCut> wireCuts() {
+        return wires == 0 ? List.of() : List.of(new WireCut(gauge, wireMm(), wires));
+    }
+
+    /** Height of its top above the neck, mm. */
+    public double topMm() {
+        return seatMm + form.heightMm();
+    }
+
     public Heart withForm(HeartForm newForm) {
-        return new Heart(id, name, shade, newForm, gauge, wires, hookMm, stemMm, dustPasses);
+        return new Heart(id, name, shade, newForm, gauge, seatMm, wires, hookMm, stemMm, colour);
     }
 
     public Heart withStem(int newGauge, int newWires, double newStemMm) {
-        return new Heart(id, name, shade, form, newGauge, newWires, hookMm, newStemMm, dustPasses);
+        return new Heart(id, name, shade, form, newGauge, seatMm, newWires, hookMm, newStemMm, colour);
+    }
+
+    @Override
+    public Heart with(Colouring newColour) {
+        return new Heart(id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, newColour);
     }
 }

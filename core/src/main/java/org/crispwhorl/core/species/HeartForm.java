@@ -34,6 +34,21 @@ public sealed interface HeartForm {
         return 1;
     }
 
+    /** Rows of a fringe, slivers or the like that the maker adds one by one; each takes as long as a small ball. */
+    default int touches() {
+        return pieces() - 1;
+    }
+
+    /** Whether steam or liquid leaves it as it is: a coat of crumb or pollen dissolves or stains. */
+    default boolean bearsSteam() {
+        return true;
+    }
+
+    /** Whether there is polystyrene in it, which is not food. */
+    default boolean polystyrene() {
+        return false;
+    }
+
     /** The same form at another height and diameter. */
     HeartForm resized(double newDiameterMm, double newHeightMm);
 
@@ -176,15 +191,39 @@ public sealed interface HeartForm {
             double diameterMm,
 
             @Quantity(label = "height", unit = Unit.MM, min = 1, max = 40, usual = 5, means = "From foot to crown.")
-            double heightMm)
+            double heightMm,
+
+            @Words(label = "texture") Texture texture)
             implements HeartForm {
+        /** What is done to the crown. */
+        public enum Texture {
+            @Words(label = "smooth")
+            SMOOTH,
+            @Words(label = "snipped", means = "Snipped all over with fine scissors.")
+            SNIPPED,
+            @Words(label = "tweezed", means = "Pinched all over with tweezers.")
+            TWEEZED
+        }
+
+        /** Width of one snip or pinch, mm. */
+        private static final double MARK_MM = 2.5;
+
         public Dome {
-            Limits.check(Dome.class, diameterMm, heightMm);
+            Limits.check(Dome.class, diameterMm, heightMm, texture);
             if (heightMm > diameterMm / 2) {
                 throw new InvalidValue(
                         "heightMm", heightMm, "at most half the diameter, " + diameterMm / 2 + " mm: a half-ball");
             }
         }
+
+        /** A touch for each mark on a textured crown, several marks at a stroke. */
+        @Override
+        public int touches() {
+            double crown = 2 * Math.PI * sphereMm() * heightMm;
+            return texture == Texture.SMOOTH ? 0 : (int) Math.ceil(crown / (MARK_MM * MARK_MM) / MARKS_AT_A_STROKE);
+        }
+
+        private static final int MARKS_AT_A_STROKE = 4;
 
         private double sphereMm() {
             double a = diameterMm / 2;
@@ -211,7 +250,7 @@ public sealed interface HeartForm {
 
         @Override
         public HeartForm resized(double newDiameterMm, double newHeightMm) {
-            return new Dome(newDiameterMm, Math.min(newHeightMm, newDiameterMm / 2));
+            return new Dome(newDiameterMm, Math.min(newHeightMm, newDiameterMm / 2), texture);
         }
     }
 
@@ -229,11 +268,36 @@ public sealed interface HeartForm {
                     step = 0.5,
                     usual = 3,
                     means = "Of the disc.")
-            double thicknessMm)
+            double thicknessMm,
+
+            @Words(label = "coat") Coat coat)
             implements HeartForm {
-        public Disc {
-            Limits.check(Disc.class, diameterMm, thicknessMm);
+        /** What it is rolled in. */
+        public enum Coat {
+            @Words(label = "none")
+            NONE,
+            @Words(label = "crumb", means = "Coloured sugar crumb: does not bear steam or liquid.")
+            CRUMB,
+            @Words(label = "pollen", means = "Coloured semolina or the like: does not bear steam or liquid.")
+            POLLEN
         }
+
+        public Disc {
+            Limits.check(Disc.class, diameterMm, thicknessMm, coat);
+        }
+
+        @Override
+        public boolean bearsSteam() {
+            return coat == Coat.NONE;
+        }
+
+        @Override
+        public int touches() {
+            return coat == Coat.NONE ? 0 : COATING_TOUCHES;
+        }
+
+        /** Gluing the disc and rolling it in its coat takes as long as this many small balls. */
+        private static final int COATING_TOUCHES = 6;
 
         @Override
         public double heightMm() {
@@ -257,7 +321,7 @@ public sealed interface HeartForm {
 
         @Override
         public HeartForm resized(double newDiameterMm, double newHeightMm) {
-            return new Disc(newDiameterMm, Math.min(20, newHeightMm));
+            return new Disc(newDiameterMm, Math.min(20, newHeightMm), coat);
         }
     }
 
@@ -344,11 +408,11 @@ public sealed interface HeartForm {
             @Quantity(
                     label = "paste",
                     unit = Unit.MM,
-                    min = 0.5,
+                    min = 0,
                     max = 10,
                     step = 0.5,
                     usual = 1.5,
-                    means = "Thickness of the paste over it.")
+                    means = "Thickness of the paste over it; 0 where petals alone cover it.")
             double pasteMm)
             implements HeartForm {
         public CoveredBall {
@@ -358,6 +422,11 @@ public sealed interface HeartForm {
         @Override
         public double diameterMm() {
             return coreMm + 2 * pasteMm;
+        }
+
+        @Override
+        public boolean polystyrene() {
+            return true;
         }
 
         @Override
@@ -383,6 +452,249 @@ public sealed interface HeartForm {
         @Override
         public HeartForm resized(double newDiameterMm, double newHeightMm) {
             return new CoveredBall(Math.max(5, Math.min(newDiameterMm, newHeightMm) - 2 * pasteMm), pasteMm);
+        }
+    }
+
+    /** A polystyrene half-ball, flat side down, with a cap of paste over its crown. */
+    @Words(
+            label = "capped half-ball",
+            means = "A polystyrene half-ball with a cap of paste. Polystyrene is not food: take it out.")
+    record CappedHalfBall(
+            @Quantity(
+                    label = "core",
+                    unit = Unit.MM,
+                    min = 5,
+                    max = 80,
+                    usual = 20,
+                    means = "Diameter of the half-ball.")
+            double coreMm,
+
+            @Quantity(
+                    label = "paste",
+                    unit = Unit.MM,
+                    min = 0,
+                    max = 10,
+                    step = 0.5,
+                    usual = 1.5,
+                    means = "Thickness of the cap; 0 where petals alone cover it.")
+            double pasteMm)
+            implements HeartForm {
+        public CappedHalfBall {
+            Limits.check(CappedHalfBall.class, coreMm, pasteMm);
+        }
+
+        private double outerMm() {
+            return coreMm / 2 + pasteMm;
+        }
+
+        @Override
+        public double diameterMm() {
+            return 2 * outerMm();
+        }
+
+        @Override
+        public double heightMm() {
+            return outerMm();
+        }
+
+        @Override
+        public double volumeMm3() {
+            return 2 * Math.PI / 3 * (Math.pow(outerMm(), 3) - Math.pow(coreMm / 2, 3));
+        }
+
+        @Override
+        public double surfaceMm2() {
+            return 2 * Math.PI * outerMm() * outerMm();
+        }
+
+        @Override
+        public boolean polystyrene() {
+            return true;
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            return z < 0 || z > outerMm() ? 0 : Math.sqrt(outerMm() * outerMm() - z * z);
+        }
+
+        @Override
+        public HeartForm resized(double newDiameterMm, double newHeightMm) {
+            return new CappedHalfBall(Math.max(5, Math.min(newDiameterMm, 2 * newHeightMm) - 2 * pasteMm), pasteMm);
+        }
+    }
+
+    /** Slivers or threads of paste glued in rows round a cone. */
+    @Words(label = "slivers round a cone", means = "Slivers or threads glued in rows round a cone.")
+    record SliverCone(
+            @Quantity(
+                    label = "cone width",
+                    unit = Unit.MM,
+                    min = 2,
+                    max = 60,
+                    usual = 8,
+                    means = "Diameter of the cone's foot.")
+            double coneMm,
+
+            @Quantity(label = "height", unit = Unit.MM, min = 2, max = 100, usual = 14, means = "Of the cone.")
+            double heightMm,
+
+            @Quantity(
+                    label = "rows",
+                    unit = Unit.COUNT,
+                    min = 1,
+                    max = 12,
+                    usual = 3,
+                    means = "Rows of slivers, one above the other.")
+            int rows,
+
+            @Quantity(
+                    label = "in a row",
+                    unit = Unit.COUNT,
+                    min = 3,
+                    max = 80,
+                    usual = 16,
+                    means = "Slivers in one row.")
+            int inARow,
+
+            @Quantity(
+                    label = "sliver long",
+                    unit = Unit.MM,
+                    min = 2,
+                    max = 60,
+                    usual = 8,
+                    means = "Length of one sliver.")
+            double sliverMm,
+
+            @Quantity(
+                    label = "sliver thick",
+                    unit = Unit.MM,
+                    min = 0.3,
+                    max = 5,
+                    step = 0.1,
+                    usual = 1,
+                    means = "Thickness of one sliver, taken as round.")
+            double thickMm)
+            implements HeartForm {
+        public SliverCone {
+            Limits.check(SliverCone.class, coneMm, heightMm, rows, inARow, sliverMm, thickMm);
+        }
+
+        @Override
+        public double diameterMm() {
+            return coneMm + 2 * thickMm * rows;
+        }
+
+        private double sliversMm3() {
+            return rows * inARow * Math.PI * thickMm * thickMm / 4 * sliverMm;
+        }
+
+        @Override
+        public double volumeMm3() {
+            return Math.PI * coneMm * coneMm * heightMm / 12 + sliversMm3();
+        }
+
+        @Override
+        public double surfaceMm2() {
+            return Math.PI * coneMm / 2 * (coneMm / 2 + Math.hypot(coneMm / 2, heightMm)) + 2 * sliversMm3() / thickMm;
+        }
+
+        @Override
+        public int touches() {
+            return rows * inARow;
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            return z < 0 || z > heightMm ? 0 : coneMm / 2 * (1 - z / heightMm) + thickMm * rows * (1 - z / heightMm);
+        }
+
+        @Override
+        public HeartForm resized(double newDiameterMm, double newHeightMm) {
+            double cone = Math.max(2, newDiameterMm - 2 * thickMm * rows);
+            return new SliverCone(cone, newHeightMm, rows, inARow, Math.min(sliverMm, newHeightMm), thickMm);
+        }
+    }
+
+    /** A strip cut into a fringe along one side and wound round the wire. */
+    @Words(label = "wound fringe", means = "A strip cut into a fringe along one side and wound round the wire.")
+    record WoundFringe(
+            @Quantity(
+                    label = "strip long",
+                    unit = Unit.MM,
+                    min = 10,
+                    max = 600,
+                    step = 5,
+                    usual = 100,
+                    means = "Length of the strip.")
+            double stripMm,
+
+            @Quantity(
+                    label = "strip wide",
+                    unit = Unit.MM,
+                    min = 2,
+                    max = 80,
+                    usual = 12,
+                    means = "Width of the strip: the height of the heart.")
+            double heightMm,
+
+            @Quantity(label = "cut deep", unit = Unit.MM, min = 1, max = 70, usual = 8, means = "Depth of the fringe.")
+            double cutMm,
+
+            @Quantity(
+                    label = "thickness",
+                    unit = Unit.MM,
+                    min = 0.3,
+                    max = 4,
+                    step = 0.1,
+                    usual = 0.8,
+                    means = "Of the strip.")
+            double thickMm)
+            implements HeartForm {
+        /** Share of the wound disc that is paste; the rest is air between the turns. */
+        private static final double PACKING = 0.85;
+
+        public WoundFringe {
+            Limits.check(WoundFringe.class, stripMm, heightMm, cutMm, thickMm);
+            if (cutMm > heightMm) {
+                throw new InvalidValue("cutMm", cutMm, "at most the width of the strip, " + heightMm + " mm");
+            }
+        }
+
+        /** Diameter of a strip wound up: its edge's area length × thickness fills the disc. */
+        @Override
+        public double diameterMm() {
+            return 2 * Math.sqrt(stripMm * thickMm / PACKING / Math.PI);
+        }
+
+        @Override
+        public double volumeMm3() {
+            return stripMm * heightMm * thickMm;
+        }
+
+        /** The outer turn and, of the fringe, every face. */
+        @Override
+        public double surfaceMm2() {
+            return Math.PI * diameterMm() * (heightMm - cutMm) + 2 * stripMm * cutMm;
+        }
+
+        @Override
+        public int touches() {
+            return (int) Math.ceil(stripMm / SNIPS_MM);
+        }
+
+        /** Length of strip that is snipped in the time of one small ball, mm. */
+        private static final double SNIPS_MM = 15;
+
+        @Override
+        public double radiusAt(double z) {
+            return z < 0 || z > heightMm ? 0 : diameterMm() / 2;
+        }
+
+        @Override
+        public HeartForm resized(double newDiameterMm, double newHeightMm) {
+            double strip = PACKING * Math.PI * newDiameterMm * newDiameterMm / 4 / thickMm;
+            return new WoundFringe(
+                    Math.max(10, Math.min(600, strip)), newHeightMm, Math.min(cutMm, newHeightMm), thickMm);
         }
     }
 }

@@ -5,8 +5,8 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 
-/** Equal leaves set round the stem at one height. */
-@Words(label = "leaves", means = "Equal leaves set round the stem at one height.")
+/** Equal leaves or bracts on the stem, in a collar, in pairs or staggered down it. */
+@Words(label = "leaves", means = "Leaves or bracts on the stem.")
 public record Leaf(
         @Words(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -17,22 +17,49 @@ public record Leaf(
         String shade,
 
         @Words(label = "pieces") Pieces pieces,
+        @Words(label = "set on the stem") Along along,
 
         @Quantity(
-                label = "dust passes",
-                unit = Unit.COUNT,
+                label = "apart",
+                unit = Unit.MM,
                 min = 0,
-                max = 6,
-                usual = 1,
-                means = "How many times dust is gone over each piece.")
-        int dustPasses)
+                max = 150,
+                usual = 20,
+                means = "Down the stem from one set to the next.")
+        double apartMm,
+
+        @Words(label = "colour") Colouring colour)
         implements Petaled {
     public Leaf {
-        Limits.check(Leaf.class, id, name, shade, pieces, dustPasses);
+        Limits.check(Leaf.class, id, name, shade, pieces, along, apartMm, colour);
     }
 
     @Override
     public Leaf with(Pieces newPieces) {
-        return new Leaf(id, name, shade, newPieces, dustPasses);
+        return new Leaf(id, name, shade, newPieces, along, apartMm, colour);
+    }
+
+    @Override
+    public Leaf with(Colouring newColour) {
+        return new Leaf(id, name, shade, pieces, along, apartMm, newColour);
+    }
+
+    /** How leaves stand along the stem. */
+    public enum Along {
+        @Words(label = "in a collar", means = "All at one height.")
+        COLLAR,
+        @Words(label = "in pairs", means = "Two at a time, each pair across the one above.")
+        PAIRS,
+        @Words(label = "staggered", means = "One at a time, a golden angle on.")
+        STAGGERED
+    }
+
+    /** How far below the first a leaf stands, mm: 0 for all in a collar. */
+    public double belowMm(int leaf) {
+        return switch (along) {
+            case COLLAR -> 0;
+            case PAIRS -> apartMm * (leaf / 2);
+            case STAGGERED -> apartMm * leaf;
+        };
     }
 }

@@ -9,8 +9,15 @@ public enum Overlap {
     TUCKED,
     @Words(label = "one over one", means = "Every other petal lies over both its neighbours.")
     ALTERNATE,
+    @Words(label = "opposite pairs", means = "A petal and the one across from it, then the next two over them.")
+    PAIRS,
     @Words(label = "each behind the last", means = "Every petal lies behind the one set before it.")
     SUCCESSIVE,
     @Words(label = "standing apart", means = "Petals need not meet: gaps are meant.")
-    APART
+    APART;
+
+    /** Whether a ring of that many can be closed in this order: one over one and opposite pairs ask for an even count. */
+    public boolean closes(int count) {
+        return (this != ALTERNATE && this != PAIRS) || count % 2 == 0;
+    }
 }

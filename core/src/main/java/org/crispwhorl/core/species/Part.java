@@ -1,7 +1,10 @@
 package org.crispwhorl.core.species;
 
-/** A part of a flower. Parts stand in build order, from the heart outwards. */
-public sealed interface Part permits Heart, Stamens, Petaled {
+import java.util.List;
+import org.crispwhorl.core.paste.Medium;
+
+/** A part of a flower. Parts stand in build order, from the heart outwards and then down the stem. */
+public sealed interface Part permits ShadedPart, Heads {
     /** Pattern of a part's id: what findings, drawings and plans point at. */
     String ID = "[a-z][a-z0-9-]{0,39}";
 
@@ -11,9 +14,12 @@ public sealed interface Part permits Heart, Stamens, Petaled {
     /** The maker's name for it. */
     String name();
 
-    /** Id of the shade of paste that it is made of, or that tips its stamens. */
-    String shade();
+    /** How many separate pieces it has. */
+    int pieceCount();
 
-    /** How many times dust is gone over each piece. */
-    int dustPasses();
+    /** The paste in it, lump by lump; empty where it has none of its own. */
+    List<Lump> lumps(Medium medium);
+
+    /** The wires cut for it. */
+    List<WireCut> wireCuts();
 }

@@ -1,9 +1,31 @@
 package org.crispwhorl.core.species;
 
-/** A part made of equal flat pieces cut from a sheet, thinned, shaped and set round the axis. */
-public sealed interface Petaled extends Part permits Whorl, Calyx, Leaf {
+import java.util.List;
+import org.crispwhorl.core.paste.Medium;
+
+/** A part made of equal flat pieces that are thinned, shaped and set round the axis. */
+public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
+    /** What it is made of. */
     Pieces pieces();
 
     /** The same part made of other pieces. */
     Petaled with(Pieces newPieces);
+
+    @Override
+    Petaled with(Colouring colour);
+
+    @Override
+    default int pieceCount() {
+        return pieces().count();
+    }
+
+    @Override
+    default List<Lump> lumps(Medium medium) {
+        return pieces().lumps(shade(), medium);
+    }
+
+    @Override
+    default List<WireCut> wireCuts() {
+        return pieces().wires();
+    }
 }

@@ -38,6 +38,10 @@ public record Place(
         BEHIND,
         @Words(label = "spiral", means = "At 137.5° from petal to petal, on from the ring inside.")
         SPIRAL,
+        @Words(
+                label = "two sides alike",
+                means = "Evenly from the stated turn on one side to the same on the other; one alone stands at it.")
+        SIDES_ALIKE,
         @Words(label = "free", means = "At equal steps from the stated turn.")
         FREE
     }
@@ -52,6 +56,10 @@ public record Place(
 
     public Place withRule(Rule newRule) {
         return new Place(newRule, turnDeg, seatMm);
+    }
+
+    public Place withSeat(double newSeatMm) {
+        return new Place(rule, turnDeg, newSeatMm);
     }
 
     public Place withTurn(double newTurnDeg) {

@@ -28,4 +28,8 @@ public record Shade(
     public Shade {
         Limits.check(Shade.class, id, name, master, share);
     }
+
+    public Shade withShare(double newShare) {
+        return new Shade(id, name, master, Math.max(0, Math.min(1, newShare)));
+    }
 }

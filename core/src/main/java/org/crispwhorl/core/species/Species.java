@@ -37,38 +37,77 @@ public record Species(
         @Words(label = "parts", longest = 40, means = "In build order, from the heart outwards.")
         List<Part> parts,
 
-        @Words(label = "ways") Ways ways) {
+        @Words(label = "finishing") Finishing finishing,
+        @Words(label = "ways") Choices ways) {
+    /** What is done to the finished flower. */
+    @Words(label = "finishing", means = "What is done to the finished flower.")
+    public enum Finishing {
+        @Words(label = "nothing")
+        NONE,
+        @Words(label = "steamed", means = "Sets the dust and deepens it.")
+        STEAM,
+        @Words(label = "glazed", means = "A liquid glaze.")
+        GLAZE
+    }
+
     public Species {
         shades = List.copyOf(shades);
         parts = List.copyOf(parts);
-        Limits.check(Species.class, name, note, faceMm, medium, shades, parts, ways);
+        Limits.check(Species.class, name, note, faceMm, medium, shades, parts, finishing, ways);
         Set<String> shadeIds = new HashSet<>();
         for (int i = 0; i < shades.size(); i++) {
             if (!shadeIds.add(shades.get(i).id())) {
                 throw new InvalidValue("shades/" + i + "/id", shades.get(i).id(), "an id that no other shade has");
             }
         }
+        int heads = 0;
         Set<String> partIds = new HashSet<>();
-        int hearts = 0;
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             if (!partIds.add(part.id())) {
                 throw new InvalidValue("parts/" + i + "/id", part.id(), "an id that no other part has");
             }
-            if (!shadeIds.contains(part.shade())) {
-                throw new InvalidValue("parts/" + i + "/shade", part.shade(), "one of the shades " + shadeIds);
+            if (part instanceof ShadedPart shaded) {
+                known(shadeIds, "parts/" + i + "/shade", shaded.shade());
             }
-            if (part instanceof Heart && ++hearts > 1) {
-                throw new InvalidValue("parts/" + i, "a second heart", "one heart at most");
+            if (part instanceof Petaled petaled) {
+                String at = "parts/" + i + "/pieces";
+                petaled.pieces().carries().ifPresent(c -> known(shadeIds, at + "/carries/shade", c.shade()));
+                petaled.pieces().lining().ifPresent(l -> known(shadeIds, at + "/lining/shade", l.shade()));
+            }
+            if (part instanceof Heads && ++heads > 1) {
+                throw new InvalidValue("parts/" + i, "a second set of further heads", "one at most");
             }
         }
     }
 
-    /** The heart, where there is one. */
+    private static void known(Set<String> shadeIds, String field, String shade) {
+        if (!shadeIds.contains(shade)) {
+            throw new InvalidValue(field, shade, "one of the shades " + shadeIds);
+        }
+    }
+
+    /** The first heart, whose wire is the stem, where there is one. */
     public Optional<Heart> heart() {
         return parts.stream()
                 .filter(Heart.class::isInstance)
                 .map(Heart.class::cast)
+                .findFirst();
+    }
+
+    /** Every heart, the first of which has the stem. */
+    public List<Heart> hearts() {
+        return parts.stream()
+                .filter(Heart.class::isInstance)
+                .map(Heart.class::cast)
+                .toList();
+    }
+
+    /** The further heads on its stem, where there are any. */
+    public Optional<Heads> heads() {
+        return parts.stream()
+                .filter(Heads.class::isInstance)
+                .map(Heads.class::cast)
                 .findFirst();
     }
 
@@ -94,11 +133,36 @@ public record Species(
     public Species with(Part replacement) {
         List<Part> changed = new ArrayList<>(parts);
         changed.replaceAll(p -> p.id().equals(replacement.id()) ? replacement : p);
-        return new Species(name, note, faceMm, medium, shades, changed, ways);
+        return new Species(name, note, faceMm, medium, shades, changed, finishing, ways);
+    }
+
+    /** The same species made of other parts. */
+    public Species withParts(List<Part> newParts) {
+        return new Species(name, note, faceMm, medium, shades, newParts, finishing, ways);
+    }
+
+    /** The same species in other shades. */
+    public Species withShades(List<Shade> newShades) {
+        return new Species(name, note, faceMm, medium, newShades, parts, finishing, ways);
+    }
+
+    /** The same species of another medium. */
+    public Species withMedium(Medium newMedium) {
+        return new Species(name, note, faceMm, newMedium, shades, parts, finishing, ways);
+    }
+
+    /** The same species finished otherwise. */
+    public Species withFinishing(Finishing newFinishing) {
+        return new Species(name, note, faceMm, medium, shades, parts, newFinishing, ways);
+    }
+
+    /** The same species made in other ways. */
+    public Species withWays(Choices newWays) {
+        return new Species(name, note, faceMm, medium, shades, parts, finishing, newWays);
     }
 
     /** The same species wanted at another width. */
     public Species withFace(double newFaceMm) {
-        return new Species(name, note, newFaceMm, medium, shades, parts, ways);
+        return new Species(name, note, newFaceMm, medium, shades, parts, finishing, ways);
     }
 }

@@ -1,9 +1,11 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Medium;
 
 /** Bought stamens, a head at both ends of each strand, tied round the heart. */
 @Words(label = "stamens", means = "Bought double-ended strands, tied round the heart.")
@@ -75,15 +77,28 @@ public record Stamens(
                 means = "Rings of heads, one inside the other, over which they are spread.")
         int rows,
 
+        @Words(label = "stand") Stand stand,
+
         @Quantity(
-                label = "dust passes",
+                label = "bunches",
                 unit = Unit.COUNT,
-                min = 0,
-                max = 6,
+                min = 1,
+                max = 24,
                 usual = 1,
-                means = "How many times dust is gone over them.")
-        int dustPasses)
-        implements Part {
+                means = "Bunches in which they are tied.")
+        int bunches,
+
+        @Quantity(
+                label = "tint",
+                unit = Unit.MM,
+                min = 0,
+                max = 60,
+                usual = 2,
+                means = "Length of each strand's end that is tinted.")
+        double tintMm,
+
+        @Words(label = "colour") Colouring colour)
+        implements ShadedPart {
     /** What is done with a strand. Either way it gives two heads. */
     public enum Use {
         @Words(label = "folded", means = "Bunched, folded in the middle and tied: two heads and two threads a strand.")
@@ -92,15 +107,95 @@ public record Stamens(
         CUT
     }
 
+    /** Whether the heads stand in rings or fill the whole middle. */
+    public enum Stand {
+        @Words(label = "in a ring", means = "On rows round the heart.")
+        RING,
+        @Words(label = "as a tuft", means = "Filling the middle evenly.")
+        TUFT
+    }
+
     public Stamens {
-        Limits.check(Stamens.class, id, name, shade, strands, use, threadMm, headMm, standMm, ringMm, rows, dustPasses);
+        Limits.check(
+                Stamens.class,
+                id,
+                name,
+                shade,
+                strands,
+                use,
+                threadMm,
+                headMm,
+                standMm,
+                ringMm,
+                rows,
+                stand,
+                bunches,
+                tintMm,
+                colour);
     }
 
     public Stamens withStrands(int newStrands) {
-        return new Stamens(id, name, shade, newStrands, use, threadMm, headMm, standMm, ringMm, rows, dustPasses);
+        return new Stamens(
+                id,
+                name,
+                shade,
+                newStrands,
+                use,
+                threadMm,
+                headMm,
+                standMm,
+                ringMm,
+                rows,
+                stand,
+                bunches,
+                tintMm,
+                colour);
     }
 
     public Stamens withRing(double newRingMm, int newRows) {
-        return new Stamens(id, name, shade, strands, use, threadMm, headMm, standMm, newRingMm, newRows, dustPasses);
+        return new Stamens(
+                id, name, shade, strands, use, threadMm, headMm, standMm, newRingMm, newRows, stand, bunches, tintMm,
+                colour);
+    }
+
+    public Stamens withStand(double newStandMm) {
+        return new Stamens(
+                id,
+                name,
+                shade,
+                strands,
+                use,
+                threadMm,
+                headMm,
+                newStandMm,
+                ringMm,
+                rows,
+                stand,
+                bunches,
+                tintMm,
+                colour);
+    }
+
+    @Override
+    public Stamens with(Colouring newColour) {
+        return new Stamens(
+                id, name, shade, strands, use, threadMm, headMm, standMm, ringMm, rows, stand, bunches, tintMm,
+                newColour);
+    }
+
+    /** Heads: two a strand, folded or cut. */
+    @Override
+    public int pieceCount() {
+        return 2 * strands;
+    }
+
+    @Override
+    public List<Lump> lumps(Medium medium) {
+        return List.of();
+    }
+
+    @Override
+    public List<WireCut> wireCuts() {
+        return List.of();
     }
 }

@@ -1,11 +1,131 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 
-/** Where makers disagree: the choices that this species is made by. */
-@Words(label = "ways", means = "Where makers disagree: the choices that this species is made by.")
-public record Ways(@Words(label = "dusting") Dusting dusting) {
+/** Where makers disagree: how a studio does each, which a species and a part may choose otherwise. */
+@Words(label = "ways", means = "Where makers disagree: how the studio does each.")
+public record Ways(
+        @Words(label = "kept off the board by", means = "What keeps paste off the board.")
+        Board board,
+
+        @Words(label = "ridge", means = "How the wire gets its ridge.")
+        Ridge ridge,
+
+        @Words(label = "end of the wire", means = "How the wire ends inside the petal.")
+        WireEnd wireEnd,
+
+        @Words(label = "how far the wire goes in", means = "How far the wire goes into the petal.")
+        Insertion insertion,
+
+        @Words(label = "petals", means = "One by one or in one piece.")
+        Petals petals,
+
+        @Words(label = "glue", means = "What glues.") Glue glue,
+
+        @Words(label = "dusting", means = "When dust goes on.")
+        Dusting dusting,
+
+        @Words(label = "counts", means = "Faithful or quick counts.")
+        Counts counts,
+
+        @Words(label = "ladder of shades", means = "How a shade is let down.")
+        Ladder ladder,
+
+        @Words(label = "order of the rings", means = "Which ring lies inside.")
+        RingOrder ringOrder,
+
+        @Words(label = "assembly", means = "How petals are added.")
+        Assembly assembly) {
+    /** What keeps paste off the board. */
+    @Words(label = "kept off the board by", means = "What keeps paste off the board.")
+    public enum Board {
+        @Words(label = "white fat", means = "Rolls evenly to 0.4 mm.")
+        FAT(0.4),
+        @Words(label = "cornflour", means = "Rolls evenly to 0.6 mm.")
+        CORNFLOUR(0.6);
+
+        private final double leastRolledMm;
+
+        Board(double leastRolledMm) {
+            this.leastRolledMm = leastRolledMm;
+        }
+
+        /** Thinnest sheet that still rolls evenly, mm. */
+        public double leastRolledMm() {
+            return leastRolledMm;
+        }
+    }
+
+    /** How the wire gets its ridge. */
+    @Words(label = "ridge", means = "How the wire gets its ridge.")
+    public enum Ridge {
+        @Words(label = "pinned by hand", means = "As thick as each part says.")
+        PINNED,
+        @Words(label = "ridged board", means = "As thick as the grooves; no more in a lot than there are.")
+        BOARD,
+        @Words(label = "pressed from a ball", means = "Left three times as thick as the petal.")
+        BALL,
+        @Words(label = "paste sandwich", means = "Two sheets as rolled.")
+        SANDWICH
+    }
+
+    /** How the wire ends inside the petal. */
+    @Words(label = "end of the wire", means = "How the wire ends inside the petal.")
+    public enum WireEnd {
+        @Words(label = "straight with glue")
+        STRAIGHT,
+        @Words(label = "small hook", means = "Needs 3 mm more wire and holds in a shorter way.")
+        HOOK
+    }
+
+    /** How far the wire goes into the petal. */
+    @Words(label = "how far the wire goes in", means = "How far the wire goes into the petal.")
+    public enum Insertion {
+        @Words(label = "as each part says")
+        STATED,
+        @Words(label = "short", means = "A quarter of the length, so that the petal can be shaped dry.")
+        SHORT,
+        @Words(label = "to the middle", means = "Half the length, for heavier petals.")
+        MIDDLE
+    }
+
+    /** One by one or in one piece. */
+    @Words(label = "petals", means = "One by one or in one piece.")
+    public enum Petals {
+        @Words(label = "as each part says")
+        DESIGNED,
+        @Words(label = "wired singles")
+        SINGLES,
+        @Words(label = "one-piece blossoms")
+        ONE_PIECE
+    }
+
+    /** What glues. */
+    @Words(label = "glue", means = "What glues.")
+    public enum Glue {
+        @Words(label = "water")
+        WATER(10),
+        @Words(label = "pasteurised egg white", means = "Contains egg.")
+        EGG_WHITE(15),
+        @Words(label = "gum glue")
+        GUM_GLUE(20),
+        @Words(label = "piping gel")
+        PIPING_GEL(30);
+
+        private final double setMin;
+
+        Glue(double setMin) {
+            this.setMin = setMin;
+        }
+
+        /** Minutes until a glued piece stays where it is, a starting point from the bench. */
+        public double setMin() {
+            return setMin;
+        }
+    }
+
     /** When dust goes on. */
     @Words(label = "dusting", means = "When dust goes on.")
     public enum Dusting {
@@ -15,7 +135,105 @@ public record Ways(@Words(label = "dusting") Dusting dusting) {
         WHOLE
     }
 
+    /** Faithful or quick counts. */
+    @Words(label = "counts", means = "Faithful or quick counts.")
+    public enum Counts {
+        @Words(label = "faithful", means = "As the plant has them.")
+        FAITHFUL,
+        @Words(label = "quick", means = "That read right from a metre away.")
+        QUICK
+    }
+
+    /** How a shade is let down. */
+    @Words(label = "ladder of shades", means = "How a shade is let down.")
+    public enum Ladder {
+        @Words(label = "as each shade says")
+        STATED,
+        @Words(label = "equal visible steps")
+        EQUAL_STEPS,
+        @Words(label = "halve with white each step")
+        HALVING
+    }
+
+    /** Which ring lies inside. */
+    @Words(label = "order of the rings", means = "Which ring lies inside.")
+    public enum RingOrder {
+        @Words(label = "as designed")
+        DESIGNED,
+        @Words(label = "small ring inside")
+        SMALL_INSIDE,
+        @Words(label = "large ring inside")
+        LARGE_INSIDE
+    }
+
+    /** How petals are added. */
+    @Words(label = "assembly", means = "How petals are added.")
+    public enum Assembly {
+        @Words(label = "a ring complete")
+        RING_BY_RING,
+        @Words(label = "all petals in one pass", means = "One wrap of tape for all.")
+        ONE_PASS
+    }
+
+    /** Before a studio has chosen: nothing is altered that a part says. */
+    public static final Ways USUAL = new Ways(
+            Board.FAT,
+            Ridge.PINNED,
+            WireEnd.STRAIGHT,
+            Insertion.STATED,
+            Petals.DESIGNED,
+            Glue.GUM_GLUE,
+            Dusting.PARTS,
+            Counts.FAITHFUL,
+            Ladder.STATED,
+            RingOrder.DESIGNED,
+            Assembly.RING_BY_RING);
+
     public Ways {
-        Limits.check(Ways.class, dusting);
+        Limits.check(
+                Ways.class,
+                board,
+                ridge,
+                wireEnd,
+                insertion,
+                petals,
+                glue,
+                dusting,
+                counts,
+                ladder,
+                ringOrder,
+                assembly);
+    }
+
+    /** These ways, with what a species or a part chooses otherwise. */
+    public Ways with(Choices chosen) {
+        return new Ways(
+                chosen.board().orElse(board),
+                chosen.ridge().orElse(ridge),
+                chosen.wireEnd().orElse(wireEnd),
+                chosen.insertion().orElse(insertion),
+                chosen.petals().orElse(petals),
+                chosen.glue().orElse(glue),
+                chosen.dusting().orElse(dusting),
+                chosen.counts().orElse(counts),
+                chosen.ladder().orElse(ladder),
+                chosen.ringOrder().orElse(ringOrder),
+                chosen.assembly().orElse(assembly));
+    }
+
+    /** The same ways as choices of a species, every one made. */
+    public Choices all() {
+        return new Choices(
+                Optional.of(board),
+                Optional.of(ridge),
+                Optional.of(wireEnd),
+                Optional.of(insertion),
+                Optional.of(petals),
+                Optional.of(glue),
+                Optional.of(dusting),
+                Optional.of(counts),
+                Optional.of(ladder),
+                Optional.of(ringOrder),
+                Optional.of(assembly));
     }
 }

@@ -1,12 +1,10 @@
 package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 
-/** A ring of equal single petals. */
-@Words(label = "ring", means = "Equal single petals round the axis.")
+/** A ring of equal petals. */
+@Words(label = "ring", means = "Equal petals round the axis.")
 public record Whorl(
         @Words(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -17,22 +15,19 @@ public record Whorl(
         String shade,
 
         @Words(label = "pieces") Pieces pieces,
-
-        @Quantity(
-                label = "dust passes",
-                unit = Unit.COUNT,
-                min = 0,
-                max = 6,
-                usual = 1,
-                means = "How many times dust is gone over each piece.")
-        int dustPasses)
+        @Words(label = "colour") Colouring colour)
         implements Petaled {
     public Whorl {
-        Limits.check(Whorl.class, id, name, shade, pieces, dustPasses);
+        Limits.check(Whorl.class, id, name, shade, pieces, colour);
     }
 
     @Override
     public Whorl with(Pieces newPieces) {
-        return new Whorl(id, name, shade, newPieces, dustPasses);
+        return new Whorl(id, name, shade, newPieces, colour);
+    }
+
+    @Override
+    public Whorl with(Colouring newColour) {
+        return new Whorl(id, name, shade, pieces, newColour);
     }
 }

@@ -13,6 +13,9 @@ public record PressedBall(double diameterMm, double areaMm2) {
     /** Thinnest mean thickness that holds together, mm. */
     public static final double THINNEST_MM = 0.35;
 
+    /** A log as thick as the ball wanted, sliced at this share of it, gives balls of that size: (πD³/6) ÷ (πD²/4) = 2D/3. */
+    public static final double SLICE_OF_ITS_BALL = 2.0 / 3;
+
     /** Thickest that still reads as a petal, mm. */
     public static final double THICKEST_MM = 2;
 

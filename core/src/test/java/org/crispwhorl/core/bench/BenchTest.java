@@ -13,20 +13,20 @@ import org.testng.annotations.Test;
 public class BenchTest {
     @Test
     public void aLotIsNoLargerThanItsOpenTime() {
-        assertEquals(new Lots(15, 2.2, OptionalInt.empty()).largest(), 6);
-        assertEquals(new Lots(15, 2.2, OptionalInt.empty()).lotsFor(8), 2);
+        assertEquals(new Lots(15, 2.2, OptionalInt.empty(), OptionalInt.empty()).largest(), 6);
+        assertEquals(new Lots(15, 2.2, OptionalInt.empty(), OptionalInt.empty()).lotsFor(8), 2);
     }
 
     @Test
     public void aLotIsNoLargerThanTheFormersFree() {
-        assertEquals(new Lots(150, 2, OptionalInt.of(5)).largest(), 5);
-        assertEquals(new Lots(150, 2, OptionalInt.of(5)).lotsFor(11), 3);
+        assertEquals(new Lots(150, 2, OptionalInt.of(5), OptionalInt.empty()).largest(), 5);
+        assertEquals(new Lots(150, 2, OptionalInt.of(5), OptionalInt.empty()).lotsFor(11), 3);
     }
 
     @Test
     public void onePieceIsAlwaysALot() {
-        assertEquals(new Lots(0.5, 2, OptionalInt.of(0)).largest(), 1);
-        assertEquals(new Lots(Double.POSITIVE_INFINITY, 2, OptionalInt.empty()).largest(), 10_000);
+        assertEquals(new Lots(0.5, 2, OptionalInt.of(0), OptionalInt.empty()).largest(), 1);
+        assertEquals(new Lots(Double.POSITIVE_INFINITY, 2, OptionalInt.empty(), OptionalInt.empty()).largest(), 10_000);
     }
 
     @Test
@@ -83,12 +83,12 @@ public class BenchTest {
 
     @Test
     public void aKitOfImpossibleWireIsRefused() {
-        expectThrows(InvalidValue.class, () -> new Kit(List.of(12), List.of(), 0.2, true, Pace.UNRECORDED));
+        expectThrows(InvalidValue.class, () -> new Kit(List.of(12), List.of(), 8, 1.2, 0.2, true, Pace.UNRECORDED));
     }
 
     @Test
     public void theKitKnowsItsFormersByName() {
-        Kit kit = new Kit(List.of(26), List.of(new Kit.FormerStock("spoon", 6)), 0.2, true, Pace.UNRECORDED);
+        Kit kit = new Kit(List.of(26), List.of(new Kit.FormerStock("spoon", 6)), 8, 1.2, 0.2, true, Pace.UNRECORDED);
         assertEquals(kit.formersNamed("spoon").getAsInt(), 6);
         assertTrue(kit.formersNamed("apple tray").isEmpty());
     }

@@ -62,8 +62,8 @@ public class CentreTest {
             {new HeartForm.Cone(12, 20)},
             {new HeartForm.Ball(9)},
             {new HeartForm.Teardrop(8, 15)},
-            {new HeartForm.Dome(14, 5)},
-            {new HeartForm.Disc(16, 3)}
+            {new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SMOOTH)},
+            {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)}
         };
     }
 
@@ -104,10 +104,10 @@ public class CentreTest {
 
     @Test
     public void aDomeAsHighAsItsRadiusIsAHalfBall() {
-        HeartForm dome = new HeartForm.Dome(10, 5);
+        HeartForm dome = new HeartForm.Dome(10, 5, HeartForm.Dome.Texture.SMOOTH);
         Close.within(1e-12, dome.volumeMm3(), new HeartForm.Ball(10).volumeMm3() / 2);
         assertEquals(
-                expectThrows(InvalidValue.class, () -> new HeartForm.Dome(10, 6))
+                expectThrows(InvalidValue.class, () -> new HeartForm.Dome(10, 6, HeartForm.Dome.Texture.SMOOTH))
                         .field(),
                 "heightMm");
     }
@@ -133,8 +133,8 @@ public class CentreTest {
     @DataProvider
     public Object[][] resizable() {
         return new Object[][] {
-            {new HeartForm.Dome(14, 5)},
-            {new HeartForm.Disc(16, 3)},
+            {new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SMOOTH)},
+            {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)},
             {new HeartForm.Cluster(12, 4)},
             {new HeartForm.CoveredBall(20, 1.5)}
         };

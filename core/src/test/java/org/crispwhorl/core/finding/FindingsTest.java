@@ -89,7 +89,7 @@ public class FindingsTest {
             {"centre-too-fat", fatCone(), USUAL, "first", Severity.STOP},
             {
                 "ring-gap",
-                Garden.changed(ROSE, "petals", p -> p.withCut(p.cut().withWidth(18))),
+                Garden.changed(ROSE, "petals", p -> p.withOutline(p.outline().withWidth(18))),
                 USUAL,
                 "petals",
                 Severity.LOOK
@@ -180,8 +180,14 @@ public class FindingsTest {
     @Test
     public void fewFormersSayInHowManyTurnsTheRingDries() {
         Kit kit = new Kit(
-                Kit.USUAL.gauges(), List.of(new Kit.FormerStock("shallow cup", 2)), 0.25, true, Pace.UNRECORDED);
-        Finding finding = only("few-formers", ROSE, new Conditions(Room.REFERENCE, kit));
+                Kit.USUAL.gauges(),
+                List.of(new Kit.FormerStock("shallow cup", 2)),
+                8,
+                1.2,
+                0.25,
+                true,
+                Pace.UNRECORDED);
+        Finding finding = only("few-formers", ROSE, USUAL.withKit(kit));
         assertEquals(finding.title(), "Dries in 3 turns");
         assertEquals(finding.severity(), Severity.LOOK);
     }
@@ -189,9 +195,14 @@ public class FindingsTest {
     @Test
     public void aKitThatOwnsNoneOfTheFormersStops() {
         Kit kit = new Kit(
-                Kit.USUAL.gauges(), List.of(new Kit.FormerStock("shallow cup", 0)), 0.25, true, Pace.UNRECORDED);
-        assertEquals(
-                only("few-formers", ROSE, new Conditions(Room.REFERENCE, kit)).severity(), Severity.STOP);
+                Kit.USUAL.gauges(),
+                List.of(new Kit.FormerStock("shallow cup", 0)),
+                8,
+                1.2,
+                0.25,
+                true,
+                Pace.UNRECORDED);
+        assertEquals(only("few-formers", ROSE, USUAL.withKit(kit)).severity(), Severity.STOP);
     }
 
     @Test
@@ -208,7 +219,7 @@ public class FindingsTest {
     @Test
     public void petalsThatAreMeantToStandApartLeaveNoGap() {
         Species apart = Garden.changed(
-                ROSE, "petals", p -> Garden.apart(p.withCut(p.cut().withWidth(12))));
+                ROSE, "petals", p -> Garden.apart(p.withOutline(p.outline().withWidth(12))));
         assertTrue(found(apart, USUAL).stream().noneMatch(f -> f.kind().equals("ring-gap")));
     }
 

@@ -29,17 +29,7 @@ public class PetalSurfaceTest {
     @Test
     public void aHumpTurnsThePetalBack() {
         Pieces p = PETALS;
-        Pieces over = new Pieces(
-                p.count(),
-                p.cut(),
-                p.thinning(),
-                p.leanDeg(),
-                Optional.of(new Former("hump", 30, 9, Former.Side.TURNS_BACK)),
-                p.place(),
-                p.overlap(),
-                p.attachment(),
-                p.drying(),
-                p.joinAt());
+        Pieces over = p.withFormer(Optional.of(new Former("hump", 30, 9, Former.Side.TURNS_BACK)));
         assertTrue(PetalSurface.of(over, 2, 0).midrib().bendRad() < 0);
         double[] edge = PetalSurface.of(over, 2, 0).point(10, 5);
         double[] middle = PetalSurface.of(over, 2, 0).point(10, 0);

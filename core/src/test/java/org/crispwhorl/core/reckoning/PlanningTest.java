@@ -120,7 +120,7 @@ public class PlanningTest {
                 task(parts, "dust-petals").endH() <= task(parts, "join-petals").startH() + 1e-9);
         Plan whole = plan(Garden.dusted(Garden.rose(), Ways.Dusting.WHOLE));
         assertFalse(whole.tasks().stream().anyMatch(t -> t.id().equals("dust-petals")));
-        assertEquals(whole.tasks().get(whole.tasks().size() - 1).id(), "dust-whole");
+        assertEquals(whole.tasks().get(whole.tasks().size() - 1).id(), "colour-whole");
     }
 
     @Test

@@ -18,23 +18,18 @@ public class SpeciesTest {
         return new Object[][] {
             {"count", (Runnable) () -> petals.withCount(0)},
             {"leanDeg", (Runnable) () -> petals.withLean(200)},
-            {"thinning/finishedMm", (Runnable) () -> petals.withThinning(new Thinning(0.6, 0.9))},
+            {"making/thinning/finishedMm", (Runnable) () -> petals.withThinning(new Thinning(0.6, 0.9))},
             {"depthMm", (Runnable) () -> new Former("deep", 10, 12, Former.Side.CUPS_IN)},
             {"id", (Runnable) () -> Garden.ring("Not An Id", petals)},
             {"name", (Runnable) () -> new Shade("a", "", "#aabbcc", 0.5)},
             {"master", (Runnable) () -> new Shade("a", "a", "red", 0.5)},
             {"share", (Runnable) () -> new Shade("a", "a", "#aabbcc", 1.5)},
             {"parts/1/id", (Runnable) () -> Garden.species(50, Garden.ring("a", petals), Garden.ring("a", petals))},
-            {
-                "parts/1",
-                (Runnable) () -> Garden.species(
-                        50, Garden.ball(8), new Heart("h2", "h", "pink", new HeartForm.Ball(4), 20, 1, 3, 50, 0))
-            },
-            {"parts/0/shade", (Runnable) () -> Garden.species(50, new Whorl("a", "a", "blue", petals, 0))},
+            {"parts/0/shade", (Runnable) () -> Garden.species(50, new Whorl("a", "a", "blue", petals, Colouring.NONE))},
             {"shades/1/id", (Runnable) () -> Garden.shaded(Garden.rose(), Garden.PINK, Garden.PINK)},
             {"afterH", (Runnable) () -> new Lying.TurnedOut(0)},
             {"ridgeMm", (Runnable) () -> Garden.WIRED.withRidge(0)},
-            {"cut", (Runnable) () -> petals.withCut(null)}
+            {"outline", (Runnable) () -> petals.withOutline(null)}
         };
     }
 

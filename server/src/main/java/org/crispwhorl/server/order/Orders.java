@@ -12,6 +12,7 @@ import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.room.StudioRoom;
 import org.crispwhorl.server.shelf.Shelf;
+import org.crispwhorl.server.ways.StudioWays;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -22,12 +23,14 @@ public class Orders {
     private final OrderRows rows;
     private final Shelf shelf;
     private final StudioRoom room;
+    private final StudioWays ways;
     private final JsonMapper json;
 
-    Orders(OrderRows rows, Shelf shelf, StudioRoom room, JsonMapper json) {
+    Orders(OrderRows rows, Shelf shelf, StudioRoom room, StudioWays ways, JsonMapper json) {
         this.rows = rows;
         this.shelf = shelf;
         this.room = room;
+        this.ways = ways;
         this.json = json;
     }
 
@@ -75,7 +78,7 @@ public class Orders {
     @Transactional(readOnly = true)
     public OrderController.OrderReckoning reckon(UUID id) {
         OrderController.OrderDraft order = row(id).view().order();
-        Conditions conditions = new Conditions(room.now(), Kit.USUAL);
+        Conditions conditions = new Conditions(room.now(), Kit.USUAL, ways.now());
         OrderSheet sheet = OrderSheet.of(
                 order.lines().stream()
                         .map(l -> new OrderSheet.Line(shelf.get(l.speciesId()).species(), l.flowers()))

@@ -11,7 +11,9 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.reckoning.Plan;
 import org.crispwhorl.core.reckoning.Reckoning;
+import org.crispwhorl.core.safety.Caution;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.files.DocumentDiff;
 import org.crispwhorl.files.SpeciesDocument;
 import tools.jackson.databind.node.ObjectNode;
@@ -23,6 +25,8 @@ public record ReckoningView(
         List<Reckoning.ShadeReckoning> shades,
         Plan plan,
         List<FindingView> findings,
+        List<Caution> cautions,
+        Ways ways,
         Drawing drawing) {
 
     /** A finding with its mends. */
@@ -44,6 +48,8 @@ public record ReckoningView(
                 reckoning.shades(),
                 reckoning.plan(),
                 reckoning.findings().stream().map(f -> finding(f, before, room)).toList(),
+                reckoning.cautions(),
+                reckoning.ways(),
                 reckoning.drawing());
     }
 

@@ -5,6 +5,8 @@ import java.util.Optional;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Choices;
+import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
@@ -15,7 +17,6 @@ import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stage;
-import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.thinning.Thinning;
 
@@ -26,12 +27,12 @@ final class Beginning {
     static Species named(String name) {
         Shade petal = new Shade("petal", "petal", "#c9b46a", 0.2);
         Shade green = new Shade("green", "green", "#3d5e33", 0.8);
-        Heart heart = new Heart("heart", "heart", green.id(), new HeartForm.Ball(8), 20, 1, 4, 100, 0);
+        Heart heart = new Heart("heart", "heart", green.id(), new HeartForm.Ball(8), 20, 0, 1, 4, 100, Colouring.NONE);
         Whorl ring = new Whorl(
                 "ring",
                 "petals",
                 petal.id(),
-                new Pieces(
+                Pieces.cut(
                         5,
                         Outline.of(26, 25, 0.62, 0.2, 2),
                         new Thinning(1.1, 0.7),
@@ -42,7 +43,7 @@ final class Beginning {
                         new Attachment.Wired(28, 12, 0, 3, 80, 0.9),
                         new Lying.OneSided(),
                         Stage.FIRM),
-                1);
+                Colouring.dust(1));
         return new Species(
                 name,
                 "",
@@ -50,6 +51,7 @@ final class Beginning {
                 Medium.GUM_PASTE,
                 List.of(petal, green),
                 List.of(heart, ring),
-                new Ways(Ways.Dusting.PARTS));
+                Species.Finishing.NONE,
+                Choices.NONE);
     }
 }

@@ -22,7 +22,7 @@ public class Shelf {
         this.json = json;
     }
 
-    /** A species as it is kept. */
+    /** A species as it is kept; its document is of the present version, whichever it was kept in. */
     public record Kept(UUID id, Species species, String document, long version, boolean aside, Instant updatedAt) {}
 
     @Transactional(readOnly = true)
@@ -51,7 +51,8 @@ public class Shelf {
     public Kept change(UUID id, long version, Species species) {
         SpeciesRow row = row(id);
         if (row.version() != version) {
-            throw new TwoVersions(version, row.version(), json.readTree(row.document()));
+            throw new TwoVersions(
+                    version, row.version(), json.readTree(kept(row).document()));
         }
         row.keep(species.name(), SpeciesDocument.writeText(species));
         return kept(rows.saveAndFlush(row));
@@ -70,12 +71,8 @@ public class Shelf {
     }
 
     private static Kept kept(SpeciesRow row) {
+        Species species = SpeciesDocument.readText(row.document());
         return new Kept(
-                row.id(),
-                SpeciesDocument.readText(row.document()),
-                row.document(),
-                row.version(),
-                row.aside(),
-                row.updatedAt());
+                row.id(), species, SpeciesDocument.writeText(species), row.version(), row.aside(), row.updatedAt());
     }
 }

@@ -14,8 +14,8 @@ import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.flower.Drawing;
 import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.paste.MixingLaw;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.SpeciesDocument;
@@ -50,6 +50,7 @@ public class ShelfController {
      *
      * @param pieces pieces in one flower
      * @param tints colour of each part's shade
+     * @param shades colour of each shade
      */
     public record SpeciesCard(
             UUID id,
@@ -61,9 +62,10 @@ public class ShelfController {
             int pieces,
             double faceMm,
             List<Tint> tints,
+            List<Tint> shades,
             Drawing.Face face) {
-        /** The colour of a part. */
-        public record Tint(String partId, String colour) {}
+        /** The colour of a part or of a shade, by its id. */
+        public record Tint(String id, String colour) {}
     }
 
     /** A species begun from a name alone. */
@@ -158,14 +160,20 @@ public class ShelfController {
                 kept.version(),
                 kept.aside(),
                 kept.updatedAt(),
-                species.petaled().stream().mapToInt(Assessment::pieces).sum(),
+                species.petaled().stream().mapToInt(Part::pieceCount).sum(),
                 form.faceMm(),
-                species.parts().stream().map(p -> tint(species, p)).toList(),
+                species.parts().stream()
+                        .filter(ShadedPart.class::isInstance)
+                        .map(p -> new SpeciesCard.Tint(p.id(), colour(species, ((ShadedPart) p).shade())))
+                        .toList(),
+                species.shades().stream()
+                        .map(s -> new SpeciesCard.Tint(s.id(), MixingLaw.colour(s)))
+                        .toList(),
                 Draughting.faceOf(form));
     }
 
-    private static SpeciesCard.Tint tint(Species species, Part part) {
-        return new SpeciesCard.Tint(part.id(), MixingLaw.colour(species.shade(part.shade())));
+    private static String colour(Species species, String shade) {
+        return MixingLaw.colour(species.shade(shade));
     }
 
     private static String fileName(String name) {

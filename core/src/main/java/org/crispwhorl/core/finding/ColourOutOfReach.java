@@ -1,0 +1,62 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Choices;
+import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Stage;
+import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Whorl;
+
+/** Dust that is to go on once the flower stands, where hardly any of the ring can be reached. */
+final class ColourOutOfReach implements Rule {
+    /** A ring of which less than this share shows from either side is out of the brush's reach. */
+    private static final double REACHED = 0.12;
+
+    @Override
+    public List<Finding> look(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        for (Petaled part : a.species().petaled()) {
+            boolean onTheFlower = a.ways(part).dusting() == Ways.Dusting.WHOLE || Assessment.joinedWhileItBends(part);
+            if (!(part instanceof Whorl) || part.colour().dustPasses() == 0 || !onTheFlower) {
+                continue;
+            }
+            double shows =
+                    Math.max(a.coverage().seenFromAbove(part.id()), a.coverage().seenFromBelow(part.id()));
+            if (shows < REACHED) {
+                found.add(new Finding(
+                        "dust-out-of-reach",
+                        Severity.LOOK,
+                        Optional.of(part.id()),
+                        "Out of the brush's reach once it is joined",
+                        Why.of(
+                                "At least 12 % of a ring shows from above or below where it is dusted on the flower",
+                                "Plan of the placed petals",
+                                in("shows at most", 100 * shows, Unit.PERCENT),
+                                in("dust passes", part.colour().dustPasses(), Unit.COUNT)),
+                        mends(a, part)));
+            }
+        }
+        return found;
+    }
+
+    private static List<Mend> mends(Assessment a, Petaled part) {
+        Choices own = part.pieces().ways().orElse(Choices.NONE);
+        Petaled before = part.with(part.pieces().with(d -> {
+            d.ways = Optional.of(own.withDusting(Ways.Dusting.PARTS));
+            d.joinAt = d.joinAt.compareTo(Stage.FIRM) < 0 ? Stage.FIRM : d.joinAt;
+        }));
+        Petaled without = part.with(
+                new Colouring(0, part.colour().paintPasses(), part.colour().paintAt()));
+        return List.of(
+                Mend.part(a, "dust it when firm, before it is joined", before),
+                Mend.part(a, "leave its dust out", without));
+    }
+}

@@ -1,0 +1,92 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.flower.PlacedRing;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.FineStamens;
+import org.crispwhorl.core.species.Overlap;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.Whorl;
+
+/** The neck of wires and threads is wider than the ring that must hide it, and nothing stands over it. */
+final class NeckShows implements Rule {
+    /** Share of the length at which the petals' bases must have met, or the neck is seen between them. */
+    private static final double MET_BY = 0.3;
+
+    @Override
+    public List<Finding> look(Assessment a) {
+        Optional<PlacedRing> first = a.form().rings().stream()
+                .filter(r -> r.part() instanceof Whorl)
+                .filter(r -> r.part().pieces().overlap() != Overlap.APART)
+                .findFirst();
+        if (first.isEmpty()) {
+            return List.of();
+        }
+        PlacedRing ring = first.get();
+        double neck = ring.surface().midrib().neckMm();
+        double covered = covered(a);
+        if (neck <= covered || ring.meetsBy(MET_BY)) {
+            return List.of();
+        }
+        Petaled part = ring.part();
+        List<Mend> mends = new ArrayList<>();
+        for (double base = part.pieces().outline().base(); base <= 1; base += 0.05) {
+            Outline broader = part.pieces().outline().withBase(Math.min(1, base));
+            Petaled mended = part.with(part.pieces().withOutline(broader));
+            if (ring.remade(mended).meetsBy(MET_BY)) {
+                mends.add(
+                        Mend.part(a, "cut them with a base of " + Math.round(100 * base) + " % of the width", mended));
+                break;
+            }
+        }
+        for (Part inside : a.species().parts()) {
+            if (inside instanceof Stamens stamens && stamens.ringMm() < neck) {
+                double wide = Math.min(60, Math.ceil(2 * neck) / 2);
+                mends.add(Mend.part(
+                        a,
+                        "spread the stamens to a ring of " + Unit.MM.write(wide),
+                        stamens.withRing(wide, stamens.rows())));
+            }
+        }
+        return List.of(new Finding(
+                "neck-shows",
+                Severity.LOOK,
+                Optional.of(part.id()),
+                "The neck shows between the petals",
+                Why.of(
+                        "Petals meet by 30 % of their length, or the heart and its stamens stand over the neck",
+                        "Plan of the placed petals; packing of round wires",
+                        in("neck radius", neck, Unit.MM),
+                        in("covered by heart and stamens to", covered, Unit.MM),
+                        in(
+                                "base of a petal",
+                                part.pieces().finished().base()
+                                        * part.pieces().finished().widthMm(),
+                                Unit.MM)),
+                mends));
+    }
+
+    /** Radius that the heart and the stamens stand over, mm. */
+    private static double covered(Assessment a) {
+        FlowerForm form = a.form();
+        double most = form.centreMm();
+        for (Part part : a.species().parts()) {
+            if (part instanceof Stamens stamens) {
+                most = Math.max(most, stamens.ringMm());
+            } else if (part instanceof FineStamens fine) {
+                most = Math.max(most, fine.ringMm());
+            }
+        }
+        return most;
+    }
+}

@@ -1,0 +1,53 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.ShadedPart;
+import org.crispwhorl.core.species.Stage;
+
+/** Paint on paste that is not dry yet runs and softens it. */
+final class PaintNotDry implements Rule {
+    @Override
+    public List<Finding> look(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        for (Part part : a.species().parts()) {
+            if (part instanceof ShadedPart shaded
+                    && a.dries(part)
+                    && shaded.colour().paintPasses() > 0
+                    && shaded.colour().paintAt().compareTo(wanted(a)) < 0) {
+                found.add(new Finding(
+                        "paint-not-dry",
+                        Severity.LOOK,
+                        Optional.of(part.id()),
+                        "Painted before it is dry",
+                        Why.of(
+                                "Liquid goes on paste that is dry through; marzipan is painted once it has skinned",
+                                "Rule of the craft",
+                                in("paint passes", shaded.colour().paintPasses(), Unit.COUNT),
+                                in("dry through, safe by", safeByH(a, part), Unit.H)),
+                        List.of(Mend.part(
+                                a,
+                                "paint it when dry",
+                                shaded.with(shaded.colour().withPaintAt(wanted(a)))))));
+            }
+        }
+        return found;
+    }
+
+    private static double safeByH(Assessment a, Part part) {
+        return a.course(part).at(wanted(a)).map(r -> r.safeByH()).orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /** Dry, or the furthest that the medium gets. */
+    private static Stage wanted(Assessment a) {
+        Stage furthest = a.species().medium().furthest();
+        return furthest.compareTo(Stage.DRY) < 0 ? furthest : Stage.DRY;
+    }
+}

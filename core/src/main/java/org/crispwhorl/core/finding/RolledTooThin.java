@@ -1,0 +1,58 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Choices;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.thinning.Thinning;
+
+/** A sheet rolled thinner than what keeps it off the board lets it roll evenly. */
+final class RolledTooThin implements Rule {
+    @Override
+    public List<Finding> look(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        for (Petaled part : a.species().petaled()) {
+            double rolled = part.pieces().making().rolledMm();
+            double least = a.ways(part).board().leastRolledMm();
+            if (rolled > 0 && rolled < least) {
+                found.add(new Finding(
+                        "rolled-too-thin",
+                        Severity.LOOK,
+                        Optional.of(part.id()),
+                        "Rolled thinner than it rolls evenly",
+                        Why.of(
+                                "On white fat paste rolls evenly to 0.4 mm, on cornflour to 0.6 mm",
+                                "Rule of the craft",
+                                in("rolled", rolled, Unit.FINE_MM),
+                                in("least", least, Unit.FINE_MM)),
+                        List.of(
+                                Mend.part(
+                                        a,
+                                        "roll it to " + least + " mm",
+                                        part.with(part.pieces()
+                                                .withThinning(new Thinning(
+                                                        least,
+                                                        Math.min(
+                                                                least,
+                                                                part.pieces()
+                                                                        .finishedMm(
+                                                                                a.species()
+                                                                                        .medium())))))),
+                                Mend.part(a, "keep it off the board with white fat", onFat(part)))));
+            }
+        }
+        return found;
+    }
+
+    private static Petaled onFat(Petaled part) {
+        Choices own = part.pieces().ways().orElse(Choices.NONE);
+        return part.with(part.pieces().with(d -> d.ways = Optional.of(own.withBoard(Ways.Board.FAT))));
+    }
+}

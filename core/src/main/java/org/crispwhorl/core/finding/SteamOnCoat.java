@@ -1,0 +1,48 @@
+package org.crispwhorl.core.finding;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Species;
+
+/** Steam or a liquid glaze on a heart that does not bear it. */
+final class SteamOnCoat implements Rule {
+    @Override
+    public List<Finding> look(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        for (Heart heart : a.species().hearts()) {
+            if (a.species().finishing() != Species.Finishing.NONE
+                    && !heart.form().bearsSteam()) {
+                HeartForm.Disc disc = (HeartForm.Disc) heart.form();
+                boolean steam = a.species().finishing() == Species.Finishing.STEAM;
+                found.add(new Finding(
+                        "steam-on-coat",
+                        Severity.STOP,
+                        Optional.of(heart.id()),
+                        steam ? "Steam ruins this heart" : "A liquid glaze ruins this heart",
+                        Why.of(
+                                "Crumb and pollen dissolve or stain where they get wet",
+                                "Rule of the craft",
+                                in("coated, across", disc.diameterMm(), Unit.MM)),
+                        List.of(
+                                new Mend(
+                                        steam ? "do not steam the flower" : "do not glaze the flower",
+                                        a.species().withFinishing(Species.Finishing.NONE),
+                                        a.conditions().room()),
+                                Mend.part(
+                                        a,
+                                        "leave the heart without its coat",
+                                        heart.withForm(new HeartForm.Disc(
+                                                disc.diameterMm(), disc.thicknessMm(), HeartForm.Disc.Coat.NONE))))));
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,10 @@
+package org.crispwhorl.core.species;
+
+/**
+ * Equal lumps of paste of one shade that go into a part.
+ *
+ * @param shade id of the shade
+ * @param volumeMm3 of one lump
+ * @param count how many
+ */
+public record Lump(String shade, double volumeMm3, int count) {}

@@ -1,0 +1,493 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.thinning.PressedBall;
+import org.crispwhorl.core.thinning.Thinning;
+
+/**
+ * How a piece comes to its outline. Every way conserves the paste's volume: what is cut, rolled or pulled is what the
+ * finished piece holds.
+ */
+@Words(label = "making", means = "How each piece comes to its outline.")
+public sealed interface Making {
+    /** How many pieces come from one lump or one cut; {@code count} where the whole ring does. */
+    int piecesPerUnit(int count);
+
+    /** How many separate things are then set in place. */
+    int joints(int count);
+
+    /** The finished outline of one piece. */
+    Outline finished(Outline outline);
+
+    /** Paste in one piece, mm³; its share of what a ring made in one has in the middle is included. */
+    double volumeMm3(Outline outline, int count, Medium medium);
+
+    /** Mean thickness of the finished piece, mm. */
+    double finishedMm(Outline outline, Medium medium);
+
+    /** Thickness at a station of the finished piece, mm. */
+    default double thicknessAt(double share, Outline outline, Medium medium) {
+        return finishedMm(outline, medium);
+    }
+
+    /** Thickness of the sheet from which it is cut; 0 where there is no sheet. */
+    default double rolledMm() {
+        return 0;
+    }
+
+    /** Whether a cutter is used, so that the outline stated is the cutter's. */
+    default boolean cut() {
+        return rolledMm() > 0;
+    }
+
+    /** The same way of making a piece whose outline is larger or smaller by a factor and as thick as before. */
+    default Making scaled(double factor) {
+        return this;
+    }
+
+    /** What the work starts from, for a list of pieces. */
+    String startsFrom(Outline outline, int count, Medium medium);
+
+    private static double ballMm(double volumeMm3) {
+        return Math.cbrt(6 * volumeMm3 / Math.PI);
+    }
+
+    /** Each piece cut singly from a sheet, then thinned. */
+    @Words(label = "cut singly", means = "Each piece is cut from a sheet, then thinned.")
+    record Sheet(@Words(label = "thickness") Thinning thinning) implements Making {
+        public Sheet {
+            Limits.check(Sheet.class, thinning);
+        }
+
+        @Override
+        public int piecesPerUnit(int count) {
+            return 1;
+        }
+
+        @Override
+        public int joints(int count) {
+            return count;
+        }
+
+        @Override
+        public Outline finished(Outline outline) {
+            return thinning.petalFrom(outline);
+        }
+
+        @Override
+        public double volumeMm3(Outline outline, int count, Medium medium) {
+            return thinning.volumeMm3(outline);
+        }
+
+        @Override
+        public double finishedMm(Outline outline, Medium medium) {
+            return thinning.finishedMm();
+        }
+
+        @Override
+        public double rolledMm() {
+            return thinning.rolledMm();
+        }
+
+        @Override
+        public String startsFrom(Outline outline, int count, Medium medium) {
+            return "cutter " + Unit.MM.write(outline.lengthMm()) + " × " + Unit.MM.write(outline.widthMm());
+        }
+    }
+
+    /** All petals of the ring in one cut, round a middle that is threaded on the wire or glued. */
+    @Words(label = "one-piece cut", means = "All petals of the ring in one cut round a middle.")
+    record OnePiece(
+            @Words(label = "thickness") Thinning thinning,
+
+            @Quantity(
+                    label = "middle",
+                    unit = Unit.MM,
+                    min = 0.5,
+                    max = 60,
+                    step = 0.5,
+                    usual = 4,
+                    means = "Diameter of the middle from which the petals spring, as cut.")
+            double middleMm,
+
+            @Words(label = "divided") Division division)
+            implements Making {
+        /** What is done with the cut before it is shaped. */
+        public enum Division {
+            @Words(label = "whole", means = "Left whole.")
+            WHOLE,
+            @Words(label = "petals split", means = "Each petal of the cutter is split in two along its length.")
+            SPLIT,
+            @Words(label = "in sections", means = "Quartered, so that it is easier to handle.")
+            SECTIONS,
+            @Words(label = "in single petals", means = "Taken apart into single petals.")
+            SINGLES
+        }
+
+        private static final int SECTIONS = 4;
+
+        public OnePiece {
+            Limits.check(OnePiece.class, thinning, middleMm, division);
+        }
+
+        @Override
+        public Making scaled(double factor) {
+            return new OnePiece(thinning, Math.max(0.5, Math.min(60, middleMm * factor)), division);
+        }
+
+        @Override
+        public int piecesPerUnit(int count) {
+            return count;
+        }
+
+        @Override
+        public int joints(int count) {
+            return switch (division) {
+                case WHOLE, SPLIT -> 1;
+                case SECTIONS -> Math.min(SECTIONS, count);
+                case SINGLES -> count;
+            };
+        }
+
+        @Override
+        public Outline finished(Outline outline) {
+            return thinning.petalFrom(outline);
+        }
+
+        @Override
+        public double volumeMm3(Outline outline, int count, Medium medium) {
+            return thinning.volumeMm3(outline) + Math.PI * middleMm * middleMm / 4 * thinning.rolledMm() / count;
+        }
+
+        @Override
+        public double finishedMm(Outline outline, Medium medium) {
+            return thinning.finishedMm();
+        }
+
+        @Override
+        public double rolledMm() {
+            return thinning.rolledMm();
+        }
+
+        /** Width of the cutter from tip to tip, mm. */
+        public double acrossMm(Outline outline) {
+            return middleMm + 2 * outline.lengthMm();
+        }
+
+        /** Petals that the cutter itself has. */
+        public int cutterPetals(int count) {
+            return division == Division.SPLIT ? (count + 1) / 2 : count;
+        }
+
+        @Override
+        public String startsFrom(Outline outline, int count, Medium medium) {
+            return "one-piece cutter of " + cutterPetals(count) + ", " + Unit.MM.write(acrossMm(outline)) + " across";
+        }
+    }
+
+    /** Pressed out of a ball of a set size, without a cutter. */
+    @Words(label = "pressed from a ball by size", means = "Pressed out of a ball of a set size, without a cutter.")
+    record Pressed(
+            @Quantity(
+                    label = "ball",
+                    unit = Unit.MM,
+                    min = 1,
+                    max = 80,
+                    step = 0.5,
+                    usual = 10,
+                    means = "Diameter of the ball for one piece.")
+            double ballMm)
+            implements Making {
+        public Pressed {
+            Limits.check(Pressed.class, ballMm);
+        }
+
+        @Override
+        public Making scaled(double factor) {
+            return new Pressed(Math.max(1, Math.min(80, ballMm * Math.cbrt(factor * factor))));
+        }
+
+        @Override
+        public int piecesPerUnit(int count) {
+            return 1;
+        }
+
+        @Override
+        public int joints(int count) {
+            return count;
+        }
+
+        @Override
+        public Outline finished(Outline outline) {
+            return outline;
+        }
+
+        @Override
+        public double volumeMm3(Outline outline, int count, Medium medium) {
+            return PressedBall.volumeMm3(ballMm);
+        }
+
+        @Override
+        public double finishedMm(Outline outline, Medium medium) {
+            return volumeMm3(outline, 1, medium) / outline.areaMm2();
+        }
+
+        @Override
+        public String startsFrom(Outline outline, int count, Medium medium) {
+            return "ball " + Unit.MM.write(ballMm);
+        }
+    }
+
+    /** Pressed out of a weighed ball, without a cutter. */
+    @Words(label = "pressed from a ball by weight", means = "Pressed out of a weighed ball, without a cutter.")
+    record Weighed(
+            @Quantity(
+                    label = "ball",
+                    unit = Unit.G,
+                    min = 0.01,
+                    max = 200,
+                    step = 0.1,
+                    usual = 0.8,
+                    means = "Weight of the ball for one piece.")
+            double ballG)
+            implements Making {
+        public Weighed {
+            Limits.check(Weighed.class, ballG);
+        }
+
+        @Override
+        public Making scaled(double factor) {
+            return new Weighed(Math.max(0.01, Math.min(200, ballG * factor * factor)));
+        }
+
+        @Override
+        public int piecesPerUnit(int count) {
+            return 1;
+        }
+
+        @Override
+        public int joints(int count) {
+            return count;
+        }
+
+        @Override
+        public Outline finished(Outline outline) {
+            return outline;
+        }
+
+        @Override
+        public double volumeMm3(Outline outline, int count, Medium medium) {
+            return 1000 * ballG / medium.densityGPerCm3();
+        }
+
+        @Override
+        public double finishedMm(Outline outline, Medium medium) {
+            return volumeMm3(outline, 1, medium) / outline.areaMm2();
+        }
+
+        @Override
+        public String startsFrom(Outline outline, int count, Medium medium) {
+            return "ball of " + Unit.G.write(ballG) + ", " + Unit.MM.write(PressedBall.diameterOf(ballG, medium));
+        }
+    }
+
+    /** Pulled out of a ball by hand: thick at the foot, thin at the lip, evenly thinner in between. */
+    @Words(label = "pulled by hand", means = "Pulled out of a ball: thick at the foot, thin at the lip.")
+    record Pulled(
+            @Quantity(
+                    label = "foot",
+                    unit = Unit.MM,
+                    min = 0.3,
+                    max = 12,
+                    step = 0.1,
+                    usual = 2,
+                    means = "Thickness where it springs.")
+            double footMm,
+
+            @Quantity(
+                    label = "lip",
+                    unit = Unit.MM,
+                    min = 0.15,
+                    max = 6,
+                    step = 0.05,
+                    usual = 0.5,
+                    means = "Thickness at the tip.")
+            double lipMm)
+            implements Making {
+        private static final int SLICES = 60;
+
+        public Pulled {
+            Limits.check(Pulled.class, footMm, lipMm);
+            if (lipMm > footMm) {
+                throw new org.crispwhorl.core.measure.InvalidValue(
+                        "lipMm", lipMm, "at most the foot, " + footMm + " mm");
+            }
+        }
+
+        @Override
+        public int piecesPerUnit(int count) {
+            return 1;
+        }
+
+        @Override
+        public int joints(int count) {
+            return count;
+        }
+
+        @Override
+        public Outline finished(Outline outline) {
+            return outline;
+        }
+
+        /** Width × thickness summed along the length by the midpoint rule; the notches are taken off in proportion. */
+        @Override
+        public double volumeMm3(Outline outline, int count, Medium medium) {
+            double area = 0;
+            double volume = 0;
+            for (int i = 0; i < SLICES; i++) {
+                double share = (i + 0.5) / SLICES;
+                double slice = 2 * outline.halfWidthAt(share * outline.lengthMm()) * outline.lengthMm() / SLICES;
+                area += slice;
+                volume += slice * thicknessAt(share, outline, medium);
+            }
+            return volume * outline.areaMm2() / area;
+        }
+
+        @Override
+        public double finishedMm(Outline outline, Medium medium) {
+            return volumeMm3(outline, 1, medium) / outline.areaMm2();
+        }
+
+        @Override
+        public double thicknessAt(double share, Outline outline, Medium medium) {
+            return footMm + (lipMm - footMm) * share;
+        }
+
+        @Override
+        public String startsFrom(Outline outline, int count, Medium medium) {
+            return "ball " + Unit.MM.write(ballMm(volumeMm3(outline, count, medium)));
+        }
+    }
+
+    /** A cone hollowed with a pointed tool and snipped into the ring's petals. */
+    @Words(label = "hollowed cone, snipped", means = "A cone is hollowed and its wall snipped into petals.")
+    record HollowedCone(
+            @Quantity(
+                    label = "wall",
+                    unit = Unit.MM,
+                    min = 0.2,
+                    max = 8,
+                    step = 0.1,
+                    usual = 0.8,
+                    means = "Thickness of the petals.")
+            double wallMm,
+
+            @Quantity(
+                    label = "foot",
+                    unit = Unit.MM,
+                    min = 0,
+                    max = 60,
+                    usual = 6,
+                    means = "Length of the solid point that is left below.")
+            double footMm,
+
+            @Quantity(
+                    label = "foot width",
+                    unit = Unit.MM,
+                    min = 0.5,
+                    max = 40,
+                    step = 0.5,
+                    usual = 4,
+                    means = "Diameter of the solid point at its top.")
+            double footWidthMm)
+            implements Making {
+        public HollowedCone {
+            Limits.check(HollowedCone.class, wallMm, footMm, footWidthMm);
+        }
+
+        @Override
+        public Making scaled(double factor) {
+            return new HollowedCone(
+                    wallMm, Math.min(60, footMm * factor), Math.max(0.5, Math.min(40, footWidthMm * factor)));
+        }
+
+        @Override
+        public int piecesPerUnit(int count) {
+            return count;
+        }
+
+        @Override
+        public int joints(int count) {
+            return 1;
+        }
+
+        @Override
+        public Outline finished(Outline outline) {
+            return outline;
+        }
+
+        @Override
+        public double volumeMm3(Outline outline, int count, Medium medium) {
+            return outline.areaMm2() * wallMm + Math.PI * footWidthMm * footWidthMm * footMm / 12 / count;
+        }
+
+        @Override
+        public double finishedMm(Outline outline, Medium medium) {
+            return wallMm;
+        }
+
+        @Override
+        public String startsFrom(Outline outline, int count, Medium medium) {
+            return "ball " + Unit.MM.write(ballMm(count * volumeMm3(outline, count, medium))) + ", made a cone";
+        }
+    }
+
+    /** Cut from florist's tape: no paste. */
+    @Words(label = "cut from tape", means = "Cut from florist's tape: no paste, nothing to dry. Not food.")
+    record Tape(
+            @Quantity(label = "tape width", unit = Unit.MM, min = 3, max = 50, usual = 12, means = "Width of the tape.")
+            double tapeMm)
+            implements Making {
+        /** Two layers of stretched tape stuck together. */
+        private static final double THICK_MM = 0.24;
+
+        public Tape {
+            Limits.check(Tape.class, tapeMm);
+        }
+
+        @Override
+        public int piecesPerUnit(int count) {
+            return 1;
+        }
+
+        @Override
+        public int joints(int count) {
+            return count;
+        }
+
+        @Override
+        public Outline finished(Outline outline) {
+            return outline;
+        }
+
+        @Override
+        public double volumeMm3(Outline outline, int count, Medium medium) {
+            return 0;
+        }
+
+        @Override
+        public double finishedMm(Outline outline, Medium medium) {
+            return THICK_MM;
+        }
+
+        @Override
+        public String startsFrom(Outline outline, int count, Medium medium) {
+            return Unit.MM.write(2 * outline.lengthMm()) + " of tape";
+        }
+    }
+}

@@ -1,0 +1,141 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.outline.Outline;
+
+/** What is rolled up into a flower. */
+@Words(label = "rolled from", means = "What is rolled up into a flower.")
+public sealed interface RollForm {
+    /** Length along which it is rolled, mm. */
+    double alongMm();
+
+    /** Height of the roll, mm. */
+    double heightMm();
+
+    /** Layers of paste in one turn. */
+    double layers();
+
+    /** Area of paste as cut, mm². */
+    double areaMm2();
+
+    /** Pieces cut. */
+    int pieces();
+
+    /** What the maker starts from. */
+    String startsFrom();
+
+    /** A long strip, folded along its length or not. */
+    @Words(label = "a strip")
+    record Strip(
+            @Quantity(
+                    label = "strip long",
+                    unit = Unit.MM,
+                    min = 20,
+                    max = 800,
+                    step = 5,
+                    usual = 160,
+                    means = "Length of the strip.")
+            double longMm,
+
+            @Quantity(
+                    label = "strip wide",
+                    unit = Unit.MM,
+                    min = 4,
+                    max = 120,
+                    usual = 30,
+                    means = "Width of the strip, before it is folded.")
+            double wideMm,
+
+            @Words(label = "folded") boolean folded)
+            implements RollForm {
+        public Strip {
+            Limits.check(Strip.class, longMm, wideMm, folded);
+        }
+
+        @Override
+        public double alongMm() {
+            return longMm;
+        }
+
+        @Override
+        public double heightMm() {
+            return folded ? wideMm / 2 : wideMm;
+        }
+
+        @Override
+        public double layers() {
+            return folded ? 2 : 1;
+        }
+
+        @Override
+        public double areaMm2() {
+            return longMm * wideMm;
+        }
+
+        @Override
+        public int pieces() {
+            return 1;
+        }
+
+        @Override
+        public String startsFrom() {
+            return "strip " + Unit.MM.write(longMm) + " × " + Unit.MM.write(wideMm);
+        }
+    }
+
+    /** Petals laid in a row, each over a part of the one before, and rolled up together. */
+    @Words(label = "a fan of petals")
+    record PetalFan(
+            @Quantity(label = "petals", unit = Unit.COUNT, min = 2, max = 40, usual = 6, means = "Petals in the row.")
+            int count,
+
+            @Words(label = "outline") Outline outline,
+
+            @Quantity(
+                    label = "lap",
+                    unit = Unit.NONE,
+                    min = 0,
+                    max = 0.9,
+                    step = 0.05,
+                    usual = 0.4,
+                    means = "Share of a petal's width that lies over the one before.")
+            double lap)
+            implements RollForm {
+        public PetalFan {
+            Limits.check(PetalFan.class, count, outline, lap);
+        }
+
+        @Override
+        public double alongMm() {
+            return outline.widthMm() * (1 + (count - 1) * (1 - lap));
+        }
+
+        @Override
+        public double heightMm() {
+            return outline.lengthMm();
+        }
+
+        @Override
+        public double layers() {
+            return count * outline.widthMm() / alongMm();
+        }
+
+        @Override
+        public double areaMm2() {
+            return count * outline.areaMm2();
+        }
+
+        @Override
+        public int pieces() {
+            return count;
+        }
+
+        @Override
+        public String startsFrom() {
+            return count + " petals " + Unit.MM.write(outline.lengthMm()) + " × " + Unit.MM.write(outline.widthMm());
+        }
+    }
+}

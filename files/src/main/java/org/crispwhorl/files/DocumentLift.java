@@ -1,0 +1,117 @@
+package org.crispwhorl.files;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Species documents of older versions, brought up to the present one step at a time. */
+final class DocumentLift {
+    private static final Map<Integer, UnaryOperator<ObjectNode>> STEPS =
+            Map.of(1, DocumentLift::firstToSecond, 2, DocumentLift::secondToThird);
+
+    private DocumentLift() {}
+
+    /**
+     * @throws DocumentFault where it is not a species document, or of a version that is not known
+     */
+    static JsonNode toCurrent(JsonNode document) {
+        if (!(document instanceof ObjectNode object)) {
+            throw DocumentFault.at(
+                    "", String.valueOf(document.getNodeType()).toLowerCase(Locale.ROOT), "a JSON object");
+        }
+        if (!SpeciesDocument.FORMAT.equals(object.path("format").asString(""))) {
+            throw DocumentFault.at("/format", shown(object.path("format")), "\"" + SpeciesDocument.FORMAT + "\"");
+        }
+        JsonNode version = object.path("version");
+        if (!version.isInt() || version.asInt() < 1 || version.asInt() > SpeciesDocument.VERSION) {
+            throw DocumentFault.at("/version", shown(version), "a whole number from 1 to " + SpeciesDocument.VERSION);
+        }
+        ObjectNode lifted = object.deepCopy();
+        for (int v = version.asInt(); v < SpeciesDocument.VERSION; v++) {
+            lifted = STEPS.get(v).apply(lifted).put("version", v + 1);
+        }
+        return lifted;
+    }
+
+    private static String shown(JsonNode node) {
+        return node.isMissingNode() ? "nothing" : node.toString();
+    }
+
+    /** Version 1 knew no ways, and wrote how a piece lies to dry as a bare word. */
+    private static ObjectNode firstToSecond(ObjectNode document) {
+        if (!document.has("ways")) {
+            document.putObject("ways").put("dusting", "parts");
+        }
+        for (JsonNode part : document.path("parts")) {
+            JsonNode drying = part.path("pieces").path("drying");
+            if (drying.isString()) {
+                ((ObjectNode) part.get("pieces")).putObject("drying").put(CraftJson.KIND, drying.asString());
+            }
+        }
+        return document;
+    }
+
+    /** Version 2 knew pieces cut from a sheet alone, one heart at the neck, dust but no paint, stamens in rings. */
+    private static ObjectNode secondToThird(ObjectNode document) {
+        document.put("finishing", "none");
+        for (JsonNode node : document.path("parts")) {
+            if (node instanceof ObjectNode part) {
+                colour(part);
+                if (part.get("pieces") instanceof ObjectNode pieces) {
+                    pieces(pieces);
+                }
+                switch (part.path(CraftJson.KIND).asString("")) {
+                    case "heart" -> heart(part);
+                    case "stamens" ->
+                        part.put("stand", "ring").put("bunches", 1).put("tintMm", 0);
+                    case "leaf" -> part.put("along", "collar").put("apartMm", 0);
+                    default -> {}
+                }
+            }
+        }
+        return document;
+    }
+
+    private static void colour(ObjectNode part) {
+        JsonNode passes = part.remove("dustPasses");
+        if (passes != null) {
+            part.putObject("colour").put("paintPasses", 0).put("paintAt", "dry").set("dustPasses", passes);
+        }
+    }
+
+    private static void heart(ObjectNode part) {
+        part.put("seatMm", 0);
+        if (part.get("form") instanceof ObjectNode form) {
+            switch (form.path(CraftJson.KIND).asString("")) {
+                case "dome" -> form.put("texture", "smooth");
+                case "disc" -> form.put("coat", "none");
+                default -> {}
+            }
+        }
+    }
+
+    private static void pieces(ObjectNode pieces) {
+        pieces.put("quickCount", 0).put("quillDeg", 0).put("foldDeg", 0);
+        move(pieces, "cut", pieces, "outline");
+        move(pieces, "thinning", pieces.putObject("making").put(CraftJson.KIND, "sheet"), "thinning");
+        pieces.putObject("edge")
+                .put("bandMm", 0)
+                .put("toMm", 0.4)
+                .put("crestMm", 0)
+                .put("turnedMm", 0)
+                .put("finish", "smooth");
+        if (pieces.get("attachment") instanceof ObjectNode attachment
+                && attachment.path(CraftJson.KIND).asString("").equals("glued")) {
+            attachment.put("upTo", 0);
+        }
+    }
+
+    private static void move(ObjectNode from, String field, ObjectNode to, String as) {
+        JsonNode moved = from.remove(field);
+        if (moved != null) {
+            to.set(as, moved);
+        }
+    }
+}
