@@ -24,7 +24,7 @@ watch(
   async (open) => {
     if (!open) return
     query.value = ''
-    const own = actions.list.map((a) => ({ label: a.label, kind: a.kind, go: a.run }))
+    const own = actions.gather().map((a) => ({ label: a.label, kind: a.kind, go: a.run }))
     places.value = [...own, ...rooms()]
     const [species, orders] = await Promise.all([
       answered(api.GET('/api/species')).catch(() => []),
@@ -70,8 +70,8 @@ function choose(place: Place | null) {
         />
         <ComboboxOptions static class="mt-2 max-h-96 overflow-auto">
           <ComboboxOption
-            v-for="place in found"
-            :key="`${place.kind}-${place.label}`"
+            v-for="(place, i) in found"
+            :key="i"
             :value="place"
             class="flex min-h-9 items-center justify-between px-2 ui-active:bg-accent ui-active:text-sheet"
           >

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { isPetaled, type Part, type Schemas } from '@/api/client'
 import { shadeKey } from '@/parts/facePaths'
 import ProblemNote from '@/parts/ProblemNote.vue'
-import { useActions } from '@/parts/useActions'
 import { useRoom } from '@/parts/useRoom'
 import { useWays } from '@/parts/useWays'
 import * as handling from './handling'
@@ -14,6 +13,7 @@ import ShortcutsDialog from './ShortcutsDialog.vue'
 import SplitPlate from './SplitPlate.vue'
 import StrandColumn from './StrandColumn.vue'
 import { useDraft } from './useDraft'
+import { usePlateFinder } from './usePlateFinder'
 import { type Shortcut, usePlateKeys } from './usePlateKeys'
 import { useReckoning } from './useReckoning'
 import VersionsDialog from './VersionsDialog.vue'
@@ -21,7 +21,6 @@ import VersionsDialog from './VersionsDialog.vue'
 const props = defineProps<{ id: string }>()
 const room = useRoom()
 const ways = useWays()
-const actions = useActions()
 const plate = useDraft(props.id)
 const { reckoning, fault } = useReckoning(plate.draft, () => room.room, () => ways.ways)
 const selected = ref<string | null>(null)
@@ -139,17 +138,12 @@ const shortcuts: Shortcut[] = [
 ]
 usePlateKeys(() => shortcuts)
 
-watch(
-  () => plate.draft.value?.parts.map((p) => `${p.id}/${p.name}`).join(),
-  () => {
-    actions.list = [
-      ...(plate.draft.value?.parts ?? []).map((p) => ({ label: p.name, kind: 'part' as const, run: () => (selected.value = p.id) })),
-      ...shortcuts.map((s) => ({ label: s.label, kind: 'action' as const, run: s.run })),
-    ]
-  },
-  { immediate: true },
-)
-onBeforeUnmount(() => (actions.list = []))
+usePlateFinder({
+  draft: () => plate.draft.value,
+  select: (id) => (selected.value = id),
+  add,
+  shortcuts,
+})
 
 const KEEPING = {
   kept: '● kept',

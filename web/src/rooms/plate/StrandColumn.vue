@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { isPetaled, type Part, type Reckoning, type Schemas, type SpeciesDocument } from '@/api/client'
 import { writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
+import { offeredKinds } from './handling'
 import { kindLabel } from './schema'
 
 /** The build order as a wire running down from the heart outwards, one bead for each part. */
@@ -17,21 +18,7 @@ const selected = defineModel<string | null>('selected', { required: true })
 const emit = defineEmits<{ point: [id: string | null]; add: [kind: Part['kind']]; double: []; aside: []; move: [by: -1 | 1] }>()
 const lengths = useLengths()
 
-const KINDS: { kind: Part['kind']; label: string }[] = [
-  { kind: 'whorl', label: 'a ring of petals' },
-  { kind: 'heart', label: 'a heart' },
-  { kind: 'stamens', label: 'bought stamens' },
-  { kind: 'fine-stamens', label: 'stamens on fine wire' },
-  { kind: 'pistil', label: 'a pistil' },
-  { kind: 'roll', label: 'a rolled strip or fan' },
-  { kind: 'calyx', label: 'a calyx' },
-  { kind: 'bead', label: 'a bead or hip' },
-  { kind: 'leaf', label: 'leaves or bracts' },
-  { kind: 'tendril', label: 'tendrils' },
-  { kind: 'stem-wrap', label: 'a thickened stem' },
-  { kind: 'heads', label: 'further heads' },
-]
-const offered = computed(() => KINDS.filter((k) => k.kind !== 'heads' || !props.species.parts.some((p) => p.kind === 'heads')))
+const offered = computed(() => offeredKinds(props.species))
 
 const findings = computed(() => {
   const marks: Record<string, string> = {}
@@ -89,6 +76,7 @@ const weight = (part: Part) => (gaugeOf(part) === 0 ? 0 : Math.max(1, (34 - gaug
 
 /** Beads stand closer where there are many, so that a flower of fourteen parts is seen whole. */
 const close = computed(() => props.species.parts.length > 10)
+const closest = computed(() => props.species.parts.length > 12)
 
 const stage = (part: Part) => (isPetaled(part) ? part.pieces.joinAt : part.kind === 'heart' ? 'dry' : '')
 </script>
@@ -104,21 +92,21 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joinAt : part.kind 
         :aria-selected="part.id === selected"
         :data-bead="part.id"
         class="relative flex cursor-pointer items-center gap-3 border-l-4 border-transparent pr-2 pl-3"
-        :class="{ 'min-h-[44px]': !close, 'h-[34px]': close, '!border-accent bg-sheet': part.id === selected, 'bg-sheet/60': part.id === lit }"
+        :class="{ 'min-h-[44px]': !close, 'h-[34px]': close && !closest, 'h-[30px]': closest, '!border-accent bg-sheet': part.id === selected, 'bg-sheet/60': part.id === lit }"
         @click="selected = part.id"
         @keydown.enter.prevent="selected = part.id"
         @keydown.space.prevent="selected = part.id"
         @pointerenter="emit('point', part.id)"
         @pointerleave="emit('point', null)"
       >
-        <svg class="-my-px w-8 shrink-0" :class="close ? 'h-[36px]' : 'h-[46px]'" :viewBox="close ? '-16 -18 32 36' : '-16 -23 32 46'" aria-hidden="true">
+        <svg class="-my-px w-8 shrink-0" :class="closest ? 'h-[32px]' : close ? 'h-[36px]' : 'h-[46px]'" :viewBox="close ? '-16 -18 32 36' : '-16 -23 32 46'" preserveAspectRatio="xMidYMid slice" aria-hidden="true">
           <line x1="0" y1="-23" x2="0" y2="23" stroke="var(--color-ink)" stroke-width="1.6" />
           <line v-if="weight(part)" x1="0" y1="0" x2="16" y2="0" stroke="var(--color-ink)" :stroke-width="weight(part)" />
           <circle r="9" :fill="tints[part.id]" stroke="var(--color-ink)" stroke-width="1" />
         </svg>
         <span class="min-w-0 flex-1">
-          <span class="block truncate font-heading" :class="close ? 'text-[15px] leading-4' : 'text-[17px] leading-5'">{{ part.name }}</span>
-          <span class="block truncate text-[12px] text-quiet" :class="{ 'leading-[15px]': close }" :title="told(part)">{{ told(part) }}</span>
+          <span class="block truncate font-heading" :class="close ? 'text-[15px] leading-[15px]' : 'text-[17px] leading-5'">{{ part.name }}</span>
+          <span class="block truncate text-[12px] text-quiet" :class="{ 'leading-[14px]': close }" :title="told(part)">{{ told(part) }}</span>
         </span>
         <span class="text-right text-[11px] text-quiet">
           <span v-if="findings[part.id]" class="block text-[13px] leading-4 font-semibold text-ink" :title="words[findings[part.id]!]">{{ findings[part.id] }} {{ words[findings[part.id]!] }}</span>

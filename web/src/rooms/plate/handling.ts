@@ -78,6 +78,27 @@ export function double(document: SpeciesDocument, id: string): string {
   return twin.id
 }
 
+/** The kinds of parts, as they are offered. */
+const KINDS: { kind: Part['kind']; label: string }[] = [
+  { kind: 'whorl', label: 'a ring of petals' },
+  { kind: 'heart', label: 'a heart' },
+  { kind: 'stamens', label: 'bought stamens' },
+  { kind: 'fine-stamens', label: 'stamens on fine wire' },
+  { kind: 'pistil', label: 'a pistil' },
+  { kind: 'roll', label: 'a rolled strip or fan' },
+  { kind: 'calyx', label: 'a calyx' },
+  { kind: 'bead', label: 'a bead or hip' },
+  { kind: 'leaf', label: 'leaves or bracts' },
+  { kind: 'tendril', label: 'tendrils' },
+  { kind: 'stem-wrap', label: 'a thickened stem' },
+  { kind: 'heads', label: 'further heads' },
+]
+
+/** What can be added to a species: only one set of further heads. */
+export function offeredKinds(document: SpeciesDocument) {
+  return KINDS.filter((k) => k.kind !== 'heads' || !document.parts.some((p) => p.kind === 'heads'))
+}
+
 /** What a new part is called, and what it takes besides the usual values to be sound. */
 const BEGUN: Record<Part['kind'], { name: string; set?: (made: Part) => void }> = {
   heart: { name: 'heart' },

@@ -1,20 +1,28 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, onBeforeUnmount, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { answered, api, Failure, type SpeciesDocument } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
+import { type Action, useActions } from '@/parts/useActions'
 import SpeciesCard from './SpeciesCard.vue'
 
 const router = useRouter()
 const queries = useQueryClient()
 const picker = ref<HTMLInputElement>()
 const name = ref('')
+const naming = useTemplateRef<HTMLInputElement>('naming')
+const actions = useActions()
 const showAside = ref(false)
 
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
 const standing = computed(() => species.data.value?.filter((s) => s.aside === showAside.value) ?? [])
 const asideCount = computed(() => species.data.value?.filter((s) => s.aside).length ?? 0)
+
+// The finder gives the focus back as it closes; the name comes after.
+const offered = (): Action[] => [{ label: 'begin a new species', kind: 'action', run: () => setTimeout(() => naming.value?.focus(), 50) }]
+actions.gather = offered
+onBeforeUnmount(() => actions.leave(offered))
 
 const begin = useMutation({
   mutationFn: () => answered(api.POST('/api/species/begun', { body: { name: name.value } })),
@@ -66,7 +74,7 @@ function picked(event: Event) {
       <form class="flex items-end gap-2" @submit.prevent="begin.mutate()">
         <label class="block">
           <span class="block text-[12px] text-quiet">a new species</span>
-          <input v-model="name" class="field h-9 w-52" placeholder="its name" maxlength="80" required />
+          <input ref="naming" v-model="name" class="field h-9 w-52" placeholder="its name" maxlength="80" required />
         </label>
         <button class="act" type="submit">Begin</button>
       </form>

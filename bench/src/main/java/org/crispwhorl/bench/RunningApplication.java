@@ -80,7 +80,7 @@ final class RunningApplication implements AutoCloseable {
                             .POST(HttpRequest.BodyPublishers.ofString(body))
                             .build(),
                     HttpResponse.BodyHandlers.ofString());
-            if (answer.statusCode() != 200) {
+            if (answer.statusCode() / 100 != 2) {
                 throw new IllegalStateException(answer.body());
             }
             if (i >= warm) {

@@ -11,6 +11,7 @@ import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Former;
+import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Leaf;
@@ -177,9 +178,7 @@ public final class Garden {
     }
 
     public static Species without(Species s, String id) {
-        List<Part> parts = new ArrayList<>(s.parts());
-        parts.removeIf(p -> p.id().equals(id));
-        return s.withParts(parts);
+        return s.without(id);
     }
 
     /** A species with a part more, outside all others. */
@@ -187,5 +186,23 @@ public final class Garden {
         List<Part> parts = new ArrayList<>(s.parts());
         parts.add(part);
         return s.withParts(parts);
+    }
+
+    /** A spike of heads in two stages of opening on a stem of a gauge. */
+    public static Heads spike(int count, int gauge) {
+        return new Heads(
+                "spike",
+                "spike",
+                Heads.Arrangement.SPIKE,
+                List.of(
+                        new Heads.Opening("buds", count / 2, 0.4, 0, 0),
+                        new Heads.Opening("open", count - count / 2, 0.8, 1, 0.9)),
+                14,
+                6,
+                70,
+                25,
+                15,
+                gauge,
+                100);
     }
 }

@@ -24,8 +24,8 @@ public class PlateJourneyTest extends Journey {
         openPlate(page, HELLEBORE);
         select(page, "sepals");
         String before = figure(page, "finishedLength");
-        field("/pieces/cut/lengthMm").fill("36");
-        field("/pieces/cut/lengthMm").press("Enter");
+        field("/pieces/outline/lengthMm").fill("36");
+        field("/pieces/outline/lengthMm").press("Enter");
         assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("36.0");
         assertNotEquals(figure(page, "finishedLength"), before);
         waitKept(page);
@@ -37,8 +37,8 @@ public class PlateJourneyTest extends Journey {
         select(page, "sixth");
         for (String[] typed :
                 new String[][] {{"3.4cm", "34.0"}, {"1 1/4in", "31.8"}, {"1¼\"", "31.8"}, {"36", "36.0"}}) {
-            field("/pieces/cut/lengthMm").fill(typed[0]);
-            field("/pieces/cut/lengthMm").press("Enter");
+            field("/pieces/outline/lengthMm").fill(typed[0]);
+            field("/pieces/outline/lengthMm").press("Enter");
             assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText(typed[1]);
         }
         select(page, "leaves");
@@ -51,12 +51,12 @@ public class PlateJourneyTest extends Journey {
     public void whatCannotBeReadIsToldAndKept() {
         openPlate(page, CAMELLIA);
         select(page, "sixth");
-        field("/pieces/cut/lengthMm").fill("about so");
-        field("/pieces/cut/lengthMm").press("Enter");
+        field("/pieces/outline/lengthMm").fill("about so");
+        field("/pieces/outline/lengthMm").press("Enter");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not a length");
-        assertThat(field("/pieces/cut/lengthMm")).hasValue("about so");
-        field("/pieces/cut/lengthMm").fill("4000");
-        field("/pieces/cut/lengthMm").press("Enter");
+        assertThat(field("/pieces/outline/lengthMm")).hasValue("about so");
+        field("/pieces/outline/lengthMm").fill("4000");
+        field("/pieces/outline/lengthMm").press("Enter");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("from 2 to 300");
     }
 

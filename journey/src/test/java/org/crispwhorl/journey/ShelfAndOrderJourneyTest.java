@@ -94,7 +94,8 @@ public class ShelfAndOrderJourneyTest extends Journey {
         assertTrue(new String(pdf, 0, 5, StandardCharsets.US_ASCII).startsWith("%PDF"));
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.SCREEN));
         Download csv = page.waitForDownload(() -> page.getByText("As CSV").click());
-        assertTrue(Files.readString(csv.path()).contains("outer ring,pale blush,35.0,30.0,1.0,30,"));
+        assertTrue(Files.readString(csv.path())
+                .contains("outer ring,pale blush,cutter 35.0 mm × 30.0 mm,35.0,30.0,1.0,30,"));
     }
 
     @Test
@@ -116,8 +117,8 @@ public class ShelfAndOrderJourneyTest extends Journey {
         assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("35.0");
         button("Lengths in millimetres; change").click();
         assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("1.38");
-        page.locator("[data-field$='/pieces/cut/lengthMm'] input").fill("1.5");
-        page.locator("[data-field$='/pieces/cut/lengthMm'] input").press("Enter");
+        page.locator("[data-field$='/pieces/outline/lengthMm'] input").fill("1.5");
+        page.locator("[data-field$='/pieces/outline/lengthMm'] input").press("Enter");
         button("Lengths in inches; change").click();
         assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("38.1");
         button("Undo").click();

@@ -7,6 +7,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What is published is what is served; {@code ./whorl describe} writes it anew. */
 public class PublishedFormatsTest extends ServerTest {
@@ -32,6 +35,36 @@ public class PublishedFormatsTest extends ServerTest {
     @Test
     public void theSchemaOfTheSpeciesDocument() throws IOException {
         published(api.get("/api/formats/species.schema.json"), ROOT.resolve("docs/formats/species.schema.json"));
+    }
+
+    @Test
+    public void theGuideToEveryBuild() throws IOException {
+        Path file = ROOT.resolve("docs/formats/builds.md");
+        String guide = BuildGuide.of(
+                (ObjectNode) api.get("/api/formats/species.schema.json").json());
+        if (WRITE) {
+            Files.writeString(file, guide);
+        }
+        assertEquals(Files.readString(file), guide, file + " is stale: run ./whorl describe");
+    }
+
+    /** Each part made of usual values, as the plate begins it, is a part that can be reckoned. */
+    @Test
+    public void everyPartBeginsFromUsualValues() {
+        ObjectNode schema =
+                (ObjectNode) api.get("/api/formats/species.schema.json").json();
+        for (JsonNode kind : schema.at("/$defs/Part/oneOf")) {
+            ObjectNode document = Api.demo("lockside-hellebore");
+            ObjectNode part = (ObjectNode) BuildGuide.usualOf(schema, kind);
+            part.put("id", "begun");
+            if (part.has("shade")) {
+                part.put("shade", document.at("/shades/0/id").asString());
+            }
+            ((ArrayNode) document.get("parts")).add(part);
+            Api.Answer answer =
+                    api.post("/api/reckoning", Api.JSON.createObjectNode().set("species", document));
+            assertEquals(answer.status(), 200, part.get("kind") + " " + answer.body());
+        }
     }
 
     @Test

@@ -32,7 +32,7 @@ public class ReckoningApiTest extends ServerTest {
 
     @DataProvider
     public Object[][] demos() {
-        return new Object[][] {{"lockside-hellebore"}, {"towpath-camellia"}};
+        return new Object[][] {{"lockside-hellebore"}, {"towpath-camellia"}, {"blue-lock-poppy"}};
     }
 
     @Test(dataProvider = "demos")

@@ -2,12 +2,16 @@ package org.crispwhorl.core.finding;
 
 import static org.crispwhorl.core.measure.Why.in;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 
@@ -23,12 +27,26 @@ final class FaceOffWidth implements Rule {
     public List<Finding> look(Assessment a) {
         double wanted = a.species().faceMm();
         double face = a.form().faceMm();
-        if (a.form().faceRings().isEmpty() || Math.abs(face - wanted) <= ALLOWED * wanted) {
+        if (face == 0 || Math.abs(face - wanted) <= ALLOWED * wanted) {
             return List.of();
         }
-        Species scaled = scaled(a);
-        double factor = scaled.petaled().get(0).pieces().outline().lengthMm()
-                / a.species().petaled().get(0).pieces().outline().lengthMm();
+        List<Mend> mends = new ArrayList<>();
+        List<Petaled> rings =
+                a.species().petaled().stream().filter(p -> !(p instanceof Leaf)).toList();
+        if (!rings.isEmpty()) {
+            Species scaled = scaled(a);
+            Petaled first = (Petaled) scaled.part(rings.get(0).id()).orElseThrow();
+            double factor = first.pieces().outline().lengthMm()
+                    / rings.get(0).pieces().outline().lengthMm();
+            mends.add(new Mend(
+                    "cut every petal at " + Math.round(100 * factor) + " % of its size",
+                    scaled,
+                    a.conditions().room()));
+        }
+        mends.add(new Mend(
+                "want it " + Unit.MM.write(Math.round(face)) + " wide",
+                a.species().withFace(Math.round(face)),
+                a.conditions().room()));
         return List.of(new Finding(
                 "face-off-width",
                 Severity.LOOK,
@@ -39,33 +57,34 @@ final class FaceOffWidth implements Rule {
                         "Plan of the placed petals",
                         in("across the face", face, Unit.MM),
                         in("wanted", wanted, Unit.MM)),
-                List.of(
-                        new Mend(
-                                "cut every petal at " + Math.round(100 * factor) + " % of its size",
-                                scaled,
-                                a.conditions().room()),
-                        new Mend(
-                                "want it " + Unit.MM.write(Math.round(face)) + " wide",
-                                a.species().withFace(Math.round(face)),
-                                a.conditions().room()))));
+                mends));
     }
 
+    /** Every petal larger or smaller by what the face is off, again until that is little. */
     private static Species scaled(Assessment a) {
         Species species = a.species();
-        for (int i = 0; i < ROUNDS; i++) {
-            double factor = species.faceMm()
-                    / new Assessment(species, a.conditions()).form().faceMm();
-            for (Petaled part : species.petaled()) {
-                if (!(part instanceof Leaf)) {
-                    double to = Math.max(2 / part.pieces().outline().lengthMm(), factor);
-                    species = species.with(part.with(part.pieces()
-                            .withOutline(part.pieces()
-                                    .outline()
-                                    .scaled(Math.min(
-                                            to, 300 / part.pieces().outline().lengthMm())))));
-                }
-            }
+        double face = a.form().faceMm();
+        for (int i = 0; i < ROUNDS && Math.abs(face / a.species().faceMm() - 1) > CLOSE_ENOUGH; i++) {
+            species = cutAt(species, a.species().faceMm() / face);
+            face = FlowerForm.of(species).faceMm();
         }
         return species;
+    }
+
+    /** Share of the width within which scaling stops. */
+    private static final double CLOSE_ENOUGH = 0.01;
+
+    private static Species cutAt(Species species, double factor) {
+        List<Part> parts = new ArrayList<>();
+        for (Part part : species.parts()) {
+            if (part instanceof Petaled petaled && !(part instanceof Leaf)) {
+                Outline outline = petaled.pieces().outline();
+                double within = Math.min(Math.max(2 / outline.lengthMm(), factor), 300 / outline.lengthMm());
+                parts.add(petaled.with(petaled.pieces().withOutline(outline.scaled(within))));
+            } else {
+                parts.add(part);
+            }
+        }
+        return species.withParts(parts);
     }
 }

@@ -21,7 +21,7 @@ import org.crispwhorl.core.species.Whorl;
 /** The neck of wires and threads is wider than the ring that must hide it, and nothing stands over it. */
 final class NeckShows implements Rule {
     /** Share of the length at which the petals' bases must have met, or the neck is seen between them. */
-    private static final double MET_BY = 0.3;
+    private static final double MET_BY = 0.15;
 
     @Override
     public List<Finding> look(Assessment a) {
@@ -64,7 +64,7 @@ final class NeckShows implements Rule {
                 Optional.of(part.id()),
                 "The neck shows between the petals",
                 Why.of(
-                        "Petals meet by 30 % of their length, or the heart and its stamens stand over the neck",
+                        "Petals meet by 15 % of their length, or the heart and its stamens stand over the neck",
                         "Plan of the placed petals; packing of round wires",
                         in("neck radius", neck, Unit.MM),
                         in("covered by heart and stamens to", covered, Unit.MM),

@@ -9,6 +9,7 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Whorl;
 
 /** A ring of petals that is hardly seen from above: work that nobody sees. */
@@ -18,42 +19,85 @@ final class RingHidden implements Rule {
 
     private static final double[] GROWTHS = {1.1, 1.2, 1.35, 1.5, 1.7, 2};
 
+    /** By so much a ring that hides another is opened at a time, and this often at most. */
+    private static final double OPENED_DEG = 6;
+
+    private static final int OPENINGS = 10;
+
     @Override
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            if (!(part instanceof Whorl)) {
-                continue;
-            }
             double seen = a.coverage().seenFromAbove(part.id());
-            if (seen < HARDLY_SEEN) {
-                found.add(new Finding(
-                        "ring-hidden",
-                        Severity.LOOK,
-                        Optional.of(part.id()),
-                        "Hardly seen from above",
-                        Why.of(
-                                "Share of the ring's plan that nothing covers from above",
-                                "Plan of the placed petals",
-                                in("seen from above", 100 * seen, Unit.PERCENT),
-                                in("worth making from", 100 * HARDLY_SEEN, Unit.PERCENT),
-                                in("petals in it", part.pieces().count(), Unit.COUNT)),
-                        mends(a, part)));
+            if (part instanceof Whorl && seen < HARDLY_SEEN) {
+                found.add(finding(a, part, seen));
             }
         }
         return found;
     }
 
-    private static List<Mend> mends(Assessment a, Petaled part) {
+    private static Finding finding(Assessment a, Petaled part, double seen) {
+        Optional<Petaled> hiding = hiding(a, part);
+        List<Mend> mends = new ArrayList<>(longer(a, part));
+        hiding.ifPresent(outer -> mends.addAll(opened(a, part, outer)));
+        return new Finding(
+                "ring-hidden",
+                Severity.LOOK,
+                Optional.of(part.id()),
+                hiding.map(h -> "Hidden by " + h.name()).orElse("Hardly seen from above"),
+                Why.of(
+                        "Share of the ring's plan that nothing covers from above",
+                        "Plan of the placed petals",
+                        in("seen from above", 100 * seen, Unit.PERCENT),
+                        in("worth making from", 100 * HARDLY_SEEN, Unit.PERCENT),
+                        in("petals in it", part.pieces().count(), Unit.COUNT)),
+                mends);
+    }
+
+    /** The ring without which most of it would be seen. */
+    private static Optional<Petaled> hiding(Assessment a, Petaled part) {
+        Petaled most = null;
+        double shows = HARDLY_SEEN;
+        for (Petaled other : a.species().petaled()) {
+            if (other instanceof Whorl && !other.id().equals(part.id())) {
+                double without = seen(a, part, a.species().without(other.id()));
+                if (without > shows) {
+                    shows = without;
+                    most = other;
+                }
+            }
+        }
+        return Optional.ofNullable(most);
+    }
+
+    private static double seen(Assessment a, Petaled part, Species species) {
+        return new Assessment(species, a.conditions()).coverage().seenFromAbove(part.id());
+    }
+
+    private static List<Mend> longer(Assessment a, Petaled part) {
         for (double growth : GROWTHS) {
             double length = Math.ceil(part.pieces().outline().lengthMm() * growth);
             Petaled longer =
                     part.with(part.pieces().withOutline(part.pieces().outline().withLength(Math.min(300, length))));
-            Assessment after = new Assessment(a.species().with(longer), a.conditions());
-            if (after.coverage().seenFromAbove(part.id()) >= HARDLY_SEEN) {
+            if (seen(a, part, a.species().with(longer)) >= HARDLY_SEEN) {
                 return List.of(Mend.part(a, "cut them " + Unit.MM.write(length) + " long", longer));
             }
         }
         return List.of();
     }
+
+    private static List<Mend> opened(Assessment a, Petaled part, Petaled hiding) {
+        for (int i = 1; i <= OPENINGS; i++) {
+            double lean = hiding.pieces().leanDeg() + i * OPENED_DEG;
+            if (lean <= MOST_LEAN_DEG) {
+                Petaled open = hiding.with(hiding.pieces().withLean(lean));
+                if (seen(a, part, a.species().with(open)) >= HARDLY_SEEN) {
+                    return List.of(Mend.part(a, "open " + hiding.name() + " to " + Unit.DEGREE.write(lean), open));
+                }
+            }
+        }
+        return List.of();
+    }
+
+    private static final double MOST_LEAN_DEG = 110;
 }

@@ -67,6 +67,7 @@ public final class AsMade {
         return pieces.with(d -> {
             if (own.counts() == Ways.Counts.QUICK && pieces.quickCount() > 0) {
                 d.count = pieces.quickCount();
+                d.quickCount = 0;
             }
             inOneOrSingly(d, part, own);
             if (d.attachment instanceof Attachment.Wired wired) {

@@ -136,6 +136,11 @@ public record Species(
         return new Species(name, note, faceMm, medium, shades, changed, finishing, ways);
     }
 
+    /** The same species without a part. */
+    public Species without(String partId) {
+        return withParts(parts.stream().filter(p -> !p.id().equals(partId)).toList());
+    }
+
     /** The same species made of other parts. */
     public Species withParts(List<Part> newParts) {
         return new Species(name, note, faceMm, medium, shades, newParts, finishing, ways);

@@ -4,10 +4,22 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import java.util.List;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.species.Bead;
+import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Roll;
+import org.crispwhorl.core.species.RollForm;
+import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.StemWrap;
+import org.crispwhorl.core.species.Tendril;
+import org.crispwhorl.core.species.WireCut;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -136,7 +148,10 @@ public class CentreTest {
             {new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SMOOTH)},
             {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)},
             {new HeartForm.Cluster(12, 4)},
-            {new HeartForm.CoveredBall(20, 1.5)}
+            {new HeartForm.CoveredBall(20, 1.5)},
+            {new HeartForm.CappedHalfBall(20, 1.5)},
+            {new HeartForm.SliverCone(8, 14, 2, 16, 8, 0.5)},
+            {new HeartForm.WoundFringe(100, 12, 8, 0.8)}
         };
     }
 
@@ -151,5 +166,97 @@ public class CentreTest {
     public void aTeardropIsNeverLowerThanItIsThick() {
         InvalidValue e = expectThrows(InvalidValue.class, () -> new HeartForm.Teardrop(10, 8));
         assertEquals(e.field(), "heightMm");
+    }
+
+    @Test
+    public void aCapOnAHalfBallIsHalfAShell() {
+        Close.within(
+                1e-12,
+                2 * new HeartForm.CappedHalfBall(20, 1.5).volumeMm3(),
+                new HeartForm.CoveredBall(20, 1.5).volumeMm3());
+    }
+
+    @Test
+    public void aWoundFringeFillsItsDiscWithItsStrip() {
+        HeartForm.WoundFringe fringe = new HeartForm.WoundFringe(120, 10, 7, 0.8);
+        double disc = Math.PI * fringe.diameterMm() * fringe.diameterMm() / 4;
+        Close.within(1e-9, 0.85 * disc, 120 * 0.8);
+        assertEquals(fringe.volumeMm3(), 120 * 10 * 0.8, 1e-9);
+    }
+
+    @Test
+    public void aRollIsAsLongAsItsSpiral() {
+        Roll roll = new Roll("r", "r", "p", new RollForm.Strip(160, 30, true), 1, 0.5, 4, Colouring.NONE);
+        double length = 0;
+        int steps = 200_000;
+        double turns = roll.turns();
+        for (int i = 0; i < steps; i++) {
+            double r = 2 + roll.pitchMm() * turns * (i + 0.5) / steps;
+            length += Math.hypot(r * 2 * Math.PI * turns / steps, roll.pitchMm() * turns / steps);
+        }
+        Close.within(0.005, length, 160);
+        assertEquals(roll.from().heightMm(), 15.0);
+        assertEquals(roll.pitchMm(), 2.5);
+    }
+
+    @Test
+    public void aFanIsAsLongAsItsPetalsLessTheirLaps() {
+        RollForm fan = new RollForm.PetalFan(6, Outline.of(20, 18, 0.6, 0.3, 2), 0.5);
+        assertEquals(fan.alongMm(), 18 + 5 * 9.0);
+        Close.within(1e-12, fan.layers(), 6 * 18 / 63.0);
+    }
+
+    @Test
+    public void aCoatedDiscBearsNoSteam() {
+        assertTrue(new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE).bearsSteam());
+        for (HeartForm.Disc.Coat coat : List.of(HeartForm.Disc.Coat.CRUMB, HeartForm.Disc.Coat.POLLEN)) {
+            assertTrue(!new HeartForm.Disc(16, 3, coat).bearsSteam());
+        }
+    }
+
+    @Test
+    public void aTuftOfHeadsStandsEvenlyAndAsWideAsItIsSaid() {
+        Stamens tuft = new Stamens(
+                "t", "t", "p", 50, Stamens.Use.FOLDED, 0.3, 1, 12, 8, 3, Stamens.Stand.TUFT, 2, 2, Colouring.NONE);
+        StamenRing ring = new StamenRing(tuft);
+        double[] places = ring.places();
+        double nearest = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < places.length; i += 2) {
+            assertTrue(Math.hypot(places[i], places[i + 1]) <= 8);
+            for (int j = 0; j < i; j += 2) {
+                nearest = Math.min(nearest, Math.hypot(places[i] - places[j], places[i + 1] - places[j + 1]));
+            }
+        }
+        assertTrue(
+                nearest > 0.7 * ring.spacingMm() && nearest <= ring.spacingMm(), nearest + " of " + ring.spacingMm());
+    }
+
+    @Test
+    public void oneLongerStamenTakesALongerWireOfItsOwn() {
+        FineStamens fine = new FineStamens("f", "f", "p", 7, 33, 17, 3, 3.5, 1.2, 4, 60, Colouring.NONE);
+        assertEquals(fine.wireCuts().stream().mapToInt(WireCut::count).sum(), 7);
+        assertEquals(fine.wireCuts().get(1).lengthMm() - fine.wireCuts().get(0).lengthMm(), 4.0, 1e-9);
+    }
+
+    @Test
+    public void aTendrilTakesTheWireOfEveryTurn() {
+        Tendril tendril = new Tendril("t", "t", "p", 2, 30, 15, 6, 3, -20, 40, Colouring.NONE);
+        Close.within(1e-12, tendril.wireMm(), 55 + 18 * Math.PI);
+    }
+
+    @Test
+    public void aBeadIsAsHeavyAsItsEllipsoidAndExactForABall() {
+        Bead ball = new Bead("b", "b", "p", 8, 8, -1, Colouring.NONE);
+        Close.within(1e-9, ball.surfaceMm2(), new HeartForm.Ball(8).surfaceMm2());
+        Close.within(1e-9, ball.lumps(Medium.GUM_PASTE).get(0).volumeMm3(), new HeartForm.Ball(8).volumeMm3());
+        assertEquals(ball.radiusAt(-5), 4.0, 1e-9);
+        assertEquals(ball.radiusAt(0), 0.0);
+    }
+
+    @Test
+    public void aStemIsThickenedByAsMuchPasteAsTheRingRoundIt() {
+        StemWrap wrap = new StemWrap("w", "w", "p", 6, 80, StemWrap.With.PASTE, Colouring.NONE);
+        Close.within(1e-12, wrap.pasteMm3(2), Math.PI * (9 - 1) * 80);
+        assertEquals(wrap.pasteMm3(7), 0.0);
     }
 }

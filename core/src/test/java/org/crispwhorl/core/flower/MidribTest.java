@@ -67,4 +67,46 @@ public class MidribTest {
         }
         Close.within(1e-5, length, 40);
     }
+
+    @DataProvider
+    public Object[][] joined() {
+        return new Object[][] {
+            {0.9, 0.6, 12.0, 0.0}, {1.2, 0.0, 0.0, 8.0}, {1.0, 1.4, 10.0, 6.0}, {0.4, -0.7, 20.0, 5.0}
+        };
+    }
+
+    @Test(dataProvider = "joined")
+    public void gluedAndTurnedBackItStillAgreesWithStepByStepIntegration(
+            double lean, double bend, double glued, double turned) {
+        Midrib midrib = new Midrib(3, -1, lean, bend, 40, glued, turned);
+        double radius = 3;
+        double height = -1;
+        int steps = 40_000;
+        for (int i = 0; i < steps; i++) {
+            double direction = midrib.direction(40 * (i + 0.5) / steps);
+            radius += Math.sin(direction) * 40 / steps;
+            height += Math.cos(direction) * 40 / steps;
+        }
+        assertEquals(midrib.radius(40), radius, 1e-3);
+        assertEquals(midrib.height(40), height, 1e-3);
+    }
+
+    @Test
+    public void theHigherTheGlueTheMoreClosedTheFlower() {
+        double last = Double.POSITIVE_INFINITY;
+        for (double glued = 0; glued <= 36; glued += 4) {
+            double reach = new Midrib(4, 0, 1.1, 0.3, 40, glued, 0).radius(40);
+            assertTrue(reach < last, "glued to " + glued);
+            last = reach;
+        }
+        assertEquals(new Midrib(4, 0, 1.1, 0.3, 40, 40, 0).radius(40), 4.0, 1e-9);
+    }
+
+    @Test
+    public void aTipTurnedBackStandsLowerAndFurtherOut() {
+        Midrib plain = new Midrib(4, 0, 0.4, 0.2, 40, 0, 0);
+        Midrib turned = new Midrib(4, 0, 0.4, 0.2, 40, 0, 10);
+        assertTrue(turned.radius(40) > plain.radius(40));
+        assertTrue(turned.height(40) < plain.height(40));
+    }
 }

@@ -74,4 +74,31 @@ public class PetalSurfaceTest {
         double s = 0.6 * length;
         assertEquals(flat.halfAngleAt(s), Math.atan2(flat.outline().halfWidthAt(s), 2 + s), 1e-9);
     }
+
+    @Test
+    public void aQuilledPetalIsATubeOfItsOwnGirth() {
+        PetalSurface tube = PetalSurface.of(PETALS.with(d -> d.quillDeg = 180), 2, 0);
+        double s = tube.outline().lengthMm() / 2;
+        double width = 2 * tube.outline().halfWidthAt(s);
+        Close.within(1e-3, tube.chordAt(s), width * 2 / Math.PI);
+    }
+
+    @Test
+    public void aFoldedPetalIsAsWideAsItsHalvesSeenAtTheirAngle() {
+        PetalSurface folded = PetalSurface.of(PETALS.with(d -> d.foldDeg = 90), 2, 0);
+        double s = folded.outline().lengthMm() / 2;
+        Close.within(1e-9, folded.chordAt(s), 2 * folded.outline().halfWidthAt(s) * Math.sqrt(0.5));
+    }
+
+    @Test
+    public void theFurtherItIsQuilledTheNarrowerItLooks() {
+        double last = Double.POSITIVE_INFINITY;
+        for (double quill = 30; quill <= 330; quill += 50) {
+            double turn = quill;
+            double chord =
+                    PetalSurface.of(PETALS.with(d -> d.quillDeg = turn), 2, 0).chordAt(15);
+            assertTrue(chord < last);
+            last = chord;
+        }
+    }
 }

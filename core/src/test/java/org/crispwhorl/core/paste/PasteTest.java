@@ -3,8 +3,10 @@ package org.crispwhorl.core.paste;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.List;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.species.Shade;
+import org.crispwhorl.core.species.Ways;
 import org.testng.annotations.Test;
 
 public class PasteTest {
@@ -57,5 +59,37 @@ public class PasteTest {
     public void aBlackMasterDoesNotBreakTheLaw() {
         String colour = MixingLaw.colour(new Shade("k", "k", "#000000", 0.5));
         assertTrue(colour.matches("#[0-9a-f]{6}"), colour);
+    }
+
+    private static List<Shade> ladder(Ways.Ladder way) {
+        return ShadeLadder.of(
+                List.of(
+                        rose(0.6),
+                        new Shade("b", "b", "#a8274a", 0.5),
+                        new Shade("c", "c", "#a8274a", 0.4),
+                        new Shade("d", "d", "#a8274a", 0.04),
+                        new Shade("leaf", "leaf", "#33582c", 0.8)),
+                way);
+    }
+
+    @Test
+    public void equalVisibleStepsAreEqualInOKLabWithinTwoPercent() {
+        List<Shade> rungs = ladder(Ways.Ladder.EQUAL_STEPS);
+        double first = MixingLaw.distance(rungs.get(0), rungs.get(1));
+        Close.within(0.02, MixingLaw.distance(rungs.get(1), rungs.get(2)), first);
+        Close.within(0.02, MixingLaw.distance(rungs.get(2), rungs.get(3)), first);
+        assertEquals(rungs.get(0).share(), 0.6);
+        assertEquals(rungs.get(3).share(), 0.04);
+    }
+
+    @Test
+    public void halvingTakesAsMuchWhiteAsPasteEachTime() {
+        List<Shade> rungs = ladder(Ways.Ladder.HALVING);
+        assertEquals(rungs.stream().map(Shade::share).toList(), List.of(0.6, 0.3, 0.15, 0.075, 0.8));
+    }
+
+    @Test
+    public void aLadderAsStatedIsLeftAlone() {
+        assertEquals(ladder(Ways.Ladder.STATED).get(1).share(), 0.5);
     }
 }

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.order.OrderController;
@@ -30,6 +31,11 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoData implements ApplicationRunner {
     private static final String DEMO = "demo";
+
+    /** How many of which are ordered for the supper. */
+    private static final Map<String, Integer> ORDERED =
+            Map.of("lockside-hellebore.json", 5, "towpath-camellia.json", 3, "lock-wedding-stephanotis.json", 2);
+
     private static final int DAYS_AHEAD = 7;
 
     private final Environment environment;
@@ -55,7 +61,10 @@ class DemoData implements ApplicationRunner {
         Arrays.sort(documents, Comparator.comparing(Resource::getFilename));
         for (Resource document : documents) {
             Shelf.Kept kept = shelf.add(SpeciesDocument.readText(document.getContentAsString(StandardCharsets.UTF_8)));
-            lines.add(new OrderController.OrderLine(kept.id(), lines.isEmpty() ? 5 : 3));
+            Integer wanted = ORDERED.get(document.getFilename());
+            if (wanted != null) {
+                lines.add(new OrderController.OrderLine(kept.id(), wanted));
+            }
         }
         LocalDate saturday =
                 LocalDate.now().plusDays(DAYS_AHEAD).with(TemporalAdjusters.nextOrSame(DayOfWeek.SATURDAY));

@@ -1,0 +1,108 @@
+package org.crispwhorl.core.species;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import org.crispwhorl.core.Close;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.flower.Draughting;
+import org.crispwhorl.core.flower.Drawing;
+import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.reckoning.HeadLoad;
+import org.testng.annotations.Test;
+
+public class HeadsTest {
+    private static final Heads SPIKE = Garden.spike(8, 18);
+    private static final Species ROSE = Garden.rose();
+    private static final Species SPIKED = Garden.and(ROSE, SPIKE);
+
+    @Test
+    public void theYoungestStandAtTheTip() {
+        assertEquals(SPIKE.opening(1).name(), "open");
+        assertEquals(SPIKE.opening(8).name(), "buds");
+    }
+
+    @Test
+    public void internodesShrinkFromFootToTipAndAddUpToTheStem() {
+        double before = SPIKE.heightMm(1);
+        assertEquals(before, 14.0, 1e-9);
+        double last = Double.POSITIVE_INFINITY;
+        for (int head = 2; head <= 8; head++) {
+            double step = SPIKE.heightMm(head) - SPIKE.heightMm(head - 1);
+            assertTrue(step < last);
+            last = step;
+        }
+        assertEquals(last, 6.0, 1e-9);
+        Close.within(1e-9, SPIKE.heightMm(8), SPIKE.alongMm());
+        Close.within(1e-9, SPIKE.wireCuts().get(0).lengthMm(), SPIKE.alongMm() + 100);
+    }
+
+    @Test
+    public void aClosedBudIsItsHeartAndItsCalyx() {
+        Species bud = OpenedHead.of(SPIKED, SPIKE.openings().get(0));
+        assertEquals(bud.parts().stream().map(Part::id).toList(), java.util.List.of("heart", "calyx"));
+        assertEquals(bud.heart().orElseThrow().form().diameterMm(), 8 * 0.4, 1e-9);
+    }
+
+    @Test
+    public void aHalfOpenHeadIsSmallerAndLeansOutLess() {
+        Heads.Opening half = new Heads.Opening("half", 1, 0.7, 1, 0.5);
+        Species head = OpenedHead.of(SPIKED, half);
+        Pieces petals = ((Petaled) head.part("petals").orElseThrow()).pieces();
+        assertEquals(petals.outline().lengthMm(), 26 * 0.7, 1e-9);
+        assertEquals(petals.leanDeg(), 35.0, 1e-9);
+        assertTrue(FlowerForm.of(head).faceMm() < 0.7 * FlowerForm.of(ROSE).faceMm());
+    }
+
+    @Test
+    public void theFullHeadIsTheFlowerWithoutWhatIsOnItsStem() {
+        Species full = OpenedHead.full(SPIKED);
+        Close.within(1e-9, FlowerForm.of(full).faceMm(), FlowerForm.of(ROSE).faceMm());
+        assertTrue(full.part("leaves").isEmpty() && full.heads().isEmpty());
+    }
+
+    @Test
+    public void thePasteOfAllHeadsIsTheirPasteAddedUp() {
+        Assessment a = new Assessment(SPIKED, Conditions.USUAL);
+        double sum = a.opened().stream()
+                .mapToDouble(o -> o.opening().count() * o.head().headG())
+                .sum();
+        Close.within(1e-9, a.pasteG(SPIKE), sum);
+        double byShade =
+                SPIKED.shades().stream().mapToDouble(s -> a.shadeG(s.id())).sum();
+        double byPart = SPIKED.parts().stream().mapToDouble(a::pasteG).sum();
+        Close.within(1e-9, byShade, byPart);
+    }
+
+    @Test
+    public void theMomentOfAllHeadsIsTheirMomentsAddedUp() {
+        Assessment a = new Assessment(SPIKED, Conditions.USUAL);
+        HeadLoad load = HeadLoad.of(a, SPIKE);
+        double grams = a.headG() * 100;
+        for (int head = 1; head <= 8; head++) {
+            double one = a.opened().get(head <= 4 ? 1 : 0).head().headG();
+            grams += one * (100 + SPIKE.heightMm(head));
+        }
+        Close.within(1e-9, load.momentNmm(), 2 * grams / 1000 * 9.80665 * Math.sqrt(0.5));
+    }
+
+    @Test
+    public void everyHeadIsDrawnAtItsHeight() {
+        Drawing.Habit habit = Draughting.of(FlowerForm.of(SPIKED)).habit().orElseThrow();
+        assertEquals(habit.heads().size(), 9);
+        for (int i = 1; i < habit.heads().size(); i++) {
+            assertTrue(habit.heads().get(i).jointMm() > habit.heads().get(i - 1).jointMm());
+            assertTrue(
+                    habit.heads().get(i).widthMm() <= habit.heads().get(i - 1).widthMm() + 1e-9);
+        }
+    }
+
+    @Test
+    public void aClusterStandsAtOnePoint() {
+        Heads cluster = new Heads("c", "c", Heads.Arrangement.CLUSTER, SPIKE.openings(), 14, 6, 20, 50, 30, 18, 60);
+        assertEquals(cluster.heightMm(5), 0.0);
+        assertEquals(cluster.alongMm(), 0.0);
+    }
+}

@@ -1,0 +1,153 @@
+package org.crispwhorl.core.species;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.Close;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.thinning.PressedBall;
+import org.crispwhorl.core.thinning.Thinning;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class MakingTest {
+    private static final Outline OUTLINE = Outline.of(26, 24, 0.6, 0.25, 2.1);
+    private static final int COUNT = 6;
+    private static final Medium PASTE = Medium.GUM_PASTE;
+
+    /** A making, and the paste besides the petals: what the middle or the foot of one ring holds, mm³. */
+    @DataProvider
+    public Object[][] makings() {
+        Thinning thinning = new Thinning(1.1, 0.65);
+        double middle = Math.PI * 16 / 4 * 1.1;
+        return new Object[][] {
+            {new Making.Sheet(thinning), 0},
+            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.WHOLE), middle},
+            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SPLIT), middle},
+            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SINGLES), middle},
+            {new Making.Pressed(9), 0},
+            {new Making.Weighed(0.52), 0},
+            {new Making.Pulled(2, 0.5), 0},
+            {new Making.HollowedCone(0.8, 6, 4), Math.PI * 16 * 6 / 12},
+            {new Making.Tape(12), 0}
+        };
+    }
+
+    /** The volume of the finished piece, its thickness taken strip by strip over a polygon: another way than the core's. */
+    private static double finishedMm3(Making making) {
+        Outline finished = making.finished(OUTLINE);
+        double[][] p = finished.polygon(400);
+        Coordinate[] ring = new Coordinate[p.length + 1];
+        for (int i = 0; i < p.length; i++) {
+            ring[i] = new Coordinate(p[i][0], p[i][1]);
+        }
+        ring[p.length] = ring[0];
+        GeometryFactory factory = new GeometryFactory();
+        Polygon whole = factory.createPolygon(ring);
+        int strips = 200;
+        double step = finished.lengthMm() / strips;
+        double volume = 0;
+        for (int i = 0; i < strips; i++) {
+            Envelope strip = new Envelope(-100, 100, i * step, (i + 1) * step);
+            volume += whole.intersection(factory.toGeometry(strip)).getArea()
+                    * making.thicknessAt((i + 0.5) / strips, OUTLINE, PASTE);
+        }
+        return volume;
+    }
+
+    @Test(dataProvider = "makings")
+    public void thePasteOfEveryWayIsWhatTheFinishedPiecesHold(Making making, double besides) {
+        if (making instanceof Making.Tape) {
+            assertEquals(making.volumeMm3(OUTLINE, COUNT, PASTE), 0.0);
+            return;
+        }
+        double paste = COUNT * making.volumeMm3(OUTLINE, COUNT, PASTE);
+        Close.within(0.001, paste, COUNT * finishedMm3(making) + besides);
+    }
+
+    @Test(dataProvider = "makings")
+    public void theMeanThicknessTimesTheAreaIsThePaste(Making making, double besides) {
+        double petals = COUNT * making.volumeMm3(OUTLINE, COUNT, PASTE) - besides;
+        double held = COUNT * making.finished(OUTLINE).areaMm2() * making.finishedMm(OUTLINE, PASTE);
+        if (!(making instanceof Making.Tape)) {
+            Close.within(0.001, petals, held);
+        }
+    }
+
+    @Test(dataProvider = "makings")
+    public void whatIsMadeLargerStaysAsThick(Making making, double besides) {
+        double before = making.finishedMm(OUTLINE, PASTE);
+        Close.within(0.005, making.scaled(1.4).finishedMm(OUTLINE.scaled(1.4), PASTE), before);
+    }
+
+    @Test
+    public void aBallOfAWeightIsTheBallOfItsSize() {
+        double grams = PASTE.grams(PressedBall.volumeMm3(9));
+        Close.within(
+                1e-9,
+                new Making.Weighed(grams).finishedMm(OUTLINE, PASTE),
+                new Making.Pressed(9).finishedMm(OUTLINE, PASTE));
+    }
+
+    @Test
+    public void aHeavierPastePressesThinnerFromTheSameWeight() {
+        Making weighed = new Making.Weighed(0.5);
+        assertTrue(weighed.finishedMm(OUTLINE, Medium.GUM_FONDANT) < weighed.finishedMm(OUTLINE, PASTE));
+    }
+
+    @Test
+    public void aLipThickerThanItsFootIsRefused() {
+        assertEquals(
+                expectThrows(InvalidValue.class, () -> new Making.Pulled(0.5, 1))
+                        .field(),
+                "lipMm");
+    }
+
+    @Test
+    public void aOnePieceCutIsMadeOnceHoweverManyPetalsItHas() {
+        Pieces petals = Garden.petals(5, 15, 15, 70);
+        Pieces one = petals.withMaking(new Making.OnePiece(new Thinning(0.9, 0.55), 4, Making.OnePiece.Division.WHOLE));
+        assertEquals(one.units(), 1);
+        assertEquals(petals.units(), 5);
+        assertEquals(one.making().joints(5), 1);
+    }
+
+    @Test
+    public void aCutterWhosePetalsAreSplitHasHalfAsMany() {
+        Making.OnePiece split = new Making.OnePiece(new Thinning(0.9, 0.6), 8, Making.OnePiece.Division.SPLIT);
+        assertEquals(split.cutterPetals(40), 20);
+        assertTrue(split.startsFrom(Outline.of(20, 2.4, 0.5, 0.8, 2), 40, PASTE)
+                .startsWith("one-piece cutter of 20, 48.0 mm"));
+    }
+
+    @Test
+    public void aLaminatedPieceTakesItsPasteFromBothShades() {
+        Pieces petals = Garden.petals(5, 26, 24, 70);
+        Pieces lined = petals.with(d -> d.lining = Optional.of(new Lining("pale", 0.4)));
+        List<Lump> lumps = lined.lumps("pink", PASTE);
+        Close.within(1e-12, lumps.get(0).volumeMm3() + lumps.get(1).volumeMm3(), petals.volumeMm3(PASTE));
+        Close.within(1e-12, lumps.get(1).volumeMm3(), 0.4 * petals.volumeMm3(PASTE));
+        assertEquals(lumps.get(1).shade(), "pale");
+    }
+
+    @Test
+    public void aSmallPetalIsCarriedOnTop() {
+        Pieces petals = Garden.petals(5, 26, 24, 70);
+        Carried small = new Carried("pale", 10, 8, 0.6);
+        Pieces carrying = petals.with(d -> d.carries = Optional.of(small));
+        Close.within(
+                1e-12,
+                carrying.volumeMm3(PASTE) - petals.volumeMm3(PASTE),
+                small.outline().areaMm2() * 0.6);
+    }
+}

@@ -1,0 +1,150 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.crispwhorl.core.finding.Finding;
+import org.crispwhorl.core.finding.Findings;
+import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.reckoning.Reckoner;
+import org.crispwhorl.core.reckoning.Reckoning;
+import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.Overlap;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Veiner;
+import org.crispwhorl.files.SpeciesDocument;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class DemoSpeciesTest {
+    private static final Path DEMO = Path.of("src/main/resources/demo");
+
+    private static Stream<Species> species() throws IOException {
+        try (Stream<Path> files = Files.list(DEMO)) {
+            return files.sorted().toList().stream().map(DemoSpeciesTest::read);
+        }
+    }
+
+    private static Species read(Path file) {
+        try {
+            return SpeciesDocument.readText(Files.readString(file));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @DataProvider
+    public Object[][] demos() throws IOException {
+        return species().map(s -> new Object[] {s.name(), s}).toArray(Object[][]::new);
+    }
+
+    /** Every kind of part, heart, making and joining that the schema knows is in a demo species. */
+    @Test
+    public void everyKindOccurs() throws IOException {
+        Set<String> met = new TreeSet<>();
+        species().forEach(s -> SpeciesDocument.write(s).findValues("kind").forEach(k -> met.add(k.asString())));
+        Set<String> known = new TreeSet<>();
+        for (JsonNode definition : SpeciesDocument.schema().get("$defs")) {
+            JsonNode kind = definition.at("/properties/kind/const");
+            if (!kind.isMissingNode()) {
+                known.add(kind.asString());
+            }
+        }
+        known.removeAll(met);
+        assertEquals(known, Set.of());
+    }
+
+    /** So is every choice of a ring: its place, its overlap, its veiner, its division, its treatment. */
+    @Test
+    public void everyChoiceOfARingOccurs() throws IOException {
+        var pieces = species()
+                .flatMap(s -> s.petaled().stream())
+                .map(Petaled::pieces)
+                .toList();
+        for (Overlap overlap : Overlap.values()) {
+            assertTrue(pieces.stream().anyMatch(p -> p.overlap() == overlap), overlap.name());
+        }
+        for (Place.Rule rule : Place.Rule.values()) {
+            assertTrue(
+                    rule == Place.Rule.BEHIND
+                            || pieces.stream().anyMatch(p -> p.place().rule() == rule),
+                    rule.name());
+        }
+        for (Making.OnePiece.Division division : Making.OnePiece.Division.values()) {
+            assertTrue(
+                    pieces.stream()
+                            .anyMatch(p -> p.making() instanceof Making.OnePiece one && one.division() == division),
+                    division.name());
+        }
+        for (Veiner.Sides sides : Veiner.Sides.values()) {
+            assertTrue(
+                    pieces.stream()
+                            .anyMatch(p ->
+                                    p.veiner().filter(v -> v.sides() == sides).isPresent()),
+                    sides.name());
+        }
+        for (Leaf.Along along : Leaf.Along.values()) {
+            assertTrue(
+                    species()
+                            .flatMap(s -> s.petaled().stream())
+                            .anyMatch(p -> p instanceof Leaf leaf && leaf.along() == along),
+                    along.name());
+        }
+        assertTrue(pieces.stream().anyMatch(p -> p.quillDeg() > 0), "quilled");
+        assertTrue(pieces.stream().anyMatch(p -> p.foldDeg() > 0), "folded");
+        assertTrue(pieces.stream().anyMatch(p -> p.edge().crestMm() > 0), "frilled");
+        assertTrue(pieces.stream().anyMatch(p -> p.edge().turnedMm() > 0), "turned back");
+        assertTrue(pieces.stream().anyMatch(p -> p.outline().notch() > 0), "notched");
+        assertTrue(pieces.stream().anyMatch(p -> p.lining().isPresent()), "laminated");
+        assertTrue(pieces.stream().anyMatch(p -> p.carries().isPresent()), "carrying a smaller petal");
+        assertTrue(pieces.stream().anyMatch(p -> p.quickCount() > 0), "a quick count");
+    }
+
+    @Test(dataProvider = "demos")
+    public void itComesOutAboutAsWideAsItIsWanted(String name, Species species) {
+        assertEquals(FlowerForm.of(species).faceMm(), species.faceMm(), 0.05 * species.faceMm());
+    }
+
+    @Test(dataProvider = "demos")
+    public void itIsReckonedWholeAndEveryFigureIsANumberWithItsReason(String name, Species species) {
+        Reckoning reckoning = Reckoner.reckon(species, Conditions.USUAL);
+        assertEquals(reckoning.parts().size(), species.parts().size());
+        Stream.concat(reckoning.figures().stream(), reckoning.parts().stream().flatMap(p -> p.figures().stream()))
+                .forEach(f -> {
+                    assertTrue(Double.isFinite(f.value()), name + " " + f.key());
+                    assertFalse(f.why().rule().isBlank(), f.key());
+                });
+        assertTrue(reckoning.plan().readyH() < 48, "ready in two days in the usual room");
+    }
+
+    @Test(dataProvider = "demos")
+    public void whatIsFoundOnItCanBeMended(String name, Species species) {
+        for (Finding finding : Findings.of(new Assessment(species, Conditions.USUAL))) {
+            assertFalse(finding.mends().isEmpty(), name + ": " + finding.title());
+        }
+    }
+
+    @Test
+    public void itsFacesCanBeToldApart() throws IOException {
+        var faces = species()
+                .map(s -> Arrays.asList(
+                        s.petaled().stream().map(p -> p.pieces().count()).toList(),
+                        s.shades().get(0).master()))
+                .toList();
+        assertEquals(faces.stream().distinct().count(), faces.size());
+    }
+}

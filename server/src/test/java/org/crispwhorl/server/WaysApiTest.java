@@ -1,0 +1,80 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+public class WaysApiTest extends ServerTest {
+    private ObjectNode usual;
+
+    private ObjectNode ways() {
+        ObjectNode now = (ObjectNode) api.get("/api/ways").json();
+        if (usual == null) {
+            usual = now.deepCopy();
+        }
+        return now;
+    }
+
+    @AfterMethod
+    public void backToTheUsual() {
+        if (usual != null) {
+            api.put("/api/ways", usual);
+        }
+    }
+
+    private static double hands(JsonNode reckoning) {
+        for (JsonNode figure : reckoning.get("figures")) {
+            if (figure.get("key").asString().equals("hands")) {
+                return figure.get("value").asDouble();
+            }
+        }
+        throw new AssertionError("no hands");
+    }
+
+    @Test
+    public void beforeAnyChoiceTheWaysAreTheUsualOnes() {
+        assertEquals(ways().get("ridge").asString(), "pinned");
+        assertEquals(ways().get("dusting").asString(), "parts");
+    }
+
+    @Test
+    public void whatIsChosenIsKept() {
+        ObjectNode chosen = ways().put("glue", "egg-white").put("counts", "quick");
+        assertEquals(api.put("/api/ways", chosen).status(), 200);
+        assertEquals(api.get("/api/ways").json(), chosen);
+    }
+
+    @Test
+    public void aWayThatIsNotKnownIsRefusedByItsField() {
+        Api.Answer answer = api.put("/api/ways", ways().put("ridge", "chisel"));
+        assertEquals(answer.status(), 422);
+        assertEquals(answer.json().at("/faults/0/pointer").asString(), "/ridge");
+    }
+
+    @Test
+    public void theReckoningTakesTheWaysThatItIsSentAndTellsThem() {
+        ObjectNode request = Api.JSON.createObjectNode();
+        request.set("species", Api.demo("meadow-scabious"));
+        JsonNode faithful = api.post("/api/reckoning", request).json();
+        request.set("ways", ways().put("counts", "quick").put("glue", "egg-white"));
+        JsonNode quick = api.post("/api/reckoning", request).json();
+        assertTrue(hands(quick) < hands(faithful));
+        assertEquals(quick.at("/ways/counts").asString(), "quick");
+        assertTrue(
+                quick.get("cautions").toString().contains("egg"),
+                quick.get("cautions").toString());
+    }
+
+    @Test
+    public void anOrderIsReckonedByTheWaysOfTheStudio() {
+        JsonNode order = api.get("/api/orders").json().get(0);
+        String path = "/api/orders/" + order.get("id").asString() + "/reckoning";
+        double faithful = api.get(path).json().at("/sheet/handsMin").asDouble();
+        api.put("/api/ways", ways().put("petals", "one-piece"));
+        assertTrue(api.get(path).json().at("/sheet/handsMin").asDouble() < faithful);
+    }
+}
