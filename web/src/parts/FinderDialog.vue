@@ -46,21 +46,37 @@ function rooms(): Place[] {
   ]
 }
 
+/** The very name first, then names that begin so. */
+function rank(place: Place): number {
+  const [label, asked] = [place.label.toLowerCase(), query.value.trim().toLowerCase()]
+  return label === asked ? 0 : label.startsWith(asked) ? 1 : 2
+}
+
 const found = computed(() => {
   const words = query.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return places.value.filter((p) => words.every((w) => `${p.label} ${p.kind}`.toLowerCase().includes(w))).slice(0, 12)
+  const matching = places.value.filter((p) => words.every((w) => `${p.label} ${p.kind}`.toLowerCase().includes(w)))
+  return matching.sort((a, b) => rank(a) - rank(b)).slice(0, 12)
 })
+
+let chosen: Place | undefined
+
+/** The dialog gives the focus back to where it was as it goes; whatever was chosen comes after that. */
+function gone() {
+  const place = chosen
+  chosen = undefined
+  if (place) requestAnimationFrame(() => setTimeout(place.go))
+}
 
 function choose(place: Place | null) {
   if (!place) return
+  chosen = place
   emit('close')
-  place.go()
 }
 </script>
 
 <template>
   <Dialog :open="open" class="fixed inset-0 z-40 bg-ink/30" aria-label="Find" @close="emit('close')">
-    <DialogPanel class="mx-auto mt-24 w-[30rem] max-w-[92vw] border border-ink bg-sheet p-3">
+    <DialogPanel class="mx-auto mt-24 w-[30rem] max-w-[92vw] border border-ink bg-sheet p-3" @vue:unmounted="gone">
       <Combobox :model-value="null" @update:model-value="choose">
         <ComboboxInput
           class="field min-h-10 text-[16px]"

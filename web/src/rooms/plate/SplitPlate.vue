@@ -25,7 +25,7 @@ const heads = computed(() => props.parts.find((p) => p.kind === 'heads'))
 
 const STEM_SHOWN_MM = 34
 /** Leaves may reach beyond the flower; the drawing makes room for them up to this many times its radius. */
-const ROOM_FOR_LEAVES = 1.7
+const ROOM_FOR_LEAVES = 2.5
 /** Size of the panel at which one unit of hairlines and text is one pixel. */
 const PANEL = { width: 672, height: 540 }
 

@@ -38,11 +38,8 @@ function fields(): Action[] {
 }
 
 function goTo(field: HTMLElement) {
-  // The dialog gives the focus back where it was as it closes; the field comes after.
-  setTimeout(() => {
-    field.closest('details')?.setAttribute('open', '')
-    field.scrollIntoView({ block: 'center' })
-    field.focus()
-    if (field instanceof HTMLInputElement) field.select()
-  }, 50)
+  field.closest('details')?.setAttribute('open', '')
+  field.scrollIntoView({ block: 'center' })
+  field.focus()
+  if (field instanceof HTMLInputElement) field.select()
 }

@@ -19,8 +19,7 @@ const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GE
 const standing = computed(() => species.data.value?.filter((s) => s.aside === showAside.value) ?? [])
 const asideCount = computed(() => species.data.value?.filter((s) => s.aside).length ?? 0)
 
-// The finder gives the focus back as it closes; the name comes after.
-const offered = (): Action[] => [{ label: 'begin a new species', kind: 'action', run: () => setTimeout(() => naming.value?.focus(), 50) }]
+const offered = (): Action[] => [{ label: 'begin a new species', kind: 'action', run: () => naming.value?.focus() }]
 actions.gather = offered
 onBeforeUnmount(() => actions.leave(offered))
 
