@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Schemas } from '@/api/client'
-import { discPath, headPlaces, linePath, planPath, shadeKey } from './facePaths'
+import { discPath, headPlaces, linePath, planPath, reachesRight, shadeKey } from './facePaths'
 
 const props = defineProps<{
   face: Schemas['Face']
@@ -9,15 +9,25 @@ const props = defineProps<{
   selected?: string | null
   lit?: string | null
   hairline: number
+  /** Whether only the right half is looked at: what lies wholly to the left is then not drawn. */
+  rightHalf?: boolean
 }>()
 const id = useId()
 const emit = defineEmits<{ point: [partId: string | null]; press: [partId: string, event: PointerEvent]; wheel: [partId: string, event: WheelEvent] }>()
 
 const rings = computed(() =>
-  props.face.rings.map((ring) => ({
-    ...ring,
-    d: planPath(ring.outline),
-  })),
+  props.face.rings.map((ring) => {
+    const shown = (azimuth: number) => !props.rightHalf || reachesRight(ring.outline, azimuth)
+    return {
+      ...ring,
+      d: planPath(ring.outline),
+      azimuths: ring.azimuths.filter(shown),
+      closings: ring.closings
+        .filter((c) => shown(c.azimuth))
+        .map((c) => ({ ...c, over: c.over.filter(shown) }))
+        .filter((c) => c.over.length > 0),
+    }
+  }),
 )
 const outgoing = computed(() => rings.value.filter((r) => r.lap === 'outgoing'))
 const returning = computed(() => rings.value.filter((r) => r.lap === 'returning'))

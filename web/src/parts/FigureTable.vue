@@ -18,6 +18,14 @@ const HEADINGS: Record<Schemas['Group'], string> = {
   time: 'hands',
 }
 
+const asked = new Map<string, () => Schemas['Why']>()
+
+/** The reason of a figure as it is when it is asked for; always the same function for the same figure. */
+function whyOf(key: string): () => Schemas['Why'] {
+  if (!asked.has(key)) asked.set(key, () => props.figures.find((f) => f.key === key)!.why)
+  return asked.get(key)!
+}
+
 const groups = computed(() => {
   const found = new Map<Schemas['Group'], Figure[]>()
   for (const figure of props.figures) {
@@ -43,7 +51,7 @@ const groups = computed(() => {
             written(figure.value, figure.unit, lengths.unit).unit
           }}</span>
         </td>
-        <td class="w-9 text-right"><WhyButton :why="figure.why" :about="figure.label" /></td>
+        <td class="w-9 text-right"><WhyButton :why="whyOf(figure.key)" :about="figure.label" /></td>
       </tr>
     </tbody>
   </table>

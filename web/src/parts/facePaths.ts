@@ -47,6 +47,16 @@ export function bladePath(profile: Schemas['Profile']): string {
 /** Under which a shade's colour stands among the tints of the parts. */
 export const shadeKey = (id: string) => `shade ${id}`
 
+/** Whether a shape turned to an azimuth (degrees) reaches to the right of the axis. */
+export function reachesRight(points: number[], azimuth: number): boolean {
+  const turn = (azimuth * Math.PI) / 180
+  const [sin, cos] = [Math.sin(turn), Math.cos(turn)]
+  for (let i = 0; i + 1 < points.length; i += 2) {
+    if (points[i]! * sin + points[i + 1]! * cos > 0) return true
+  }
+  return false
+}
+
 /** An open line of plan points as an SVG path in which azimuth 0 points up. */
 export function linePath(points: number[]): string {
   return planPath(points).slice(0, -1)

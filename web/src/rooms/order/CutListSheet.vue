@@ -19,7 +19,7 @@ const print = () => window.print()
 </script>
 
 <template>
-  <div class="mx-auto max-w-3xl px-6 py-5">
+  <div class="mx-auto max-w-4xl px-6 py-5">
     <p class="not-printed mb-4 flex gap-2">
       <button type="button" class="act" @click="print">Print</button>
       <a class="act" :href="`/api/orders/${id}/cut-list.csv`" download="cut-list.csv">As CSV</a>
@@ -30,7 +30,7 @@ const print = () => window.print()
       <h1 class="text-[28px]">Cut list</h1>
       <p class="text-quiet">{{ order.data.value.order.name }} · hand-over {{ readable(order.data.value.order.handOver) }}</p>
       <p v-if="order.data.value.order.note" class="italic">{{ order.data.value.order.note }}</p>
-      <table class="mt-4 w-full" aria-label="Cut list">
+      <table class="mt-4 w-full [&_td]:pr-3 [&_th]:pr-3" aria-label="Cut list">
         <thead>
           <tr class="border-b border-ink text-left text-[12px] text-quiet">
             <th class="font-normal">cut</th><th class="font-normal">shade</th>

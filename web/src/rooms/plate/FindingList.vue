@@ -18,7 +18,7 @@ const nameOf = (id?: string) => props.parts.find((p) => p.id === id)?.name ?? 'f
             {{ f.title }}
             <button v-if="f.partId" type="button" class="text-[13px] text-accent italic hover:underline" @click="emit('select', f.partId)">{{ nameOf(f.partId) }}</button>
           </span>
-          <WhyButton :why="f.why" :about="f.title" />
+          <WhyButton :why="() => f.why" :about="f.title" />
         </p>
         <p v-if="f.mends.length" class="mt-1 flex flex-wrap gap-1.5">
           <button v-for="m in f.mends" :key="m.label" type="button" class="act !px-2 text-[13px]" @click="emit('mend', m)">{{ m.label }}</button>

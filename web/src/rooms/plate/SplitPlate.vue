@@ -140,6 +140,7 @@ function gapArc(gap: Schemas['Gap']): string {
           :selected="selected"
           :lit="lit"
           :hairline="hairline"
+          right-half
           @point="emit('point', $event)"
           @press="press"
           @wheel="wheel"

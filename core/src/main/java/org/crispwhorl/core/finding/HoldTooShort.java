@@ -19,6 +19,9 @@ final class HoldTooShort implements Rule {
     /** Least insertion whatever the length, mm. */
     private static final double LEAST_MM = 4;
 
+    /** A hook holds in this share of the length that a straight end needs. */
+    private static final double HOOKED = 0.7;
+
     /** Paste that must be left beyond the wire's end, as a share of the finished length. */
     private static final double BEYOND_SHARE = 0.1;
 
@@ -28,7 +31,8 @@ final class HoldTooShort implements Rule {
         for (Petaled part : a.species().petaled()) {
             if (part.pieces().attachment() instanceof Attachment.Wired wired) {
                 double length = part.pieces().finished().lengthMm();
-                double least = Math.min((1 - BEYOND_SHARE) * length, Math.max(LEAST_MM, LEAST_SHARE * length));
+                double holds = wired.hookMm() > 0 ? HOOKED : 1;
+                double least = Math.min((1 - BEYOND_SHARE) * length, holds * Math.max(LEAST_MM, LEAST_SHARE * length));
                 double most = (1 - BEYOND_SHARE) * length;
                 if (wired.insertionMm() < least - 1e-9) {
                     found.add(finding(
@@ -56,9 +60,10 @@ final class HoldTooShort implements Rule {
                 Optional.of(part.id()),
                 title,
                 Why.of(
-                        "A wire goes in at least a fifth of the length and 4 mm, and leaves a tenth beyond its end",
+                        "A straight wire goes in at least a fifth of the length and 4 mm, a hooked one seven tenths of that; a tenth is left beyond its end",
                         "Rule of the craft",
                         in("insertion", wired.insertionMm(), Unit.MM),
+                        in("hook", wired.hookMm(), Unit.MM),
                         in("finished length", part.pieces().finished().lengthMm(), Unit.MM)),
                 List.of(Mend.part(
                         a,

@@ -80,7 +80,13 @@ public final class Draughting {
         return ring.part().pieces().carries().map(small -> {
             PetalSurface on = new PetalSurface(
                     ring.surface().midrib(), small.outline(), ring.surface().acrossMm());
-            Geometry shape = planOf(on, 0, small.outline().lengthMm(), Edge.PLAIN, 0);
+            Geometry shape = planOf(
+                    on,
+                    0,
+                    small.outline().lengthMm(),
+                    Edge.PLAIN,
+                    0,
+                    ring.part().pieces().count());
             double[] azimuths = new double[ring.azimuthsRad().length];
             Arrays.setAll(azimuths, i -> round(Math.toDegrees(ring.azimuthsRad()[i]) % 360));
             return new Drawing.Ring(
@@ -100,7 +106,8 @@ public final class Draughting {
                 from,
                 to,
                 pieces.edge(),
-                pieces.finishedMm(form.species().medium()));
+                pieces.finishedMm(form.species().medium()),
+                pieces.count());
         if (shape.isEmpty() || shape.getArea() < 0.01) {
             return Optional.empty();
         }
@@ -131,10 +138,11 @@ public final class Draughting {
     }
 
     /** The plan of a stretch of a surface: its boundary, where that does not fold over itself, else its cells joined. */
-    private static Geometry planOf(PetalSurface surface, double from, double to, Edge edge, double bodyMm) {
+    private static Geometry planOf(PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {
         double wave = edge.ruffle(bodyMm).amplitudeMm();
         double crests = wave == 0 ? 0 : surface.outline().perimeterMm() / edge.crestMm();
-        int perSide = (int) Math.max(POINTS_PER_SIDE, Math.min(MOST_PER_SIDE, POINTS_PER_CREST * crests / 2));
+        int plain = count > MANY ? POINTS_OF_MANY : POINTS_PER_SIDE;
+        int perSide = (int) Math.max(plain, Math.min(MOST_PER_SIDE, POINTS_PER_CREST * crests / 2));
         double[][] outline = surface.outline().polygon(perSide);
         double[][] clipped = clip(clip(outline, from, 1), to, -1);
         if (clipped.length < 3) {
@@ -162,8 +170,12 @@ public final class Draughting {
         return polygon.isValid() ? polygon : largest(polygon.buffer(0));
     }
 
-    private static final int MOST_PER_SIDE = 70;
-    private static final int POINTS_PER_CREST = 6;
+    /** Petals of a ring of more than so many are small on the screen, and fewer points draw them. */
+    private static final int MANY = 8;
+
+    private static final int POINTS_OF_MANY = 12;
+    private static final int MOST_PER_SIDE = 48;
+    private static final int POINTS_PER_CREST = 5;
 
     private static Geometry largest(Geometry geometry) {
         Geometry best = GEOMETRY.createPolygon();

@@ -13,19 +13,12 @@ final class PiecePlan {
 
     private final double[] outgoing;
     private final double[] returning;
-    private final double outerMm;
 
     PiecePlan(PetalSurface surface) {
         double length = surface.outline().lengthMm();
         double turnsIn = surface.midrib().turnsInAt();
         outgoing = triangles(surface, 0, turnsIn);
         returning = triangles(surface, turnsIn, length);
-        outerMm = Math.max(outermost(outgoing), outermost(returning));
-    }
-
-    /** Radius of its outermost point in plan, mm. */
-    double outerMm() {
-        return outerMm;
     }
 
     /** Arcs of the part that goes outwards, on circles of radius (k + ½)·step. */
@@ -75,14 +68,6 @@ final class PiecePlan {
         all[n + 4] = c[0];
         all[n + 5] = c[1];
         return n + 6;
-    }
-
-    private static double outermost(double[] triangles) {
-        double most = 0;
-        for (int i = 0; i < triangles.length; i += 2) {
-            most = Math.max(most, triangles[i]);
-        }
-        return most;
     }
 
     /** Each triangle leaves its arc on the circles that it meets; the mirrored half is added at the end. */

@@ -17,6 +17,7 @@ public final class PlacedRing {
     private final double[] azimuthsRad;
     private final double halfAngle;
     private PiecePlan plan;
+    private double outerMm = Double.NaN;
 
     PlacedRing(Petaled part, PetalSurface surface, double[] azimuthsRad) {
         this.part = part;
@@ -110,10 +111,25 @@ public final class PlacedRing {
 
     private static final int MEETING_STEPS = 6;
 
-    /** Outermost radius in plan, mm. */
+    /** Outermost radius in plan, mm: over the midrib, the edge and the line between them. */
     public double outerMm() {
-        return plan().outerMm();
+        if (Double.isNaN(outerMm)) {
+            outerMm = 0;
+            double length = surface.outline().lengthMm();
+            for (int i = 0; i <= OUTER_STATIONS; i++) {
+                double s = length * Math.sin(Math.PI / 2 * i / OUTER_STATIONS);
+                double half = surface.outline().halfWidthAt(s);
+                for (double across = 0; across <= 1; across += 0.5) {
+                    double v = across * half;
+                    double[] p = surface.point(surface.outline().notchedStation(s, v), v);
+                    outerMm = Math.max(outerMm, Math.hypot(p[0], p[1]));
+                }
+            }
+        }
+        return outerMm;
     }
+
+    private static final int OUTER_STATIONS = 28;
 
     /** Height of the highest and the lowest point of the midrib, mm: {lowest, highest}. */
     public double[] heightsMm() {

@@ -5,6 +5,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Species;
@@ -24,7 +25,11 @@ public final class DesignChange {
      * @throws org.crispwhorl.core.measure.InvalidValue where the design cannot take it
      */
     public static Species carriedOver(Species designed, Species made, Species changed) {
-        return (Species) merged(designed, made, changed);
+        boolean asDesigned =
+                designed.parts().equals(made.parts()) && designed.shades().equals(made.shades());
+        return asDesigned
+                ? changed.withWays((Choices) merged(designed.ways(), made.ways(), changed.ways()))
+                : (Species) merged(designed, made, changed);
     }
 
     private static Object merged(Object designed, Object made, Object changed) {

@@ -50,7 +50,7 @@ public sealed interface Making {
         return this;
     }
 
-    /** What the work starts from, for a list of pieces. */
+    /** What the work starts from besides the outline itself, for a list of pieces. */
     String startsFrom(Outline outline, int count, Medium medium);
 
     private static double ballMm(double volumeMm3) {
@@ -96,7 +96,7 @@ public sealed interface Making {
 
         @Override
         public String startsFrom(Outline outline, int count, Medium medium) {
-            return "cutter " + Unit.MM.write(outline.lengthMm()) + " × " + Unit.MM.write(outline.widthMm());
+            return "cutter";
         }
     }
 

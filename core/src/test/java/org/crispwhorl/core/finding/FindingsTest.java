@@ -360,6 +360,16 @@ public class FindingsTest {
     }
 
     @Test
+    public void aHookHoldsWhereAStraightEndPullsOut() {
+        assertTrue(
+                found(wired(new Attachment.Wired(28, 5, 3, 3, 80, 0.9)), USUAL).isEmpty());
+        assertEquals(
+                only("hold-too-short", wired(new Attachment.Wired(28, 5, 0, 3, 80, 0.9)), USUAL)
+                        .severity(),
+                Severity.STOP);
+    }
+
+    @Test
     public void fewFormersSayInHowManyTurnsTheRingDries() {
         Kit kit = new Kit(
                 Kit.USUAL.gauges(),

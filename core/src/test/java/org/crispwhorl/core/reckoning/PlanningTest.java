@@ -7,9 +7,12 @@ import static org.testng.Assert.assertTrue;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Ways;
@@ -150,5 +153,54 @@ public class PlanningTest {
         for (Plan.Gate gate : plan.handOver()) {
             assertTrue(plan.readyH() >= task(plan, gate.afterTask()).endH() + gate.waitH() - 1e-9);
         }
+    }
+
+    private static Plan glued(Ways.Glue glue) {
+        Ways w = Ways.USUAL;
+        Species firm = Garden.changed(
+                Garden.changed(Garden.bud(), "first", p -> p.withJoinAt(Stage.FIRM)),
+                "second",
+                p -> p.withJoinAt(Stage.FIRM));
+        Ways studio = new Ways(
+                w.board(),
+                w.ridge(),
+                w.wireEnd(),
+                w.insertion(),
+                w.petals(),
+                glue,
+                w.dusting(),
+                w.counts(),
+                w.ladder(),
+                w.ringOrder(),
+                w.assembly());
+        return Planning.of(new Assessment(firm, Conditions.USUAL.withWays(studio)));
+    }
+
+    @Test
+    public void theNextRingWaitsUntilTheGlueHasSet() {
+        double water = task(glued(Ways.Glue.WATER), "join-second").startH();
+        double gel = task(glued(Ways.Glue.PIPING_GEL), "join-second").startH();
+        assertEquals(gel - water, (30 - 10) / 60.0, 1e-9);
+    }
+
+    @Test
+    public void paintWaitsForItsStageAndGoesOnBeforeThePartIsJoined() {
+        Species painted = Garden.rose()
+                .with(((ShadedPart) Garden.rose().part("leaves").orElseThrow()).with(new Colouring(1, 2, Stage.DRY)));
+        Plan plan = plan(painted);
+        Plan.Task paint = task(plan, "paint-leaves");
+        assertEquals(paint.gates().get(0).stage(), Optional.of(Stage.DRY));
+        assertTrue(task(plan, "join-leaves").startH() >= paint.endH());
+        assertTrue(paint.handsMin() > 0);
+    }
+
+    @Test
+    public void furtherHeadsAreMadeAndTapedOnLast() {
+        Species spiked = Garden.and(Garden.rose(), Garden.spike(6, 18));
+        Plan plan = plan(spiked);
+        assertTrue(
+                task(plan, "make-spike").handsMin() > task(plan, "make-petals").handsMin());
+        assertEquals(plan.tasks().get(plan.tasks().size() - 1).id(), "join-spike");
+        assertTrue(plan.readyH() >= plan(Garden.rose()).readyH());
     }
 }
