@@ -18,9 +18,11 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Calyx;
+import org.crispwhorl.core.species.CappedHalfBall;
 import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Former;
@@ -40,6 +42,7 @@ import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Shade;
+import org.crispwhorl.core.species.SliverCone;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Stamens;
@@ -48,6 +51,7 @@ import org.crispwhorl.core.species.Tendril;
 import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.species.Whorl;
+import org.crispwhorl.core.species.WoundFringe;
 import org.crispwhorl.core.thinning.Thinning;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -172,10 +176,10 @@ public class SpeciesDocumentTest {
                 new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SNIPPED),
                 new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.POLLEN),
                 new HeartForm.Cluster(12, 3.5),
-                new HeartForm.CoveredBall(20, 1.5),
-                new HeartForm.CappedHalfBall(20, 1.5),
-                new HeartForm.SliverCone(8, 14, 3, 16, 8, 1),
-                new HeartForm.WoundFringe(100, 12, 8, 0.8));
+                new CoveredBall(20, 1.5),
+                new CappedHalfBall(20, 1.5),
+                new SliverCone(8, 14, 3, 16, 8, 1),
+                new WoundFringe(100, 12, 8, 0.8));
         List<Making> makings = List.of(
                 new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SPLIT),
                 new Making.Pressed(12),

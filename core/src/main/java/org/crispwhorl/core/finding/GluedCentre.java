@@ -2,6 +2,8 @@ package org.crispwhorl.core.finding;
 
 import java.util.Optional;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.CappedHalfBall;
+import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
@@ -14,7 +16,7 @@ final class GluedCentre {
 
     /** Whether a heart is a ball that petals have to meet over, which has a rule of its own. */
     static boolean isBall(HeartForm form) {
-        return form instanceof HeartForm.CoveredBall || form instanceof HeartForm.CappedHalfBall;
+        return form instanceof CoveredBall || form instanceof CappedHalfBall;
     }
 
     /** The innermost ring, where it is glued on. */

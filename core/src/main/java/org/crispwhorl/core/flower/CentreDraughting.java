@@ -14,9 +14,11 @@ import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pistil;
 import org.crispwhorl.core.species.Roll;
+import org.crispwhorl.core.species.SliverCone;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Tendril;
+import org.crispwhorl.core.species.WoundFringe;
 import org.crispwhorl.core.wire.WireTable;
 
 /** Draws hearts, stamens, pistils, rolls, and what stands on the stem that is not flat. */
@@ -118,9 +120,9 @@ final class CentreDraughting {
                     strokes.add(stigmaFromAbove(pistil, Arcs.TURN * i / pistil.stigmas()));
                 }
             } else if (part instanceof Heart heart) {
-                if (heart.form() instanceof HeartForm.SliverCone cone) {
+                if (heart.form() instanceof SliverCone cone) {
                     slivers(heart.id(), cone, strokes);
-                } else if (heart.form() instanceof HeartForm.WoundFringe fringe) {
+                } else if (heart.form() instanceof WoundFringe fringe) {
                     strokes.add(spiral(heart.id(), 0, fringe.diameterMm() / 2, 2 * fringe.thickMm(), fringe.thickMm()));
                 }
             }
@@ -142,7 +144,7 @@ final class CentreDraughting {
         return new Drawing.Stroke(id, round(widthMm), points);
     }
 
-    private static void slivers(String id, HeartForm.SliverCone cone, List<Drawing.Stroke> strokes) {
+    private static void slivers(String id, SliverCone cone, List<Drawing.Stroke> strokes) {
         for (int row = 0; row < cone.rows(); row++) {
             double outer = cone.diameterMm() / 2 * (row + 1) / cone.rows();
             double inner = Math.max(0, outer - cone.sliverMm() * cone.coneMm() / 2 / cone.heightMm());

@@ -16,19 +16,27 @@ import org.crispwhorl.core.thinning.Thinning;
 @Words(label = "making", means = "How each piece comes to its outline.")
 public sealed interface Making {
     /** How many pieces come from one lump or one cut; {@code count} where the whole ring does. */
-    int piecesPerUnit(int count);
+    default int piecesPerUnit(int count) {
+        return 1;
+    }
 
     /** How many separate things are then set in place. */
-    int joints(int count);
+    default int joints(int count) {
+        return count;
+    }
 
-    /** The finished outline of one piece. */
-    Outline finished(Outline outline);
+    /** The finished outline of one piece: as stated, where there is no cutter from which it grows. */
+    default Outline finished(Outline outline) {
+        return outline;
+    }
 
     /** Paste in one piece, mm³; its share of what a ring made in one has in the middle is included. */
     double volumeMm3(Outline outline, int count, Medium medium);
 
-    /** Mean thickness of the finished piece, mm. */
-    double finishedMm(Outline outline, Medium medium);
+    /** Mean thickness of the finished piece, mm: its paste over its area. */
+    default double finishedMm(Outline outline, Medium medium) {
+        return volumeMm3(outline, 1, medium) / outline.areaMm2();
+    }
 
     /** Thickness at a station of the finished piece, mm. */
     default double thicknessAt(double share, Outline outline, Medium medium) {
@@ -62,16 +70,6 @@ public sealed interface Making {
     record Sheet(@Words(label = "thickness") Thinning thinning) implements Making {
         public Sheet {
             Limits.check(Sheet.class, thinning);
-        }
-
-        @Override
-        public int piecesPerUnit(int count) {
-            return 1;
-        }
-
-        @Override
-        public int joints(int count) {
-            return count;
         }
 
         @Override
@@ -213,28 +211,8 @@ public sealed interface Making {
         }
 
         @Override
-        public int piecesPerUnit(int count) {
-            return 1;
-        }
-
-        @Override
-        public int joints(int count) {
-            return count;
-        }
-
-        @Override
-        public Outline finished(Outline outline) {
-            return outline;
-        }
-
-        @Override
         public double volumeMm3(Outline outline, int count, Medium medium) {
             return PressedBall.volumeMm3(ballMm);
-        }
-
-        @Override
-        public double finishedMm(Outline outline, Medium medium) {
-            return volumeMm3(outline, 1, medium) / outline.areaMm2();
         }
 
         @Override
@@ -266,28 +244,8 @@ public sealed interface Making {
         }
 
         @Override
-        public int piecesPerUnit(int count) {
-            return 1;
-        }
-
-        @Override
-        public int joints(int count) {
-            return count;
-        }
-
-        @Override
-        public Outline finished(Outline outline) {
-            return outline;
-        }
-
-        @Override
         public double volumeMm3(Outline outline, int count, Medium medium) {
             return 1000 * ballG / medium.densityGPerCm3();
-        }
-
-        @Override
-        public double finishedMm(Outline outline, Medium medium) {
-            return volumeMm3(outline, 1, medium) / outline.areaMm2();
         }
 
         @Override
@@ -329,21 +287,6 @@ public sealed interface Making {
             }
         }
 
-        @Override
-        public int piecesPerUnit(int count) {
-            return 1;
-        }
-
-        @Override
-        public int joints(int count) {
-            return count;
-        }
-
-        @Override
-        public Outline finished(Outline outline) {
-            return outline;
-        }
-
         /** Width × thickness summed along the length by the midpoint rule; the notches are taken off in proportion. */
         @Override
         public double volumeMm3(Outline outline, int count, Medium medium) {
@@ -356,11 +299,6 @@ public sealed interface Making {
                 volume += slice * thicknessAt(share, outline, medium);
             }
             return volume * outline.areaMm2() / area;
-        }
-
-        @Override
-        public double finishedMm(Outline outline, Medium medium) {
-            return volumeMm3(outline, 1, medium) / outline.areaMm2();
         }
 
         @Override
@@ -427,11 +365,6 @@ public sealed interface Making {
         }
 
         @Override
-        public Outline finished(Outline outline) {
-            return outline;
-        }
-
-        @Override
         public double volumeMm3(Outline outline, int count, Medium medium) {
             return outline.areaMm2() * wallMm + Math.PI * footWidthMm * footWidthMm * footMm / 12 / count;
         }
@@ -458,21 +391,6 @@ public sealed interface Making {
 
         public Tape {
             Limits.check(Tape.class, tapeMm);
-        }
-
-        @Override
-        public int piecesPerUnit(int count) {
-            return 1;
-        }
-
-        @Override
-        public int joints(int count) {
-            return count;
-        }
-
-        @Override
-        public Outline finished(Outline outline) {
-            return outline;
         }
 
         @Override

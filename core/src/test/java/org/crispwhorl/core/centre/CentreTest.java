@@ -11,15 +11,19 @@ import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.Bead;
+import org.crispwhorl.core.species.CappedHalfBall;
 import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
+import org.crispwhorl.core.species.SliverCone;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Tendril;
 import org.crispwhorl.core.species.WireCut;
+import org.crispwhorl.core.species.WoundFringe;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -135,7 +139,7 @@ public class CentreTest {
 
     @Test
     public void onlyThePasteOfACoveredBallIsReckoned() {
-        HeartForm.CoveredBall covered = new HeartForm.CoveredBall(20, 1.5);
+        CoveredBall covered = new CoveredBall(20, 1.5);
         double whole = new HeartForm.Ball(23).volumeMm3();
         Close.within(1e-12, covered.volumeMm3(), whole - new HeartForm.Ball(20).volumeMm3());
         double shell = covered.volumeMm3() / covered.surfaceMm2();
@@ -148,10 +152,10 @@ public class CentreTest {
             {new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SMOOTH)},
             {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)},
             {new HeartForm.Cluster(12, 4)},
-            {new HeartForm.CoveredBall(20, 1.5)},
-            {new HeartForm.CappedHalfBall(20, 1.5)},
-            {new HeartForm.SliverCone(8, 14, 2, 16, 8, 0.5)},
-            {new HeartForm.WoundFringe(100, 12, 8, 0.8)}
+            {new CoveredBall(20, 1.5)},
+            {new CappedHalfBall(20, 1.5)},
+            {new SliverCone(8, 14, 2, 16, 8, 0.5)},
+            {new WoundFringe(100, 12, 8, 0.8)}
         };
     }
 
@@ -170,15 +174,12 @@ public class CentreTest {
 
     @Test
     public void aCapOnAHalfBallIsHalfAShell() {
-        Close.within(
-                1e-12,
-                2 * new HeartForm.CappedHalfBall(20, 1.5).volumeMm3(),
-                new HeartForm.CoveredBall(20, 1.5).volumeMm3());
+        Close.within(1e-12, 2 * new CappedHalfBall(20, 1.5).volumeMm3(), new CoveredBall(20, 1.5).volumeMm3());
     }
 
     @Test
     public void aWoundFringeFillsItsDiscWithItsStrip() {
-        HeartForm.WoundFringe fringe = new HeartForm.WoundFringe(120, 10, 7, 0.8);
+        WoundFringe fringe = new WoundFringe(120, 10, 7, 0.8);
         double disc = Math.PI * fringe.diameterMm() * fringe.diameterMm() / 4;
         Close.within(1e-9, 0.85 * disc, 120 * 0.8);
         assertEquals(fringe.volumeMm3(), 120 * 10 * 0.8, 1e-9);

@@ -18,6 +18,7 @@ import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
@@ -239,7 +240,7 @@ public class FindingsTest {
 
     /** A polystyrene ball closed by four petals that are glued round it. */
     private static Species onABall(double lengthMm) {
-        Heart ball = BUD.heart().orElseThrow().withForm(new HeartForm.CoveredBall(20, 0.5));
+        Heart ball = BUD.heart().orElseThrow().withForm(new CoveredBall(20, 0.5));
         Former half = new Former("half-ball", 11, 10.5, Former.Side.CUPS_IN);
         Species one = Garden.changed(Garden.without(BUD.with(ball), "second"), "first", p -> p.withOutline(
                         Outline.of(lengthMm * 0.7, 24, 0.62, 0.3, 2))

@@ -8,12 +8,21 @@ import static org.testng.Assert.expectThrows;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.bench.Spares;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.Lining;
+import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Roll;
+import org.crispwhorl.core.species.RollForm;
+import org.crispwhorl.core.species.Species;
 import org.testng.annotations.Test;
 
 public class OrderTest {
@@ -175,5 +184,73 @@ public class OrderTest {
     @Test
     public void aDayThatEndsBeforeItBeginsIsRefused() {
         expectThrows(InvalidValue.class, () -> new WorkingDays(LocalTime.of(17, 0), LocalTime.of(9, 0)));
+    }
+
+    private static OrderSheet sheet(Species species, int count) {
+        return OrderSheet.of(List.of(new OrderSheet.Line(species, count)), Conditions.USUAL);
+    }
+
+    @Test
+    public void furtherHeadsAreCutWiredAndMixedWithTheFlower() {
+        Species spiked = Garden.and(Garden.rose(), Garden.spike(4, 18));
+        OrderSheet sheet = sheet(spiked, 3);
+        int petals = sheet.cuts().stream()
+                .filter(c -> c.part().equals("petals"))
+                .mapToInt(OrderSheet.CutLine::needed)
+                .sum();
+        assertEquals(petals, 3 * (5 + 2 * 5), "the flower's and those of two open heads");
+        assertTrue(sheet.wires().stream().anyMatch(w -> w.use().endsWith("main stem") && w.count() == 3));
+        double alone = sheet(Garden.rose(), 3).shades().stream()
+                .mapToDouble(OrderSheet.ShadeLine::mixG)
+                .sum();
+        assertTrue(
+                sheet.shades().stream().mapToDouble(OrderSheet.ShadeLine::mixG).sum() > alone);
+    }
+
+    @Test
+    public void aOnePieceCutIsCountedOnceAFlowerAndSparedWhole() {
+        Species one = Garden.changed(Garden.rose(), "petals", p -> p.withMaking(
+                        new Making.OnePiece(p.thinning().orElseThrow(), 5, Making.OnePiece.Division.WHOLE))
+                .withAttachment(new Attachment.Threaded()));
+        OrderSheet.CutLine line = sheet(one, 10).cuts().get(0);
+        assertEquals(line.needed(), 10);
+        assertEquals(line.spares(), Spares.UNRECORDED.forPieces(10));
+        assertTrue(line.from().startsWith("one-piece cutter of 5"));
+        Petaled petals = (Petaled) one.part("petals").orElseThrow();
+        Close.within(1e-9, line.grams(), one.medium().grams(5 * petals.pieces().volumeMm3(one.medium())));
+    }
+
+    @Test
+    public void aStripIsOnTheListWithItsLengthAndHeight() {
+        Roll roll = new Roll("r", "r", "pink", new RollForm.Strip(160, 30, true), 1, 0.5, 2, Colouring.NONE);
+        OrderSheet.CutLine line = sheet(Garden.species(30, roll), 4).cuts().get(0);
+        assertEquals(line.from(), "strip 160.0 mm × 30.0 mm");
+        assertEquals(line.lengthMm(), 160.0);
+        assertEquals(line.needed(), 4);
+    }
+
+    @Test
+    public void pasteByShadeTakesLinedPetalsFromBothShades() {
+        Species lined = Garden.changed(
+                Garden.rose(), "petals", p -> p.with(d -> d.lining = Optional.of(new Lining("pale", 0.5))));
+        double before = pale(sheet(Garden.rose(), 5));
+        assertEquals(before, 0.0);
+        assertTrue(pale(sheet(lined, 5)) > 0);
+        double all = sheet(Garden.rose(), 5).shades().stream()
+                .mapToDouble(OrderSheet.ShadeLine::pieceG)
+                .sum();
+        Close.within(
+                1e-9,
+                sheet(lined, 5).shades().stream()
+                        .mapToDouble(OrderSheet.ShadeLine::pieceG)
+                        .sum(),
+                all);
+    }
+
+    private static double pale(OrderSheet sheet) {
+        return sheet.shades().stream()
+                .filter(l -> l.shade().equals(Garden.PALE.name()))
+                .mapToDouble(OrderSheet.ShadeLine::pieceG)
+                .sum();
     }
 }

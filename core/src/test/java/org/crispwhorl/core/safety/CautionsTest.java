@@ -11,7 +11,7 @@ import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
-import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
 import org.testng.annotations.Test;
@@ -68,7 +68,7 @@ public class CautionsTest {
 
     @Test
     public void polystyreneIsToBeTakenOutAndPorcelainIsNeverFood() {
-        Species ball = Garden.rose().with(Garden.ball(8).withForm(new HeartForm.CoveredBall(10, 1)));
+        Species ball = Garden.rose().with(Garden.ball(8).withForm(new CoveredBall(10, 1)));
         assertTrue(text(ball, "not-food").contains("1 pieces of polystyrene"));
         assertTrue(text(ball.withMedium(Medium.COLD_PORCELAIN), "not-edible").contains("never food"));
     }

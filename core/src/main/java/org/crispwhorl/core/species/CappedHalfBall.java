@@ -1,0 +1,68 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** A polystyrene half-ball, flat side down, with a cap of paste over its crown. */
+@Words(
+        label = "capped half-ball",
+        means = "A polystyrene half-ball with a cap of paste. Polystyrene is not food: take it out.")
+public record CappedHalfBall(
+        @Quantity(label = "core", unit = Unit.MM, min = 5, max = 80, usual = 20, means = "Diameter of the half-ball.")
+        double coreMm,
+
+        @Quantity(
+                label = "paste",
+                unit = Unit.MM,
+                min = 0,
+                max = 10,
+                step = 0.5,
+                usual = 1.5,
+                means = "Thickness of the cap; 0 where petals alone cover it.")
+        double pasteMm)
+        implements HeartForm {
+    public CappedHalfBall {
+        Limits.check(CappedHalfBall.class, coreMm, pasteMm);
+    }
+
+    private double outerMm() {
+        return coreMm / 2 + pasteMm;
+    }
+
+    @Override
+    public double diameterMm() {
+        return 2 * outerMm();
+    }
+
+    @Override
+    public double heightMm() {
+        return outerMm();
+    }
+
+    @Override
+    public double volumeMm3() {
+        return 2 * Math.PI / 3 * (Math.pow(outerMm(), 3) - Math.pow(coreMm / 2, 3));
+    }
+
+    @Override
+    public double surfaceMm2() {
+        return 2 * Math.PI * outerMm() * outerMm();
+    }
+
+    @Override
+    public boolean polystyrene() {
+        return true;
+    }
+
+    @Override
+    public double radiusAt(double z) {
+        return z < 0 || z > outerMm() ? 0 : Math.sqrt(outerMm() * outerMm() - z * z);
+    }
+
+    @Override
+    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+        return new CappedHalfBall(Math.max(5, Math.min(newDiameterMm, 2 * newHeightMm) - 2 * pasteMm), pasteMm);
+    }
+}
