@@ -21,6 +21,7 @@ import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.CappedHalfBall;
 import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Choices;
+import org.crispwhorl.core.species.Cluster;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Edge;
@@ -29,6 +30,7 @@ import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Lying;
@@ -175,7 +177,7 @@ public class SpeciesDocumentTest {
                 new HeartForm.Teardrop(8, 12.5),
                 new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SNIPPED),
                 new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.POLLEN),
-                new HeartForm.Cluster(12, 3.5),
+                new Cluster(12, 3.5),
                 new CoveredBall(20, 1.5),
                 new CappedHalfBall(20, 1.5),
                 new SliverCone(8, 14, 3, 16, 8, 1),
@@ -185,7 +187,7 @@ public class SpeciesDocumentTest {
                 new Making.Pressed(12),
                 new Making.Weighed(0.85),
                 new Making.Pulled(2, 0.5),
-                new Making.HollowedCone(0.8, 6, 4),
+                new HollowedCone(0.8, 6, 4),
                 new Making.Tape(12));
         return Stream.concat(
                         forms.stream().map(SpeciesDocumentTest::withHeart),

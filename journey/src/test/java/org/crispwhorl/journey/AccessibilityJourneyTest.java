@@ -49,6 +49,24 @@ public class AccessibilityJourneyTest extends Journey {
     }
 
     @Test
+    public void aFlowerOfManyPartsASpikeAndTheWays() {
+        openPlate(page, "Footbridge passion flower");
+        select(page, "filaments");
+        page.waitForSelector("[data-figure=across]");
+        noSeriousFault();
+        openPlate(page, "Weir delphinium");
+        select(page, "spike");
+        page.waitForSelector("[data-figure=moment]");
+        noSeriousFault();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Ways").setExact(true))
+                .click();
+        page.waitForSelector("[role=dialog]");
+        noSeriousFault();
+    }
+
+    @Test
     public void theFinderAndTheListOfKeys() {
         openPlate(page, "Lockside hellebore");
         page.keyboard().press("?");

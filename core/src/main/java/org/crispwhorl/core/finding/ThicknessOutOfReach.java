@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
@@ -76,11 +77,11 @@ final class ThicknessOutOfReach implements Rule {
                     "start from a ball of " + Unit.G.write(grams),
                     part.with(pieces.withMaking(new Making.Weighed(grams))));
         }
-        if (pieces.making() instanceof Making.HollowedCone cone) {
+        if (pieces.making() instanceof HollowedCone cone) {
             return Mend.part(
                     a,
                     "hollow it to a wall of " + to + " mm",
-                    part.with(pieces.withMaking(new Making.HollowedCone(to, cone.footMm(), cone.footWidthMm()))));
+                    part.with(pieces.withMaking(new HollowedCone(to, cone.footMm(), cone.footWidthMm()))));
         }
         if (pieces.making() instanceof Making.Pulled) {
             return Mend.part(

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import org.crispwhorl.core.centre.StamenRing;
 import org.crispwhorl.core.species.Bead;
+import org.crispwhorl.core.species.Cluster;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
@@ -73,7 +74,7 @@ final class CentreDraughting {
 
     private static void marks(Heart heart, List<Drawing.Rounds> all) {
         double radius = heart.form().diameterMm() / 2;
-        if (heart.form() instanceof HeartForm.Cluster cluster) {
+        if (heart.form() instanceof Cluster cluster) {
             all.add(heads(heart.id(), cluster.ballMm(), spread(cluster.count(), radius - cluster.ballMm() / 2)));
         } else if (heart.form() instanceof HeartForm.Dome dome && dome.texture() != HeartForm.Dome.Texture.SMOOTH
                 || heart.form() instanceof HeartForm.Disc disc && disc.coat() != HeartForm.Disc.Coat.NONE) {

@@ -9,6 +9,7 @@ import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Part;
@@ -156,7 +157,7 @@ public final class FlowerForm {
             if (pieces.making() instanceof Making.OnePiece one) {
                 return one.middleMm() * pieces.growth();
             }
-            return pieces.making() instanceof Making.HollowedCone cone ? cone.footWidthMm() : 0;
+            return pieces.making() instanceof HollowedCone cone ? cone.footWidthMm() : 0;
         }
     }
 

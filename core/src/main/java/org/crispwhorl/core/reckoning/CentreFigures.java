@@ -57,7 +57,7 @@ final class CentreFigures {
     }
 
     private static void ball(Figures figures, double volumeMm3, int balls) {
-        double ball = Math.cbrt(6 * volumeMm3 / Math.PI);
+        double ball = PressedBall.diameterMm(volumeMm3);
         figures.in(Group.SIZE)
                 .add(
                         "ball",

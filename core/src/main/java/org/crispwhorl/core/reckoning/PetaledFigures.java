@@ -115,7 +115,7 @@ final class PetaledFigures {
                             in("middle", one.middleMm(), Unit.MM),
                             in("petal", outline.lengthMm(), Unit.MM)));
         } else if (!pieces.making().cut() && unitMm3 > 0) {
-            double ball = PressedBall.diameterOf(medium.grams(unitMm3), medium);
+            double ball = PressedBall.diameterMm(unitMm3);
             Why why = Why.of(
                     "πD³/6 is the area × the mean thickness of what is made of it",
                     "Conservation of volume",

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.bench.Pace;
 import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.ShadedPart;
@@ -170,8 +171,7 @@ public final class Planning {
 
     /** Hours until what was glued stays: only before a next part that would press on it. */
     private double setH(Part part, int at, List<Part> outwards) {
-        boolean glued = part instanceof Petaled petaled
-                && !(petaled.pieces().attachment() instanceof org.crispwhorl.core.species.Attachment.Wired);
+        boolean glued = part instanceof Petaled petaled && !(petaled.pieces().attachment() instanceof Attachment.Wired);
         boolean bendsOn = at + 1 < outwards.size() && Assessment.joinedWhileItBends(outwards.get(at + 1));
         return glued && !bendsOn ? a.ways(part).glue().setMin() / 60 : 0;
     }

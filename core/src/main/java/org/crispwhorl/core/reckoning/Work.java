@@ -11,6 +11,7 @@ import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -108,7 +109,7 @@ public final class Work {
                     };
             return (pace.cutMin() + snips * pace.snipMin()) / count;
         }
-        if (making instanceof Making.HollowedCone) {
+        if (making instanceof HollowedCone) {
             return (SMALL_SOLID * pace.heartMin()) / count + pace.snipMin();
         }
         if (making instanceof Making.Pulled) {

@@ -14,7 +14,14 @@ import org.crispwhorl.core.thinning.Thinning;
  * finished piece holds.
  */
 @Words(label = "making", means = "How each piece comes to its outline.")
-public sealed interface Making {
+public sealed interface Making
+        permits Making.Sheet,
+                Making.OnePiece,
+                Making.Pressed,
+                Making.Weighed,
+                Making.Pulled,
+                HollowedCone,
+                Making.Tape {
     /** How many pieces come from one lump or one cut; {@code count} where the whole ring does. */
     default int piecesPerUnit(int count) {
         return 1;
@@ -60,10 +67,6 @@ public sealed interface Making {
 
     /** What the work starts from besides the outline itself, for a list of pieces. */
     String startsFrom(Outline outline, int count, Medium medium);
-
-    private static double ballMm(double volumeMm3) {
-        return Math.cbrt(6 * volumeMm3 / Math.PI);
-    }
 
     /** Each piece cut singly from a sheet, then thinned. */
     @Words(label = "cut singly", means = "Each piece is cut from a sheet, then thinned.")
@@ -308,75 +311,7 @@ public sealed interface Making {
 
         @Override
         public String startsFrom(Outline outline, int count, Medium medium) {
-            return "ball " + Unit.MM.write(ballMm(volumeMm3(outline, count, medium)));
-        }
-    }
-
-    /** A cone hollowed with a pointed tool and snipped into the ring's petals. */
-    @Words(label = "hollowed cone, snipped", means = "A cone is hollowed and its wall snipped into petals.")
-    record HollowedCone(
-            @Quantity(
-                    label = "wall",
-                    unit = Unit.MM,
-                    min = 0.2,
-                    max = 8,
-                    step = 0.1,
-                    usual = 0.8,
-                    means = "Thickness of the petals.")
-            double wallMm,
-
-            @Quantity(
-                    label = "foot",
-                    unit = Unit.MM,
-                    min = 0,
-                    max = 60,
-                    usual = 6,
-                    means = "Length of the solid point that is left below.")
-            double footMm,
-
-            @Quantity(
-                    label = "foot width",
-                    unit = Unit.MM,
-                    min = 0.5,
-                    max = 40,
-                    step = 0.5,
-                    usual = 4,
-                    means = "Diameter of the solid point at its top.")
-            double footWidthMm)
-            implements Making {
-        public HollowedCone {
-            Limits.check(HollowedCone.class, wallMm, footMm, footWidthMm);
-        }
-
-        @Override
-        public Making scaled(double factor) {
-            return new HollowedCone(
-                    wallMm, Math.min(60, footMm * factor), Math.max(0.5, Math.min(40, footWidthMm * factor)));
-        }
-
-        @Override
-        public int piecesPerUnit(int count) {
-            return count;
-        }
-
-        @Override
-        public int joints(int count) {
-            return 1;
-        }
-
-        @Override
-        public double volumeMm3(Outline outline, int count, Medium medium) {
-            return outline.areaMm2() * wallMm + Math.PI * footWidthMm * footWidthMm * footMm / 12 / count;
-        }
-
-        @Override
-        public double finishedMm(Outline outline, Medium medium) {
-            return wallMm;
-        }
-
-        @Override
-        public String startsFrom(Outline outline, int count, Medium medium) {
-            return "ball " + Unit.MM.write(ballMm(count * volumeMm3(outline, count, medium))) + ", made a cone";
+            return "ball " + Unit.MM.write(PressedBall.diameterMm(volumeMm3(outline, count, medium)));
         }
     }
 

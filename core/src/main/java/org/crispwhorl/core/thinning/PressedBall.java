@@ -42,14 +42,19 @@ public record PressedBall(double diameterMm, double areaMm2) {
         return Math.PI * diameterMm * diameterMm * diameterMm / 6;
     }
 
+    /** The ball of a volume, mm across: ∛(6V/π). */
+    public static double diameterMm(double volumeMm3) {
+        return Math.cbrt(6 * volumeMm3 / Math.PI);
+    }
+
     /** The ball that a petal of an area and a mean thickness asks for. */
     public static PressedBall forPetal(double areaMm2, double thicknessMm) {
-        return new PressedBall(Math.cbrt(6 * areaMm2 * thicknessMm / Math.PI), areaMm2);
+        return new PressedBall(diameterMm(areaMm2 * thicknessMm), areaMm2);
     }
 
     /** The ball of a weight, mm across. */
     public static double diameterOf(double grams, Medium medium) {
-        return Math.cbrt(6 * grams * 1000 / medium.densityGPerCm3() / Math.PI);
+        return diameterMm(grams * 1000 / medium.densityGPerCm3());
     }
 
     /** Mean thickness of the petal, mm. */

@@ -12,6 +12,7 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.CappedHalfBall;
+import org.crispwhorl.core.species.Cluster;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.FineStamens;
@@ -130,7 +131,7 @@ public class CentreTest {
 
     @Test
     public void aClusterIsItsBallsTogether() {
-        HeartForm.Cluster cluster = new HeartForm.Cluster(12, 4);
+        Cluster cluster = new Cluster(12, 4);
         assertEquals(cluster.pieces(), 12);
         Close.within(1e-12, cluster.volumeMm3(), 12 * new HeartForm.Ball(4).volumeMm3());
         double layer = Math.PI * cluster.diameterMm() * cluster.diameterMm() / 4;
@@ -151,7 +152,7 @@ public class CentreTest {
         return new Object[][] {
             {new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SMOOTH)},
             {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)},
-            {new HeartForm.Cluster(12, 4)},
+            {new Cluster(12, 4)},
             {new CoveredBall(20, 1.5)},
             {new CappedHalfBall(20, 1.5)},
             {new SliverCone(8, 14, 2, 16, 8, 0.5)},

@@ -15,6 +15,7 @@ import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.FineStamens;
+import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -125,7 +126,7 @@ public class PartFiguresTest {
             {new Making.Pressed(11)},
             {new Making.Weighed(0.9)},
             {new Making.Pulled(1.6, 0.6)},
-            {new Making.HollowedCone(0.9, 6, 4)}
+            {new HollowedCone(0.9, 6, 4)}
         };
     }
 

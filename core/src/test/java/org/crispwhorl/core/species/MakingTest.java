@@ -38,7 +38,7 @@ public class MakingTest {
             {new Making.Pressed(9), 0},
             {new Making.Weighed(0.52), 0},
             {new Making.Pulled(2, 0.5), 0},
-            {new Making.HollowedCone(0.8, 6, 4), Math.PI * 16 * 6 / 12},
+            {new HollowedCone(0.8, 6, 4), Math.PI * 16 * 6 / 12},
             {new Making.Tape(12), 0}
         };
     }

@@ -1,0 +1,66 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** A cluster of equal balls lying in one layer; round things in a layer fill four fifths of it. */
+@Words(label = "cluster of balls", means = "Equal balls gathered in one layer.")
+public record Cluster(
+        @Quantity(label = "balls", unit = Unit.COUNT, min = 2, max = 200, usual = 12, means = "Balls in the cluster.")
+        int count,
+
+        @Quantity(
+                label = "ball",
+                unit = Unit.MM,
+                min = 1,
+                max = 30,
+                step = 0.5,
+                usual = 3,
+                means = "Diameter of one ball.")
+        double ballMm)
+        implements HeartForm {
+    private static final double PACKING = 0.8;
+
+    public Cluster {
+        Limits.check(Cluster.class, count, ballMm);
+    }
+
+    @Override
+    public int pieces() {
+        return count;
+    }
+
+    @Override
+    public double diameterMm() {
+        return ballMm * Math.sqrt(count / PACKING);
+    }
+
+    @Override
+    public double heightMm() {
+        return ballMm;
+    }
+
+    @Override
+    public double volumeMm3() {
+        return count * Math.PI * ballMm * ballMm * ballMm / 6;
+    }
+
+    @Override
+    public double surfaceMm2() {
+        return count * Math.PI * ballMm * ballMm;
+    }
+
+    @Override
+    public double radiusAt(double z) {
+        return z < 0 || z > ballMm ? 0 : (diameterMm() - ballMm) / 2 + Math.sqrt(z * (ballMm - z));
+    }
+
+    @Override
+    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+        double ball = Math.max(1, Math.min(newHeightMm, ballMm));
+        int fit = (int) Math.floor(PACKING * Math.pow(newDiameterMm / ball, 2));
+        return new Cluster(Math.max(2, Math.min(count, fit)), ball);
+    }
+}

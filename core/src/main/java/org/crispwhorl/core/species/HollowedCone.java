@@ -1,0 +1,78 @@
+package org.crispwhorl.core.species;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.thinning.PressedBall;
+
+/** A cone hollowed with a pointed tool and snipped into the ring's petals. */
+@Words(label = "hollowed cone, snipped", means = "A cone is hollowed and its wall snipped into petals.")
+public record HollowedCone(
+        @Quantity(
+                label = "wall",
+                unit = Unit.MM,
+                min = 0.2,
+                max = 8,
+                step = 0.1,
+                usual = 0.8,
+                means = "Thickness of the petals.")
+        double wallMm,
+
+        @Quantity(
+                label = "foot",
+                unit = Unit.MM,
+                min = 0,
+                max = 60,
+                usual = 6,
+                means = "Length of the solid point that is left below.")
+        double footMm,
+
+        @Quantity(
+                label = "foot width",
+                unit = Unit.MM,
+                min = 0.5,
+                max = 40,
+                step = 0.5,
+                usual = 4,
+                means = "Diameter of the solid point at its top.")
+        double footWidthMm)
+        implements Making {
+    public HollowedCone {
+        Limits.check(HollowedCone.class, wallMm, footMm, footWidthMm);
+    }
+
+    @Override
+    public Making scaled(double factor) {
+        return new HollowedCone(
+                wallMm, Math.min(60, footMm * factor), Math.max(0.5, Math.min(40, footWidthMm * factor)));
+    }
+
+    @Override
+    public int piecesPerUnit(int count) {
+        return count;
+    }
+
+    @Override
+    public int joints(int count) {
+        return 1;
+    }
+
+    @Override
+    public double volumeMm3(Outline outline, int count, Medium medium) {
+        return outline.areaMm2() * wallMm + Math.PI * footWidthMm * footWidthMm * footMm / 12 / count;
+    }
+
+    @Override
+    public double finishedMm(Outline outline, Medium medium) {
+        return wallMm;
+    }
+
+    @Override
+    public String startsFrom(Outline outline, int count, Medium medium) {
+        return "ball " + Unit.MM.write(PressedBall.diameterMm(count * volumeMm3(outline, count, medium)))
+                + ", made a cone";
+    }
+}
