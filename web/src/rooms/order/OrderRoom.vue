@@ -30,7 +30,8 @@ watch(kept.data, (now) => {
 
 const keep = useMutation({
   mutationFn: (body: Schemas['OrderView']) =>
-    answered(api.PUT('/api/orders/{id}', { params: { path: { id: props.id } }, body })),
+    // Kept alive, so that a change made just before the page is left still arrives.
+    answered(api.PUT('/api/orders/{id}', { params: { path: { id: props.id } }, body, keepalive: true })),
   scope: { id: 'keep-order' },
   onSuccess: async (now) => {
     if (order.value) order.value = { ...order.value, version: now.version }

@@ -41,11 +41,11 @@ const mm = (value: number) => writeLength(value, lengths.unit)
       </li>
     </ul>
 
-    <div class="grid gap-6 xl:grid-cols-2">
+    <div class="grid gap-6 xl:grid-cols-2 [&_th+th]:pl-3 [&_td+td]:pl-3">
       <div>
         <h2 class="text-[18px]">Cut</h2>
         <table class="w-full">
-          <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">part</th><th class="text-right font-normal">cutter, {{ lengths.unit }}</th><th class="text-right font-normal">pieces</th><th class="text-right font-normal">spares</th></tr></thead>
+          <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">part</th><th class="text-right font-normal">size, {{ lengths.unit }}</th><th class="text-right font-normal">pieces</th><th class="text-right font-normal">spares</th></tr></thead>
           <tbody>
             <tr v-for="cut in sheet.cuts" :key="cut.species + cut.part" class="border-t border-line">
               <td class="py-0.5">{{ cut.part }} <span class="text-[12px] text-quiet italic">{{ cut.species }}</span></td>
@@ -75,9 +75,9 @@ const mm = (value: number) => writeLength(value, lengths.unit)
           <h2 class="text-[18px]">Wire and stamens</h2>
           <table class="w-full">
             <tbody>
-              <tr v-for="wire in sheet.wires" :key="wire.use" class="border-t border-line">
-                <td class="py-0.5">{{ wire.gauge }} gauge</td>
-                <td class="text-right">{{ mm(wire.lengthMm) }} {{ lengths.unit }}</td>
+              <tr v-for="(wire, i) in sheet.wires" :key="i" class="border-t border-line">
+                <td class="py-0.5 whitespace-nowrap">{{ wire.gauge }} ga</td>
+                <td class="text-right whitespace-nowrap">{{ mm(wire.lengthMm) }} {{ lengths.unit }}</td>
                 <td class="text-right font-medium">{{ wire.count }}</td>
                 <td class="pl-3 text-[12px] text-quiet italic">{{ wire.use }}</td>
               </tr>

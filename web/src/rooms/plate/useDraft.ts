@@ -30,9 +30,13 @@ export function useDraft(id: string) {
   let busy = false
   let lastChange = { key: '', at: 0 }
 
-  async function load() {
+  async function load(): Promise<void> {
     const kept = await fetchKept()
     const waiting = readWaiting()
+    if (waiting && waiting.document.version !== kept.document.version) {
+      await lift(waiting)
+      return load()
+    }
     version = kept.version
     draft.value = kept.document
     if (!waiting || JSON.stringify(waiting.document) === JSON.stringify(kept.document)) {
@@ -53,6 +57,15 @@ export function useDraft(id: string) {
     const document = (await answered(call)) as SpeciesDocument
     const etag = (await call).response.headers.get('etag') ?? '"0"'
     return { version: Number(etag.replace(/[W/"]/g, '')), document }
+  }
+
+  /** A draft that an older Crisp Whorl left here is brought up to the present by the server as it keeps it. */
+  async function lift(older: Waiting) {
+    localStorage.removeItem(waitingKey)
+    const params = { path: { id }, header: { 'If-Match': `"${older.version}"` } }
+    await answered(api.PUT('/api/species/{id}/document', { params, body: older.document })).catch(() =>
+      localStorage.setItem(`${waitingKey}.older`, JSON.stringify(older)),
+    )
   }
 
   function readWaiting(): Waiting | undefined {

@@ -9,6 +9,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import org.testng.annotations.Test;
 
 public class PlateJourneyTest extends Journey {
@@ -242,5 +245,29 @@ public class PlateJourneyTest extends Journey {
                 page.evaluate(
                         "document.querySelector('main').scrollHeight <= document.querySelector('main').clientHeight"),
                 true);
+    }
+
+    @Test
+    public void aDraftThatAnOlderCrispWhorlLeftHereIsBroughtUpToThePresent() throws IOException {
+        page.navigate(base + "/shelf");
+        page.getByPlaceholder("its name").fill("An old draft");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin"))
+                .click();
+        page.waitForSelector("[data-bead=ring]");
+        String older;
+        try (InputStream in = PlateJourneyTest.class.getResourceAsStream("hellebore-version-2.json")) {
+            older = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+        page.evaluate("""
+                async (older) => {
+                  const id = location.pathname.split('/').pop()
+                  const kept = await fetch(`/api/species/${id}/document`)
+                  const version = Number(kept.headers.get('etag').replace(/\\D/g, ''))
+                  localStorage.setItem(`crisp-whorl.draft.${id}`, JSON.stringify({ version, document: JSON.parse(older) }))
+                }
+                """, older);
+        page.reload();
+        assertThat(page.locator("[data-bead=nectaries]")).containsText("9 × 9 × 7");
+        waitKept(page);
     }
 }

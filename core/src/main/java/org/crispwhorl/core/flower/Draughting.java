@@ -173,7 +173,7 @@ public final class Draughting {
     /** Petals of a ring of more than so many are small on the screen, and fewer points draw them. */
     private static final int MANY = 8;
 
-    private static final int POINTS_OF_MANY = 12;
+    private static final int POINTS_OF_MANY = 15;
     private static final int MOST_PER_SIDE = 48;
     private static final int POINTS_PER_CREST = 5;
 
