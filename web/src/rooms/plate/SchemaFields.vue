@@ -18,9 +18,13 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [path: string, value: unknown] }>()
 defineOptions({ name: 'SchemaFields' })
 
+/** Ways that only a whole flower can choose: a single part has no ladder, no order of rings and no assembly of its own. */
+const OF_THE_WHOLE = ['ladder', 'ringOrder', 'assembly']
+const offered = (name: string) => !(props.path.endsWith('/pieces/ways') && OF_THE_WHOLE.includes(name))
+
 const rows = computed(() =>
   Object.entries(props.node.properties ?? {})
-    .filter(([name]) => name !== 'kind' && !props.hidden?.includes(name))
+    .filter(([name]) => name !== 'kind' && !props.hidden?.includes(name) && offered(name))
     .map(([name, node]) => ({
       name,
       node: resolved(node),

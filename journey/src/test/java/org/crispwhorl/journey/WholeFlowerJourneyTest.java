@@ -95,6 +95,21 @@ public class WholeFlowerJourneyTest extends Journey {
         waitKept(page);
     }
 
+    @Test
+    public void aPartIsOfferedOnlyTheWaysThatItCanChoose() {
+        openPlate(page, "Lock-meadow scabious");
+        select(page, "inner");
+        page.getByLabel("ways of this part: choose one").click();
+        page.locator("[data-design] details summary").click();
+        Locator part = page.locator("[data-design] details");
+        assertThat(part.getByLabel("counts")).isVisible();
+        assertThat(part.getByLabel("assembly")).hasCount(0);
+        page.keyboard().press("Escape");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        waitKept(page);
+    }
+
     private static double hours(String figure) {
         return Double.parseDouble(figure);
     }

@@ -17,7 +17,6 @@ public record HeadLoad(double massG, double middleMm, double freeMm) {
     private static final double TILT_RAD = Math.toRadians(45);
 
     private static final double BUMP_G = 2;
-    private static final double GRAVITY = 9.80665;
 
     public static HeadLoad of(Assessment a, Heads heads) {
         double mass = a.headG();
@@ -38,7 +37,7 @@ public record HeadLoad(double massG, double middleMm, double freeMm) {
 
     /** Bending moment at the stem's end, tilted and bumped, N·mm. */
     public double momentNmm() {
-        return BUMP_G * massG / 1000 * GRAVITY * Math.sin(TILT_RAD) * (freeMm + middleMm);
+        return BUMP_G * massG / 1000 * LoadedWire.GRAVITY * Math.sin(TILT_RAD) * (freeMm + middleMm);
     }
 
     /** Stress in a wire of a diameter at the stem's end, MPa. */

@@ -22,7 +22,7 @@ public record LoadedWire(double massG, double centreMm, double freeMm) {
     public static final double BUMP_G = 3;
 
     /** Standard gravity, m/s². */
-    private static final double GRAVITY = 9.80665;
+    public static final double GRAVITY = 9.80665;
 
     /** A ridge thinner than this many wire diameters lets the wire show. */
     public static final double RIDGE_DIAMETERS = 1.6;
