@@ -1,6 +1,7 @@
 package org.crispwhorl.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -14,13 +15,24 @@ public class ArchitectureTest {
             .importPackages("org.crispwhorl.core");
 
     @Test
-    public void theCoreRestsOnPlainJavaAndPlaneGeometryAlone() {
+    public void theCoreRestsOnPlainJavaPlaneGeometryAndTheSolverAlone() {
         classes()
                 .that()
                 .resideInAPackage("org.crispwhorl.core..")
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("java..", "org.crispwhorl.core..", "org.locationtech.jts..")
+                .resideInAnyPackage("java..", "org.crispwhorl.core..", "org.locationtech.jts..", "com.google.ortools..")
+                .check(CORE);
+    }
+
+    @Test
+    public void theSolverIsAskedInOnePlaceAndByWhoHasAPlainerWay() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages("..solver..", "..wire..", "..drawer..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("com.google.ortools..")
                 .check(CORE);
     }
 
