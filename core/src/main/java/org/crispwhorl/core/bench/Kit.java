@@ -6,6 +6,8 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.wire.WireTable;
 
 /** What the studio has at hand for a piece of work, and how it works. */
@@ -36,31 +38,142 @@ public record Kit(
         double grooveMm,
 
         @Quantity(
-                label = "scrap",
+                label = "kneaded again",
                 unit = Unit.NONE,
                 min = 0,
-                max = 0.9,
+                max = 1,
                 step = 0.05,
-                usual = 0.25,
-                means = "Share of the paste rolled that cannot be kneaded in again.")
-        double scrapShare,
+                usual = 0.6,
+                means = "Share of the trimmings that can be kneaded in again.")
+        double rekneadShare,
+
+        @Quantity(
+                label = "widest strip",
+                unit = Unit.MM,
+                min = 20,
+                max = 600,
+                step = 5,
+                usual = 140,
+                means = "As wide as the roller rolls.")
+        double stripMm,
 
         @Words(label = "paste covered", means = "Whether cut pieces wait under a cover.")
         boolean covered,
 
-        @Words(label = "pace") Pace pace) {
-    /** A plain share of scrap, until the cutters' real nesting replaces it. */
-    public static final double PLAIN_SCRAP = 0.25;
+        @Words(label = "pace") Pace pace,
+
+        @Words(label = "pastes", longest = 5, means = "Those that are otherwise than usual.")
+        List<Paste> pastes,
+
+        @Words(label = "wires", longest = 20, means = "Gauges that were measured otherwise than the standard says.")
+        List<MeasuredWire> wires,
+
+        @Words(label = "breakage") Spares breakage) {
 
     /** A usual drawer. */
     public static final Kit USUAL =
-            new Kit(List.of(18, 20, 22, 24, 26, 28, 30), List.of(), 8, 1.2, PLAIN_SCRAP, true, Pace.UNRECORDED);
+            new Kit(
+            List.of(18, 20, 22, 24, 26, 28, 30),
+            List.of(),
+            8,
+            1.2,
+            0.6,
+            140,
+            true,
+            Pace.UNRECORDED,
+            List.of(),
+            List.of(),
+            Spares.UNRECORDED);
 
     public Kit {
         gauges = List.copyOf(gauges);
         formers = List.copyOf(formers);
-        Limits.check(Kit.class, gauges, formers, grooves, grooveMm, scrapShare, covered, pace);
-        gauges.forEach(WireTable::diameterMm);
+        pastes = List.copyOf(pastes);
+        wires = List.copyOf(wires);
+        Limits.check(
+                Kit.class,
+                gauges,
+                formers,
+                grooves,
+                grooveMm,
+                rekneadShare,
+                stripMm,
+                covered,
+                pace,
+                pastes,
+                wires,
+                breakage);
+        WireTable table = WireTable.STANDARD;
+        for (MeasuredWire wire : wires) {
+            table = table.with(wire.gauge(), wire.diameterMm());
+        }
+        gauges.forEach(table::diameterMm);
+    }
+
+    /** How thick its wires are. */
+    public WireTable wireTable() {
+        WireTable table = WireTable.STANDARD;
+        for (MeasuredWire wire : wires) {
+            table = table.with(wire.gauge(), wire.diameterMm());
+        }
+        return table;
+    }
+
+    /** A medium as the studio has it. */
+    public Paste paste(Medium medium) {
+        return pastes.stream().filter(p -> p.medium() == medium).findFirst().orElseGet(() -> Paste.usual(medium));
+    }
+
+    /** The same kit with other wires. */
+    public Kit withGauges(List<Integer> others) {
+        return new Kit(
+                others,
+                formers,
+                grooves,
+                grooveMm,
+                rekneadShare,
+                stripMm,
+                covered,
+                pace,
+                pastes,
+                wires,
+                breakage);
+    }
+
+    /** The same kit with other formers. */
+    public Kit withFormers(List<FormerStock> others) {
+        return new Kit(
+                gauges,
+                others,
+                grooves,
+                grooveMm,
+                rekneadShare,
+                stripMm,
+                covered,
+                pace,
+                pastes,
+                wires,
+                breakage);
+    }
+
+    /** A gauge as it was measured. */
+    @Words(label = "measured wire", means = "A gauge as it was measured.")
+    public record MeasuredWire(
+            @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, usual = 24, means = "Its gauge.")
+            int gauge,
+
+            @Quantity(
+                    label = "diameter",
+                    unit = Unit.FINE_MM,
+                    min = 0.05,
+                    max = 3,
+                    step = 0.01,
+                    usual = 0.56,
+                    means = "Measured across the bare or the covered wire, as it is used.")
+            double diameterMm) {
+        public MeasuredWire {
+            Limits.check(MeasuredWire.class, gauge, diameterMm);
+        }
     }
 
     /** How many formers of a name there are; empty where the kit does not say. */

@@ -1,14 +1,41 @@
 package org.crispwhorl.core.bench;
 
-/**
- * Spares by odds: breakage is a Beta, so that the count of broken pieces is beta-binomial.
- *
- * @param broken Beta parameter a: pieces broken, prior included
- * @param whole Beta parameter b: pieces whole, prior included
- */
-public record Spares(double broken, double whole) {
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** Spares by odds: breakage is a Beta, so that the count of broken pieces is beta-binomial. */
+@Words(label = "breakage", means = "How many pieces break.")
+public record Spares(
+        @Quantity(
+                label = "broken",
+                unit = Unit.COUNT,
+                min = 0.1,
+                max = 1e6,
+                usual = 1.5,
+                means = "Beta parameter a: pieces broken, those of the prior included.")
+        double broken,
+
+        @Quantity(
+                label = "whole",
+                unit = Unit.COUNT,
+                min = 0.1,
+                max = 1e6,
+                usual = 28.5,
+                means = "Beta parameter b: pieces whole, those of the prior included.")
+        double whole) {
     /** Before any record: 5 % breakage on the mean. */
     public static final Spares UNRECORDED = new Spares(1.5, 28.5);
+
+    public Spares {
+        Limits.check(Spares.class, broken, whole);
+    }
+
+    /** What the studio's own record makes of it. */
+    public Spares after(int brokenPieces, int wholePieces) {
+        return new Spares(broken + brokenPieces, whole + wholePieces);
+    }
 
     /** The odds that must be met of having enough good pieces. */
     public static final double ODDS = 0.95;

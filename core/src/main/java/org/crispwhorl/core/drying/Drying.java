@@ -2,6 +2,7 @@ package org.crispwhorl.core.drying;
 
 import java.util.List;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Stage;
 
 /**
@@ -12,10 +13,10 @@ public final class Drying {
     /** Exponent of the drying length: between a surface-limited (1) and a diffusion-limited body (2). */
     private static final double LENGTH_EXPONENT = 1.5;
 
-    private final Medium medium;
+    private final Paste paste;
 
-    public Drying(Medium medium) {
-        this.medium = medium;
+    public Drying(Paste paste) {
+        this.paste = paste;
     }
 
     /**
@@ -29,7 +30,7 @@ public final class Drying {
 
     /** The drive of an air relative to 20 °C and 50 %, times its movement; 0 or less where nothing dries. */
     public double airFactor(Room room) {
-        if (!(medium.setting() instanceof Medium.Setting.Drying law)) {
+        if (!(paste.setting() instanceof Medium.Setting.Drying law)) {
             return 1;
         }
         double drive = saturationKPa(room.dryingC()) * (law.waterActivity() - room.dryingPct() / 100);
@@ -54,7 +55,7 @@ public final class Drying {
      * @param readings by rising hour, the first at hour 0
      */
     public double hoursTo(double ratio, Body body, List<Reading> readings) {
-        if (medium.setting() instanceof Medium.Setting.Cooling law) {
+        if (paste.setting() instanceof Medium.Setting.Cooling law) {
             return coolingHours(ratio, body, readings.get(0).room(), law);
         }
         double needed = -Math.log(ratio);
@@ -79,7 +80,7 @@ public final class Drying {
 
     /** t* in hours: the time constant of a body in the reference room. */
     private double stillReferenceH(double lengthMm) {
-        Medium.Setting.Drying law = (Medium.Setting.Drying) medium.setting();
+        Medium.Setting.Drying law = (Medium.Setting.Drying) paste.setting();
         double perMm = law.referenceDryH() / -Math.log(Stage.DRY.moistureRatio());
         return perMm * Math.pow(lengthMm, LENGTH_EXPONENT);
     }

@@ -3,7 +3,7 @@ package org.crispwhorl.core.drying;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Stage;
 
 /**
@@ -48,12 +48,12 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
             double bestChance) {}
 
     /** The course of a body of a medium in a room. */
-    public static DryingCourse of(Medium medium, Body body, Room room, Spread spread) {
-        Drying drying = new Drying(medium);
+    public static DryingCourse of(Paste paste, Body body, Room room, Spread spread) {
+        Drying drying = new Drying(paste);
         List<Reached> reached = new ArrayList<>();
         Stage never = null;
         for (Stage stage : Stage.values()) {
-            double median = stage.compareTo(medium.furthest()) > 0
+            double median = stage.compareTo(paste.furthest()) > 0
                     ? Double.POSITIVE_INFINITY
                     : drying.hoursTo(stage.moistureRatio(), body, room);
             if (Double.isInfinite(median)) {

@@ -11,7 +11,6 @@ import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.HeadLoad;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.wire.LoadedWire;
-import org.crispwhorl.core.wire.WireTable;
 
 /** The main stem bends under all its heads. */
 final class MainStemTooThin implements Rule {
@@ -22,12 +21,12 @@ final class MainStemTooThin implements Rule {
         }
         Heads heads = a.species().heads().get();
         HeadLoad load = HeadLoad.of(a, heads);
-        double stress = load.stressMpa(WireTable.diameterMm(heads.gauge()));
+        double stress = load.stressMpa(a.wireTable().diameterMm(heads.gauge()));
         if (stress <= LoadedWire.USABLE_MPA) {
             return List.of();
         }
         List<Mend> mends = new ArrayList<>();
-        load.recommended(a.conditions().kit().gauges())
+        load.recommended(a.conditions().kit().gauges(), a.wireTable())
                 .ifPresent(gauge ->
                         mends.add(Mend.part(a, "use " + gauge + " gauge", heads.withStem(gauge, heads.stemMm()))));
         double shorter =

@@ -11,6 +11,7 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -37,13 +38,13 @@ final class NeverDries implements Rule {
 
     /** Never asks of a medium what it cannot give in any room. */
     private static Stage needed(Part part, Assessment a) {
-        Stage furthest = a.species().medium().furthest();
+        Stage furthest = a.paste().furthest();
         Stage wanted = part instanceof Petaled p ? p.pieces().joinAt() : Stage.DRY;
         return wanted.compareTo(furthest) > 0 ? furthest : wanted;
     }
 
     private static Finding finding(Assessment a, Room room) {
-        if (a.species().medium().setting() instanceof Medium.Setting.Drying law) {
+        if (a.paste().setting() instanceof Medium.Setting.Drying law) {
             Why why = Why.of(
                     "Paste dries while the room is drier than the paste's own water activity",
                     "Water activity of the medium; Magnus-Tetens vapour pressure",
@@ -51,12 +52,12 @@ final class NeverDries implements Rule {
                     in("dries only below", 100 * law.waterActivity(), Unit.PERCENT),
                     in(
                             "drying against 20 °C and 50 %",
-                            Math.max(0, new Drying(a.species().medium()).airFactor(room)), Unit.FACTOR));
+                            Math.max(0, new Drying(a.paste()).airFactor(room)), Unit.FACTOR));
             return new Finding(
                     "never-dries", Severity.STOP, Optional.empty(), "Never dry in this room", why, rooms(a, room, law));
         }
         Medium.Setting.Cooling law =
-                (Medium.Setting.Cooling) a.species().medium().setting();
+                (Medium.Setting.Cooling) a.paste().setting();
         return new Finding(
                 "never-dries",
                 Severity.STOP,

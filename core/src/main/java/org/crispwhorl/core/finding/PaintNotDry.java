@@ -47,7 +47,7 @@ final class PaintNotDry implements Rule {
 
     /** Dry, or the furthest that the medium gets. */
     private static Stage wanted(Assessment a) {
-        Stage furthest = a.species().medium().furthest();
+        Stage furthest = a.paste().furthest();
         return furthest.compareTo(Stage.DRY) < 0 ? furthest : Stage.DRY;
     }
 }

@@ -11,7 +11,6 @@ import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.wire.LoadedWire;
-import org.crispwhorl.core.wire.WireTable;
 
 /** The wire is too thick for the ridge that takes it, and shows. */
 final class RidgeTooThin implements Rule {
@@ -20,7 +19,7 @@ final class RidgeTooThin implements Rule {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
             if (part.pieces().attachment() instanceof Attachment.Wired wired) {
-                double d = WireTable.diameterMm(wired.gauge());
+                double d = a.wireTable().diameterMm(wired.gauge());
                 double needed = LoadedWire.RIDGE_DIAMETERS * d;
                 if (wired.ridgeMm() < needed - 1e-9) {
                     found.add(finding(a, part, wired, d, needed));
@@ -39,8 +38,8 @@ final class RidgeTooThin implements Rule {
                 part.with(part.pieces().withAttachment(wired.withRidge(ridge)))));
         LoadedWire load = a.load(part, wired);
         a.conditions().kit().gauges().stream()
-                .filter(g -> LoadedWire.RIDGE_DIAMETERS * WireTable.diameterMm(g) <= wired.ridgeMm())
-                .filter(g -> load.carriedBy(WireTable.diameterMm(g)))
+                .filter(g -> LoadedWire.RIDGE_DIAMETERS * a.wireTable().diameterMm(g) <= wired.ridgeMm())
+                .filter(g -> load.carriedBy(a.wireTable().diameterMm(g)))
                 .min(Integer::compare)
                 .ifPresent(g -> mends.add(Mend.part(
                         a, "use " + g + " gauge", part.with(part.pieces().withAttachment(wired.withGauge(g))))));

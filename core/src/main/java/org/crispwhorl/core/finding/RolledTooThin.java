@@ -43,8 +43,7 @@ final class RolledTooThin implements Rule {
                                                                 least,
                                                                 part.pieces()
                                                                         .finishedMm(
-                                                                                a.species()
-                                                                                        .medium())))))),
+                                                                                a.paste())))))),
                                 Mend.part(a, "keep it off the board with white fat", onFat(part)))));
             }
         }

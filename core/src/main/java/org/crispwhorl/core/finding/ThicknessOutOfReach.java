@@ -27,7 +27,7 @@ final class ThicknessOutOfReach implements Rule {
             if (part.pieces().making() instanceof Making.Tape) {
                 continue;
             }
-            double finished = part.pieces().finishedMm(a.species().medium());
+            double finished = part.pieces().finishedMm(a.paste());
             if (finished < PressedBall.THINNEST_MM) {
                 found.add(finding(a, part, finished, "Tears: thinner than paste holds", THIN_MM));
             } else if (finished > PressedBall.THICKEST_MM) {
@@ -71,7 +71,7 @@ final class ThicknessOutOfReach implements Rule {
                     part.with(pieces.withMaking(new Making.Pressed(ball))));
         }
         if (pieces.making() instanceof Making.Weighed) {
-            double grams = Math.max(0.1, Math.round(10 * easy.grams(a.species().medium())) / 10.0);
+            double grams = Math.max(0.1, Math.round(10 * easy.grams(a.paste())) / 10.0);
             return Mend.part(
                     a,
                     "start from a ball of " + Unit.G.write(grams),

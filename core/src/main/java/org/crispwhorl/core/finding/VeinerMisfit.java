@@ -24,7 +24,7 @@ final class VeinerMisfit implements Rule {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
             part.pieces().veiner().ifPresent(veiner -> {
-                double paste = part.pieces().finishedMm(a.species().medium());
+                double paste = part.pieces().finishedMm(a.paste());
                 if (veiner.sides() == Veiner.Sides.BOTH && paste < veiner.leastMm()) {
                     found.add(cutsThrough(a, part, veiner, paste));
                 }

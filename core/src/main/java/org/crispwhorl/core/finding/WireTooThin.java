@@ -12,7 +12,6 @@ import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.wire.LoadedWire;
-import org.crispwhorl.core.wire.WireTable;
 
 /** A petal's wire droops under it, or would stay bent after a bump. */
 final class WireTooThin implements Rule {
@@ -22,7 +21,7 @@ final class WireTooThin implements Rule {
         for (Petaled part : a.species().petaled()) {
             if (part.pieces().attachment() instanceof Attachment.Wired wired) {
                 LoadedWire load = a.load(part, wired);
-                double d = WireTable.diameterMm(wired.gauge());
+                double d = a.wireTable().diameterMm(wired.gauge());
                 if (!load.carriedBy(d)) {
                     found.add(finding(a, part, wired, load, d));
                 }
@@ -33,11 +32,11 @@ final class WireTooThin implements Rule {
 
     private static Finding finding(Assessment a, Petaled part, Attachment.Wired wired, LoadedWire load, double d) {
         List<Mend> mends = new ArrayList<>();
-        OptionalInt better = load.recommended(a.conditions().kit().gauges());
+        OptionalInt better = load.recommended(a.conditions().kit().gauges(), a.wireTable());
         if (better.isPresent()) {
             double ridge = Math.max(
                     wired.ridgeMm(),
-                    Math.ceil(10 * LoadedWire.RIDGE_DIAMETERS * WireTable.diameterMm(better.getAsInt()) - 1e-9) / 10);
+                    Math.ceil(10 * LoadedWire.RIDGE_DIAMETERS * a.wireTable().diameterMm(better.getAsInt()) - 1e-9) / 10);
             mends.add(Mend.part(
                     a,
                     "use " + better.getAsInt() + " gauge"

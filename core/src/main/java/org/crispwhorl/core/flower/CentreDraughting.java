@@ -20,7 +20,6 @@ import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Tendril;
 import org.crispwhorl.core.species.WoundFringe;
-import org.crispwhorl.core.wire.WireTable;
 
 /** Draws hearts, stamens, pistils, rolls, and what stands on the stem that is not flat. */
 final class CentreDraughting {
@@ -37,9 +36,11 @@ final class CentreDraughting {
     /** At most so many marks are drawn. */
     private static final int MOST_MARKS = 120;
 
+    private final FlowerForm form;
     private final List<Part> parts;
 
     CentreDraughting(FlowerForm form) {
+        this.form = form;
         this.parts = form.species().parts();
     }
 
@@ -132,7 +133,7 @@ final class CentreDraughting {
     }
 
     /** An Archimedean spiral, drawn by the space between its turns. */
-    private static Drawing.Stroke spiral(String id, double from, double to, double pitch, double widthMm) {
+    private Drawing.Stroke spiral(String id, double from, double to, double pitch, double widthMm) {
         double turns = (to - from) / pitch;
         int steps = (int) Math.max(2, Math.ceil(turns * POINTS_PER_TURN));
         double[] points = new double[2 * (steps + 1)];
@@ -166,7 +167,7 @@ final class CentreDraughting {
         return new Midrib(0, pistil.styleMm(), 0, -Math.toRadians(pistil.curlDeg()), pistil.stigmaMm());
     }
 
-    private static Drawing.Stroke stigmaFromAbove(Pistil pistil, double turn) {
+    private Drawing.Stroke stigmaFromAbove(Pistil pistil, double turn) {
         Midrib stigma = stigma(pistil);
         double[] points = new double[2 * (CURL_POINTS + 1)];
         for (int i = 0; i <= CURL_POINTS; i++) {
@@ -208,7 +209,7 @@ final class CentreDraughting {
             if (part instanceof Stamens stamens) {
                 threads.add(new Drawing.Threads(stamens.id(), stamens.threadMm(), stamens.headMm(), lines(stamens)));
             } else if (part instanceof FineStamens fine) {
-                double wire = WireTable.diameterMm(fine.gauge());
+                double wire = form.wireTable().diameterMm(fine.gauge());
                 double reach = fine.standMm() + fine.longerMm();
                 double[] lines = fine.longerMm() == 0
                         ? new double[] {0, 0, fine.ringMm(), fine.standMm()}
@@ -255,7 +256,7 @@ final class CentreDraughting {
         return strokes;
     }
 
-    private static Drawing.Stroke pistilInSection(Pistil pistil) {
+    private Drawing.Stroke pistilInSection(Pistil pistil) {
         Midrib stigma = stigma(pistil);
         double[] points = new double[2 * (CURL_POINTS + 2)];
         for (int i = 0; i <= CURL_POINTS; i++) {
@@ -267,7 +268,7 @@ final class CentreDraughting {
     }
 
     /** Straight out and upwards a little, then coiled, seen from the side. */
-    private static Drawing.Stroke tendrilInSection(Tendril tendril) {
+    private Drawing.Stroke tendrilInSection(Tendril tendril) {
         List<Double> points = new ArrayList<>(List.of(0.0, tendril.seatMm()));
         double reach = tendril.straightMm() * Math.cos(TENDRIL_RISE_RAD);
         double rise = tendril.straightMm() * Math.sin(TENDRIL_RISE_RAD);
@@ -279,7 +280,7 @@ final class CentreDraughting {
         }
         return new Drawing.Stroke(
                 tendril.id(),
-                WireTable.diameterMm(tendril.gauge()),
+                form.wireTable().diameterMm(tendril.gauge()),
                 points.stream().mapToDouble(d -> d).toArray());
     }
 

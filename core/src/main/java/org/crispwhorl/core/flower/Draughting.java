@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Heart;
@@ -106,7 +106,7 @@ public final class Draughting {
                 from,
                 to,
                 pieces.edge(),
-                pieces.finishedMm(form.species().medium()),
+                pieces.finishedMm(form.paste()),
                 pieces.count());
         if (shape.isEmpty() || shape.getArea() < 0.01) {
             return Optional.empty();
@@ -278,15 +278,15 @@ public final class Draughting {
 
     private Drawing.Profile profile(PlacedRing ring, double belowMm) {
         Pieces pieces = ring.part().pieces();
-        Medium medium = form.species().medium();
+        Paste paste = form.paste();
         double[] midrib = midrib(ring);
         for (int i = 1; i < midrib.length; i += 2) {
             midrib[i] = round(midrib[i] - belowMm);
         }
         return new Drawing.Profile(
                 ring.part().id(),
-                round(pieces.making().thicknessAt(0, pieces.outline(), medium)),
-                round(pieces.making().thicknessAt(1, pieces.outline(), medium)),
+                round(pieces.making().thicknessAt(0, pieces.outline(), paste)),
+                round(pieces.making().thicknessAt(1, pieces.outline(), paste)),
                 midrib);
     }
 

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.flower;
 
+import org.crispwhorl.core.paste.Paste;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -46,25 +47,42 @@ public final class FlowerForm {
     private static final int AZIMUTH_STEPS = 24;
 
     private final Species species;
+    private final Paste paste;
+    private final WireTable wireTable;
     private final List<PlacedRing> rings;
     private final double bareStemMm;
     private final double stemMm;
 
-    private FlowerForm(Species species, List<PlacedRing> rings, double bareStemMm, double stemMm) {
+    private FlowerForm(
+            Species species,
+            Paste paste,
+            WireTable wireTable,
+            List<PlacedRing> rings,
+            double bareStemMm,
+            double stemMm) {
         this.species = species;
+        this.paste = paste;
+        this.wireTable = wireTable;
         this.rings = List.copyOf(rings);
         this.bareStemMm = bareStemMm;
         this.stemMm = stemMm;
     }
 
-    /** Puts a species together, heart outwards. */
+    /** Puts a species together, heart outwards, of the usual paste and wires. */
     public static FlowerForm of(Species species) {
-        return new Assembly(species).form();
+        return of(species, Paste.usual(species.medium()), WireTable.STANDARD);
+    }
+
+    /** Puts a species together, heart outwards, of the studio's own paste and wires. */
+    public static FlowerForm of(Species species, Paste paste, WireTable wireTable) {
+        return new Assembly(species, paste, wireTable).form();
     }
 
     /** A flower while it is being put together. */
     private static final class Assembly {
         private final Species species;
+        private final Paste paste;
+        private final WireTable wireTable;
         private final List<PlacedRing> rings = new ArrayList<>();
         private final List<Double> wires = new ArrayList<>();
         private final boolean onePass;
@@ -74,8 +92,10 @@ public final class FlowerForm {
         private int spiralled;
         private double thickenedMm;
 
-        Assembly(Species species) {
+        Assembly(Species species, Paste paste, WireTable wireTable) {
             this.species = species;
+            this.paste = paste;
+            this.wireTable = wireTable;
             this.onePass = species.ways().assembly().orElse(Ways.USUAL.assembly()) == Ways.Assembly.ONE_PASS;
             this.gluedMm = species.hearts().stream()
                     .mapToDouble(h -> h.form().radiusAt(GLUE_LEVEL * h.form().heightMm()))
@@ -88,7 +108,7 @@ public final class FlowerForm {
                 add(part);
             }
             double stem = StemBundle.taped(StemBundle.diameterMm(wires), layers);
-            return new FlowerForm(species, rings, stem, Math.max(stem, thickenedMm));
+            return new FlowerForm(species, paste, wireTable, rings, stem, Math.max(stem, thickenedMm));
         }
 
         private void add(Part part) {
@@ -117,7 +137,7 @@ public final class FlowerForm {
 
         private void bundle(Part part) {
             for (WireCut cut : part.wireCuts()) {
-                wires.addAll(Collections.nCopies(cut.count(), WireTable.diameterMm(cut.gauge())));
+                wires.addAll(Collections.nCopies(cut.count(), wireTable.diameterMm(cut.gauge())));
             }
         }
 
@@ -149,7 +169,7 @@ public final class FlowerForm {
             if (pieces.attachment() instanceof Attachment.Threaded) {
                 return Math.max(bundleMm(), middleMm(pieces) / 2);
             }
-            gluedMm += pieces.finishedMm(species.medium());
+            gluedMm += pieces.finishedMm(paste);
             return gluedMm;
         }
 
@@ -237,6 +257,16 @@ public final class FlowerForm {
 
     public Species species() {
         return species;
+    }
+
+    /** The paste that it is made of. */
+    public Paste paste() {
+        return paste;
+    }
+
+    /** The wires that it is put on. */
+    public WireTable wireTable() {
+        return wireTable;
     }
 
     /** The placed rings, sepals and leaves, in build order. */

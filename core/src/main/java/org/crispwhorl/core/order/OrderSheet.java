@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.crispwhorl.core.bench.Spares;
+import java.util.Optional;
+import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Plan;
@@ -48,6 +50,7 @@ public record OrderSheet(
      * @param needed cuts, balls or cones in the flowers
      * @param spares more of them, by the odds of breakage
      * @param grams paste in one of them
+     * @param cut what its cutter cuts, where it has one
      */
     public record CutLine(
             String species,
@@ -59,9 +62,11 @@ public record OrderSheet(
             double rolledMm,
             int needed,
             int spares,
-            double grams) {}
+            double grams,
+            Optional<Cut> cut) {}
 
-    /** Paste of one shade: what is in the pieces with their spares, and what to mix with scrap. */
+    /** Paste of one shade: what is in the pieces with their spares, and what to mix so that it is enough: between the cuts some
+     * is lost. */
     public record ShadeLine(
             String species, String shade, String colour, double pieceG, double mixG, double masterG, double whiteG) {}
 
@@ -106,7 +111,7 @@ public record OrderSheet(
 
         void add(int at, Line line) {
             Assessment a = new Assessment(line.species(), conditions);
-            Map<String, Double> grams = new LinkedHashMap<>();
+            Map<String, double[]> grams = new LinkedHashMap<>();
             addHead(a, line.species().name(), line.count(), grams);
             for (Assessment.OpenedHeads opened : a.opened()) {
                 addHead(
@@ -116,8 +121,9 @@ public record OrderSheet(
                         grams);
             }
             for (Shade shade : a.species().shades()) {
-                double pieceG = grams.getOrDefault(shade.id(), 0.0);
-                double mixG = pieceG / (1 - conditions.kit().scrapShare());
+                double[] all = grams.getOrDefault(shade.id(), new double[2]);
+                double pieceG = all[0];
+                double mixG = all[0] + all[1];
                 shades.add(new ShadeLine(
                         line.species().name(),
                         shade.name(),
@@ -137,7 +143,7 @@ public record OrderSheet(
         }
 
         /** Adds the parts of heads that are all alike. Spares are made of whatever breaks as one. */
-        private void addHead(Assessment a, String species, int heads, Map<String, Double> grams) {
+        private void addHead(Assessment a, String species, int heads, Map<String, double[]> grams) {
             for (Part part : a.species().parts()) {
                 if (part instanceof Heads) {
                     part.wireCuts()
@@ -147,14 +153,25 @@ public record OrderSheet(
                 }
                 int units = part instanceof Petaled petaled ? petaled.pieces().units() : 1;
                 int needed = units * heads;
-                int spares = a.lumps(part).isEmpty() ? 0 : Spares.UNRECORDED.forPieces(needed);
+                int spares = a.lumps(part).isEmpty() ? 0 : a.conditions().kit().breakage().forPieces(needed);
                 double share = (double) (needed + spares) / units;
+                double lost = lostPerG(part);
                 for (Lump lump : a.lumps(part)) {
-                    double all = a.species().medium().grams(lump.volumeMm3()) * lump.count() * share;
-                    grams.merge(lump.shade(), all, Double::sum);
+                    double all = a.paste().grams(lump.volumeMm3()) * lump.count() * share;
+                    double[] sums = grams.computeIfAbsent(lump.shade(), s -> new double[2]);
+                    sums[0] += all;
+                    sums[1] += all * lost;
                 }
                 addPart(a, species, part, needed, spares);
             }
+        }
+
+        /** Paste lost between the cuts for each gram in the pieces; nothing is where no cutter is used. */
+        private double lostPerG(Part part) {
+            Optional<Cut> cut = part instanceof Petaled petaled ? petaled.pieces().cut() : Optional.empty();
+            return cut.map(c -> Nesting.of(c, conditions.kit().stripMm())
+                            .lostPerG(conditions.kit().rekneadShare()))
+                    .orElse(0.0);
         }
 
         private void addPart(Assessment a, String species, Part part, int needed, int spares) {
@@ -170,13 +187,14 @@ public record OrderSheet(
                                 .startsFrom(
                                         pieces.outline(),
                                         pieces.count(),
-                                        a.species().medium()),
+                                        a.paste()),
                         pieces.outline().lengthMm(),
                         pieces.outline().widthMm(),
                         pieces.making().rolledMm(),
                         needed,
                         spares,
-                        a.pasteG(part) / units));
+                        a.pasteG(part) / units,
+                        pieces.cut()));
             } else if (part instanceof Roll roll) {
                 cuts.add(new CutLine(
                         species,
@@ -188,7 +206,8 @@ public record OrderSheet(
                         roll.thickMm(),
                         needed,
                         spares,
-                        a.pasteG(part)));
+                        a.pasteG(part),
+                        Optional.empty()));
             } else if (part instanceof Stamens s) {
                 stamens.add(new StamenLine(species, part.name(), s.strands() * needed));
             }

@@ -2,6 +2,9 @@ package org.crispwhorl.core.paste;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.CutShape;
 
 /**
@@ -59,6 +62,21 @@ public record Nesting(
      */
     public double lostPerG(double rekneadShare) {
         return (1 - rekneadShare) * (1 - stripYield) / stripYield;
+    }
+
+    /** Nestings that were sought before; the search takes some hundredths of a second. */
+    private static final Map<Asked, Nesting> FOUND = new ConcurrentHashMap<>();
+
+    private static final int MOST_KEPT = 2000;
+
+    private record Asked(Cut cut, double stripMm) {}
+
+    /** The best nesting of what a cutter cuts; asked a second time it is at hand. */
+    public static Nesting of(Cut cut, double stripMm) {
+        if (FOUND.size() > MOST_KEPT) {
+            FOUND.clear();
+        }
+        return FOUND.computeIfAbsent(new Asked(cut, stripMm), asked -> of(cut.shape(), stripMm));
     }
 
     /**

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.reckoning;
 
+import org.crispwhorl.core.paste.Paste;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,6 +28,7 @@ import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.wire.LoadedWire;
+import org.crispwhorl.core.wire.WireTable;
 
 /**
  * A species under its conditions, as the studio's ways make it, with what is derived from both worked out when it is first
@@ -75,9 +77,19 @@ public final class Assessment {
                 : ways;
     }
 
+    /** The paste that it is made of, as the studio has it. */
+    public Paste paste() {
+        return conditions.kit().paste(species.medium());
+    }
+
+    /** How thick the studio's wires are. */
+    public WireTable wireTable() {
+        return conditions.kit().wireTable();
+    }
+
     public FlowerForm form() {
         if (form == null) {
-            form = FlowerForm.of(species);
+            form = FlowerForm.of(species, paste(), conditions.kit().wireTable());
         }
         return form;
     }
@@ -121,7 +133,7 @@ public final class Assessment {
         return courses.computeIfAbsent(
                 part.id(),
                 id -> DryingCourse.of(
-                        species.medium(), body(part).orElseThrow(), conditions.room(), Spread.UNRECORDED));
+                        paste(), body(part).orElseThrow(), conditions.room(), Spread.UNRECORDED));
     }
 
     /** Whether a part is made of paste that has to dry. */
@@ -139,7 +151,7 @@ public final class Assessment {
         }
         if (part instanceof Petaled petaled) {
             Pieces pieces = petaled.pieces();
-            double thickest = pieces.making().thicknessAt(0, pieces.outline(), species.medium());
+            double thickest = pieces.making().thicknessAt(0, pieces.outline(), paste());
             return Optional.of(Body.sheet(thickest, pieces.drying()));
         }
         if (part instanceof Heart heart) {
@@ -195,7 +207,7 @@ public final class Assessment {
             double paste = wrap.pasteMm3(form().bareStemMm());
             return paste > 0 ? List.of(new Lump(wrap.shade(), paste, 1)) : List.of();
         }
-        return part.lumps(species.medium());
+        return part.lumps(paste());
     }
 
     private double volumeMm3(Part part) {
@@ -204,7 +216,7 @@ public final class Assessment {
 
     /** Mass of paste in a part of one flower, g. */
     public double pasteG(Part part) {
-        return species.medium().grams(volumeMm3(part));
+        return paste().grams(volumeMm3(part));
     }
 
     /** Mass of paste in one piece of a part on the mean, g. */
@@ -220,7 +232,7 @@ public final class Assessment {
                 volume += lump.shade().equals(shade) ? lump.volumeMm3() * lump.count() : 0;
             }
         }
-        return species.medium().grams(volume);
+        return paste().grams(volume);
     }
 
     /** Mass of one whole head with its paste, leaves and what else stands on the stem left out, g. */

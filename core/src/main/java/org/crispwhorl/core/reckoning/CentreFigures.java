@@ -15,7 +15,6 @@ import org.crispwhorl.core.species.Pistil;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.thinning.PressedBall;
-import org.crispwhorl.core.wire.WireTable;
 
 /** The figures of hearts, stamens, pistils and rolls. */
 final class CentreFigures {
@@ -51,7 +50,7 @@ final class CentreFigures {
                                     "Your design",
                                     in("stem", heart.stemMm(), Unit.MM),
                                     in("hook", heart.hookMm(), Unit.MM)));
-            diameter(figures, heart.gauge());
+            diameter(figures, a, heart.gauge());
         }
         return PasteFigures.finished(figures, a, heart);
     }
@@ -80,11 +79,11 @@ final class CentreFigures {
                                 in("thickness of the log", ball, Unit.MM)));
     }
 
-    private static void diameter(Figures figures, int gauge) {
+    private static void diameter(Figures figures, Assessment a, int gauge) {
         figures.add(
                 "diameter",
                 "wire, thick",
-                WireTable.diameterMm(gauge),
+                a.wireTable().diameterMm(gauge),
                 Unit.FINE_MM,
                 Why.of("Table of gauges", "Imperial Standard Wire Gauge", in("gauge", gauge, Unit.GAUGE)));
     }
@@ -166,7 +165,7 @@ final class CentreFigures {
                                 in("ring", fine.ringMm(), Unit.MM),
                                 in("tail", fine.tailMm(), Unit.MM),
                                 in("one longer by", fine.longerMm(), Unit.MM)));
-        diameter(figures, fine.gauge());
+        diameter(figures, a, fine.gauge());
         return PasteFigures.finished(figures, a, fine);
     }
 

@@ -46,10 +46,10 @@ public record HeadLoad(double massG, double middleMm, double freeMm) {
     }
 
     /** The thinnest of the gauges at hand that carries it. */
-    public OptionalInt recommended(Iterable<Integer> gauges) {
+    public OptionalInt recommended(Iterable<Integer> gauges, WireTable table) {
         int best = -1;
         for (int gauge : gauges) {
-            if (gauge > best && stressMpa(WireTable.diameterMm(gauge)) <= LoadedWire.USABLE_MPA) {
+            if (gauge > best && stressMpa(table.diameterMm(gauge)) <= LoadedWire.USABLE_MPA) {
                 best = gauge;
             }
         }

@@ -27,9 +27,9 @@ final class PasteFigures {
                                     "Density of the medium",
                                     in(
                                             "volume",
-                                            1000 * grams / a.species().medium().densityGPerCm3(),
+                                            1000 * grams / a.paste().densityGPerCm3(),
                                             Unit.CUBIC_MM),
-                                    in("density", a.species().medium().densityGPerCm3(), Unit.G_PER_CM3)));
+                                    in("density", a.paste().densityGPerCm3(), Unit.G_PER_CM3)));
         }
     }
 

@@ -7,14 +7,13 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.bench.Lots;
-import org.crispwhorl.core.bench.Spares;
 import org.crispwhorl.core.flower.PlacedRing;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
@@ -27,7 +26,6 @@ import org.crispwhorl.core.thinning.EdgeRuffle;
 import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.thinning.Thinning;
 import org.crispwhorl.core.wire.LoadedWire;
-import org.crispwhorl.core.wire.WireTable;
 
 /** The figures of a ring, calyx or pair of leaves. */
 final class PetaledFigures {
@@ -99,9 +97,9 @@ final class PetaledFigures {
 
     /** What the pieces start from, where that is not a cutter of their own. */
     private void made(Outline outline) {
-        Medium medium = a.species().medium();
-        double thick = pieces.finishedMm(medium);
-        double unitMm3 = pieces.making().volumeMm3(outline, pieces.count(), medium)
+        Paste paste = a.paste();
+        double thick = pieces.finishedMm(paste);
+        double unitMm3 = pieces.making().volumeMm3(outline, pieces.count(), paste)
                 * pieces.making().piecesPerUnit(pieces.count());
         if (pieces.making() instanceof Making.OnePiece one) {
             figures.add(
@@ -123,7 +121,7 @@ final class PetaledFigures {
                     in("area", outline.areaMm2(), Unit.SQUARE_MM),
                     in("pieces from one ball", pieces.making().piecesPerUnit(pieces.count()), Unit.COUNT));
             figures.add("ball", "ball to start from", ball, Unit.MM, why)
-                    .add("ballWeight", "its weight", 1000 * medium.grams(unitMm3), Unit.MILLIGRAM, why)
+                    .add("ballWeight", "its weight", 1000 * paste.grams(unitMm3), Unit.MILLIGRAM, why)
                     .add("meanThickness", "mean thickness", thick, Unit.FINE_MM, why)
                     .add(
                             "slice",
@@ -139,7 +137,7 @@ final class PetaledFigures {
 
     private void edge() {
         Edge edge = pieces.edge();
-        EdgeRuffle ruffle = edge.ruffle(pieces.finishedMm(a.species().medium()));
+        EdgeRuffle ruffle = edge.ruffle(pieces.finishedMm(a.paste()));
         if (ruffle.amplitudeMm() > 0) {
             figures.add(
                     "frill",
@@ -149,7 +147,7 @@ final class PetaledFigures {
                     Why.of(
                             "A thinned edge grows by √(body ÷ edge) − 1 beyond what the body needs: a = λ·√ε ÷ π",
                             "First-order arc length of a sine",
-                            in("body", pieces.finishedMm(a.species().medium()), Unit.FINE_MM),
+                            in("body", pieces.finishedMm(a.paste()), Unit.FINE_MM),
                             in("edge", edge.toMm(), Unit.FINE_MM),
                             in("surplus", ruffle.surplus(), Unit.NONE),
                             in("crest to crest", edge.crestMm(), Unit.MM)));
@@ -235,7 +233,7 @@ final class PetaledFigures {
 
     private void pieces() {
         int units = pieces.units();
-        int spares = Spares.UNRECORDED.forPieces(units);
+        int spares = a.conditions().kit().breakage().forPieces(units);
         figures.in(Group.PIECES)
                 .add(
                         "pieces",
@@ -260,7 +258,7 @@ final class PetaledFigures {
                         "Fewest spares with which enough are whole at odds of 95 %",
                         "Beta-binomial; 5 % breakage before any record",
                         in("needed", units, Unit.COUNT),
-                        in("breakage", 100 * Spares.UNRECORDED.meanShare(), Unit.PERCENT)));
+                        in("breakage", 100 * a.conditions().kit().breakage().meanShare(), Unit.PERCENT)));
     }
 
     private void paste() {
@@ -284,10 +282,10 @@ final class PetaledFigures {
                                                         .volumeMm3(
                                                                 pieces.outline(),
                                                                 pieces.count(),
-                                                                a.species().medium())
+                                                                a.paste())
                                                 / pieces.outline().areaMm2(),
                                         Unit.FINE_MM),
-                                in("density", a.species().medium().densityGPerCm3(), Unit.G_PER_CM3)))
+                                in("density", a.paste().densityGPerCm3(), Unit.G_PER_CM3)))
                 .add(
                         "ringMass",
                         "all of them",
@@ -302,7 +300,7 @@ final class PetaledFigures {
 
     private void wire(Attachment.Wired wired) {
         LoadedWire load = a.load(part, wired);
-        double d = WireTable.diameterMm(wired.gauge());
+        double d = a.wireTable().diameterMm(wired.gauge());
         Why why = Why.of(
                 "Droop θ = W(l²/2 + c·l)/EI; stress σ = 32·3·W(l + c)/πd³",
                 "Euler-Bernoulli cantilever, steel 200 GPa",
@@ -310,7 +308,7 @@ final class PetaledFigures {
                 in("centre of mass beyond the base", load.centreMm(), Unit.MM),
                 in("free wire", wired.freeMm(), Unit.MM),
                 in("diameter", d, Unit.NONE));
-        OptionalInt best = load.recommended(a.conditions().kit().gauges());
+        OptionalInt best = load.recommended(a.conditions().kit().gauges(), a.wireTable());
         figures.in(Group.WIRE);
         best.ifPresent(gauge -> figures.add(
                 "recommendedGauge",
@@ -320,10 +318,10 @@ final class PetaledFigures {
                 Why.of(
                         "Thinnest gauge of the kit with droop up to 1.5° and up to 200 MPa at 3 g",
                         "Euler-Bernoulli cantilever, steel 200 GPa",
-                        in("droop", load.droopDeg(WireTable.diameterMm(gauge)), Unit.FINE_DEGREE),
+                        in("droop", load.droopDeg(a.wireTable().diameterMm(gauge)), Unit.FINE_DEGREE),
                         in(
                                 "stress at 3 g",
-                                load.stressMpa(WireTable.diameterMm(gauge), LoadedWire.BUMP_G),
+                                load.stressMpa(a.wireTable().diameterMm(gauge), LoadedWire.BUMP_G),
                                 Unit.MPA))));
         figures.add("droop", "droop", load.droopDeg(d), Unit.FINE_DEGREE, why)
                 .add("stress", "stress in a bump", load.stressMpa(d, LoadedWire.BUMP_G), Unit.MPA, why)

@@ -186,7 +186,7 @@ public final class Planning {
     }
 
     private Stage furthest(Stage wanted) {
-        Stage most = a.species().medium().furthest();
+        Stage most = a.paste().furthest();
         return wanted.compareTo(most) > 0 ? most : wanted;
     }
 

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.reckoning;
 
+import org.crispwhorl.core.paste.Paste;
 import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.ArrayList;
@@ -18,7 +19,6 @@ import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.wire.LoadedWire;
-import org.crispwhorl.core.wire.WireTable;
 
 /** Reckons a species as a whole. */
 public final class Reckoner {
@@ -61,8 +61,8 @@ public final class Reckoner {
         List<Reckoning.GaugeRow> rows = new ArrayList<>();
         if (part instanceof Petaled petaled && petaled.pieces().attachment() instanceof Attachment.Wired wired) {
             LoadedWire load = a.load(petaled, wired);
-            for (int gauge : WireTable.gauges()) {
-                double d = WireTable.diameterMm(gauge);
+            for (int gauge : a.wireTable().gauges()) {
+                double d = a.wireTable().diameterMm(gauge);
                 rows.add(new Reckoning.GaugeRow(
                         gauge, d, load.droopDeg(d), load.stressMpa(d, LoadedWire.BUMP_G), load.carriedBy(d)));
             }
@@ -72,15 +72,13 @@ public final class Reckoner {
 
     private static Reckoning.ShadeReckoning shade(Assessment a, Shade shade) {
         double pieceG = a.shadeG(shade.id());
-        double mixG = pieceG / (1 - a.conditions().kit().scrapShare());
         return new Reckoning.ShadeReckoning(
                 shade.id(),
                 shade.name(),
                 MixingLaw.colour(shade),
                 pieceG,
-                mixG,
-                mixG * shade.share(),
-                mixG * (1 - shade.share()));
+                pieceG * shade.share(),
+                pieceG * (1 - shade.share()));
     }
 
     private static double wireMm(Part part) {
@@ -139,7 +137,6 @@ public final class Reckoner {
         if (heads > 0) {
             figures.add("heads", "stamen heads", heads, Unit.COUNT, Why.of("Two heads a strand", "Your design"));
         }
-        double scrap = a.conditions().kit().scrapShare();
         return figures.in(Figure.Group.PASTE)
                 .add(
                         "paste",
@@ -149,16 +146,7 @@ public final class Reckoner {
                         Why.of(
                                 "Volume of every piece × density",
                                 "Density of the medium",
-                                in("density", a.species().medium().densityGPerCm3(), Unit.G_PER_CM3)))
-                .add(
-                        "pasteToMix",
-                        "paste to mix",
-                        pasteG / (1 - scrap),
-                        Unit.G,
-                        Why.of(
-                                "Paste in the flower ÷ (1 − scrap)",
-                                "A plain share of scrap",
-                                in("scrap", 100 * scrap, Unit.PERCENT)))
+                                in("density", a.paste().densityGPerCm3(), Unit.G_PER_CM3)))
                 .in(Figure.Group.WIRE)
                 .add("wire", "wire in all", wireMm, Unit.MM, Why.of("Sum of every cut length", "Your design"))
                 .in(Figure.Group.TIME)

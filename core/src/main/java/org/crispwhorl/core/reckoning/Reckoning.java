@@ -49,10 +49,9 @@ public record Reckoning(
     /**
      * @param colour of the mix, sRGB
      * @param pieceG paste in the pieces themselves
-     * @param mixG paste to mix, scrap included
      * @param masterG master in it
      * @param whiteG white in it
      */
     public record ShadeReckoning(
-            String id, String name, String colour, double pieceG, double mixG, double masterG, double whiteG) {}
+            String id, String name, String colour, double pieceG, double masterG, double whiteG) {}
 }

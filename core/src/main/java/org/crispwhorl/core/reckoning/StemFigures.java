@@ -14,7 +14,6 @@ import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Tendril;
 import org.crispwhorl.core.wire.LoadedWire;
 import org.crispwhorl.core.wire.StemBundle;
-import org.crispwhorl.core.wire.WireTable;
 
 /** The figures of what stands behind the flower and on its stem. */
 final class StemFigures {
@@ -140,7 +139,7 @@ final class StemFigures {
                             in("across", opened.head().form().faceMm(), Unit.MM)));
         }
         LoadedWire wire = load.wire();
-        double d = WireTable.diameterMm(heads.gauge());
+        double d = a.wireTable().diameterMm(heads.gauge());
         Why stress = Why.of(
                 "σ = 32·2·W·sin 45°·(l + c) ÷ πd³: all heads on the free stem, tilted by 45°, at 2 g",
                 "Euler-Bernoulli cantilever, steel 200 GPa",

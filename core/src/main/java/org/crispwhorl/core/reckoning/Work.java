@@ -52,7 +52,7 @@ public final class Work {
             return petaled.pieces().count() * piece(petaled.pieces());
         }
         if (part instanceof Heart heart) {
-            boolean bare = heart.lumps(a.species().medium()).isEmpty();
+            boolean bare = heart.lumps(a.paste()).isEmpty();
             return pace.heartMin() * (bare ? SMALL_SOLID : 1) + heart.form().touches() * pace.ballMin();
         }
         if (part instanceof Stamens stamens) {

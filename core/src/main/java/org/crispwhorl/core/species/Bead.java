@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** A bead or hip behind the flower, an ellipsoid threaded on the stem. */
 @Words(label = "bead or hip", means = "A bead behind the flower, threaded on the stem.")
@@ -50,7 +50,7 @@ public record Bead(
     }
 
     @Override
-    public List<Lump> lumps(Medium medium) {
+    public List<Lump> lumps(Paste paste) {
         return List.of(new Lump(shade, Math.PI * thickMm * thickMm * longMm / 6, 1));
     }
 

@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** Stamens of paste, each on its own fine wire, one of which may stand longer. */
 @Words(label = "stamens on fine wire", means = "Stamens of paste, each on a fine wire of its own.")
@@ -114,7 +114,7 @@ public record FineStamens(
 
     /** An anther is an ellipsoid: πld²/6. */
     @Override
-    public List<Lump> lumps(Medium medium) {
+    public List<Lump> lumps(Paste paste) {
         return List.of(new Lump(shade, Math.PI * antherMm * thickMm * thickMm / 6, count));
     }
 

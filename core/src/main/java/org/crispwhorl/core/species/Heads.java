@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /**
  * Further heads of the same flower on one stem: a spike, a cluster or a spray. The flower drawn is the fullest of them;
@@ -176,7 +176,7 @@ public record Heads(
 
     /** Their paste is reckoned from the heads themselves. */
     @Override
-    public List<Lump> lumps(Medium medium) {
+    public List<Lump> lumps(Paste paste) {
         return List.of();
     }
 

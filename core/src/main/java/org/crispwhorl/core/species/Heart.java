@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** A heart of paste on a hooked wire; its wire is the stem. */
 @Words(label = "heart", means = "A piece of paste on a hooked wire, round which the flower is built.")
@@ -84,7 +84,7 @@ public record Heart(
     }
 
     @Override
-    public List<Lump> lumps(Medium medium) {
+    public List<Lump> lumps(Paste paste) {
         return form.volumeMm3() == 0
                 ? List.of()
                 : List.of(new Lump(shade, form.volumeMm3() / form.pieces(), form.pieces()));

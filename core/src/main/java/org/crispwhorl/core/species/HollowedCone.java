@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.PressedBall;
 
 /** A cone hollowed with a pointed tool and snipped into the ring's petals. */
@@ -61,18 +61,18 @@ public record HollowedCone(
     }
 
     @Override
-    public double volumeMm3(Outline outline, int count, Medium medium) {
+    public double volumeMm3(Outline outline, int count, Paste paste) {
         return outline.areaMm2() * wallMm + Math.PI * footWidthMm * footWidthMm * footMm / 12 / count;
     }
 
     @Override
-    public double finishedMm(Outline outline, Medium medium) {
+    public double finishedMm(Outline outline, Paste paste) {
         return wallMm;
     }
 
     @Override
-    public String startsFrom(Outline outline, int count, Medium medium) {
-        return "ball " + Unit.MM.write(PressedBall.diameterMm(count * volumeMm3(outline, count, medium)))
+    public String startsFrom(Outline outline, int count, Paste paste) {
+        return "ball " + Unit.MM.write(PressedBall.diameterMm(count * volumeMm3(outline, count, paste)))
                 + ", made a cone";
     }
 }

@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.thinning.Thinning;
 
@@ -38,16 +38,16 @@ public sealed interface Making
     }
 
     /** Paste in one piece, mm³; its share of what a ring made in one has in the middle is included. */
-    double volumeMm3(Outline outline, int count, Medium medium);
+    double volumeMm3(Outline outline, int count, Paste paste);
 
     /** Mean thickness of the finished piece, mm: its paste over its area. */
-    default double finishedMm(Outline outline, Medium medium) {
-        return volumeMm3(outline, 1, medium) / outline.areaMm2();
+    default double finishedMm(Outline outline, Paste paste) {
+        return volumeMm3(outline, 1, paste) / outline.areaMm2();
     }
 
     /** Thickness at a station of the finished piece, mm. */
-    default double thicknessAt(double share, Outline outline, Medium medium) {
-        return finishedMm(outline, medium);
+    default double thicknessAt(double share, Outline outline, Paste paste) {
+        return finishedMm(outline, paste);
     }
 
     /** Thickness of the sheet from which it is cut; 0 where there is no sheet. */
@@ -66,7 +66,7 @@ public sealed interface Making
     }
 
     /** What the work starts from besides the outline itself, for a list of pieces. */
-    String startsFrom(Outline outline, int count, Medium medium);
+    String startsFrom(Outline outline, int count, Paste paste);
 
     /** Each piece cut singly from a sheet, then thinned. */
     @Words(label = "cut singly", means = "Each piece is cut from a sheet, then thinned.")
@@ -81,12 +81,12 @@ public sealed interface Making
         }
 
         @Override
-        public double volumeMm3(Outline outline, int count, Medium medium) {
+        public double volumeMm3(Outline outline, int count, Paste paste) {
             return thinning.volumeMm3(outline);
         }
 
         @Override
-        public double finishedMm(Outline outline, Medium medium) {
+        public double finishedMm(Outline outline, Paste paste) {
             return thinning.finishedMm();
         }
 
@@ -96,7 +96,7 @@ public sealed interface Making
         }
 
         @Override
-        public String startsFrom(Outline outline, int count, Medium medium) {
+        public String startsFrom(Outline outline, int count, Paste paste) {
             return "cutter";
         }
     }
@@ -161,12 +161,12 @@ public sealed interface Making
         }
 
         @Override
-        public double volumeMm3(Outline outline, int count, Medium medium) {
+        public double volumeMm3(Outline outline, int count, Paste paste) {
             return thinning.volumeMm3(outline) + Math.PI * middleMm * middleMm / 4 * thinning.rolledMm() / count;
         }
 
         @Override
-        public double finishedMm(Outline outline, Medium medium) {
+        public double finishedMm(Outline outline, Paste paste) {
             return thinning.finishedMm();
         }
 
@@ -186,7 +186,7 @@ public sealed interface Making
         }
 
         @Override
-        public String startsFrom(Outline outline, int count, Medium medium) {
+        public String startsFrom(Outline outline, int count, Paste paste) {
             return "one-piece cutter of " + cutterPetals(count) + ", " + Unit.MM.write(acrossMm(outline)) + " across";
         }
     }
@@ -214,12 +214,12 @@ public sealed interface Making
         }
 
         @Override
-        public double volumeMm3(Outline outline, int count, Medium medium) {
+        public double volumeMm3(Outline outline, int count, Paste paste) {
             return PressedBall.volumeMm3(ballMm);
         }
 
         @Override
-        public String startsFrom(Outline outline, int count, Medium medium) {
+        public String startsFrom(Outline outline, int count, Paste paste) {
             return "ball " + Unit.MM.write(ballMm);
         }
     }
@@ -247,13 +247,13 @@ public sealed interface Making
         }
 
         @Override
-        public double volumeMm3(Outline outline, int count, Medium medium) {
-            return 1000 * ballG / medium.densityGPerCm3();
+        public double volumeMm3(Outline outline, int count, Paste paste) {
+            return 1000 * ballG / paste.densityGPerCm3();
         }
 
         @Override
-        public String startsFrom(Outline outline, int count, Medium medium) {
-            return "ball of " + Unit.G.write(ballG) + ", " + Unit.MM.write(PressedBall.diameterOf(ballG, medium));
+        public String startsFrom(Outline outline, int count, Paste paste) {
+            return "ball of " + Unit.G.write(ballG) + ", " + Unit.MM.write(PressedBall.diameterOf(ballG, paste));
         }
     }
 
@@ -292,26 +292,26 @@ public sealed interface Making
 
         /** Width × thickness summed along the length by the midpoint rule; the notches are taken off in proportion. */
         @Override
-        public double volumeMm3(Outline outline, int count, Medium medium) {
+        public double volumeMm3(Outline outline, int count, Paste paste) {
             double area = 0;
             double volume = 0;
             for (int i = 0; i < SLICES; i++) {
                 double share = (i + 0.5) / SLICES;
                 double slice = 2 * outline.halfWidthAt(share * outline.lengthMm()) * outline.lengthMm() / SLICES;
                 area += slice;
-                volume += slice * thicknessAt(share, outline, medium);
+                volume += slice * thicknessAt(share, outline, paste);
             }
             return volume * outline.areaMm2() / area;
         }
 
         @Override
-        public double thicknessAt(double share, Outline outline, Medium medium) {
+        public double thicknessAt(double share, Outline outline, Paste paste) {
             return footMm + (lipMm - footMm) * share;
         }
 
         @Override
-        public String startsFrom(Outline outline, int count, Medium medium) {
-            return "ball " + Unit.MM.write(PressedBall.diameterMm(volumeMm3(outline, count, medium)));
+        public String startsFrom(Outline outline, int count, Paste paste) {
+            return "ball " + Unit.MM.write(PressedBall.diameterMm(volumeMm3(outline, count, paste)));
         }
     }
 
@@ -329,17 +329,17 @@ public sealed interface Making
         }
 
         @Override
-        public double volumeMm3(Outline outline, int count, Medium medium) {
+        public double volumeMm3(Outline outline, int count, Paste paste) {
             return 0;
         }
 
         @Override
-        public double finishedMm(Outline outline, Medium medium) {
+        public double finishedMm(Outline outline, Paste paste) {
             return THICK_MM;
         }
 
         @Override
-        public String startsFrom(Outline outline, int count, Medium medium) {
+        public String startsFrom(Outline outline, int count, Paste paste) {
             return Unit.MM.write(2 * outline.lengthMm()) + " of tape";
         }
     }

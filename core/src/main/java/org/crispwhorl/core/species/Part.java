@@ -1,7 +1,7 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** A part of a flower. Parts stand in build order, from the heart outwards and then down the stem. */
 public sealed interface Part permits ShadedPart, Heads {
@@ -18,7 +18,7 @@ public sealed interface Part permits ShadedPart, Heads {
     int pieceCount();
 
     /** The paste in it, lump by lump; empty where it has none of its own. */
-    List<Lump> lumps(Medium medium);
+    List<Lump> lumps(Paste paste);
 
     /** The wires cut for it. */
     List<WireCut> wireCuts();

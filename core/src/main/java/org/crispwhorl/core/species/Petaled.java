@@ -1,7 +1,7 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** A part made of equal flat pieces that are thinned, shaped and set round the axis. */
 public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
@@ -20,8 +20,8 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     }
 
     @Override
-    default List<Lump> lumps(Medium medium) {
-        return pieces().lumps(shade(), medium);
+    default List<Lump> lumps(Paste paste) {
+        return pieces().lumps(shade(), paste);
     }
 
     @Override

@@ -9,8 +9,9 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
 
 /**
@@ -176,14 +177,22 @@ public record Pieces(
     }
 
     /** Mean thickness of the finished piece, mm. */
-    public double finishedMm(Medium medium) {
-        return making.finishedMm(outline, medium);
+    public double finishedMm(Paste paste) {
+        return making.finishedMm(outline, paste);
     }
 
     /** Paste in one piece, the small petal on it included, mm³. */
-    public double volumeMm3(Medium medium) {
-        return making.volumeMm3(outline, count, medium)
+    public double volumeMm3(Paste paste) {
+        return making.volumeMm3(outline, count, paste)
                 + carries.map(Carried::volumeMm3).orElse(0.0);
+    }
+
+    /** What its cutter cuts; none where it is made without one. */
+    public Optional<Cut> cut() {
+        if (making instanceof Making.OnePiece one) {
+            return Optional.of(new Cut(outline, count, one.middleMm()));
+        }
+        return making instanceof Making.Sheet ? Optional.of(Cut.of(outline)) : Optional.empty();
     }
 
     /** How many cuts, balls or cones the ring is made from. */
@@ -193,9 +202,9 @@ public record Pieces(
     }
 
     /** The paste of all pieces, by shade. */
-    public List<Lump> lumps(String shade, Medium medium) {
+    public List<Lump> lumps(String shade, Paste paste) {
         List<Lump> lumps = new ArrayList<>();
-        double own = making.volumeMm3(outline, count, medium);
+        double own = making.volumeMm3(outline, count, paste);
         if (own > 0) {
             double back = lining.map(Lining::share).orElse(0.0);
             lumps.add(new Lump(shade, own * (1 - back), count));

@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** A pistil twisted from florist's tape with curled stigmas. Tape is not food. */
 @Words(label = "pistil", means = "Twisted from tape, with curled stigmas.")
@@ -92,7 +92,7 @@ public record Pistil(
     }
 
     @Override
-    public List<Lump> lumps(Medium medium) {
+    public List<Lump> lumps(Paste paste) {
         return List.of();
     }
 

@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** A strip or a fan of petals rolled up round the axis into a flower. */
 @Words(label = "rolled flower", means = "A strip or a fan of petals rolled up.")
@@ -67,7 +67,7 @@ public record Roll(
     }
 
     @Override
-    public List<Lump> lumps(Medium medium) {
+    public List<Lump> lumps(Paste paste) {
         return List.of(new Lump(shade, from.areaMm2() * thickMm / from.pieces(), from.pieces()));
     }
 

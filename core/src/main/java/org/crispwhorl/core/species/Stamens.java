@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** Bought stamens, a head at both ends of each strand, tied round the heart. */
 @Words(label = "stamens", means = "Bought double-ended strands, tied round the heart.")
@@ -190,7 +190,7 @@ public record Stamens(
     }
 
     @Override
-    public List<Lump> lumps(Medium medium) {
+    public List<Lump> lumps(Paste paste) {
         return List.of();
     }
 

@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** A stem made thicker with paper, tape or paste below the flower. */
 @Words(label = "thickened stem", means = "The stem is made thicker below the flower.")
@@ -68,7 +68,7 @@ public record StemWrap(
 
     /** Its paste depends on the stem inside it: see {@link #pasteMm3}. */
     @Override
-    public List<Lump> lumps(Medium medium) {
+    public List<Lump> lumps(Paste paste) {
         return List.of();
     }
 

@@ -5,7 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /** Tendrils of fine wire wrapped in tape and coiled round a stick. Not food. */
 @Words(label = "tendrils", means = "Wire wrapped in tape and coiled.")
@@ -79,7 +79,7 @@ public record Tendril(
     }
 
     @Override
-    public List<Lump> lumps(Medium medium) {
+    public List<Lump> lumps(Paste paste) {
         return List.of();
     }
 }

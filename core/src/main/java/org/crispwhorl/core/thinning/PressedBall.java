@@ -1,7 +1,7 @@
 package org.crispwhorl.core.thinning;
 
 import org.crispwhorl.core.measure.InvalidValue;
-import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 
 /**
  * A petal pressed from a ball without a cutter: the ball's volume πD³/6 is the petal's area times its mean thickness.
@@ -53,8 +53,8 @@ public record PressedBall(double diameterMm, double areaMm2) {
     }
 
     /** The ball of a weight, mm across. */
-    public static double diameterOf(double grams, Medium medium) {
-        return diameterMm(grams * 1000 / medium.densityGPerCm3());
+    public static double diameterOf(double grams, Paste paste) {
+        return diameterMm(grams * 1000 / paste.densityGPerCm3());
     }
 
     /** Mean thickness of the petal, mm. */
@@ -63,7 +63,7 @@ public record PressedBall(double diameterMm, double areaMm2) {
     }
 
     /** Weight of the ball, g. */
-    public double grams(Medium medium) {
-        return medium.grams(volumeMm3(diameterMm));
+    public double grams(Paste paste) {
+        return paste.grams(volumeMm3(diameterMm));
     }
 }

@@ -51,12 +51,13 @@ public record LoadedWire(double massG, double centreMm, double freeMm) {
      * The thinnest gauge that carries it.
      *
      * @param gauges those at hand
+     * @param table how thick they are
      * @return the highest gauge that carries it, or empty where none does
      */
-    public java.util.OptionalInt recommended(Iterable<Integer> gauges) {
+    public java.util.OptionalInt recommended(Iterable<Integer> gauges, WireTable table) {
         int best = -1;
         for (int gauge : gauges) {
-            if (gauge > best && carriedBy(WireTable.diameterMm(gauge))) {
+            if (gauge > best && carriedBy(table.diameterMm(gauge))) {
                 best = gauge;
             }
         }

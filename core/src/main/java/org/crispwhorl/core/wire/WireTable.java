@@ -3,19 +3,48 @@ package org.crispwhorl.core.wire;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
+import org.crispwhorl.core.measure.InvalidValue;
 
-/** Diameters of florist's wire by gauge, taken as Imperial Standard Wire Gauge. A thinner wire has a higher gauge. */
+/**
+ * Diameters of florist's wire by gauge, taken as Imperial Standard Wire Gauge unless the studio has measured its own. A
+ * thinner wire has a higher gauge.
+ */
 public final class WireTable {
     /** British Standard 3737 (Imperial Standard Wire Gauge), mm. */
-    private static final NavigableMap<Integer, Double> STANDARD_MM = new TreeMap<>(Map.of(
+    public static final WireTable STANDARD = new WireTable(new TreeMap<>(Map.of(
             16, 1.626, 18, 1.219, 20, 0.914, 22, 0.711, 24, 0.559, 26, 0.457, 28, 0.376, 30, 0.315, 32, 0.274, 33,
-            0.254));
+            0.254)));
 
-    private WireTable() {}
+    private final NavigableMap<Integer, Double> diametersMm;
+
+    private WireTable(NavigableMap<Integer, Double> diametersMm) {
+        this.diametersMm = diametersMm;
+    }
+
+    /**
+     * The same table with a gauge as it was measured.
+     *
+     * @throws InvalidValue where a thinner gauge would come out thicker than its neighbour
+     */
+    public WireTable with(int gauge, double diameterMm) {
+        TreeMap<Integer, Double> changed = new TreeMap<>(diametersMm);
+        changed.put(gauge, diameterMm);
+        Map.Entry<Integer, Double> thicker = changed.lowerEntry(gauge);
+        Map.Entry<Integer, Double> thinner = changed.higherEntry(gauge);
+        if ((thicker != null && thicker.getValue() <= diameterMm)
+                || (thinner != null && thinner.getValue() >= diameterMm)) {
+            throw new InvalidValue(
+                    "diameterMm",
+                    diameterMm,
+                    "a diameter between those of the gauges beside it, " + (thinner == null ? 0 : thinner.getValue())
+                            + " to " + (thicker == null ? "any" : thicker.getValue()) + " mm");
+        }
+        return new WireTable(changed);
+    }
 
     /** The gauges of the table, thickest first. */
-    public static Iterable<Integer> gauges() {
-        return STANDARD_MM.keySet();
+    public Iterable<Integer> gauges() {
+        return diametersMm.keySet();
     }
 
     /**
@@ -23,11 +52,11 @@ public final class WireTable {
      *
      * @param gauge 16 to 33
      */
-    public static double diameterMm(int gauge) {
-        Map.Entry<Integer, Double> below = STANDARD_MM.floorEntry(gauge);
-        Map.Entry<Integer, Double> above = STANDARD_MM.ceilingEntry(gauge);
+    public double diameterMm(int gauge) {
+        Map.Entry<Integer, Double> below = diametersMm.floorEntry(gauge);
+        Map.Entry<Integer, Double> above = diametersMm.ceilingEntry(gauge);
         if (below == null || above == null) {
-            throw new org.crispwhorl.core.measure.InvalidValue("gauge", gauge, "16 to 33");
+            throw new InvalidValue("gauge", gauge, "16 to 33");
         }
         if (below.getKey().equals(above.getKey())) {
             return below.getValue();

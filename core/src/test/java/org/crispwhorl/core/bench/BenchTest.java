@@ -83,12 +83,12 @@ public class BenchTest {
 
     @Test
     public void aKitOfImpossibleWireIsRefused() {
-        expectThrows(InvalidValue.class, () -> new Kit(List.of(12), List.of(), 8, 1.2, 0.2, true, Pace.UNRECORDED));
+        expectThrows(InvalidValue.class, () -> Kit.USUAL.withGauges(List.of(12)));
     }
 
     @Test
     public void theKitKnowsItsFormersByName() {
-        Kit kit = new Kit(List.of(26), List.of(new Kit.FormerStock("spoon", 6)), 8, 1.2, 0.2, true, Pace.UNRECORDED);
+        Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock("spoon", 6)));
         assertEquals(kit.formersNamed("spoon").getAsInt(), 6);
         assertTrue(kit.formersNamed("apple tray").isEmpty());
     }

@@ -10,6 +10,7 @@ import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.CappedHalfBall;
 import org.crispwhorl.core.species.Cluster;
@@ -250,7 +251,7 @@ public class CentreTest {
     public void aBeadIsAsHeavyAsItsEllipsoidAndExactForABall() {
         Bead ball = new Bead("b", "b", "p", 8, 8, -1, Colouring.NONE);
         Close.within(1e-9, ball.surfaceMm2(), new HeartForm.Ball(8).surfaceMm2());
-        Close.within(1e-9, ball.lumps(Medium.GUM_PASTE).get(0).volumeMm3(), new HeartForm.Ball(8).volumeMm3());
+        Close.within(1e-9, ball.lumps(Paste.usual(Medium.GUM_PASTE)).get(0).volumeMm3(), new HeartForm.Ball(8).volumeMm3());
         assertEquals(ball.radiusAt(-5), 4.0, 1e-9);
         assertEquals(ball.radiusAt(0), 0.0);
     }

@@ -7,13 +7,14 @@ import static org.testng.Assert.assertTrue;
 import java.util.List;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Lying;
 import org.crispwhorl.core.species.Stage;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class DryingTest {
-    private static final Drying GUM = new Drying(Medium.GUM_PASTE);
+    private static final Drying GUM = new Drying(Paste.usual(Medium.GUM_PASTE));
     private static final double DRY = Stage.DRY.moistureRatio();
     private static final Body PETAL = Body.sheet(0.7, new Lying.OneSided());
 
@@ -125,7 +126,7 @@ public class DryingTest {
 
     @Test
     public void theCourseReachesItsStagesInOrder() {
-        DryingCourse course = DryingCourse.of(Medium.GUM_PASTE, PETAL, Room.REFERENCE, Spread.UNRECORDED);
+        DryingCourse course = DryingCourse.of(Paste.usual(Medium.GUM_PASTE), PETAL, Room.REFERENCE, Spread.UNRECORDED);
         double before = 0;
         for (DryingCourse.Reached reached : course.stages()) {
             assertTrue(reached.medianH() > before && reached.safeByH() > reached.medianH());
@@ -137,7 +138,7 @@ public class DryingTest {
 
     @Test
     public void thePartDryWindowOpensAtItsNinetiethAndClosesAtItsTenth() {
-        DryingCourse course = DryingCourse.of(Medium.GUM_PASTE, PETAL, Room.REFERENCE, new Spread(0.1));
+        DryingCourse course = DryingCourse.of(Paste.usual(Medium.GUM_PASTE), PETAL, Room.REFERENCE, new Spread(0.1));
         DryingCourse.Window window = course.window().orElseThrow();
         Close.within(1e-9, window.opensH(), new Spread(0.1).safeBy(window.likelyFromH()));
         Close.within(1e-9, window.closesH(), new Spread(0.1).earliest(window.likelyToH()));
@@ -146,7 +147,7 @@ public class DryingTest {
 
     @Test
     public void beforeAnyRecordNoMomentOfTheWindowIsSure() {
-        DryingCourse course = DryingCourse.of(Medium.GUM_PASTE, PETAL, Room.REFERENCE, Spread.UNRECORDED);
+        DryingCourse course = DryingCourse.of(Paste.usual(Medium.GUM_PASTE), PETAL, Room.REFERENCE, Spread.UNRECORDED);
         DryingCourse.Window window = course.window().orElseThrow();
         assertFalse(window.sure());
         assertTrue(window.bestH() > window.likelyFromH() && window.bestH() < window.likelyToH());
@@ -156,7 +157,7 @@ public class DryingTest {
     @Test
     public void theBestMomentIsBetterThanItsNeighbours() {
         Spread spread = Spread.UNRECORDED;
-        DryingCourse.Window w = DryingCourse.of(Medium.GUM_PASTE, PETAL, Room.REFERENCE, spread)
+        DryingCourse.Window w = DryingCourse.of(Paste.usual(Medium.GUM_PASTE), PETAL, Room.REFERENCE, spread)
                 .window()
                 .orElseThrow();
         for (double factor : new double[] {0.8, 0.9, 1.1, 1.25}) {
@@ -168,14 +169,14 @@ public class DryingTest {
 
     @Test
     public void marzipanSkinsButNeverDriesThrough() {
-        DryingCourse course = DryingCourse.of(Medium.MARZIPAN, Body.of(1), Room.REFERENCE, Spread.UNRECORDED);
+        DryingCourse course = DryingCourse.of(Paste.usual(Medium.MARZIPAN), Body.of(1), Room.REFERENCE, Spread.UNRECORDED);
         assertTrue(course.at(Stage.SKINNED).isPresent());
         assertEquals(course.never().orElseThrow(), Stage.FIRM);
     }
 
     @Test
     public void chocolateSetsInMinutesInACoolRoomAndNeverInAHotOne() {
-        Drying chocolate = new Drying(Medium.MODELLING_CHOCOLATE);
+        Drying chocolate = new Drying(Paste.usual(Medium.MODELLING_CHOCOLATE));
         assertTrue(chocolate.hoursTo(DRY, Body.of(1), room(18, 50)) < 1);
         assertTrue(Double.isInfinite(chocolate.hoursTo(DRY, Body.of(1), room(28, 50))));
         assertTrue(chocolate.hoursTo(0.5, Body.of(2), room(18, 50)) > chocolate.hoursTo(0.5, Body.of(1), room(18, 50)));

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.bench.Kit;
-import org.crispwhorl.core.bench.Pace;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.outline.Outline;
@@ -372,14 +371,7 @@ public class FindingsTest {
 
     @Test
     public void fewFormersSayInHowManyTurnsTheRingDries() {
-        Kit kit = new Kit(
-                Kit.USUAL.gauges(),
-                List.of(new Kit.FormerStock("shallow cup", 2)),
-                8,
-                1.2,
-                0.25,
-                true,
-                Pace.UNRECORDED);
+        Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock("shallow cup", 2)));
         Finding finding = only("few-formers", ROSE, USUAL.withKit(kit));
         assertEquals(finding.title(), "Dries in 3 turns");
         assertEquals(finding.severity(), Severity.LOOK);
@@ -387,14 +379,7 @@ public class FindingsTest {
 
     @Test
     public void aKitThatOwnsNoneOfTheFormersStops() {
-        Kit kit = new Kit(
-                Kit.USUAL.gauges(),
-                List.of(new Kit.FormerStock("shallow cup", 0)),
-                8,
-                1.2,
-                0.25,
-                true,
-                Pace.UNRECORDED);
+        Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock("shallow cup", 0)));
         assertEquals(only("few-formers", ROSE, USUAL.withKit(kit)).severity(), Severity.STOP);
     }
 

@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.bench.Spares;
@@ -217,7 +218,7 @@ public class OrderTest {
         assertEquals(line.spares(), Spares.UNRECORDED.forPieces(10));
         assertTrue(line.from().startsWith("one-piece cutter of 5"));
         Petaled petals = (Petaled) one.part("petals").orElseThrow();
-        Close.within(1e-9, line.grams(), one.medium().grams(5 * petals.pieces().volumeMm3(one.medium())));
+        Close.within(1e-9, line.grams(), Paste.usual(one.medium()).grams(5 * petals.pieces().volumeMm3(Paste.usual(one.medium()))));
     }
 
     @Test

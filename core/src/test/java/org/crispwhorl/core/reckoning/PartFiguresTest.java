@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.measure.Figure;
@@ -138,7 +139,7 @@ public class PartFiguresTest {
         List<Figure> told = of(made, "petals");
         double ball = Figure.find(told, "ball").value();
         double fromOne = making.piecesPerUnit(5);
-        Close.within(1e-9, Math.PI * Math.pow(ball, 3) / 6, fromOne * pieces.volumeMm3(made.medium()));
+        Close.within(1e-9, Math.PI * Math.pow(ball, 3) / 6, fromOne * pieces.volumeMm3(Paste.usual(made.medium())));
         Close.within(1e-9, Figure.find(told, "slice").value(), ball * 2 / 3);
         assertFalse(told(told, "cutLength"));
     }

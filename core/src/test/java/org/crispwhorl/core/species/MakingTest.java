@@ -11,6 +11,7 @@ import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.thinning.Thinning;
 import org.locationtech.jts.geom.Coordinate;
@@ -23,7 +24,7 @@ import org.testng.annotations.Test;
 public class MakingTest {
     private static final Outline OUTLINE = Outline.of(26, 24, 0.6, 0.25, 2.1);
     private static final int COUNT = 6;
-    private static final Medium PASTE = Medium.GUM_PASTE;
+    private static final Paste PASTE = Paste.usual(Medium.GUM_PASTE);
 
     /** A making, and the paste besides the petals: what the middle or the foot of one ring holds, mm³. */
     @DataProvider
@@ -102,7 +103,7 @@ public class MakingTest {
     @Test
     public void aHeavierPastePressesThinnerFromTheSameWeight() {
         Making weighed = new Making.Weighed(0.5);
-        assertTrue(weighed.finishedMm(OUTLINE, Medium.GUM_FONDANT) < weighed.finishedMm(OUTLINE, PASTE));
+        assertTrue(weighed.finishedMm(OUTLINE, Paste.usual(Medium.GUM_FONDANT)) < weighed.finishedMm(OUTLINE, PASTE));
     }
 
     @Test

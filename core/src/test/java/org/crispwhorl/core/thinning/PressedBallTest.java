@@ -6,6 +6,7 @@ import static org.testng.Assert.expectThrows;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.testng.annotations.Test;
 
 public class PressedBallTest {
@@ -15,7 +16,7 @@ public class PressedBallTest {
     public void anEighteenMillimetreBallPressedToSixtyByFortyTwoIsOnePointSixEight() {
         PressedBall ball = new PressedBall(18, AREA);
         Close.onePercent(ball.thicknessMm(), 1.68);
-        Close.onePercent(ball.grams(Medium.GUM_PASTE), 4.2);
+        Close.onePercent(ball.grams(Paste.usual(Medium.GUM_PASTE)), 4.2);
     }
 
     @Test
@@ -25,8 +26,8 @@ public class PressedBallTest {
 
     @Test
     public void fromWeightToBallAndBackIsTheSameWeight() {
-        double diameter = PressedBall.diameterOf(2.5, Medium.GUM_PASTE);
-        Close.within(1e-12, new PressedBall(diameter, 1200).grams(Medium.GUM_PASTE), 2.5);
+        double diameter = PressedBall.diameterOf(2.5, Paste.usual(Medium.GUM_PASTE));
+        Close.within(1e-12, new PressedBall(diameter, 1200).grams(Paste.usual(Medium.GUM_PASTE)), 2.5);
     }
 
     @Test

@@ -21,20 +21,20 @@ public class WireTest {
 
     @Test(dataProvider = "worked")
     public void aGramOnTwentyFiveMillimetresDroopsAndBendsAsWorked(int gauge, double droop, double stress) {
-        double d = WireTable.diameterMm(gauge);
+        double d = WireTable.STANDARD.diameterMm(gauge);
         assertEquals(Math.round(GRAM.droopDeg(d) * 10) / 10.0, droop);
         Close.onePercent(GRAM.stressMpa(d, 3), stress);
     }
 
     @Test
     public void twentySixIsTheThinnestThatCarriesIt() {
-        assertEquals(GRAM.recommended(WireTable.gauges()).getAsInt(), 26);
+        assertEquals(GRAM.recommended(WireTable.STANDARD.gauges(), WireTable.STANDARD).getAsInt(), 26);
     }
 
     @Test
     public void whatTheKitLacksIsNotRecommended() {
-        assertEquals(GRAM.recommended(List.of(20, 22, 24)).getAsInt(), 24);
-        assertTrue(GRAM.recommended(List.of(30, 32)).isEmpty());
+        assertEquals(GRAM.recommended(List.of(20, 22, 24), WireTable.STANDARD).getAsInt(), 24);
+        assertTrue(GRAM.recommended(List.of(30, 32), WireTable.STANDARD).isEmpty());
     }
 
     @Test
@@ -58,7 +58,7 @@ public class WireTest {
     public void theTableFallsFromGaugeToGauge() {
         double before = Double.POSITIVE_INFINITY;
         for (int gauge = 16; gauge <= 33; gauge++) {
-            double d = WireTable.diameterMm(gauge);
+            double d = WireTable.STANDARD.diameterMm(gauge);
             assertTrue(d < before, gauge + " ga");
             before = d;
         }
@@ -66,8 +66,8 @@ public class WireTest {
 
     @Test
     public void aGaugeOutsideTheTableIsRefused() {
-        expectThrows(InvalidValue.class, () -> WireTable.diameterMm(14));
-        expectThrows(InvalidValue.class, () -> WireTable.diameterMm(40));
+        expectThrows(InvalidValue.class, () -> WireTable.STANDARD.diameterMm(14));
+        expectThrows(InvalidValue.class, () -> WireTable.STANDARD.diameterMm(40));
     }
 
     @DataProvider

@@ -1,0 +1,79 @@
+package org.crispwhorl.core.paste;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.species.Stage;
+
+/** A medium as the studio has it: its density once a ball was weighed, its drying once a batch was watched. */
+@Words(label = "paste", means = "A medium as the studio has it.")
+public record Paste(
+        @Words(label = "medium") Medium medium,
+
+        @Quantity(
+                label = "density",
+                unit = Unit.G_PER_CM3,
+                min = 0.5,
+                max = 3,
+                step = 0.01,
+                usual = 1.38,
+                means = "Mass of a cubic centimetre, kneaded free of air.")
+        double densityGPerCm3,
+
+        @Quantity(
+                label = "dries up to",
+                unit = Unit.PERCENT,
+                min = 30,
+                max = 99,
+                usual = 75,
+                means = "Humidity of the room at or above which it takes up water instead of drying.")
+        double driesUpToPct,
+
+        @Quantity(
+                label = "a 1 mm sheet dries in",
+                unit = Unit.H,
+                min = 0.5,
+                max = 400,
+                step = 0.5,
+                usual = 10,
+                means = "Hours until a 1 mm sheet, dried on one side in still air at 20 °C and 50 %, is dry through.")
+        double sheetDriesH) {
+    public Paste {
+        Limits.check(Paste.class, medium, densityGPerCm3, driesUpToPct, sheetDriesH);
+    }
+
+    /** A medium as it usually is. */
+    public static Paste usual(Medium medium) {
+        return medium.setting() instanceof Medium.Setting.Drying law
+                ? new Paste(medium, medium.densityGPerCm3(), 100 * law.waterActivity(), law.referenceDryH())
+                : new Paste(medium, medium.densityGPerCm3(), NEVER_DRIES_PCT, NEVER_DRIES_H);
+    }
+
+    /** Stands for the drying of what sets by cooling; nothing asks for it. */
+    private static final double NEVER_DRIES_PCT = 75;
+
+    private static final double NEVER_DRIES_H = 10;
+
+    /** The same paste, its density known from a ball that was weighed. */
+    public Paste weighed(double ballMm, double ballG) {
+        return new Paste(medium, Density.ofBall(ballMm, ballG), driesUpToPct, sheetDriesH);
+    }
+
+    /** Mass of a volume, g. */
+    public double grams(double volumeMm3) {
+        return volumeMm3 / 1000 * densityGPerCm3;
+    }
+
+    /** How it sets. */
+    public Medium.Setting setting() {
+        return medium.setting() instanceof Medium.Setting.Drying
+                ? new Medium.Setting.Drying(driesUpToPct / 100, sheetDriesH)
+                : medium.setting();
+    }
+
+    /** The furthest stage that it ever reaches. */
+    public Stage furthest() {
+        return medium.furthest();
+    }
+}
