@@ -50,20 +50,34 @@ public final class FlowerForm {
     private final Paste paste;
     private final WireTable wireTable;
     private final List<PlacedRing> rings;
+    private final List<Taping> tapings;
+    private final List<Double> stemWiresMm;
     private final double bareStemMm;
     private final double stemMm;
+
+    /**
+     * A layer of tape on the stem.
+     *
+     * @param partId what is taped in with it
+     * @param thickMm the stem under the flower once it is on
+     */
+    public record Taping(String partId, double thickMm) {}
 
     private FlowerForm(
             Species species,
             Paste paste,
             WireTable wireTable,
             List<PlacedRing> rings,
+            List<Taping> tapings,
+            List<Double> stemWiresMm,
             double bareStemMm,
             double stemMm) {
         this.species = species;
         this.paste = paste;
         this.wireTable = wireTable;
         this.rings = List.copyOf(rings);
+        this.tapings = List.copyOf(tapings);
+        this.stemWiresMm = List.copyOf(stemWiresMm);
         this.bareStemMm = bareStemMm;
         this.stemMm = stemMm;
     }
@@ -84,7 +98,9 @@ public final class FlowerForm {
         private final Paste paste;
         private final WireTable wireTable;
         private final List<PlacedRing> rings = new ArrayList<>();
+        private final List<Taping> tapings = new ArrayList<>();
         private final List<Double> wires = new ArrayList<>();
+        private final List<Double> steel = new ArrayList<>();
         private final boolean onePass;
         private boolean passTaped;
         private int layers;
@@ -108,16 +124,16 @@ public final class FlowerForm {
                 add(part);
             }
             double stem = StemBundle.taped(StemBundle.diameterMm(wires), layers);
-            return new FlowerForm(species, paste, wireTable, rings, stem, Math.max(stem, thickenedMm));
+            return new FlowerForm(species, paste, wireTable, rings, tapings, steel, stem, Math.max(stem, thickenedMm));
         }
 
         private void add(Part part) {
             if (part instanceof Petaled petaled) {
                 place(petaled);
             } else if (part instanceof Stamens stamens) {
-                tapeIn(new StamenRing(stamens).threads(), stamens.threadMm());
+                tapeIn(part, new StamenRing(stamens).threads(), stamens.threadMm());
             } else if (part instanceof Pistil pistil) {
-                tapeIn(pistil.stigmas(), pistil.strandMm());
+                tapeIn(part, pistil.stigmas(), pistil.strandMm());
             } else if (part instanceof Roll roll) {
                 gluedMm = Math.max(gluedMm, roll.radiusMm());
             } else if (part instanceof StemWrap wrap) {
@@ -126,18 +142,25 @@ public final class FlowerForm {
                 bundle(heart);
             } else if (part instanceof FineStamens || part instanceof Tendril) {
                 bundle(part);
-                layers++;
+                tape(part);
             }
         }
 
-        private void tapeIn(int threads, double threadMm) {
+        private void tapeIn(Part part, int threads, double threadMm) {
             wires.addAll(Collections.nCopies(threads, threadMm));
+            tape(part);
+        }
+
+        private void tape(Part part) {
             layers++;
+            tapings.add(new Taping(part.id(), 2 * bundleMm()));
         }
 
         private void bundle(Part part) {
             for (WireCut cut : part.wireCuts()) {
-                wires.addAll(Collections.nCopies(cut.count(), wireTable.diameterMm(cut.gauge())));
+                List<Double> all = Collections.nCopies(cut.count(), wireTable.diameterMm(cut.gauge()));
+                wires.addAll(all);
+                steel.addAll(all);
             }
         }
 
@@ -151,7 +174,9 @@ public final class FlowerForm {
             if (pieces.attachment() instanceof Attachment.Wired) {
                 bundle(petaled);
                 boolean inThePass = onePass && petaled instanceof Whorl;
-                layers += inThePass && passTaped ? 0 : 1;
+                if (!inThePass || !passTaped) {
+                    tape(petaled);
+                }
                 passTaped |= inThePass;
             }
             PetalSurface surface = PetalSurface.of(pieces, neck, pieces.place().seatMm());
@@ -262,6 +287,16 @@ public final class FlowerForm {
     /** The paste that it is made of. */
     public Paste paste() {
         return paste;
+    }
+
+    /** The layers of tape on its stem, from the heart outwards. */
+    public List<Taping> tapings() {
+        return tapings;
+    }
+
+    /** The wires that run down its stem, mm across. */
+    public List<Double> stemWiresMm() {
+        return stemWiresMm;
     }
 
     /** The wires that it is put on. */

@@ -23,4 +23,21 @@ public @interface Words {
 
     /** For a text or a list: the least length. */
     int shortest() default 0;
+
+    /** The words of constants. */
+    final class Labels {
+        private Labels() {}
+
+        /** The maker's word for a constant; its name in lower case where none is stated. */
+        public static String of(Enum<?> constant) {
+            try {
+                Words words = constant.getDeclaringClass()
+                        .getField(constant.name())
+                        .getAnnotation(Words.class);
+                return words == null ? constant.name().toLowerCase(java.util.Locale.ROOT) : words.label();
+            } catch (NoSuchFieldException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+    }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.outline.Cut;
+import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.reckoning.Assessment;
@@ -47,6 +48,7 @@ public record OrderSheet(
      * @param lengthMm of one outline
      * @param widthMm of one outline
      * @param rolledMm thickness of the sheet, 0 where there is none
+     * @param finishedMm mean thickness of the finished piece
      * @param needed cuts, balls or cones in the flowers
      * @param spares more of them, by the odds of breakage
      * @param grams paste in one of them
@@ -60,6 +62,7 @@ public record OrderSheet(
             double lengthMm,
             double widthMm,
             double rolledMm,
+            double finishedMm,
             int needed,
             int spares,
             double grams,
@@ -68,7 +71,12 @@ public record OrderSheet(
     /** Paste of one shade: what is in the pieces with their spares, and what to mix so that it is enough: between the cuts some
      * is lost. */
     public record ShadeLine(
-            String species, String shade, String colour, double pieceG, double mixG, double masterG, double whiteG) {}
+            String species,
+            Medium medium,
+            String shade,
+            String master,
+            String colour,
+            double pieceG, double mixG, double masterG, double whiteG) {}
 
     /** Wires of one gauge cut to one length. */
     public record WireLine(int gauge, double lengthMm, int count, String use) {}
@@ -126,7 +134,9 @@ public record OrderSheet(
                 double mixG = all[0] + all[1];
                 shades.add(new ShadeLine(
                         line.species().name(),
+                        a.species().medium(),
                         shade.name(),
+                        shade.master(),
                         MixingLaw.colour(shade),
                         pieceG,
                         mixG,
@@ -191,6 +201,7 @@ public record OrderSheet(
                         pieces.outline().lengthMm(),
                         pieces.outline().widthMm(),
                         pieces.making().rolledMm(),
+                        pieces.finishedMm(a.paste()),
                         needed,
                         spares,
                         a.pasteG(part) / units,
@@ -203,6 +214,7 @@ public record OrderSheet(
                         roll.from().startsFrom(),
                         roll.from().alongMm(),
                         roll.from().heightMm(),
+                        roll.thickMm(),
                         roll.thickMm(),
                         needed,
                         spares,

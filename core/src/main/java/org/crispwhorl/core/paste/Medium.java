@@ -32,6 +32,11 @@ public enum Medium {
         this.edible = edible;
     }
 
+    /** The maker's word for it. */
+    public String label() {
+        return Words.Labels.of(this);
+    }
+
     public double densityGPerCm3() {
         return densityGPerCm3;
     }

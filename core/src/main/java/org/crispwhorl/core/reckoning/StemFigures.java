@@ -14,18 +14,10 @@ import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Tendril;
 import org.crispwhorl.core.wire.LoadedWire;
 import org.crispwhorl.core.wire.StemBundle;
+import org.crispwhorl.core.wire.TapeRun;
 
 /** The figures of what stands behind the flower and on its stem. */
 final class StemFigures {
-    /** A layer of tape is wrapped with half its width over the one before. */
-    private static final double TAPE_OVERLAP = 0.5;
-
-    /** Width of the tape that stems are wrapped with, mm. */
-    private static final double TAPE_WIDTH_MM = 12;
-
-    /** Tape is pulled to this many times its length. */
-    private static final double TAPE_STRETCH = 1.5;
-
     private StemFigures() {}
 
     static List<Figure> of(Assessment a, Part part) {
@@ -80,27 +72,29 @@ final class StemFigures {
                 in("over", wrap.overMm(), Unit.MM));
         figures.in(Group.SIZE).add("thicker", "thicker by", Math.max(0, wrap.toMm() - stem), Unit.MM, why);
         if (wrap.with() != StemWrap.With.PASTE) {
-            double layers = wrap.with() == StemWrap.With.PAPER
-                    ? 1
-                    : Math.ceil(Math.max(0, wrap.toMm() - stem) / 2 / StemBundle.TAPE_MM);
-            double middle = wrap.with() == StemWrap.With.PAPER ? wrap.toMm() : (stem + wrap.toMm()) / 2;
-            double run =
-                    layers * wrap.overMm() * Math.PI * middle / (TAPE_WIDTH_MM * (1 - TAPE_OVERLAP)) / TAPE_STRETCH;
+            TapeRun run = tape(wrap, stem, TapeRun.USUAL_WIDTH_MM);
             figures.in(Group.WIRE)
-                    .add("layers", "layers of tape", layers, Unit.COUNT, why)
+                    .add("layers", "layers of tape", run.layers(), Unit.COUNT, why)
                     .add(
                             "tape",
                             "tape used",
-                            run,
+                            run.lengthMm(),
                             Unit.MM,
                             Why.of(
                                     "Covered length × π·D ÷ pitch ÷ stretch, for each layer",
                                     "Helix on a cylinder",
-                                    in("layers", layers, Unit.COUNT),
-                                    in("mean thickness", middle, Unit.MM),
-                                    in("pitch", TAPE_WIDTH_MM * (1 - TAPE_OVERLAP), Unit.MM),
-                                    in("stretch", TAPE_STRETCH, Unit.FACTOR)));
+                                    in("layers", run.layers(), Unit.COUNT),
+                                    in("mean thickness", run.thickMm(), Unit.MM),
+                                    in("pitch", run.pitchMm(), Unit.MM),
+                                    in("stretch", TapeRun.STRETCH, Unit.FACTOR)));
         }
+    }
+
+    /** Tape round a stem that it thickens: one layer over paper, or as many as the thickness takes. */
+    static TapeRun tape(StemWrap wrap, double stemMm, double widthMm) {
+        boolean paper = wrap.with() == StemWrap.With.PAPER;
+        double layers = paper ? 1 : Math.ceil(Math.max(0, wrap.toMm() - stemMm) / 2 / StemBundle.TAPE_MM);
+        return new TapeRun(wrap.overMm(), paper ? wrap.toMm() : (stemMm + wrap.toMm()) / 2, layers, widthMm);
     }
 
     private static void heads(Figures figures, Assessment a, Heads heads) {

@@ -1,0 +1,45 @@
+package org.crispwhorl.core.drawer;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+/** Food-safe picks of one size, which keep wires out of the cake. */
+@Words(label = "pick", means = "Food-safe picks of one size, which keep wires out of the cake.")
+public record CakePick(
+        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        String name,
+
+        @Quantity(
+                label = "owned",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 1,
+                means = "Picks left.")
+        int count,
+
+        @Quantity(
+                label = "bore",
+                unit = Unit.MM,
+                min = 1,
+                max = 40,
+                step = 0.5,
+                usual = 6,
+                means = "Inner diameter at the mouth.")
+        double boreMm,
+
+        @Quantity(
+                label = "length",
+                unit = Unit.MM,
+                min = 10,
+                max = 400,
+                step = 5,
+                usual = 70,
+                means = "From mouth to point.")
+        double lengthMm)
+        implements DrawerItem {
+    public CakePick {
+        Limits.check(CakePick.class, name, count, boreMm, lengthMm);
+    }
+}

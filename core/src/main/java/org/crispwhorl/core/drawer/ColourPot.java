@@ -1,0 +1,54 @@
+package org.crispwhorl.core.drawer;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+/** A dust, a paste colour or a liquid colour. */
+@Words(label = "colour", means = "A dust, a paste colour or a liquid colour.")
+public record ColourPot(
+        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        String name,
+
+        @Quantity(
+                label = "owned",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 1,
+                means = "How many there are; 0 is one that could be bought.")
+        int count,
+
+        @Words(label = "colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour.")
+        String colour,
+
+        @Words(label = "form")
+        Form form,
+
+        @Words(label = "may be eaten")
+        Eaten eaten)
+        implements DrawerItem {
+    public ColourPot {
+        Limits.check(ColourPot.class, name, count, colour, form, eaten);
+    }
+
+    /** What it comes as. */
+    public enum Form {
+        @Words(label = "dust")
+        DUST,
+        @Words(label = "paste colour")
+        PASTE,
+        @Words(label = "liquid")
+        LIQUID
+    }
+
+    /** Whether it is food: what is called non-toxic is not therefore edible. */
+    public enum Eaten {
+        @Words(label = "edible")
+        EDIBLE,
+        @Words(label = "non-toxic, not edible")
+        NON_TOXIC,
+        @Words(label = "not known")
+        UNKNOWN
+    }
+}

@@ -1,0 +1,90 @@
+package org.crispwhorl.core.drawer;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.bench.Kit;
+import org.crispwhorl.core.bench.Spares;
+import org.crispwhorl.core.wire.WirePiece;
+import org.crispwhorl.core.wire.WireStock;
+
+/** Everything that the studio owns or could buy. */
+public record Drawer(List<DrawerItem> items) {
+    /** Nothing in it yet. */
+    public static final Drawer EMPTY = new Drawer(List.of());
+
+    /** Length of a whole wire where the drawer does not say, mm. */
+    private static final double USUAL_WIRE_MM = 360;
+
+    public Drawer {
+        items = List.copyOf(items);
+    }
+
+    /** All things of one kind, in their order. */
+    public <T extends DrawerItem> List<T> all(Class<T> kind) {
+        return items.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    /** The roller machine that rolls widest, where there is one. */
+    public Optional<RollerMachine> roller() {
+        return all(RollerMachine.class).stream()
+                .filter(r -> r.count() > 0)
+                .max(Comparator.comparingDouble(RollerMachine::stripMm));
+    }
+
+    /**
+     * What the reckoning has to know of it. What the drawer says nothing about stays as it usually is; an empty drawer is a
+     * usual kit.
+     */
+    public Kit kit() {
+        Kit usual = Kit.USUAL;
+        List<Integer> gauges = all(OwnWire.class).stream()
+                .map(OwnWire::gauge)
+                .distinct()
+                .sorted()
+                .toList();
+        Optional<RidgedBoard> board =
+                all(RidgedBoard.class).stream().filter(b -> b.count() > 0).max(Comparator.comparingInt(RidgedBoard::grooves));
+        return new Kit(
+                gauges.isEmpty() ? usual.gauges() : gauges,
+                all(OwnFormer.class).stream()
+                        .map(f -> new Kit.FormerStock(f.name(), Math.min(f.count(), 500)))
+                        .toList(),
+                board.map(RidgedBoard::grooves).orElse(usual.grooves()),
+                board.map(RidgedBoard::grooveMm).orElse(usual.grooveMm()),
+                usual.rekneadShare(),
+                roller().map(RollerMachine::stripMm).orElse(usual.stripMm()),
+                usual.covered(),
+                usual.pace(),
+                all(OwnPaste.class).stream()
+                        .map(OwnPaste::paste)
+                        .filter(new java.util.HashSet<>()::add)
+                        .toList(),
+                all(GaugeDiameter.class).stream()
+                        .map(g -> new Kit.MeasuredWire(g.gauge(), g.diameterMm()))
+                        .toList(),
+                breakage());
+    }
+
+    /** What the record of breakage makes of the odds. */
+    public Spares breakage() {
+        Spares spares = Spares.UNRECORDED;
+        for (BreakageRecord record : all(BreakageRecord.class)) {
+            spares = spares.after(record.broken(), record.whole());
+        }
+        return spares;
+    }
+
+    /** What pieces of a gauge are cut from: the lengths in which its wires come, and the offcuts kept. */
+    public WireStock wires(int gauge) {
+        List<OwnWire> own =
+                all(OwnWire.class).stream().filter(w -> w.gauge() == gauge).toList();
+        List<Double> lengths = own.stream().map(OwnWire::lengthMm).toList();
+        return new WireStock(
+                lengths.isEmpty() ? List.of(USUAL_WIRE_MM) : lengths,
+                own.stream()
+                        .flatMap(w -> w.offcutsMm().stream())
+                        .map(l -> new WirePiece(l, 1))
+                        .toList());
+    }
+}

@@ -1,0 +1,24 @@
+package org.crispwhorl.core.drawer;
+
+import org.crispwhorl.core.measure.Words;
+
+/** One thing in the drawer. */
+@Words(label = "thing", means = "One thing in the drawer.")
+public sealed interface DrawerItem
+        permits Cutter,
+                OwnVeiner,
+                OwnFormer,
+                RidgedBoard,
+                RollerMachine,
+                OwnWire,
+                StamenBunch,
+                TapeRoll,
+                CakePick,
+                OwnPaste,
+                ColourPot,
+                DryingPlace,
+                GaugeDiameter,
+                BreakageRecord {
+    /** As written on it; it need not be unique. */
+    String name();
+}

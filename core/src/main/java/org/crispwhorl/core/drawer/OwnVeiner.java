@@ -1,0 +1,48 @@
+package org.crispwhorl.core.drawer;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.species.Veiner;
+/** A veiner. */
+@Words(label = "veiner", means = "A veiner.")
+public record OwnVeiner(
+        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        String name,
+
+        @Quantity(
+                label = "owned",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 1,
+                means = "How many there are; 0 is one that could be bought.")
+        int count,
+
+        @Quantity(
+                label = "length",
+                unit = Unit.MM,
+                min = 3,
+                max = 300,
+                usual = 50,
+                means = "Length of the veined part.")
+        double lengthMm,
+
+        @Words(label = "sides")
+        Veiner.Sides sides,
+
+        @Quantity(
+                label = "least paste",
+                unit = Unit.MM,
+                min = 0.1,
+                max = 5,
+                step = 0.05,
+                usual = 0.5,
+                means = "Thinnest paste that it does not cut through.")
+        double leastMm)
+        implements DrawerItem {
+    public OwnVeiner {
+        Limits.check(OwnVeiner.class, name, count, lengthMm, sides, leastMm);
+    }
+}

@@ -1,0 +1,44 @@
+package org.crispwhorl.core.drawer;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+/** A board whose grooves leave ridges for wires. */
+@Words(label = "ridged board", means = "A board whose grooves leave ridges for wires.")
+public record RidgedBoard(
+        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        String name,
+
+        @Quantity(
+                label = "owned",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 1,
+                means = "How many there are; 0 is one that could be bought.")
+        int count,
+
+        @Quantity(
+                label = "grooves",
+                unit = Unit.COUNT,
+                min = 1,
+                max = 60,
+                usual = 8,
+                means = "Grooves that can be used at once.")
+        int grooves,
+
+        @Quantity(
+                label = "groove",
+                unit = Unit.MM,
+                min = 0.3,
+                max = 6,
+                step = 0.1,
+                usual = 1.2,
+                means = "Thickness of the ridge that a groove leaves.")
+        double grooveMm)
+        implements DrawerItem {
+    public RidgedBoard {
+        Limits.check(RidgedBoard.class, name, count, grooves, grooveMm);
+    }
+}

@@ -1,0 +1,45 @@
+package org.crispwhorl.core.drawer;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+/** Bought stamens of one kind. */
+@Words(label = "stamens", means = "Bought stamens of one kind.")
+public record StamenBunch(
+        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        String name,
+
+        @Quantity(
+                label = "owned",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 1,
+                means = "Strands left.")
+        int count,
+
+        @Quantity(
+                label = "head",
+                unit = Unit.MM,
+                min = 0.3,
+                max = 8,
+                step = 0.1,
+                usual = 1.2,
+                means = "Width of a head.")
+        double headMm,
+
+        @Quantity(
+                label = "thread",
+                unit = Unit.MM,
+                min = 0.1,
+                max = 2,
+                step = 0.05,
+                usual = 0.3,
+                means = "Thickness of a thread.")
+        double threadMm)
+        implements DrawerItem {
+    public StamenBunch {
+        Limits.check(StamenBunch.class, name, count, headMm, threadMm);
+    }
+}

@@ -1,0 +1,255 @@
+package org.crispwhorl.core.order;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.crispwhorl.core.drawer.CutterFit;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.drawer.OwnPaste;
+import org.crispwhorl.core.drawer.OwnWire;
+import org.crispwhorl.core.drawer.PickFit;
+import org.crispwhorl.core.drawer.StamenBunch;
+import org.crispwhorl.core.drawer.TapeRoll;
+import org.crispwhorl.core.outline.Cut;
+import org.crispwhorl.core.paste.Batch;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Nesting;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.reckoning.StemPlan;
+import org.crispwhorl.core.species.Shade;
+import org.crispwhorl.core.wire.TapeRun;
+import org.crispwhorl.core.wire.WireCutter;
+import org.crispwhorl.core.wire.WirePiece;
+
+/** Gathers the materials of an order out of a drawer. */
+public final class Gathering {
+    private final List<OrderSheet.Line> lines;
+    private final OrderSheet sheet;
+    private final Conditions conditions;
+    private final Drawer drawer;
+    private final double tierMm;
+
+    private Gathering(
+            List<OrderSheet.Line> lines, OrderSheet sheet, Conditions conditions, Drawer drawer, double tierMm) {
+        this.lines = lines;
+        this.sheet = sheet;
+        this.conditions = conditions;
+        this.drawer = drawer;
+        this.tierMm = tierMm;
+    }
+
+    /**
+     * @param lines the order
+     * @param sheet what it takes, as {@link OrderSheet#of} added it up
+     * @param tierMm height of the lowest tier that picks go into
+     */
+    public static Materials of(
+            List<OrderSheet.Line> lines, OrderSheet sheet, Conditions conditions, Drawer drawer, double tierMm) {
+        return new Gathering(lines, sheet, conditions, drawer, tierMm).materials();
+    }
+
+    private Materials materials() {
+        List<Materials.CutterJob> cuts = cuts();
+        List<Materials.WireJob> wires = wires();
+        List<Materials.PasteJob> pastes = pastes();
+        List<Materials.StemJob> stems = stems();
+        return new Materials(
+                cuts,
+                sheet.cuts().stream().filter(c -> c.cut().isEmpty()).toList(),
+                wires,
+                pastes,
+                stems,
+                sheet.stamens(),
+                shopping(cuts, wires, pastes, stems));
+    }
+
+    private record SheetOf(Cut cut, double rolledMm, String shade) {}
+
+    private List<Materials.CutterJob> cuts() {
+        Map<SheetOf, List<OrderSheet.CutLine>> byCutter = new LinkedHashMap<>();
+        for (OrderSheet.CutLine line : sheet.cuts()) {
+            line.cut().ifPresent(cut -> byCutter
+                    .computeIfAbsent(new SheetOf(cut, line.rolledMm(), line.shade()), k -> new ArrayList<>())
+                    .add(line));
+        }
+        List<Materials.CutterJob> jobs = new ArrayList<>();
+        byCutter.forEach((key, all) -> {
+            Nesting nesting = Nesting.of(key.cut(), conditions.kit().stripMm());
+            int pieces = all.stream().mapToInt(l -> l.needed() + l.spares()).sum();
+            List<CutterFit> fits =
+                    CutterFit.of(new CutterFit.Wanted(key.cut(), all.get(0).finishedMm()), drawer);
+            Optional<CutterFit> own = fits.stream()
+                    .filter(f -> f.fits() && f.cutter().count() > 0)
+                    .findFirst();
+            jobs.add(new Materials.CutterJob(
+                    key.cut(),
+                    key.rolledMm(),
+                    drawer.roller().map(r -> (double) r.settingFor(key.rolledMm())),
+                    key.shade(),
+                    own.map(f -> f.cutter().name()),
+                    own.map(CutterFit::reason).orElse("no cutter in the drawer fits: print the outline, or a cutter"),
+                    all,
+                    pieces,
+                    nesting,
+                    nesting.lengthMm(pieces)));
+        });
+        jobs.sort(Comparator.comparingDouble(j -> -j.cut().sizeMm()));
+        return jobs;
+    }
+
+    private List<Materials.WireJob> wires() {
+        Map<Integer, List<OrderSheet.WireLine>> byGauge = new TreeMap<>();
+        sheet.wires().forEach(w -> byGauge.computeIfAbsent(w.gauge(), g -> new ArrayList<>()).add(w));
+        List<Materials.WireJob> jobs = new ArrayList<>();
+        byGauge.forEach((gauge, all) -> jobs.add(new Materials.WireJob(
+                gauge,
+                all,
+                WireCutter.plan(
+                        all.stream().map(w -> new WirePiece(w.lengthMm(), w.count())).toList(), drawer.wires(gauge)),
+                drawer.all(OwnWire.class).stream()
+                        .filter(w -> w.gauge() == gauge)
+                        .mapToInt(OwnWire::count)
+                        .sum())));
+        return jobs;
+    }
+
+    private List<Materials.PasteJob> pastes() {
+        Map<Medium, Map<String, List<Batch.Wanted>>> byMedium = new TreeMap<>();
+        for (OrderSheet.ShadeLine line : sheet.shades()) {
+            if (line.mixG() > 0) {
+                byMedium.computeIfAbsent(line.medium(), m -> new LinkedHashMap<>())
+                        .computeIfAbsent(line.master(), m -> new ArrayList<>())
+                        .add(new Batch.Wanted(
+                                line.species(),
+                                new Shade("shade", line.shade(), line.master(), line.masterG() / line.mixG()),
+                                line.mixG()));
+            }
+        }
+        List<Materials.PasteJob> jobs = new ArrayList<>();
+        byMedium.forEach((medium, byMaster) -> {
+            List<Batch> batches = new ArrayList<>();
+            byMaster.forEach((master, wanted) -> batches.add(Batch.of(master, wanted)));
+            int grams = batches.stream().mapToInt(b -> b.masterG() + b.whiteG()).sum();
+            jobs.add(new Materials.PasteJob(medium, batches, grams));
+        });
+        return jobs;
+    }
+
+    private double tapeWidthMm() {
+        return drawer.all(TapeRoll.class).stream()
+                .filter(t -> t.metres() > 0)
+                .mapToDouble(TapeRoll::widthMm)
+                .max()
+                .orElse(TapeRun.USUAL_WIDTH_MM);
+    }
+
+    private List<Materials.StemJob> stems() {
+        return lines.stream()
+                .map(line -> {
+                    StemPlan plan = StemPlan.of(new Assessment(line.species(), conditions), tapeWidthMm());
+                    return new Materials.StemJob(
+                            line.species().name(),
+                            line.count(),
+                            plan,
+                            plan.stem().advice(),
+                            PickFit.of(plan.thickMm(), tierMm, drawer));
+                })
+                .toList();
+    }
+
+    private static final double MM_PER_M = 1000;
+
+    private List<Materials.ShoppingLine> shopping(
+            List<Materials.CutterJob> cuts,
+            List<Materials.WireJob> wires,
+            List<Materials.PasteJob> pastes,
+            List<Materials.StemJob> stems) {
+        List<Materials.ShoppingLine> list = new ArrayList<>();
+        cuts.stream()
+                .filter(c -> c.cutter().isEmpty())
+                .map(Materials.CutterJob::cut)
+                .distinct()
+                .forEach(cut -> list.add(new Materials.ShoppingLine(
+                        String.format(
+                                java.util.Locale.ROOT,
+                                cut.onePiece() ? "one-piece cutter, %d petals, %.0f mm across" : "cutter, %2$.0f × %3$.0f mm",
+                                cut.petals(),
+                                cut.sizeMm(),
+                                cut.outline().widthMm()),
+                        1,
+                        0,
+                        "",
+                        "none in the drawer fits")));
+        for (Materials.WireJob job : wires) {
+            list.add(new Materials.ShoppingLine(
+                    "wire " + job.gauge() + " ga",
+                    job.plan().wholeWires(),
+                    job.owned(),
+                    "",
+                    job.plan().proved() ? "whole wires, the fewest" : "whole wires"));
+        }
+        for (Materials.PasteJob job : pastes) {
+            double owned = drawer.all(OwnPaste.class).stream()
+                    .filter(p -> p.paste().medium() == job.medium())
+                    .mapToDouble(OwnPaste::grams)
+                    .sum();
+            list.add(new Materials.ShoppingLine(
+                    job.medium().label(), job.grams(), owned, "g", "spares, trimmings and reserve included"));
+        }
+        int strands = sheet.stamens().stream()
+                .mapToInt(OrderSheet.StamenLine::strands)
+                .sum();
+        if (strands > 0) {
+            list.add(new Materials.ShoppingLine(
+                    "stamens",
+                    strands,
+                    drawer.all(StamenBunch.class).stream()
+                            .mapToInt(StamenBunch::count)
+                            .sum(),
+                    "strands",
+                    "two heads on each"));
+        }
+        double tape = stems.stream()
+                .mapToDouble(s -> s.flowers() * s.plan().tapeMm() / MM_PER_M)
+                .sum();
+        if (tape > 0) {
+            list.add(new Materials.ShoppingLine(
+                    String.format(java.util.Locale.ROOT, "tape %.0f mm", tapeWidthMm()),
+                    tape,
+                    drawer.all(TapeRoll.class).stream()
+                            .filter(t -> t.widthMm() == tapeWidthMm())
+                            .mapToDouble(TapeRoll::metres)
+                            .sum(),
+                    "m",
+                    "as it comes off the roll"));
+        }
+        Map<String, Integer> picks = new LinkedHashMap<>();
+        for (Materials.StemJob stem : stems) {
+            String pick = stem.picks().stream()
+                    .filter(PickFit::fits)
+                    .findFirst()
+                    .map(f -> f.pick().name())
+                    .orElseGet(() -> String.format(
+                            java.util.Locale.ROOT,
+                            "pick, bore %.1f mm, up to %.0f mm long",
+                            Math.ceil(2 * (stem.plan().thickMm() + PickFit.PLAY_MM)) / 2,
+                            Math.max(0, tierMm - PickFit.CLEAR_MM)));
+            picks.merge(pick, stem.flowers(), Integer::sum);
+        }
+        picks.forEach((name, count) -> list.add(new Materials.ShoppingLine(
+                name,
+                count,
+                drawer.all(org.crispwhorl.core.drawer.CakePick.class).stream()
+                        .filter(p -> p.name().equals(name))
+                        .mapToInt(org.crispwhorl.core.drawer.CakePick::count)
+                        .sum(),
+                "",
+                "one for each stem")));
+        return list;
+    }
+}

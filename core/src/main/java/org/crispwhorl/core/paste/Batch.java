@@ -1,0 +1,119 @@
+package org.crispwhorl.core.paste;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.species.Shade;
+
+/**
+ * One master paste and the shades that are let down from it, in grams.
+ *
+ * @param master sRGB colour of the master
+ * @param masterG master to mix at the start, its reserve included
+ * @param whiteG white to have ready
+ * @param shades strongest first
+ */
+public record Batch(String master, int masterG, int whiteG, List<Mixed> shades) {
+    /** So much more master is mixed at the start: it cannot be matched again. */
+    public static final double RESERVE = 0.1;
+
+    public Batch {
+        shades = List.copyOf(shades);
+    }
+
+    /**
+     * What is wanted of a shade.
+     *
+     * @param whose the species it is for
+     * @param grams of it, losses and spares included
+     */
+    public record Wanted(String whose, Shade shade, double grams) {}
+
+    /**
+     * One shade.
+     *
+     * @param share of master
+     * @param colour by the mixing law, sRGB
+     * @param masterG grams of master in it
+     * @param whiteG grams of white
+     * @param alike the stronger neighbour from which it cannot be told, where there is one
+     * @param remade how to make it again where it runs out
+     */
+    public record Mixed(
+            String whose,
+            String name,
+            double share,
+            String colour,
+            int masterG,
+            int whiteG,
+            Optional<String> alike,
+            List<Remake> remade) {
+        public Mixed {
+            remade = List.copyOf(remade);
+        }
+
+        public int grams() {
+            return masterG + whiteG;
+        }
+    }
+
+    /**
+     * A way to make ten grams of a shade that ran out.
+     *
+     * @param from what is left to begin with
+     * @param fromG grams of it
+     * @param with what is kneaded in
+     * @param withG grams of that
+     */
+    public record Remake(String from, double fromG, String with, double withG) {}
+
+    private static final double REMADE_G = 10;
+
+    /** The batch of one master for shades that are let down from it. */
+    public static Batch of(String master, List<Wanted> wanted) {
+        List<Wanted> rungs = wanted.stream()
+                .sorted(Comparator.comparingDouble((Wanted w) -> -w.shade().share()))
+                .toList();
+        List<Mixed> shades = new ArrayList<>();
+        double masters = 0;
+        int whites = 0;
+        for (int i = 0; i < rungs.size(); i++) {
+            Wanted rung = rungs.get(i);
+            Shade shade = rung.shade();
+            List<Integer> grams =
+                    WholeGrams.of(List.of(rung.grams() * shade.share(), rung.grams() * (1 - shade.share())));
+            Optional<Wanted> stronger = i > 0 ? Optional.of(rungs.get(i - 1)) : Optional.empty();
+            Optional<Wanted> paler = i + 1 < rungs.size() ? Optional.of(rungs.get(i + 1)) : Optional.empty();
+            shades.add(new Mixed(
+                    rung.whose(),
+                    shade.name(),
+                    shade.share(),
+                    MixingLaw.colour(shade),
+                    grams.get(0),
+                    grams.get(1),
+                    stronger.filter(s -> s.shade().share() > shade.share()
+                                    && MixingLaw.distance(s.shade(), shade) < MixingLaw.SAME)
+                            .map(s -> s.shade().name()),
+                    remade(shade, stronger.map(Wanted::shade), paler.map(Wanted::shade))));
+            masters += grams.get(0);
+            whites += grams.get(1);
+        }
+        return new Batch(master, (int) Math.ceil(masters * (1 + RESERVE) - 1e-9), whites, shades);
+    }
+
+    /** From the master, from the next stronger with white, from the next paler with master. */
+    private static List<Remake> remade(Shade shade, Optional<Shade> stronger, Optional<Shade> paler) {
+        double c = shade.share();
+        List<Remake> ways = new ArrayList<>();
+        ways.add(new Remake("master", REMADE_G * c, "white", REMADE_G * (1 - c)));
+        stronger.filter(s -> s.share() > c)
+                .ifPresent(s -> ways.add(
+                        new Remake(s.name(), REMADE_G * c / s.share(), "white", REMADE_G * (1 - c / s.share()))));
+        paler.filter(p -> p.share() < c).ifPresent(p -> {
+            double master = (c - p.share()) / (1 - p.share());
+            ways.add(new Remake(p.name(), REMADE_G * (1 - master), "master", REMADE_G * master));
+        });
+        return ways;
+    }
+}

@@ -1,0 +1,90 @@
+package org.crispwhorl.core.slate;
+
+import static org.crispwhorl.core.measure.Why.in;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.measure.Figure.Group;
+import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Batch;
+import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.paste.ShadeLadder;
+import org.crispwhorl.core.species.Shade;
+import org.crispwhorl.core.species.Ways;
+
+/** Grams of master and white, and the ladder of shades between two shares by both ways. */
+@Words(label = "shade mix", means = "Grams of master and white, and the ladder of shades between two shares by both ways.")
+public record ShadeMix(
+        @Words(label = "master", pattern = "#[0-9a-f]{6}", means = "sRGB colour of the master paste.")
+        String master,
+
+        @Quantity(label = "strongest", unit = Unit.NONE, min = 0.01, max = 1, step = 0.05, usual = 0.6, means = "Share of master in the strongest shade.")
+        double strongest,
+
+        @Quantity(label = "palest", unit = Unit.NONE, min = 0.001, max = 1, step = 0.01, usual = 0.05, means = "Share of master in the palest shade.")
+        double palest,
+
+        @Quantity(label = "shades", unit = Unit.COUNT, min = 1, max = 8, usual = 4, means = "How many, the strongest and the palest included.")
+        int shades,
+
+        @Quantity(label = "of each", unit = Unit.G, min = 1, max = 5000, step = 10, usual = 50, means = "Grams wanted of each shade.")
+        double eachG)
+        implements SlateQuestion {
+    public ShadeMix {
+        Limits.check(ShadeMix.class, master, strongest, palest, shades, eachG);
+    }
+
+    @Override
+    public SlateAnswer answer(Drawer drawer) {
+        if (palest > strongest) {
+            throw new InvalidValue("palest", palest, "no more master than in the strongest, " + strongest);
+        }
+        SlateAnswer.Draft draft = new SlateAnswer.Draft();
+        double most = 0;
+        for (Ways.Ladder ladder : List.of(Ways.Ladder.EQUAL_STEPS, Ways.Ladder.HALVING)) {
+            List<Shade> rungs = new ArrayList<>();
+            for (int i = 0; i < shades; i++) {
+                double share = shades == 1 ? strongest : strongest + (palest - strongest) * i / (shades - 1);
+                rungs.add(new Shade("shade-" + i, "shade " + (i + 1), master, share));
+            }
+            List<Shade> let = ShadeLadder.of(rungs, ladder);
+            double masterG = 0;
+            for (int i = 0; i < let.size(); i++) {
+                double share = let.get(i).share();
+                boolean alike = i > 0 && MixingLaw.distance(let.get(i - 1), let.get(i)) < MixingLaw.SAME;
+                draft.swatches.add(new SlateAnswer.Swatch(
+                        Words.Labels.of(ladder),
+                        share,
+                        MixingLaw.colour(let.get(i)),
+                        eachG * share,
+                        eachG * (1 - share),
+                        alike));
+                masterG += eachG * share;
+                if (alike) {
+                    draft.note("By " + Words.Labels.of(ladder) + ", shades " + i + " and " + (i + 1)
+                            + " cannot be told apart: use fewer, or let them further apart.");
+                }
+            }
+            most = Math.max(most, masterG);
+        }
+        double masterG = most * (1 + Batch.RESERVE);
+        return draft.add(
+                        Group.PASTE,
+                        "master",
+                        "master to mix at the start",
+                        masterG,
+                        Unit.G,
+                        Why.of(
+                                "Master in all shades + a tenth in reserve, by the way that takes more",
+                                "A shade that runs out cannot be matched again",
+                                in("of each", eachG, Unit.G),
+                                in("reserve", 100 * Batch.RESERVE, Unit.PERCENT)))
+                .answer();
+    }
+}

@@ -1,0 +1,23 @@
+package org.crispwhorl.core.slate;
+
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.measure.Words;
+
+/** A question of the bench. */
+@Words(label = "question", means = "A quick reckoner.")
+public sealed interface SlateQuestion
+        permits BallAndPetal,
+                ThicknessGauge,
+                CutterToPetal,
+                WireCheck,
+                BundleAndPick,
+                ShadeMix,
+                LogSlices,
+                UnitTurning {
+    /**
+     * Its answer with what the drawer knows of pastes, wires and picks.
+     *
+     * @throws org.crispwhorl.core.measure.InvalidValue where the numbers cannot be
+     */
+    SlateAnswer answer(Drawer drawer);
+}
