@@ -18,7 +18,7 @@ public class FormatsTest {
 
     private static OrderSheet.CutLine line(String species, String part) {
         return new OrderSheet.CutLine(
-                species, part, "pale, pink", "cutter 26.3 mm × 25.4 mm", 26.25, 25.4, 1.1, 35, 6, 0.7654);
+                species, part, "pale, pink", "cutter 26.3 mm × 25.4 mm", 26.25, 25.4, 1.1, 0.7, 35, 6, 0.7654, java.util.Optional.empty());
     }
 
     private static List<CSVRecord> read(String csv) throws IOException {
@@ -29,7 +29,7 @@ public class FormatsTest {
 
     @Test
     public void theCutListHasAHeadingAndALineForEachCut() throws IOException {
-        List<CSVRecord> rows = read(CutListCsv.write(List.of(line("Rose", "petals"), line("Rose", "leaves"))));
+        List<CSVRecord> rows = read(ListCsv.cuts(List.of(line("Rose", "petals"), line("Rose", "leaves"))));
         assertEquals(rows.size(), 3);
         assertEquals(rows.get(0).get(0), "species");
         assertEquals(rows.get(1).get(9), "41");
@@ -40,12 +40,12 @@ public class FormatsTest {
     @Test
     public void commasQuotesAndLinesComeBackWhole() throws IOException {
         String odd = "a \"double\", and\nanother line";
-        assertEquals(read(CutListCsv.write(List.of(line(odd, "petals")))).get(1).get(0), odd);
+        assertEquals(read(ListCsv.cuts(List.of(line(odd, "petals")))).get(1).get(0), odd);
     }
 
     @Test
     public void linesEndAsTheStandardSays() {
-        assertTrue(CutListCsv.write(List.of(line("Rose", "petals"))).endsWith("\r\n"));
+        assertTrue(ListCsv.cuts(List.of(line("Rose", "petals"))).endsWith("\r\n"));
     }
 
     @DataProvider
@@ -56,14 +56,14 @@ public class FormatsTest {
     @Test(dataProvider = "formulas")
     public void noCellCanBeTakenForAFormula(String name) throws IOException {
         String cell =
-                read(CutListCsv.write(List.of(line(name, "petals")))).get(1).get(0);
+                read(ListCsv.cuts(List.of(line(name, "petals")))).get(1).get(0);
         assertEquals(cell, "'" + name);
     }
 
     @Test
     public void aPlainNameStaysPlain() {
-        assertEquals(CutListCsv.plain("wild rose -"), "wild rose -");
-        assertEquals(CutListCsv.plain(""), "");
+        assertEquals(ListCsv.plain("wild rose -"), "wild rose -");
+        assertEquals(ListCsv.plain(""), "");
     }
 
     @Test

@@ -1,0 +1,156 @@
+package org.crispwhorl.core.order;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import org.crispwhorl.core.Close;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.drawer.CakePick;
+import org.crispwhorl.core.drawer.Cutter;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.drawer.OwnFormer;
+import org.crispwhorl.core.drawer.OwnWire;
+import org.crispwhorl.core.drawer.PartTools;
+import org.crispwhorl.core.drawer.TapeRoll;
+import org.crispwhorl.core.paste.Batch;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.reckoning.StemPlan;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Species;
+import org.testng.annotations.Test;
+
+public class MaterialsTest {
+    private static final Species ROSE = Garden.rose();
+
+    private static Materials of(int roses, DrawerItem... items) {
+        Drawer drawer = new Drawer(List.of(items));
+        Conditions conditions = new Conditions(Conditions.USUAL.room(), drawer.kit(), Conditions.USUAL.ways());
+        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(ROSE, roses));
+        return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, drawer, 100);
+    }
+
+    private static Materials.ShoppingLine line(Materials materials, String what) {
+        return materials.shopping().stream()
+                .filter(l -> l.what().startsWith(what))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    public void cutsAreGroupedByCutterThicknessAndShade() {
+        Materials materials = of(4);
+        int grouped = materials.cuts().stream().mapToInt(Materials.CutterJob::pieces).sum();
+        int lines = materials.cuts().stream()
+                .flatMap(j -> j.lines().stream())
+                .mapToInt(l -> l.needed() + l.spares())
+                .sum();
+        assertEquals(grouped, lines);
+        materials.cuts().forEach(j -> assertTrue(j.stripMm() > 0 && j.nesting().stripMm() <= 140));
+    }
+
+    @Test
+    public void theDrawersCutterIsNamedAndWhatIsMissingIsOnTheList() {
+        Petaled petals = ROSE.petaled().get(0);
+        Cutter own = new Cutter("garden petal 3", 1, petals.pieces().cut().orElseThrow(), false, 0);
+        Materials with = of(2, own);
+        assertEquals(
+                with.cuts().stream()
+                        .filter(j -> j.cut().equals(own.cut()))
+                        .findFirst()
+                        .orElseThrow()
+                        .cutter()
+                        .orElseThrow(),
+                "garden petal 3");
+        long missing = of(2).shopping().stream()
+                .filter(l -> l.what().contains("cutter"))
+                .count();
+        assertEquals(
+                with.shopping().stream().filter(l -> l.what().contains("cutter")).count(), missing - 1);
+    }
+
+    @Test
+    public void wiresAreCutWithTheFewestAndShortageIsTold() {
+        Materials materials = of(6, new OwnWire("26 ga", 3, 26, 360, List.of(), 0));
+        Materials.WireJob job =
+                materials.wires().stream().filter(w -> w.gauge() == 26).findFirst().orElseThrow();
+        assertTrue(job.plan().proved());
+        int pieces = job.pieces().stream().mapToInt(OrderSheet.WireLine::count).sum();
+        assertEquals(
+                job.plan().cuts().stream()
+                        .mapToInt(c -> c.times() * c.piecesMm().size())
+                        .sum(),
+                pieces);
+        Materials.ShoppingLine line = line(materials, "wire 26");
+        assertEquals(line.missing(), job.plan().wholeWires() - 3.0, 1e-9);
+    }
+
+    @Test
+    public void batchesHoldWhatTheOrderMixes() {
+        Materials materials = of(3);
+        int shades = materials.pastes().stream()
+                .flatMap(p -> p.batches().stream())
+                .flatMap(b -> b.shades().stream())
+                .mapToInt(Batch.Mixed::grams)
+                .sum();
+        double mixed = OrderSheet.of(List.of(new OrderSheet.Line(ROSE, 3)), Conditions.USUAL).shades().stream()
+                .mapToDouble(OrderSheet.ShadeLine::mixG)
+                .sum();
+        assertTrue(shades >= mixed && shades < mixed + 4, shades + " g for " + mixed);
+    }
+
+    @Test
+    public void theStemGetsThickerFromTheHeartDown() {
+        StemPlan plan = StemPlan.of(new Assessment(ROSE, Conditions.USUAL), 12);
+        for (int i = 1; i < plan.steps().size(); i++) {
+            assertTrue(plan.steps().get(i).thickMm() >= plan.steps().get(i - 1).thickMm());
+        }
+        Close.within(1e-9, plan.thickMm(), plan.steps().get(plan.steps().size() - 1).thickMm());
+        assertTrue(plan.weightG() > new Assessment(ROSE, Conditions.USUAL).headG());
+        double half = StemPlan.of(new Assessment(ROSE, Conditions.USUAL), 6).tapeMm();
+        Close.within(1e-9, 2 * plan.tapeMm(), half);
+    }
+
+    @Test
+    public void aPickFitsTheStemAndTheTier() {
+        Materials materials = of(2, new CakePick("thin", 9, 1.5, 60), new CakePick("right", 9, 12, 80));
+        Materials.StemJob stem = materials.stems().get(0);
+        assertEquals(stem.picks().get(0).pick().name(), "right");
+        assertTrue(stem.picks().get(1).reason().startsWith("too narrow"));
+        assertEquals(line(materials, "right").needed(), 2, 0);
+    }
+
+    @Test
+    public void tapeOfTheDrawersWidthIsCounted() {
+        assertTrue(line(of(2, new TapeRoll("wide", 25, 24)), "tape 24").needed()
+                < line(of(2), "tape 12").needed());
+    }
+
+    @Test
+    public void formersAreComparedByTheBendTheyGive() {
+        Petaled petals = ROSE.petaled().get(0);
+        var former = petals.pieces().former().orElseThrow();
+        Drawer drawer = new Drawer(List.of(
+                new OwnFormer("flat", 6, 3 * former.rimRadiusMm(), former.depthMm()),
+                new OwnFormer("the same", 2, former.rimRadiusMm(), former.depthMm())));
+        PartTools tools =
+                PartTools.of(new Assessment(ROSE, Conditions.USUAL), drawer).get(0);
+        assertEquals(tools.others().get(0).name(), "the same");
+        assertTrue(tools.others().get(0).reason().contains("in 3 turns"), tools.others().get(0).reason());
+        assertFalse(tools.others().get(1).fits());
+    }
+
+    @Test
+    public void anEmptyDrawerIsAUsualKitAndAFullOneItsOwn() {
+        assertEquals(Drawer.EMPTY.kit(), org.crispwhorl.core.bench.Kit.USUAL);
+        Drawer drawer = new Drawer(List.of(
+                new OwnWire("24", 5, 24, 360, List.of(120.0), 0),
+                new org.crispwhorl.core.drawer.BreakageRecord("petals, spring", 10, 90)));
+        assertEquals(drawer.kit().gauges(), List.of(24));
+        assertEquals(drawer.kit().breakage().meanShare(), 11.5 / 130, 1e-12);
+        assertEquals(drawer.wires(24).offcuts().size(), 1);
+    }
+}

@@ -1,0 +1,157 @@
+package org.crispwhorl.files;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.crispwhorl.core.order.Materials;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.paste.Batch;
+import org.crispwhorl.core.wire.CuttingPlan;
+
+/** The lists of an order as CSV (RFC 4180), in which no cell can be taken for a spreadsheet formula. */
+public final class ListCsv {
+    private ListCsv() {}
+
+    /** The cut list. */
+    public static String cuts(List<OrderSheet.CutLine> lines) {
+        return table(
+                List.of(
+                        "species",
+                        "part",
+                        "shade",
+                        "from",
+                        "length mm",
+                        "width mm",
+                        "rolled mm",
+                        "needed",
+                        "spares",
+                        "to cut",
+                        "g each"),
+                lines.stream()
+                        .map(l -> List.<Object>of(
+                                l.species(),
+                                l.part(),
+                                l.shade(),
+                                l.from(),
+                                tenths(l.lengthMm()),
+                                tenths(l.widthMm()),
+                                tenths(l.rolledMm()),
+                                l.needed(),
+                                l.spares(),
+                                l.needed() + l.spares(),
+                                hundredths(l.grams())))
+                        .toList());
+    }
+
+    /** The wires with their cutting plan. */
+    public static String wires(Materials materials) {
+        return table(
+                List.of("gauge", "from mm", "of", "times", "pieces mm", "left mm", "proved"),
+                materials.wires().stream()
+                        .flatMap(job -> job.plan().cuts().stream()
+                                .map(cut -> List.<Object>of(
+                                        job.gauge(),
+                                        tenths(cut.fromMm()),
+                                        cut.offcut() ? "an offcut" : "a whole wire",
+                                        cut.times(),
+                                        pieces(cut),
+                                        tenths(cut.leftMm()),
+                                        job.plan().proved())))
+                        .toList());
+    }
+
+    private static String pieces(CuttingPlan.WireCutting cut) {
+        return cut.piecesMm().stream().map(ListCsv::tenths).collect(Collectors.joining(" "));
+    }
+
+    /** Pastes and shades. */
+    public static String pastes(Materials materials) {
+        return table(
+                List.of("medium", "master", "species", "shade", "colour", "master g", "white g", "in all g", "like"),
+                materials.pastes().stream()
+                        .flatMap(job -> job.batches().stream().flatMap(batch -> rows(job, batch).stream()))
+                        .toList());
+    }
+
+    private static List<List<Object>> rows(Materials.PasteJob job, Batch batch) {
+        return batch.shades().stream()
+                .map(s -> List.<Object>of(
+                        job.medium().label(),
+                        batch.master(),
+                        s.whose(),
+                        s.name(),
+                        s.colour(),
+                        s.masterG(),
+                        s.whiteG(),
+                        s.grams(),
+                        s.alike().orElse("")))
+                .toList();
+    }
+
+    /** The shopping list against the drawer. */
+    public static String shopping(Materials materials) {
+        return table(
+                List.of("what", "needed", "in the drawer", "missing", "unit", "note"),
+                materials.shopping().stream()
+                        .map(l -> List.<Object>of(
+                                l.what(),
+                                tenths(l.needed()),
+                                tenths(l.owned()),
+                                tenths(l.missing()),
+                                l.sign(),
+                                l.note()))
+                        .toList());
+    }
+
+    /** Stems, tape and picks. */
+    public static String stems(Materials materials) {
+        return table(
+                List.of("species", "flowers", "stem mm", "tape mm each", "weight g", "stem", "pick"),
+                materials.stems().stream()
+                        .map(s -> List.<Object>of(
+                                s.species(),
+                                s.flowers(),
+                                tenths(s.plan().thickMm()),
+                                tenths(s.plan().tapeMm()),
+                                tenths(s.plan().weightG()),
+                                s.advice(),
+                                s.picks().stream()
+                                        .filter(p -> p.fits())
+                                        .findFirst()
+                                        .map(p -> p.pick().name())
+                                        .orElse("none fits")))
+                        .toList());
+    }
+
+    private static String table(List<String> header, List<List<Object>> rows) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            printer.printRecord(header);
+            for (List<Object> row : rows) {
+                printer.printRecord(row.stream()
+                        .map(cell -> cell instanceof String words ? plain(words) : cell)
+                        .toList());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    /** A text that a spreadsheet would take for a formula is led by an apostrophe. */
+    static String plain(String text) {
+        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    }
+
+    private static String tenths(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    private static String hundredths(double value) {
+        return String.format(Locale.ROOT, "%.2f", value);
+    }
+}

@@ -1,0 +1,177 @@
+package org.crispwhorl.files;
+
+import java.awt.Color;
+import java.io.ByteArrayOutputStream;
+import java.io.Closeable;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** Pages to draw on in millimetres from the upper left corner, with the fonts embedded. */
+final class PdfCanvas implements Closeable {
+    static final double MM = 72 / 25.4;
+    private static final Color INK = new Color(0x22, 0x22, 0x22);
+
+    private final PDDocument document = new PDDocument();
+    private final Paper paper;
+    final PDFont regular;
+    final PDFont strong;
+    private PDPageContentStream page;
+
+    PdfCanvas(Paper paper, String title) throws IOException {
+        this.paper = paper;
+        document.getDocumentInformation().setTitle(title);
+        document.getDocumentInformation().setCreator("Crisp Whorl");
+        regular = font("IBMPlexSans-Regular.ttf");
+        strong = font("IBMPlexSans-SemiBold.ttf");
+    }
+
+    private PDFont font(String name) throws IOException {
+        try (InputStream in = Objects.requireNonNull(PdfCanvas.class.getResourceAsStream("fonts/" + name))) {
+            return PDType0Font.load(document, in, true);
+        }
+    }
+
+    Paper paper() {
+        return paper;
+    }
+
+    void newPage() throws IOException {
+        endPage();
+        PDPage blank =
+                new PDPage(new PDRectangle((float) (paper.widthMm() * MM), (float) (paper.heightMm() * MM)));
+        document.addPage(blank);
+        page = new PDPageContentStream(document, blank);
+        page.setStrokingColor(INK);
+        page.setNonStrokingColor(INK);
+        page.setLineWidth((float) (0.2 * MM));
+    }
+
+    private void endPage() throws IOException {
+        if (page != null) {
+            page.close();
+            page = null;
+        }
+    }
+
+    private float x(double mm) {
+        return (float) (mm * MM);
+    }
+
+    private float y(double mm) {
+        return (float) ((paper.heightMm() - mm) * MM);
+    }
+
+    /** Writes one line with its base line at {@code topMm}; what the font cannot write is written as a question mark. */
+    void text(PDFont font, double sizePt, double leftMm, double topMm, String text) throws IOException {
+        page.beginText();
+        page.setFont(font, (float) sizePt);
+        page.newLineAtOffset(x(leftMm), y(topMm));
+        page.showText(writable(font, text));
+        page.endText();
+    }
+
+    /** Width of a line, mm. */
+    double wide(PDFont font, double sizePt, String text) throws IOException {
+        return font.getStringWidth(writable(font, text)) / 1000 * sizePt / MM;
+    }
+
+    private static String writable(PDFont font, String text) throws IOException {
+        StringBuilder all = new StringBuilder();
+        for (int i = 0; i < text.length(); ) {
+            int code = text.codePointAt(i);
+            String one = new String(Character.toChars(code));
+            try {
+                font.encode(one);
+                all.append(one);
+            } catch (IllegalArgumentException e) {
+                all.append(Character.isWhitespace(code) ? " " : "?");
+            }
+            i += Character.charCount(code);
+        }
+        return all.toString();
+    }
+
+    /** Breaks a text into lines that are no wider than a column. */
+    List<String> broken(PDFont font, double sizePt, double columnMm, String text) throws IOException {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && wide(font, sizePt, longer) > columnMm) {
+                lines.add(line.toString());
+                line = new StringBuilder(word);
+            } else {
+                line = new StringBuilder(longer);
+            }
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
+    void line(double x0, double y0, double x1, double y1) throws IOException {
+        page.moveTo(x(x0), y(y0));
+        page.lineTo(x(x1), y(y1));
+        page.stroke();
+    }
+
+    void closedPath(double[][] ring) throws IOException {
+        for (int i = 0; i < ring.length; i++) {
+            if (i == 0) {
+                page.moveTo(x(ring[i][0]), y(ring[i][1]));
+            } else {
+                page.lineTo(x(ring[i][0]), y(ring[i][1]));
+            }
+        }
+        page.closeAndStroke();
+    }
+
+    void box(double leftMm, double topMm, double wideMm, double highMm, String fill) throws IOException {
+        if (fill != null) {
+            page.setNonStrokingColor(Color.decode(fill));
+            page.addRect(x(leftMm), y(topMm + highMm), x(wideMm), x(highMm));
+            page.fill();
+            page.setNonStrokingColor(INK);
+        }
+        page.addRect(x(leftMm), y(topMm + highMm), x(wideMm), x(highMm));
+        page.stroke();
+    }
+
+    /** The ruler by which a printer is checked, at the foot of the page. */
+    void ruler() throws IOException {
+        double left = OutlinePages.MARGIN_MM;
+        double top = paper.heightMm() - OutlinePages.MARGIN_MM;
+        line(left, top, left + OutlinePages.RULER_MM, top);
+        for (int mm = 0; mm <= OutlinePages.RULER_MM; mm += 5) {
+            line(left + mm, top, left + mm, top - (mm % 10 == 0 ? 4 : 2));
+        }
+        text(
+                regular,
+                8,
+                left + OutlinePages.RULER_MM + 3,
+                top,
+                String.format(Locale.ROOT, "%.0f mm: if it measures otherwise, print at 100 %%", OutlinePages.RULER_MM));
+    }
+
+    byte[] finished() throws IOException {
+        endPage();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        document.save(out);
+        return out.toByteArray();
+    }
+
+    @Override
+    public void close() throws IOException {
+        endPage();
+        document.close();
+    }
+}
