@@ -47,6 +47,18 @@ public final class CraftSchema {
         this.union = union;
     }
 
+    /** A schema of its own for a type, with the definitions that it needs. */
+    public static ObjectNode published(Class<?> type) {
+        CraftSchema schema = new CraftSchema("#/$defs/", Union.ONE_OF);
+        ObjectNode root = CraftJson.mapper()
+                .createObjectNode()
+                .put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        root.setAll(schema.ref(type));
+        ObjectNode definitions = root.putObject("$defs");
+        schema.definitions().forEach(definitions::set);
+        return root;
+    }
+
     /** The definitions made so far, by the simple name of their type. */
     public Map<String, ObjectNode> definitions() {
         return definitions;
@@ -166,6 +178,12 @@ public final class CraftSchema {
         }
         if (raw == double[].class) {
             node.put("type", "array").putObject("items").put("type", "number");
+        } else if (raw == double[][].class) {
+            node.put("type", "array")
+                    .putObject("items")
+                    .put("type", "array")
+                    .putObject("items")
+                    .put("type", "number");
         } else if (raw == String.class) {
             node.put("type", "string");
         } else if (raw == UUID.class) {

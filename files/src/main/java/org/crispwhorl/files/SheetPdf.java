@@ -188,7 +188,7 @@ public final class SheetPdf {
         int pieces = (int) Math.floor(wide / scale / nesting.pitchMm()) * nesting.pattern().size();
         double[][] ring = shape.ring();
         double reach = 0;
-        for (Nesting.Laid laid : nesting.places(pieces)) {
+        for (Nesting.OnStrip laid : nesting.places(pieces)) {
             double cos = Math.cos(Math.toRadians(laid.turnDeg()));
             double sin = Math.sin(Math.toRadians(laid.turnDeg()));
             double[][] placed = new double[ring.length][];

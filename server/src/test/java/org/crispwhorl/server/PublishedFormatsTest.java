@@ -38,6 +38,12 @@ public class PublishedFormatsTest extends ServerTest {
     }
 
     @Test
+    public void theSchemasOfDrawerAndSlate() throws IOException {
+        published(api.get("/api/formats/drawer.schema.json"), ROOT.resolve("docs/formats/drawer.schema.json"));
+        published(api.get("/api/formats/slate.schema.json"), ROOT.resolve("docs/formats/slate.schema.json"));
+    }
+
+    @Test
     public void theGuideToEveryBuild() throws IOException {
         Path file = ROOT.resolve("docs/formats/builds.md");
         String guide = BuildGuide.of(

@@ -26,7 +26,7 @@ public record Nesting(
         double gridYield,
         double stripMm,
         double pitchMm,
-        List<Laid> pattern) {
+        List<OnStrip> pattern) {
     public Nesting {
         pattern = List.copyOf(pattern);
     }
@@ -38,7 +38,7 @@ public record Nesting(
      * @param acrossMm and across it
      * @param turnDeg by how much it is turned
      */
-    public record Laid(double alongMm, double acrossMm, double turnDeg) {}
+    public record OnStrip(double alongMm, double acrossMm, double turnDeg) {}
 
     /** Length of strip that so many pieces take, mm. */
     public double lengthMm(int pieces) {
@@ -46,11 +46,11 @@ public record Nesting(
     }
 
     /** The places of so many pieces. */
-    public List<Laid> places(int pieces) {
-        List<Laid> all = new ArrayList<>();
+    public List<OnStrip> places(int pieces) {
+        List<OnStrip> all = new ArrayList<>();
         for (int i = 0; i < pieces; i++) {
-            Laid in = pattern.get(i % pattern.size());
-            all.add(new Laid(in.alongMm() + pitchMm * (i / pattern.size()), in.acrossMm(), in.turnDeg()));
+            OnStrip in = pattern.get(i % pattern.size());
+            all.add(new OnStrip(in.alongMm() + pitchMm * (i / pattern.size()), in.acrossMm(), in.turnDeg()));
         }
         return all;
     }

@@ -68,9 +68,9 @@ final class NestingSearch {
         double yield = area / (a.widthMm * a.heightMm);
         bestLattice = Math.max(bestLattice, yield);
         if (yield > bestStrip) {
-            List<Nesting.Laid> pattern = new ArrayList<>();
+            List<Nesting.OnStrip> pattern = new ArrayList<>();
             for (int i = 0; i < rows; i++) {
-                pattern.add(new Nesting.Laid(-a.leftMm, i * a.heightMm - a.footMm, turnDeg));
+                pattern.add(new Nesting.OnStrip(-a.leftMm, i * a.heightMm - a.footMm, turnDeg));
             }
             bestStrip = yield;
             best = new Nesting(turnDeg, yield, yield, yield, rows * a.heightMm, a.widthMm, pattern);
@@ -130,7 +130,7 @@ final class NestingSearch {
         double cell = a.cell;
         for (boolean fromA : new boolean[] {true, false}) {
             double foot = fromA ? 0 : v * cell;
-            List<Nesting.Laid> pattern = new ArrayList<>();
+            List<Nesting.OnStrip> pattern = new ArrayList<>();
             double top = 0;
             int most = (int) Math.ceil(stripMm / (rise * cell)) + 2;
             for (int i = -most; i <= most; i++) {
@@ -138,11 +138,11 @@ final class NestingSearch {
                 double lowA = i * rise * cell - foot;
                 double lowB = lowA + v * cell;
                 if (lowA > -1e-9 && lowA + a.heightMm <= stripMm + 1e-9) {
-                    pattern.add(new Nesting.Laid(shift - a.leftMm, lowA - a.footMm, a.turnDeg));
+                    pattern.add(new Nesting.OnStrip(shift - a.leftMm, lowA - a.footMm, a.turnDeg));
                     top = Math.max(top, lowA + a.heightMm);
                 }
                 if (lowB > -1e-9 && lowB + b.heightMm <= stripMm + 1e-9) {
-                    pattern.add(new Nesting.Laid(shift + toB * cell - b.leftMm, lowB - b.footMm, b.turnDeg));
+                    pattern.add(new Nesting.OnStrip(shift + toB * cell - b.leftMm, lowB - b.footMm, b.turnDeg));
                     top = Math.max(top, lowB + b.heightMm);
                 }
             }

@@ -65,7 +65,7 @@ public class NestingTest {
         Nesting nesting = Nesting.of(shape, ROLLER);
         int pieces = 3 * nesting.pattern().size();
         List<Geometry> laid = new ArrayList<>();
-        for (Nesting.Laid place : nesting.places(pieces)) {
+        for (Nesting.OnStrip place : nesting.places(pieces)) {
             laid.add(AffineTransformation.rotationInstance(Math.toRadians(place.turnDeg()))
                     .translate(place.alongMm(), place.acrossMm())
                     .transform(shape.polygon()));

@@ -9,7 +9,17 @@ import io.swagger.v3.oas.models.servers.Server;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.crispwhorl.core.drawer.PartTools;
+import org.crispwhorl.core.drawer.Purchases;
+import org.crispwhorl.core.order.Materials;
+import org.crispwhorl.core.slate.SlateAnswer;
+import org.crispwhorl.core.slate.SlateQuestion;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.server.drawer.DrawerController;
+import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.scale.ScaleController;
+import org.crispwhorl.server.scale.ScaleLink;
+import org.crispwhorl.server.standins.StandInController;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.order.OrderController;
@@ -37,6 +47,21 @@ class ApiDescription {
             OrderController.OrderView.class,
             OrderController.OrderDraft.class,
             OrderController.OrderReckoning.class,
+            OrderController.TakenView.class,
+            Materials.class,
+            StudioDrawer.KeptItem.class,
+            DrawerController.TakenIn.class,
+            DrawerController.Covering.class,
+            DrawerController.ToolsRequest.class,
+            DrawerController.NestingView.class,
+            PartTools.class,
+            Purchases.class,
+            SlateQuestion.class,
+            SlateAnswer.class,
+            ScaleLink.Reading.class,
+            ScaleController.WeighedBall.class,
+            ScaleController.DensityFound.class,
+            StandInController.ScalePan.class,
             Problem.class);
 
     @Bean

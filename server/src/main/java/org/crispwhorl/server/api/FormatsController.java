@@ -1,6 +1,9 @@
 package org.crispwhorl.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
+import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.slate.SlateQuestion;
+import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -13,5 +16,17 @@ class FormatsController {
     @Operation(operationId = "speciesSchema", summary = "The JSON Schema of the species document")
     ObjectNode speciesSchema() {
         return SpeciesDocument.schema();
+    }
+
+    @GetMapping(path = "/api/formats/drawer.schema.json", produces = "application/schema+json")
+    @Operation(operationId = "drawerSchema", summary = "The JSON Schema of a thing in the drawer")
+    ObjectNode drawerSchema() {
+        return CraftSchema.published(DrawerItem.class);
+    }
+
+    @GetMapping(path = "/api/formats/slate.schema.json", produces = "application/schema+json")
+    @Operation(operationId = "slateSchema", summary = "The JSON Schema of a question to the slate")
+    ObjectNode slateSchema() {
+        return CraftSchema.published(SlateQuestion.class);
     }
 }

@@ -11,7 +11,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.files.DrawerCsv;
 import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.room.StudioRoom;
@@ -20,12 +22,13 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.env.Environment;
 import org.springframework.core.env.Profiles;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 /**
- * Fills an empty studio with the demo species and an order for a Saturday at the lock, in the profile {@code demo}. The
+ * Fills an empty studio with the demo species, a drawer and an order for a Saturday at the lock, in the profile {@code demo}. The
  * profile is asked at the start and not by a condition, since conditions are settled when the application is built.
  */
 @Component
@@ -42,12 +45,14 @@ class DemoData implements ApplicationRunner {
     private final Shelf shelf;
     private final StudioRoom room;
     private final Orders orders;
+    private final StudioDrawer drawer;
 
-    DemoData(Environment environment, Shelf shelf, StudioRoom room, Orders orders) {
+    DemoData(Environment environment, Shelf shelf, StudioRoom room, Orders orders, StudioDrawer drawer) {
         this.environment = environment;
         this.shelf = shelf;
         this.room = room;
         this.orders = orders;
+        this.drawer = drawer;
     }
 
     @Override
@@ -56,6 +61,8 @@ class DemoData implements ApplicationRunner {
             return;
         }
         room.set(new Room(20, 52, new Room.Air.Still()));
+        drawer.addAll(DrawerCsv.read(new ClassPathResource("demo-drawer/drawer.csv").getContentAsString(StandardCharsets.UTF_8))
+                .good());
         List<OrderController.OrderLine> lines = new ArrayList<>();
         Resource[] documents = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
         Arrays.sort(documents, Comparator.comparing(Resource::getFilename));
@@ -73,6 +80,7 @@ class DemoData implements ApplicationRunner {
                 "Two tiers, ivory; the flowers go over the side like the garden over the wall.",
                 saturday.atTime(10, 0),
                 12,
+                110,
                 lines));
     }
 }

@@ -5,21 +5,18 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
+import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.BackwardPlan;
 import org.crispwhorl.core.order.OrderSheet;
-import org.crispwhorl.files.CutListCsv;
 import org.crispwhorl.server.problem.Problem;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -73,9 +70,19 @@ public class OrderController {
                     means = "Hours kept free before the hand-over.")
             double marginH,
 
+            @Quantity(
+                    label = "tier",
+                    unit = Unit.MM,
+                    min = 20,
+                    max = 400,
+                    step = 5,
+                    usual = 100,
+                    means = "Height of the lowest tier that stems go into.")
+            double tierMm,
+
             @Words(label = "flowers", longest = 40) List<OrderLine> lines) {
         public OrderDraft {
-            Limits.check(OrderDraft.class, name, note, handOver, marginH, lines);
+            Limits.check(OrderDraft.class, name, note, handOver, marginH, tierMm, lines);
         }
     }
 
@@ -126,14 +133,25 @@ public class OrderController {
         return orders.reckon(id);
     }
 
-    @GetMapping("/{id}/cut-list.csv")
-    @Operation(operationId = "cutList", summary = "The cut list as CSV")
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
-    ResponseEntity<byte[]> cutList(@PathVariable UUID id) {
-        String csv = CutListCsv.write(orders.reckon(id).sheet().cuts());
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cut-list.csv\"")
-                .body(csv.getBytes(StandardCharsets.UTF_8));
+    /** What was taken from one thing of the drawer. */
+    public record TakenView(String name, Stock.Taken taken) {}
+
+    @GetMapping("/{id}/use")
+    @Operation(operationId = "seeUse", summary = "What was taken from the drawer for an order")
+    List<TakenView> used(@PathVariable UUID id) {
+        return orders.used(id);
+    }
+
+    @PostMapping("/{id}/use")
+    @Operation(operationId = "useUp", summary = "Take from the drawer what an order uses up")
+    List<TakenView> use(@PathVariable UUID id) {
+        return orders.useUp(id);
+    }
+
+    @DeleteMapping("/{id}/use")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(operationId = "putBack", summary = "Put back into the drawer what was taken for an order")
+    void putBack(@PathVariable UUID id) {
+        orders.putBack(id);
     }
 }

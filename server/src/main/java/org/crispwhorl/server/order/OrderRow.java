@@ -39,6 +39,9 @@ class OrderRow {
     @Column(name = "margin_h")
     private double marginH;
 
+    @Column(name = "tier_mm")
+    private double tierMm;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "flower_order_line", joinColumns = @JoinColumn(name = "order_id"))
     @OrderColumn(name = "place")
@@ -58,6 +61,7 @@ class OrderRow {
         note = draft.note();
         handOver = draft.handOver();
         marginH = draft.marginH();
+        tierMm = draft.tierMm();
         lines.clear();
         draft.lines().forEach(l -> lines.add(new LineRow(l.speciesId(), l.flowers())));
     }
@@ -71,6 +75,7 @@ class OrderRow {
                         note,
                         handOver,
                         marginH,
+                        tierMm,
                         lines.stream()
                                 .map(l -> new OrderController.OrderLine(l.speciesId(), l.flowers()))
                                 .toList()));

@@ -2,9 +2,18 @@ package org.crispwhorl.server.order;
 
 import java.util.List;
 import java.util.UUID;
-import org.crispwhorl.core.bench.Kit;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.order.BackwardPlan;
+import org.crispwhorl.core.order.Gathering;
+import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.order.UsingUp;
+import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.core.order.WorkingDays;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.files.DocumentFault;
@@ -24,13 +33,24 @@ public class Orders {
     private final Shelf shelf;
     private final StudioRoom room;
     private final StudioWays ways;
+    private final StudioDrawer drawer;
+    private final UseRows uses;
     private final JsonMapper json;
 
-    Orders(OrderRows rows, Shelf shelf, StudioRoom room, StudioWays ways, JsonMapper json) {
+    Orders(
+            OrderRows rows,
+            Shelf shelf,
+            StudioRoom room,
+            StudioWays ways,
+            StudioDrawer drawer,
+            UseRows uses,
+            JsonMapper json) {
         this.rows = rows;
         this.shelf = shelf;
         this.room = room;
         this.ways = ways;
+        this.drawer = drawer;
+        this.uses = uses;
         this.json = json;
     }
 
@@ -78,14 +98,77 @@ public class Orders {
     @Transactional(readOnly = true)
     public OrderController.OrderReckoning reckon(UUID id) {
         OrderController.OrderDraft order = row(id).view().order();
-        Conditions conditions = new Conditions(room.now(), Kit.USUAL, ways.now());
-        OrderSheet sheet = OrderSheet.of(
-                order.lines().stream()
-                        .map(l -> new OrderSheet.Line(shelf.get(l.speciesId()).species(), l.flowers()))
-                        .toList(),
-                conditions);
+        OrderSheet sheet = OrderSheet.of(lines(order), conditions());
         return new OrderController.OrderReckoning(
                 sheet, BackwardPlan.of(sheet, order.handOver(), order.marginH(), WorkingDays.USUAL));
+    }
+
+    /** Everything that an order takes, sorted as it leaves the drawer. */
+    @Transactional(readOnly = true)
+    public Materials materials(UUID id) {
+        return materials(row(id).view().order(), drawer.now());
+    }
+
+    private Materials materials(OrderController.OrderDraft order, Drawer from) {
+        List<OrderSheet.Line> lines = lines(order);
+        Conditions conditions = conditions();
+        return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, from, order.tierMm());
+    }
+
+    /**
+     * Takes from the drawer what an order uses up; an order that was taken from it already is left as it is.
+     *
+     * @return what was taken, thing by thing
+     */
+    @Transactional
+    public List<OrderController.TakenView> useUp(UUID id) {
+        if (uses.findAllByOrderId(id).isEmpty()) {
+            List<StudioDrawer.KeptItem> kept = drawer.all();
+            Drawer from = new Drawer(kept.stream().map(StudioDrawer.KeptItem::item).toList());
+            Map<UUID, UnaryOperator<DrawerItem>> changes = new LinkedHashMap<>();
+            UsingUp.of(materials(row(id).view().order(), from), from).forEach((place, taken) -> {
+                UUID item = kept.get(place).id();
+                changes.put(item, now -> Stock.less(now, taken));
+                uses.save(new UseRow(id, item, json.writeValueAsString(taken)));
+            });
+            drawer.change(changes);
+        }
+        return used(id);
+    }
+
+    /** What was taken from the drawer for an order; nothing before it was used up. */
+    @Transactional(readOnly = true)
+    public List<OrderController.TakenView> used(UUID id) {
+        Map<UUID, String> names = new LinkedHashMap<>();
+        drawer.all().forEach(k -> names.put(k.id(), k.item().name()));
+        return uses.findAllByOrderId(id).stream()
+                .map(u -> new OrderController.TakenView(names.getOrDefault(u.itemId(), "no longer there"), taken(u)))
+                .toList();
+    }
+
+    /** Puts back what was taken for an order. */
+    @Transactional
+    public void putBack(UUID id) {
+        Map<UUID, UnaryOperator<DrawerItem>> changes = new LinkedHashMap<>();
+        for (UseRow use : uses.findAllByOrderId(id)) {
+            changes.put(use.itemId(), now -> Stock.back(now, taken(use)));
+            uses.delete(use);
+        }
+        drawer.change(changes);
+    }
+
+    private Stock.Taken taken(UseRow use) {
+        return json.readValue(use.taken(), Stock.Taken.class);
+    }
+
+    private Conditions conditions() {
+        return new Conditions(room.now(), drawer.kit(), ways.now());
+    }
+
+    private List<OrderSheet.Line> lines(OrderController.OrderDraft order) {
+        return order.lines().stream()
+                .map(l -> new OrderSheet.Line(shelf.get(l.speciesId()).species(), l.flowers()))
+                .toList();
     }
 
     private void check(OrderController.OrderDraft draft) {

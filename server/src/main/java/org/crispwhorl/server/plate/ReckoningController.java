@@ -10,6 +10,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.drawer.StudioDrawer;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -21,10 +22,16 @@ public class ReckoningController {
     /**
      * @param species a species document
      * @param room the air in which it dries; 20 °C, 50 % and still where it is left out
-     * @param kit what is at hand; a usual drawer where it is left out
+     * @param kit what is at hand; the studio's drawer where it is left out
      * @param ways how the studio works; the usual ways where they are left out
      */
     public record ReckoningRequest(JsonNode species, Optional<Room> room, Optional<Kit> kit, Optional<Ways> ways) {}
+
+    private final StudioDrawer drawer;
+
+    ReckoningController(StudioDrawer drawer) {
+        this.drawer = drawer;
+    }
 
     @PostMapping("/api/reckoning")
     @Operation(operationId = "reckon", summary = "The whole reckoning of a species document; nothing is kept")
@@ -35,7 +42,7 @@ public class ReckoningController {
         Species species = SpeciesDocument.read(request.species());
         Conditions conditions = new Conditions(
                 request.room().orElse(Room.REFERENCE),
-                request.kit().orElse(Kit.USUAL),
+                request.kit().orElseGet(drawer::kit),
                 request.ways().orElse(Ways.USUAL));
         return ReckoningView.of(species, conditions.room(), Reckoner.reckon(species, conditions));
     }

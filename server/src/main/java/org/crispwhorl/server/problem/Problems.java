@@ -4,6 +4,7 @@ import java.util.List;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.files.BindingFault;
 import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.server.scale.ScaleRefusal;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -57,6 +58,11 @@ class Problems {
     @ExceptionHandler({NoResourceFoundException.class, MethodArgumentTypeMismatchException.class})
     ResponseEntity<Problem> noSuchPlace(Exception e) {
         return answer(Problem.of(404, "not-there", "There is nothing at this address", "Check the address."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> scale(ScaleRefusal e) {
+        return answer(Problem.of(409, "scale", e.getMessage(), e.remedy()));
     }
 
     @ExceptionHandler

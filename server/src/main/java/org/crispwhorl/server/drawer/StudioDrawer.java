@@ -1,0 +1,112 @@
+package org.crispwhorl.server.drawer;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.bench.Kit;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.server.problem.NotThere;
+import org.crispwhorl.server.problem.TwoVersions;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The drawer of the studio as it is now. */
+@Service
+public class StudioDrawer {
+    private final DrawerRows rows;
+    private final JsonMapper json;
+
+    StudioDrawer(DrawerRows rows, JsonMapper json) {
+        this.rows = rows;
+        this.json = json;
+    }
+
+    /** A thing as it is kept. */
+    public record KeptItem(UUID id, long version, DrawerItem item) {}
+
+    @Transactional(readOnly = true)
+    public List<KeptItem> all() {
+        return rows.findAllByOrderByPlaceAsc().stream().map(this::kept).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Drawer now() {
+        return new Drawer(all().stream().map(KeptItem::item).toList());
+    }
+
+    /** What the reckoning has to know of it. */
+    @Transactional(readOnly = true)
+    public Kit kit() {
+        return now().kit();
+    }
+
+    @Transactional
+    public KeptItem add(DrawerItem item) {
+        return addAll(List.of(item)).get(0);
+    }
+
+    @Transactional
+    public List<KeptItem> addAll(List<? extends DrawerItem> items) {
+        long place = rows.lastPlace();
+        List<DrawerRow> fresh = new ArrayList<>();
+        for (DrawerItem item : items) {
+            fresh.add(new DrawerRow(UUID.randomUUID(), ++place, written(item)));
+        }
+        List<KeptItem> kept = rows.saveAllAndFlush(fresh).stream().map(this::kept).toList();
+        now().kit();
+        return kept;
+    }
+
+    /** Puts other things in place of all that is in it. */
+    @Transactional
+    public List<KeptItem> replaceAll(List<? extends DrawerItem> items) {
+        rows.deleteAllInBatch();
+        return addAll(items);
+    }
+
+    /**
+     * Keeps a changed thing.
+     *
+     * @throws TwoVersions where another version than {@code version} is kept by now
+     */
+    @Transactional
+    public KeptItem change(UUID id, long version, DrawerItem item) {
+        DrawerRow row = row(id);
+        if (row.version() != version) {
+            throw new TwoVersions(version, row.version(), json.readTree(row.document()));
+        }
+        row.keep(written(item));
+        KeptItem kept = kept(rows.saveAndFlush(row));
+        now().kit();
+        return kept;
+    }
+
+    /** Changes things by what is kept of them; those that are no longer there are passed over. */
+    @Transactional
+    public void change(Map<UUID, UnaryOperator<DrawerItem>> changes) {
+        changes.forEach((id, change) -> rows.findById(id)
+                .ifPresent(row -> row.keep(written(change.apply(kept(row).item())))));
+        rows.flush();
+    }
+
+    @Transactional
+    public void remove(UUID id) {
+        rows.delete(row(id));
+    }
+
+    private DrawerRow row(UUID id) {
+        return rows.findById(id).orElseThrow(() -> new NotThere("thing", id));
+    }
+
+    private KeptItem kept(DrawerRow row) {
+        return new KeptItem(row.id(), row.version(), json.readValue(row.document(), DrawerItem.class));
+    }
+
+    private String written(DrawerItem item) {
+        return json.writerFor(DrawerItem.class).writeValueAsString(item);
+    }
+}

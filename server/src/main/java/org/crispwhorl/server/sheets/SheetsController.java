@@ -1,0 +1,187 @@
+package org.crispwhorl.server.sheets;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.crispwhorl.core.order.Materials;
+import org.crispwhorl.core.outline.Cut;
+import org.crispwhorl.core.outline.PrintedCutter;
+import org.crispwhorl.core.reckoning.AsMade;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.CutterStl;
+import org.crispwhorl.files.ListCsv;
+import org.crispwhorl.files.OutlinePages;
+import org.crispwhorl.files.OutlinePdf;
+import org.crispwhorl.files.OutlineSvg;
+import org.crispwhorl.files.Paper;
+import org.crispwhorl.files.SheetPdf;
+import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.problem.NotThere;
+import org.crispwhorl.server.shelf.Shelf;
+import org.crispwhorl.server.ways.StudioWays;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The sheets of orders and species. */
+@RestController
+class SheetsController {
+    private static final MediaType SVG = new MediaType("image", "svg+xml");
+    private static final MediaType STL = new MediaType("model", "stl");
+    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+
+    private final Orders orders;
+    private final Shelf shelf;
+    private final StudioDrawer drawer;
+    private final StudioWays ways;
+
+    SheetsController(Orders orders, Shelf shelf, StudioDrawer drawer, StudioWays ways) {
+        this.orders = orders;
+        this.shelf = shelf;
+        this.drawer = drawer;
+        this.ways = ways;
+    }
+
+    @GetMapping("/api/orders/{id}/materials")
+    @Operation(operationId = "gatherMaterials", summary = "Everything that an order takes, sorted as it leaves the drawer")
+    Materials materials(@PathVariable UUID id) {
+        return orders.materials(id);
+    }
+
+    @GetMapping("/api/orders/{id}/sheets.pdf")
+    @Operation(operationId = "sheetsAsPdf", summary = "Sheets of an order as PDF")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
+    ResponseEntity<byte[]> pdf(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
+            @RequestParam(defaultValue = "A4") Paper paper) {
+        String title = orders.get(id).order().name();
+        return file(
+                "sheets.pdf", MediaType.APPLICATION_PDF, SheetPdf.write(title, orders.materials(id), sheets, paper));
+    }
+
+    @GetMapping("/api/orders/{id}/lists/{list}.csv")
+    @Operation(operationId = "listAsCsv", summary = "One list of an order as CSV: cuts, wires, pastes, shopping or stems")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
+    ResponseEntity<byte[]> csv(@PathVariable UUID id, @PathVariable String list) {
+        String text = switch (list) {
+            case "cuts" -> ListCsv.cuts(orders.reckon(id).sheet().cuts());
+            case "wires" -> ListCsv.wires(orders.materials(id));
+            case "pastes" -> ListCsv.pastes(orders.materials(id));
+            case "shopping" -> ListCsv.shopping(orders.materials(id));
+            case "stems" -> ListCsv.stems(orders.materials(id));
+            default -> throw new NotThere("list", list);
+        };
+        return file(list + ".csv", CSV, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/api/orders/{id}/outlines.pdf")
+    @Operation(operationId = "orderOutlinesAsPdf", summary = "The outlines of an order at true size as PDF")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
+    ResponseEntity<byte[]> orderOutlines(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+        return file(
+                "outlines.pdf",
+                MediaType.APPLICATION_PDF,
+                OutlinePdf.write(orders.get(id).order().name(), OutlinePages.of(pieces(orders.materials(id)), paper)));
+    }
+
+    @GetMapping("/api/orders/{id}/outlines.svg")
+    @Operation(operationId = "orderOutlinesAsSvg", summary = "The outlines of an order at true size as SVG")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
+    ResponseEntity<byte[]> orderOutlinesSvg(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+        String svg =
+                OutlineSvg.write(orders.get(id).order().name(), OutlinePages.of(pieces(orders.materials(id)), paper));
+        return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/api/species/{id}/outlines.pdf")
+    @Operation(operationId = "outlinesAsPdf", summary = "The outlines of a species at true size as PDF")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
+    ResponseEntity<byte[]> outlines(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+        Species species = made(id);
+        return file(
+                "outlines.pdf",
+                MediaType.APPLICATION_PDF,
+                OutlinePdf.write(species.name(), OutlinePages.of(pieces(species), paper)));
+    }
+
+    @GetMapping("/api/species/{id}/outlines.svg")
+    @Operation(operationId = "outlinesAsSvg", summary = "The outlines of a species at true size as SVG")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
+    ResponseEntity<byte[]> outlinesSvg(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+        Species species = made(id);
+        String svg = OutlineSvg.write(species.name(), OutlinePages.of(pieces(species), paper));
+        return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/api/species/{id}/parts/{partId}/cutter.stl")
+    @Operation(operationId = "cutterAsStl", summary = "A cutter of a part to print, as STL")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "model/stl"))
+    ResponseEntity<byte[]> cutter(
+            @PathVariable UUID id,
+            @PathVariable String partId,
+            @RequestParam(defaultValue = "0.45") double bladeMm,
+            @RequestParam(defaultValue = "1.2") double wallMm,
+            @RequestParam(defaultValue = "2.4") double gripMm,
+            @RequestParam(defaultValue = "5") double flangeMm,
+            @RequestParam(defaultValue = "16") double highMm) {
+        Cut cut = made(id).petaled().stream()
+                .filter(p -> p.id().equals(partId))
+                .findFirst()
+                .flatMap(p -> p.pieces().cut())
+                .orElseThrow(() -> new NotThere("part with a cutter", partId));
+        return file(
+                partId + ".stl",
+                STL,
+                CutterStl.write(cut.shape(), new PrintedCutter(bladeMm, wallMm, gripMm, flangeMm, highMm)));
+    }
+
+    private Species made(UUID id) {
+        return AsMade.of(shelf.get(id).species(), ways.now(), drawer.kit());
+    }
+
+    private static List<OutlinePages.Piece> pieces(Materials materials) {
+        return materials.cuts().stream()
+                .map(job -> new OutlinePages.Piece(
+                        job.lines().get(0).species() + ", " + job.lines().get(0).part(),
+                        size(job.cut()) + ", " + job.pieces() + " to cut",
+                        job.cut().shape()))
+                .toList();
+    }
+
+    private static List<OutlinePages.Piece> pieces(Species species) {
+        List<OutlinePages.Piece> pieces = new ArrayList<>();
+        for (Petaled part : species.petaled()) {
+            part.pieces()
+                    .cut()
+                    .ifPresent(cut -> pieces.add(new OutlinePages.Piece(
+                            part.name(), size(cut) + ", " + part.pieces().units() + " to cut", cut.shape())));
+        }
+        return pieces;
+    }
+
+    private static String size(Cut cut) {
+        return String.format(Locale.ROOT, "%.1f × %.1f mm", cut.sizeMm(), cut.outline().widthMm());
+    }
+
+    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] body) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline().filename(name).build().toString())
+                .body(body);
+    }
+}
