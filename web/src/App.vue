@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { RouterLink, RouterView } from 'vue-router'
 import { useLengths } from './measure/useLengths'
 import FinderDialog from './parts/FinderDialog.vue'
+import { ROOMS } from './parts/places'
 import { typing } from './parts/typing'
 import { useRoom } from './parts/useRoom'
 import { useWays } from './parts/useWays'
@@ -32,7 +33,7 @@ onMounted(() => {
       <RouterLink to="/shelf" class="font-heading text-[22px] italic">Crisp Whorl</RouterLink>
       <nav aria-label="Rooms" class="flex gap-5">
         <RouterLink
-          v-for="place in [{ to: '/shelf', label: 'Shelf' }, { to: '/orders', label: 'Orders' }]"
+          v-for="place in ROOMS"
           :key="place.to"
           :to="place.to"
           class="border-b-2 border-transparent py-1.5 hover:border-line"

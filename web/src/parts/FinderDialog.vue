@@ -3,6 +3,7 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, Dialo
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answered, api } from '@/api/client'
+import { CORNERS, ROOMS } from './places'
 import { useActions } from './useActions'
 
 const props = defineProps<{ open: boolean }>()
@@ -26,24 +27,23 @@ watch(
     query.value = ''
     const own = actions.gather().map((a) => ({ label: a.label, kind: a.kind, go: a.run }))
     places.value = [...own, ...rooms()]
-    const [species, orders] = await Promise.all([
+    const [species, orders, drawer] = await Promise.all([
       answered(api.GET('/api/species')).catch(() => []),
       answered(api.GET('/api/orders')).catch(() => []),
+      answered(api.GET('/api/drawer')).catch(() => []),
     ])
     places.value = [
       ...own,
       ...species.map((s) => ({ label: s.name, kind: 'species', go: () => router.push(`/plate/${s.id}`) })),
       ...orders.map((o) => ({ label: o.order.name, kind: 'order', go: () => router.push(`/orders/${o.id}`) })),
+      ...drawer.map((k) => ({ label: k.item.name, kind: 'tool', go: () => router.push(`/drawer?thing=${k.id}`) })),
       ...rooms(),
     ]
   },
 )
 
 function rooms(): Place[] {
-  return [
-    { label: 'Shelf', kind: 'room', go: () => router.push('/shelf') },
-    { label: 'Orders', kind: 'room', go: () => router.push('/orders') },
-  ]
+  return [...ROOMS.map((r) => ({ ...r, kind: 'room' })), ...CORNERS].map((p) => ({ ...p, go: () => router.push(p.to) }))
 }
 
 /** The very name first, then names that begin so. */
@@ -80,8 +80,8 @@ function choose(place: Place | null) {
       <Combobox :model-value="null" @update:model-value="choose">
         <ComboboxInput
           class="field min-h-10 text-[16px]"
-          placeholder="a species, a part, an order, something to do"
-          aria-label="Find a species, a part, an order, something to do"
+          placeholder="a species, a part, a tool, an order, something to do"
+          aria-label="Find a species, a part, a tool, an order, something to do"
           @change="query = $event.target.value"
         />
         <ComboboxOptions static class="mt-2 max-h-96 overflow-auto">

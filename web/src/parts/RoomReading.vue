@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Room } from '@/api/client'
-import ChoiceField from './ChoiceField.vue'
-import NumberField from './NumberField.vue'
+import ChoiceField from '@/parts/fields/ChoiceField.vue'
+import NumberField from '@/parts/fields/NumberField.vue'
 import { useRoom } from './useRoom'
 
 const store = useRoom()

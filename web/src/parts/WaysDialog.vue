@@ -2,8 +2,8 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { Ways } from '@/api/client'
-import { choicesOf, definition } from '@/rooms/plate/schema'
-import ChoiceField from './ChoiceField.vue'
+import { choicesOf, definition } from '@/parts/fields/schema'
+import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import { useWays } from './useWays'
 
 /** How the studio works where makers disagree; a species and a part may choose otherwise. */

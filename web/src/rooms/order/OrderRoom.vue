@@ -3,10 +3,10 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { answered, api, Failure, type Schemas } from '@/api/client'
-import ChoiceField from '@/parts/ChoiceField.vue'
-import NumberField from '@/parts/NumberField.vue'
+import ChoiceField from '@/parts/fields/ChoiceField.vue'
+import NumberField from '@/parts/fields/NumberField.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
-import TextField from '@/parts/TextField.vue'
+import TextField from '@/parts/fields/TextField.vue'
 import OrderTotals from './OrderTotals.vue'
 
 const props = defineProps<{ id: string }>()
@@ -95,6 +95,7 @@ function takeOff() {
       <TextField label="what for" :value="order.order.name" :longest="80" @change="change({ name: $event })" />
       <TextField label="hand-over" type="datetime-local" :value="order.order.handOver.slice(0, 16)" @change="$event && change({ handOver: `${$event}:00` })" />
       <NumberField label="kept free before it" unit="h" :digits="0" :min="0" :max="240" :step="1" :value="order.order.marginH" @change="change({ marginH: $event })" />
+      <NumberField label="height of the lowest tier" unit="mm" :digits="0" :min="20" :max="400" :step="5" :value="order.order.tierMm" @change="change({ tierMm: $event })" />
       <TextField label="note" :value="order.order.note" :longest="2000" @change="change({ note: $event })" />
       <h2 class="border-b border-line pt-2 text-[18px]">Flowers</h2>
       <p v-if="order.order.lines.length === 0" class="text-quiet">Choose a species below, then say how many.</p>
@@ -119,7 +120,7 @@ function takeOff() {
       </div>
       <ProblemNote v-else-if="keep.error.value" :error="keep.error.value" />
       <p class="flex gap-2 pt-2">
-        <RouterLink class="act" :to="`/orders/${id}/cut-list`">Cut list</RouterLink>
+        <RouterLink class="act" :to="`/orders/${id}/sheets`">Sheets</RouterLink>
         <button type="button" class="act-quiet" @click="takeOff">Take off the book</button>
       </p>
     </section>

@@ -15,7 +15,7 @@ const add = useMutation({
     const inTwoWeeks = new Date()
     inTwoWeeks.setDate(inTwoWeeks.getDate() + 14)
     inTwoWeeks.setHours(10, 0, 0, 0)
-    const body = { name: name.value, note: '', handOver: localMinute(inTwoWeeks), marginH: 12, lines: [] }
+    const body = { name: name.value, note: '', handOver: localMinute(inTwoWeeks), marginH: 12, tierMm: 100, lines: [] }
     return answered(api.POST('/api/orders', { body }))
   },
   onSuccess: (made) => router.push(`/orders/${made.id}`),

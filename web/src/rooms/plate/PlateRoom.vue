@@ -192,6 +192,7 @@ const KEEPING = {
       <ReckoningColumn
         v-if="reckoning"
         :species="plate.draft.value"
+        :species-id="id"
         :part="selectedPart"
         :reckoning="reckoning"
         :fault="fault ?? (plate.state.value === 'refused' ? plate.fault.value : undefined)"

@@ -4,15 +4,16 @@ import type { Failure, Part, Reckoning, Schemas, SpeciesDocument } from '@/api/c
 import FigureTable from '@/parts/FigureTable.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import CautionList from './CautionList.vue'
+import DrawerTools from './DrawerTools.vue'
 import FindingList from './FindingList.vue'
 import GaugeTable from './GaugeTable.vue'
 import KeyFigures from './KeyFigures.vue'
-import SchemaFields from './SchemaFields.vue'
-import { partSchema, resolved, speciesSchema } from './schema'
+import SchemaFields from '@/parts/fields/SchemaFields.vue'
+import { partSchema, resolved, speciesSchema } from '@/parts/fields/schema'
 import ShadeList from './ShadeList.vue'
 
 /** The reckoning of what is selected, or of the whole flower, below the design it rests on. */
-const props = defineProps<{ species: SpeciesDocument; part?: Part; reckoning: Reckoning; fault?: Failure }>()
+const props = defineProps<{ species: SpeciesDocument; speciesId: string; part?: Part; reckoning: Reckoning; fault?: Failure }>()
 const emit = defineEmits<{ change: [path: string, value: unknown]; mend: [mend: Schemas['MendView']]; select: [id: string] }>()
 
 const own = computed(() => props.reckoning.parts.find((p) => p.id === props.part?.id))
@@ -54,6 +55,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
         @change="(p, value) => emit('change', p, value)"
       />
     </details>
+    <DrawerTools v-if="part" :key="`tools ${part.id}`" :species="species" :part="part" :species-id="speciesId" />
     <FigureTable :figures="figures" class="mt-2" />
     <GaugeTable v-if="own && own.gauges.length > 0 && part" :rows="own.gauges" :part="part" @choose="emit('change', `${path}/pieces/attachment/gauge`, $event)" />
     <CautionList v-if="!part" :cautions="reckoning.cautions" />

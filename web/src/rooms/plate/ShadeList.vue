@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas, SpeciesDocument } from '@/api/client'
-import NumberField from '@/parts/NumberField.vue'
+import NumberField from '@/parts/fields/NumberField.vue'
 import { usesShade } from './handling'
 
 const props = defineProps<{ species: SpeciesDocument; reckoned: Schemas['ShadeReckoning'][] }>()
@@ -26,7 +26,7 @@ function leaveOut(at: number) {
     <span class="h-[46px] border border-line" :style="{ background: of(shade.id)?.colour }" :title="`${shade.name}: the colour of the mix`" />
     <label class="min-w-0">
       <span class="block text-[12px] text-quiet">
-        {{ of(shade.id)?.mixG.toFixed(1) }} g: {{ of(shade.id)?.masterG.toFixed(1) }} master, {{ of(shade.id)?.whiteG.toFixed(1) }} white
+        {{ of(shade.id)?.pieceG.toFixed(1) }} g: {{ of(shade.id)?.masterG.toFixed(1) }} master, {{ of(shade.id)?.whiteG.toFixed(1) }} white
       </span>
       <span class="flex gap-1">
         <input class="field h-[30px]" :value="shade.name" :aria-label="`name of ${shade.name}`" maxlength="60" @change="emit('change', `/shades/${i}/name`, ($event.target as HTMLInputElement).value)" />

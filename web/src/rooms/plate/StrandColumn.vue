@@ -5,7 +5,7 @@ import { isPetaled, type Part, type Reckoning, type Schemas, type SpeciesDocumen
 import { writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
 import { offeredKinds } from './handling'
-import { kindLabel } from './schema'
+import { kindLabel } from '@/parts/fields/schema'
 
 /** The build order as a wire running down from the heart outwards, one bead for each part. */
 const props = defineProps<{

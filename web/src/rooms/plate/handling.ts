@@ -1,5 +1,5 @@
 import { isPetaled, type Part, type SpeciesDocument } from '@/api/client'
-import { partSchema, resolved, type SchemaNode, usual } from './schema'
+import { partSchema, resolved, type SchemaNode, usual } from '@/parts/fields/schema'
 
 type Change = (document: SpeciesDocument) => void
 

@@ -37,6 +37,7 @@ public final class Benchmarks {
 
     private void run() throws IOException, InterruptedException, RunnerException {
         core();
+        materials();
         application();
         firstLoad();
         write();
@@ -62,6 +63,15 @@ public final class Benchmarks {
                             result.getPrimaryResult().getScore(),
                             result.getPrimaryResult().getScoreError()));
         }
+    }
+
+    private void materials() {
+        WireOrders wires = WireOrders.measure();
+        row("Wire cutting, 200 random orders: proved", "200", wires.provedTold());
+        row("Wire cutting, time for one order", "median ≤ 200 ms", wires.timeTold());
+        row("Wire cutting, whole wires in all", "", wires.wiresTold());
+        row("Fewest cutters for 30 species out of 200", "≤ 2 s", CutterChoice.measure());
+        row("Nesting, share of an endless sheet", "≥ 0.97 of 0.9069 and 1", NestingYield.measure());
     }
 
     private void application() throws IOException, InterruptedException {

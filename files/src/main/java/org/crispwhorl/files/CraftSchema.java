@@ -50,9 +50,8 @@ public final class CraftSchema {
     /** A schema of its own for a type, with the definitions that it needs. */
     public static ObjectNode published(Class<?> type) {
         CraftSchema schema = new CraftSchema("#/$defs/", Union.ONE_OF);
-        ObjectNode root = CraftJson.mapper()
-                .createObjectNode()
-                .put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        ObjectNode root =
+                CraftJson.mapper().createObjectNode().put("$schema", "https://json-schema.org/draft/2020-12/schema");
         root.setAll(schema.ref(type));
         ObjectNode definitions = root.putObject("$defs");
         schema.definitions().forEach(definitions::set);

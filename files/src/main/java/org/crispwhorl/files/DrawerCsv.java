@@ -43,7 +43,8 @@ public final class DrawerCsv {
             "cut.middleMm", "0",
             "cut.outline.lobes", "1",
             "cut.outline.notch", "0",
-            "bendable", "false");
+            "bendable", "false",
+            "paste.rekneadShare", "0.6");
 
     private DrawerCsv() {}
 
@@ -91,7 +92,8 @@ public final class DrawerCsv {
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord(columns);
             for (Map<String, String> row : rows) {
-                printer.printRecord(columns.stream().map(c -> row.getOrDefault(c, "")).toList());
+                printer.printRecord(
+                        columns.stream().map(c -> row.getOrDefault(c, "")).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -101,13 +103,12 @@ public final class DrawerCsv {
 
     private static void flatten(String path, JsonNode node, Map<String, String> row) {
         if (node.isObject()) {
-            node.properties().forEach(e -> flatten(path.isEmpty() ? e.getKey() : path + "." + e.getKey(), e.getValue(), row));
+            node.properties()
+                    .forEach(e -> flatten(path.isEmpty() ? e.getKey() : path + "." + e.getKey(), e.getValue(), row));
         } else if (node.isArray()) {
             List<String> all = new ArrayList<>();
-            node.forEach(n -> all.add(
-                    n.isObject()
-                            ? number(n.get("setting")) + "=" + number(n.get("thickMm"))
-                            : number(n)));
+            node.forEach(
+                    n -> all.add(n.isObject() ? number(n.get("setting")) + "=" + number(n.get("thickMm")) : number(n)));
             row.put(path, String.join(" ", all));
         } else {
             row.put(path, node.isString() ? ListCsv.plain(node.asString()) : number(node));
@@ -118,7 +119,9 @@ public final class DrawerCsv {
         double value = node.isNumber() ? node.asDouble() : 0;
         return !node.isNumber()
                 ? node.asString()
-                : value == Math.rint(value) && Math.abs(value) < 1e15 ? Long.toString((long) value) : Double.toString(value);
+                : value == Math.rint(value) && Math.abs(value) < 1e15
+                        ? Long.toString((long) value)
+                        : Double.toString(value);
     }
 
     /**
@@ -160,7 +163,8 @@ public final class DrawerCsv {
                 line = 1 + parser.getCurrentLineNumber();
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            throw DocumentFault.at("", "a table that cannot be read: " + e.getMessage(), "CSV by RFC 4180, with a header");
+            throw DocumentFault.at(
+                    "", "a table that cannot be read: " + e.getMessage(), "CSV by RFC 4180, with a header");
         }
         return new Reading(good, faults, faulty.toString());
     }
@@ -168,11 +172,13 @@ public final class DrawerCsv {
     private static void checkHeader(List<String> columns) {
         if (!columns.contains(CraftJson.KIND) || !columns.contains("name")) {
             throw DocumentFault.at(
-                    "", "the headings " + columns, "headings, among them kind and name; take the drawer out once to see all");
+                    "",
+                    "the headings " + columns,
+                    "headings, among them kind and name; take the drawer out once to see all");
         }
         Set<String> known = new LinkedHashSet<>();
-        CraftJson.kinds(DrawerItem.class)
-                .forEach(k -> fields("", TYPES.get(k.getSimpleName()), new LinkedHashMap<>()).forEach((c, t) -> known.add(c)));
+        CraftJson.kinds(DrawerItem.class).forEach(k -> fields("", TYPES.get(k.getSimpleName()), new LinkedHashMap<>())
+                .forEach((c, t) -> known.add(c)));
         List<DocumentFault.Fault> strange = columns.stream()
                 .filter(c -> !known.contains(c))
                 .map(c -> new DocumentFault.Fault("/" + c, "a column '" + c + "'", "one of " + known))
@@ -257,7 +263,13 @@ public final class DrawerCsv {
     }
 
     private static void put(
-            ObjectNode item, String column, JsonNode node, String cell, boolean commas, long line, List<RowFault> faults) {
+            ObjectNode item,
+            String column,
+            JsonNode node,
+            String cell,
+            boolean commas,
+            long line,
+            List<RowFault> faults) {
         ObjectNode into = item;
         String[] steps = column.split("\\.");
         for (int i = 0; i + 1 < steps.length; i++) {
@@ -280,7 +292,9 @@ public final class DrawerCsv {
                     came(cell),
                     sort.equals("boolean")
                             ? "true or false"
-                            : sort.equals("array") ? "numbers with spaces between, settings as 1=2.4" : "a number, " + meaning(node)));
+                            : sort.equals("array")
+                                    ? "numbers with spaces between, settings as 1=2.4"
+                                    : "a number, " + meaning(node)));
         }
     }
 

@@ -30,8 +30,8 @@ public record OutlinePages(Paper paper, List<List<Placed>> pages, List<String> l
 
     private static final double GAP_MM = 4;
 
-    /** A label is at least so wide, mm. */
-    private static final double LABEL_WIDE_MM = 34;
+    /** A letter of a label takes about so much, mm. */
+    private static final double LETTER_MM = 1.6;
 
     public OutlinePages {
         pages = pages.stream().map(List::copyOf).toList();
@@ -104,7 +104,8 @@ public record OutlinePages(Paper paper, List<List<Placed>> pages, List<String> l
         double y = 0;
         double row = 0;
         for (Placed p : sized) {
-            double room = Math.max(p.wideMm(), LABEL_WIDE_MM);
+            int letters = Math.max(p.piece().label().length(), p.piece().note().length());
+            double room = Math.max(p.wideMm(), Math.min(wide, LETTER_MM * letters));
             if (x > 0 && x + room > wide) {
                 x = 0;
                 y += row + GAP_MM;

@@ -38,6 +38,7 @@ public final class OutlinePdf {
         canvas.closedPath(placed.ring());
         double under = placed.topMm() + placed.highMm();
         canvas.text(canvas.strong, 8, placed.leftMm(), under + 4, placed.piece().label());
-        canvas.text(canvas.regular, 8, placed.leftMm(), under + 7.5, placed.piece().note());
+        canvas.text(
+                canvas.regular, 8, placed.leftMm(), under + 7.5, placed.piece().note());
     }
 }

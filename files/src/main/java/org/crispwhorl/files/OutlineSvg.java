@@ -20,7 +20,8 @@ public final class OutlineSvg {
                 wide,
                 page * pages));
         svg.append("<title>").append(escaped(title)).append("</title>\n");
-        svg.append("<g fill=\"none\" stroke=\"#222\" stroke-width=\"0.2\" font-family=\"sans-serif\" font-size=\"3\">\n");
+        svg.append(
+                "<g fill=\"none\" stroke=\"#222\" stroke-width=\"0.2\" font-family=\"sans-serif\" font-size=\"3\">\n");
         for (int i = 0; i < laid.pages().size(); i++) {
             svg.append(String.format(Locale.ROOT, "<g transform=\"translate(0 %s)\">%n", page * i));
             for (OutlinePages.Placed placed : laid.pages().get(i)) {
@@ -67,6 +68,9 @@ public final class OutlineSvg {
     }
 
     private static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
     }
 }

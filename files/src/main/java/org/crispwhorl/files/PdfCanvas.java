@@ -47,8 +47,7 @@ final class PdfCanvas implements Closeable {
 
     void newPage() throws IOException {
         endPage();
-        PDPage blank =
-                new PDPage(new PDRectangle((float) (paper.widthMm() * MM), (float) (paper.heightMm() * MM)));
+        PDPage blank = new PDPage(new PDRectangle((float) (paper.widthMm() * MM), (float) (paper.heightMm() * MM)));
         document.addPage(blank);
         page = new PDPageContentStream(document, blank);
         page.setStrokingColor(INK);
@@ -159,7 +158,8 @@ final class PdfCanvas implements Closeable {
                 8,
                 left + OutlinePages.RULER_MM + 3,
                 top,
-                String.format(Locale.ROOT, "%.0f mm: if it measures otherwise, print at 100 %%", OutlinePages.RULER_MM));
+                String.format(
+                        Locale.ROOT, "%.0f mm: if it measures otherwise, print at 100 %%", OutlinePages.RULER_MM));
     }
 
     byte[] finished() throws IOException {

@@ -111,7 +111,7 @@ public final class SheetPdf {
         List<List<String>> broken = new ArrayList<>();
         int most = 1;
         for (int i = 0; i < columns.size(); i++) {
-            List<String> lines = canvas.broken(font, SMALL_PT, columns.get(i).wideMm() - 2, cells.get(i));
+            List<String> lines = canvas.broken(font, SMALL_PT, columns.get(i).wideMm() - 4, cells.get(i));
             broken.add(lines);
             most = Math.max(most, lines.size());
         }
@@ -121,8 +121,7 @@ public final class SheetPdf {
             Column column = columns.get(i);
             for (int k = 0; k < broken.get(i).size(); k++) {
                 String line = broken.get(i).get(k);
-                double left =
-                        column.numbers() ? x + column.wideMm() - 2 - canvas.wide(font, SMALL_PT, line) : x;
+                double left = column.numbers() ? x + column.wideMm() - 2 - canvas.wide(font, SMALL_PT, line) : x;
                 canvas.text(font, SMALL_PT, left, y + k * LINE_MM, line);
             }
             x += column.wideMm();
@@ -135,12 +134,12 @@ public final class SheetPdf {
     private void cuts(Materials materials) throws IOException {
         heading("Cut sheet");
         List<Column> columns = List.of(
-                new Column("cutter and what to do with it", 62, false),
-                new Column("for", 44, false),
-                new Column("size mm", 24, true),
+                new Column("cutter and what to do with it", 58, false),
+                new Column("for", 42, false),
+                new Column("size mm", 22, true),
                 new Column("roll mm", 16, true),
-                new Column("cut", 14, true),
-                new Column("strip mm", 22, true));
+                new Column("cut", 16, true),
+                new Column("strip mm", 32, true));
         for (Materials.CutterJob job : materials.cuts()) {
             List<List<String>> rows = new ArrayList<>();
             rows.add(List.of(
@@ -148,7 +147,9 @@ public final class SheetPdf {
                     job.shade(),
                     mm(job.cut().sizeMm()) + " × " + mm(job.cut().outline().widthMm()),
                     String.format(Locale.ROOT, "%.1f", job.rolledMm())
-                            + job.setting().map(s -> String.format(Locale.ROOT, " (%.0f)", s)).orElse(""),
+                            + job.setting()
+                                    .map(s -> String.format(Locale.ROOT, " (%.0f)", s))
+                                    .orElse(""),
                     Integer.toString(job.pieces()),
                     mm(job.nesting().stripMm()) + " × " + mm(job.stripMm())));
             for (OrderSheet.CutLine line : job.lines()) {
@@ -185,23 +186,24 @@ public final class SheetPdf {
         double wide = right() - OutlinePages.MARGIN_MM;
         room(STRIP_HIGH_MM + 4);
         double top = y - 3;
-        int pieces = (int) Math.floor(wide / scale / nesting.pitchMm()) * nesting.pattern().size();
+        int pieces = (int) Math.floor(wide / scale / nesting.pitchMm())
+                * nesting.pattern().size();
         double[][] ring = shape.ring();
-        double reach = 0;
         for (Nesting.OnStrip laid : nesting.places(pieces)) {
             double cos = Math.cos(Math.toRadians(laid.turnDeg()));
             double sin = Math.sin(Math.toRadians(laid.turnDeg()));
             double[][] placed = new double[ring.length][];
             double most = 0;
+            double least = Double.MAX_VALUE;
             for (int i = 0; i < ring.length; i++) {
                 double px = ring[i][0] * cos - ring[i][1] * sin + laid.alongMm();
                 double py = ring[i][0] * sin + ring[i][1] * cos + laid.acrossMm();
                 placed[i] = new double[] {OutlinePages.MARGIN_MM + scale * px, top + scale * py};
                 most = Math.max(most, scale * px);
+                least = Math.min(least, scale * px);
             }
-            if (most <= wide) {
+            if (most <= wide && least >= 0) {
                 canvas.closedPath(placed);
-                reach = Math.max(reach, most);
             }
         }
         canvas.box(OutlinePages.MARGIN_MM, top, wide, scale * nesting.stripMm(), null);
@@ -262,7 +264,11 @@ public final class SheetPdf {
     private void bar(CuttingPlan.WireCutting cut, double scale) throws IOException {
         room(8);
         canvas.text(
-                canvas.regular, SMALL_PT, OutlinePages.MARGIN_MM, y, cut.times() + " ×" + (cut.offcut() ? " offcut" : ""));
+                canvas.regular,
+                SMALL_PT,
+                OutlinePages.MARGIN_MM,
+                y,
+                cut.times() + " ×" + (cut.offcut() ? " offcut" : ""));
         double x = OutlinePages.MARGIN_MM + 22;
         for (double piece : cut.piecesMm()) {
             canvas.box(x, y - 3.4, scale * piece, 4.6, null);
@@ -309,15 +315,23 @@ public final class SheetPdf {
                 SMALL_PT,
                 OutlinePages.MARGIN_MM + 11,
                 y,
-                shade.name() + ", " + shade.whose() + ": " + shade.masterG() + " g master + " + shade.whiteG() + " g white = "
+                shade.name() + ", " + shade.whose() + ": " + shade.masterG() + " g master + " + shade.whiteG()
+                        + " g white = "
                         + shade.grams() + " g"
-                        + shade.alike().map(a -> "   (cannot be told from " + a + ")").orElse(""));
+                        + shade.alike()
+                                .map(a -> "   (cannot be told from " + a + ")")
+                                .orElse(""));
         y += LINE_MM;
         StringBuilder again = new StringBuilder("if it runs out, for 10 g: ");
         for (int i = 0; i < shade.remade().size(); i++) {
             Batch.Remake way = shade.remade().get(i);
             again.append(String.format(
-                    Locale.ROOT, "%s%.1f g %s + %.1f g %s", i == 0 ? "" : ", or ", way.fromG(), way.from(), way.withG(),
+                    Locale.ROOT,
+                    "%s%.1f g %s + %.1f g %s",
+                    i == 0 ? "" : ", or ",
+                    way.fromG(),
+                    way.from(),
+                    way.withG(),
                     way.with()));
         }
         for (String line : canvas.broken(canvas.regular, 8, right() - OutlinePages.MARGIN_MM - 11, again.toString())) {
@@ -371,9 +385,10 @@ public final class SheetPdf {
                                         .map(p -> p.pick().name())
                                         .orElse("none of the drawer fits")))
                         .toList());
-        note("No bare wire in food: every stem goes into a food-safe pick. Wires, stamens, tape and picks are not food: count"
-                + " them in, and count them out before serving. Follow your local food rules; where in doubt ask your local"
-                + " food authority or a qualified adviser.");
+        note(
+                "No bare wire in food: every stem goes into a food-safe pick. Wires, stamens, tape and picks are not food: count"
+                        + " them in, and count them out before serving. Follow your local food rules; where in doubt ask your local"
+                        + " food authority or a qualified adviser.");
     }
 
     private static String mm(double value) {

@@ -44,7 +44,7 @@ public class DrawerCsvTest {
             new StamenBunch("pale", 144, 1.2, 0.3),
             new TapeRoll("green", 26, 12),
             new CakePick("slim", 20, 4, 70),
-            new OwnPaste("gum paste", 900, new Paste(Medium.GUM_PASTE, 1.41, 75, 10)),
+            new OwnPaste("gum paste", 900, new Paste(Medium.GUM_PASTE, 1.41, 75, 10, 0.6)),
             new ColourPot("moss", 1, "#35562c", ColourPot.Form.DUST, ColourPot.Eaten.NON_TOXIC),
             new DryingPlace("hooks", 24, DryingPlace.Sort.HOOK, 1),
             new GaugeDiameter("my 26", 26, 0.48),
@@ -69,32 +69,54 @@ public class DrawerCsvTest {
         StringBuilder csv = new StringBuilder("kind,name,count,boreMm,lengthMm\n");
         List<Integer> faulty = List.of(17, 5000, 9999);
         for (int i = 1; i <= 10_000; i++) {
-            csv.append("cake-pick,pick ").append(i).append(",5,").append(faulty.contains(i) ? i == 17 ? "wide" : "0" : "4");
+            csv.append("cake-pick,pick ")
+                    .append(i)
+                    .append(",5,")
+                    .append(faulty.contains(i) ? i == 17 ? "wide" : "0" : "4");
             csv.append(",70\n");
         }
         DrawerCsv.Reading reading = DrawerCsv.read(csv.toString());
         assertEquals(reading.good().size(), 9997);
-        assertEquals(
-                reading.faults().stream().map(DrawerCsv.RowFault::line).toList(), List.of(18L, 5001L, 10_000L));
+        assertEquals(reading.faults().stream().map(DrawerCsv.RowFault::line).toList(), List.of(18L, 5001L, 10_000L));
         DrawerCsv.RowFault first = reading.faults().get(0);
         assertEquals(first.column(), "boreMm");
         assertEquals(first.came(), "'wide'");
-        assertTrue(reading.faults().get(1).expected().contains("1 to 40"), reading.faults().get(1).expected());
+        assertTrue(
+                reading.faults().get(1).expected().contains("1 to 40"),
+                reading.faults().get(1).expected());
         // Mended, the rows that came back complete the drawer: nothing is lost.
         List<DrawerItem> all = new ArrayList<>(reading.good());
-        all.addAll(DrawerCsv.read(reading.faulty().replace("wide", "4").replace(",0,", ",4,")).good());
+        all.addAll(DrawerCsv.read(reading.faulty().replace("wide", "4").replace(",0,", ",4,"))
+                .good());
         assertEquals(all.size(), 10_000);
     }
 
     @Test
     public void whatIsWrongIsToldWithItsPlace() {
-        String header = "kind,name,count,cut.outline.lengthMm,cut.outline.widthMm,cut.outline.widest,cut.outline.base,cut.outline.tip\n";
-        DrawerCsv.RowFault nothing = DrawerCsv.read(header + "cutter,c,1,0,20,0.6,0.2,2\n").faults().get(0);
+        String header =
+                "kind,name,count,cut.outline.lengthMm,cut.outline.widthMm,cut.outline.widest,cut.outline.base,cut.outline.tip\n";
+        DrawerCsv.RowFault nothing =
+                DrawerCsv.read(header + "cutter,c,1,0,20,0.6,0.2,2\n").faults().get(0);
         assertEquals(nothing.column(), "cut.outline.lengthMm");
         assertEquals(nothing.came(), "0");
-        assertEquals(DrawerCsv.read(header + "cuter,c,1,30,20,0.6,0.2,2\n").faults().get(0).column(), "kind");
-        assertEquals(DrawerCsv.read(header + "cutter,c,1,30,20,0.6,0.2\n").faults().get(0).came(), "7 cells");
-        assertEquals(DrawerCsv.read(header + "cutter,c,,30,20,0.6,0.2,2\n").faults().get(0).came(), "nothing");
+        assertEquals(
+                DrawerCsv.read(header + "cuter,c,1,30,20,0.6,0.2,2\n")
+                        .faults()
+                        .get(0)
+                        .column(),
+                "kind");
+        assertEquals(
+                DrawerCsv.read(header + "cutter,c,1,30,20,0.6,0.2\n")
+                        .faults()
+                        .get(0)
+                        .came(),
+                "7 cells");
+        assertEquals(
+                DrawerCsv.read(header + "cutter,c,,30,20,0.6,0.2,2\n")
+                        .faults()
+                        .get(0)
+                        .came(),
+                "nothing");
         expectThrows(DocumentFault.class, () -> DrawerCsv.read("colour,weight\nred,3\n"));
         expectThrows(DocumentFault.class, () -> DrawerCsv.read("kind,name,lenght\ncutter,c,3\n"));
         expectThrows(DocumentFault.class, () -> DrawerCsv.read(""));

@@ -18,7 +18,18 @@ public class FormatsTest {
 
     private static OrderSheet.CutLine line(String species, String part) {
         return new OrderSheet.CutLine(
-                species, part, "pale, pink", "cutter 26.3 mm × 25.4 mm", 26.25, 25.4, 1.1, 0.7, 35, 6, 0.7654, java.util.Optional.empty());
+                species,
+                part,
+                "pale, pink",
+                "cutter 26.3 mm × 25.4 mm",
+                26.25,
+                25.4,
+                1.1,
+                0.7,
+                35,
+                6,
+                0.7654,
+                java.util.Optional.empty());
     }
 
     private static List<CSVRecord> read(String csv) throws IOException {
@@ -55,8 +66,7 @@ public class FormatsTest {
 
     @Test(dataProvider = "formulas")
     public void noCellCanBeTakenForAFormula(String name) throws IOException {
-        String cell =
-                read(ListCsv.cuts(List.of(line(name, "petals")))).get(1).get(0);
+        String cell = read(ListCsv.cuts(List.of(line(name, "petals")))).get(1).get(0);
         assertEquals(cell, "'" + name);
     }
 

@@ -139,8 +139,8 @@ public class OutlinePrintTest {
                     for (int a = 0; a < wanted.length; a++) {
                         int b = (a + wanted.length / 3) % wanted.length;
                         double chord = Math.hypot(wanted[a][0] - wanted[b][0], wanted[a][1] - wanted[b][1]);
-                        double inPrint =
-                                Math.hypot(printed.get(a)[0] - printed.get(b)[0], printed.get(a)[1] - printed.get(b)[1]);
+                        double inPrint = Math.hypot(
+                                printed.get(a)[0] - printed.get(b)[0], printed.get(a)[1] - printed.get(b)[1]);
                         assertEquals(inPrint, chord, 0.1, placed.piece().label());
                     }
                     Rectangle2D bounds = paths.get(k).getBounds2D();

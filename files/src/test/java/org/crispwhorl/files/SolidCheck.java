@@ -44,7 +44,8 @@ final class SolidCheck {
         edges.forEach((edge, n) -> {
             String[] ends = edge.split(">");
             assertEquals(n, Integer.valueOf(1), name + ": " + edge);
-            assertEquals(edges.get(ends[1] + ">" + ends[0]), Integer.valueOf(1), name + ": " + edge + " has no other side");
+            assertEquals(
+                    edges.get(ends[1] + ">" + ends[0]), Integer.valueOf(1), name + ": " + edge + " has no other side");
         });
         assertTrue(volume > 0, name + ": volume " + volume);
         assertEquals(most[0] - least[0], shape.acrossMm() + 2 * cutter.flangeMm(), 0.05, name);

@@ -86,9 +86,36 @@ public class AccessibilityJourneyTest extends Journey {
         page.locator("li a").first().click();
         page.waitForSelector("[data-total=pieces]");
         noSeriousFault();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut list"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheets"))
                 .click();
-        page.waitForSelector("table");
+        for (String sheet : List.of("Wires", "Paste and shades", "Stems, tape, picks", "Shopping", "Outlines", "Cut")) {
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName(sheet).setExact(true))
+                    .click();
+            page.waitForSelector("h1");
+            noSeriousFault();
+        }
+    }
+
+    @Test
+    public void theDrawerAndTheSlate() {
+        page.navigate(base + "/drawer");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("tin petal, large"))
+                .click();
+        page.waitForSelector("figure svg");
+        noSeriousFault();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take in a table"))
+                .click();
+        page.waitForSelector("[role=dialog]");
+        noSeriousFault();
+        page.navigate(base + "/drawer/buy");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("All species"))
+                .click();
+        page.waitForSelector("[data-purchase]");
+        noSeriousFault();
+        page.navigate(base + "/slate");
+        page.waitForSelector("[data-question=unit-turning] [data-value]");
         noSeriousFault();
     }
 }

@@ -83,9 +83,10 @@ public class ShelfAndOrderJourneyTest extends Journey {
         int three = Integer.parseInt(page.locator("[data-total=pieces]").innerText());
         assertTrue(three > 2 * one && three <= 3 * one, one + " and " + three);
         assertThat(page.getByText("Make cone").first()).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut list"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheets"))
                 .click();
-        Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Cut list"));
+        Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Cut list"))
+                .filter(new Locator.FilterOptions().setHasText("outer ring"));
         assertThat(table).containsText("outer ring");
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
         assertThat(button("Print")).isHidden();

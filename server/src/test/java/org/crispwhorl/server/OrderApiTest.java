@@ -14,7 +14,8 @@ public class OrderApiTest extends ServerTest {
                 .put("name", "Wedding at the top lock")
                 .put("note", "")
                 .put("handOver", "2031-05-10T09:30:00")
-                .put("marginH", 12);
+                .put("marginH", 12)
+                .put("tierMm", 100);
         String species = api.get("/api/species").json().get(0).get("id").asString();
         draft.putArray("lines").addObject().put("speciesId", species).put("flowers", flowers);
         return draft;
@@ -55,7 +56,7 @@ public class OrderApiTest extends ServerTest {
 
     @Test
     public void theCutListComesAsCsv() {
-        Api.Answer csv = api.get("/api/orders/" + added(4).get("id").asString() + "/cut-list.csv");
+        Api.Answer csv = api.get("/api/orders/" + added(4).get("id").asString() + "/lists/cuts.csv");
         assertTrue(csv.type().startsWith("text/csv"));
         assertTrue(csv.type().toLowerCase().contains("utf-8"));
         assertTrue(csv.body().startsWith("species,part,shade"));

@@ -38,16 +38,6 @@ public record Kit(
         double grooveMm,
 
         @Quantity(
-                label = "kneaded again",
-                unit = Unit.NONE,
-                min = 0,
-                max = 1,
-                step = 0.05,
-                usual = 0.6,
-                means = "Share of the trimmings that can be kneaded in again.")
-        double rekneadShare,
-
-        @Quantity(
                 label = "widest strip",
                 unit = Unit.MM,
                 min = 20,
@@ -71,13 +61,11 @@ public record Kit(
         @Words(label = "breakage") Spares breakage) {
 
     /** A usual drawer. */
-    public static final Kit USUAL =
-            new Kit(
+    public static final Kit USUAL = new Kit(
             List.of(18, 20, 22, 24, 26, 28, 30),
             List.of(),
             8,
             1.2,
-            0.6,
             140,
             true,
             Pace.UNRECORDED,
@@ -90,19 +78,7 @@ public record Kit(
         formers = List.copyOf(formers);
         pastes = List.copyOf(pastes);
         wires = List.copyOf(wires);
-        Limits.check(
-                Kit.class,
-                gauges,
-                formers,
-                grooves,
-                grooveMm,
-                rekneadShare,
-                stripMm,
-                covered,
-                pace,
-                pastes,
-                wires,
-                breakage);
+        Limits.check(Kit.class, gauges, formers, grooves, grooveMm, stripMm, covered, pace, pastes, wires, breakage);
         WireTable table = WireTable.STANDARD;
         for (MeasuredWire wire : wires) {
             table = table.with(wire.gauge(), wire.diameterMm());
@@ -126,34 +102,12 @@ public record Kit(
 
     /** The same kit with other wires. */
     public Kit withGauges(List<Integer> others) {
-        return new Kit(
-                others,
-                formers,
-                grooves,
-                grooveMm,
-                rekneadShare,
-                stripMm,
-                covered,
-                pace,
-                pastes,
-                wires,
-                breakage);
+        return new Kit(others, formers, grooves, grooveMm, stripMm, covered, pace, pastes, wires, breakage);
     }
 
     /** The same kit with other formers. */
     public Kit withFormers(List<FormerStock> others) {
-        return new Kit(
-                gauges,
-                others,
-                grooves,
-                grooveMm,
-                rekneadShare,
-                stripMm,
-                covered,
-                pace,
-                pastes,
-                wires,
-                breakage);
+        return new Kit(gauges, others, grooves, grooveMm, stripMm, covered, pace, pastes, wires, breakage);
     }
 
     /** A gauge as it was measured. */

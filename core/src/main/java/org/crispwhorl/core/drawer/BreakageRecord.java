@@ -4,19 +4,14 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+
 /** Pieces counted whole and broken: what spares are reckoned by. */
 @Words(label = "breakage", means = "Pieces counted whole and broken: what spares are reckoned by.")
 public record BreakageRecord(
         @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
-        @Quantity(
-                label = "broken",
-                unit = Unit.COUNT,
-                min = 0,
-                max = 100000,
-                usual = 0,
-                means = "Pieces that broke.")
+        @Quantity(label = "broken", unit = Unit.COUNT, min = 0, max = 100000, usual = 0, means = "Pieces that broke.")
         int broken,
 
         @Quantity(

@@ -4,6 +4,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+
 /** A dust, a paste colour or a liquid colour. */
 @Words(label = "colour", means = "A dust, a paste colour or a liquid colour.")
 public record ColourPot(
@@ -22,11 +23,9 @@ public record ColourPot(
         @Words(label = "colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour.")
         String colour,
 
-        @Words(label = "form")
-        Form form,
+        @Words(label = "form") Form form,
 
-        @Words(label = "may be eaten")
-        Eaten eaten)
+        @Words(label = "may be eaten") Eaten eaten)
         implements DrawerItem {
     public ColourPot {
         Limits.check(ColourPot.class, name, count, colour, form, eaten);

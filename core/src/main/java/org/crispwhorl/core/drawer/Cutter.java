@@ -5,6 +5,7 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
+
 /** A cutter: what it cuts, and whether it can be bent. */
 @Words(label = "cutter", means = "A cutter: what it cuts, and whether it can be bent.")
 public record Cutter(
@@ -20,8 +21,7 @@ public record Cutter(
                 means = "How many there are; 0 is one that could be bought.")
         int count,
 
-        @Words(label = "cuts")
-        Cut cut,
+        @Words(label = "cuts") Cut cut,
 
         @Words(label = "can be bent", means = "Thin metal that is squeezed into another shape and keeps its perimeter.")
         boolean bendable,

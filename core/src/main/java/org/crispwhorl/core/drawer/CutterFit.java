@@ -117,9 +117,7 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
         if (!want.onePiece()) {
             ways.add(trimmed(want.outline(), cutter));
         }
-        return ways.stream()
-                .min(BY_EFFORT)
-                .orElseThrow();
+        return ways.stream().min(BY_EFFORT).orElseThrow();
     }
 
     private static boolean sameTip(Outline a, Outline b) {
@@ -159,7 +157,8 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
         double width = want.widthMm() / ratio;
         double bend = width / have.widthMm() - 1;
         if (Math.abs(bend) > MOST_BENT) {
-            return no(cutter, Math.abs(bend), "it would have to be bent to " + whole(width) + " wide, too far for metal");
+            return no(
+                    cutter, Math.abs(bend), "it would have to be bent to " + whole(width) + " wide, too far for metal");
         }
         double left = growth > 1 ? 0 : Math.abs(1 - ratio);
         String squeeze = Math.abs(bend) < SAME
@@ -211,10 +210,13 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
         if (growth > 1 && thin < PressedBall.THINNEST_MM) {
             return Optional.empty();
         }
-        int settings = roller.map(r -> r.settingsThinner(wanted.finishedMm(), thin)).orElse(0);
+        int settings =
+                roller.map(r -> r.settingsThinner(wanted.finishedMm(), thin)).orElse(0);
         String how = settings == 0
                 ? "thin it to " + Unit.FINE_MM.write(thin)
-                : settings == 1 ? "one setting thinner, " + Unit.FINE_MM.write(thin) : settings + " settings thinner, " + Unit.FINE_MM.write(thin);
+                : settings == 1
+                        ? "one setting thinner, " + Unit.FINE_MM.write(thin)
+                        : settings + " settings thinner, " + Unit.FINE_MM.write(thin);
         return Optional.of(how + ", and it grows to size");
     }
 
@@ -228,15 +230,21 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
         if (ratio < 1 / MOST_GROWTH) {
             return String.format(Locale.ROOT, "too large: by %.0f %% each way", 100 * (1 / ratio - 1));
         }
-        double slender = have.outline().widthMm() / have.outline().lengthMm()
+        double slender = have.outline().widthMm()
+                / have.outline().lengthMm()
                 / (want.outline().widthMm() / want.outline().lengthMm());
-        return slender > 1.1 ? "too broad for its length" : slender < 0.9 ? "too narrow for its length" : "of another shape";
+        return slender > 1.1
+                ? "too broad for its length"
+                : slender < 0.9 ? "too narrow for its length" : "of another shape";
     }
 
     /** Share of the wanted area in which the two differ, midribs and bases laid on each other. */
     private static double differing(Cut want, Cut have, double growth) {
         Outline w = want.outline();
-        Outline h = have.outline().scaled(Math.min(growth, 300 / Math.max(have.outline().lengthMm(), have.outline().widthMm())));
+        Outline h = have.outline()
+                .scaled(Math.min(
+                        growth,
+                        300 / Math.max(have.outline().lengthMm(), have.outline().widthMm())));
         double shift = want.onePiece() ? (have.middleMm() * growth - want.middleMm()) / 2 : 0;
         double reach = Math.max(w.lengthMm(), h.lengthMm() + shift);
         double sum = 0;

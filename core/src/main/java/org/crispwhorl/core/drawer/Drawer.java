@@ -43,8 +43,9 @@ public record Drawer(List<DrawerItem> items) {
                 .distinct()
                 .sorted()
                 .toList();
-        Optional<RidgedBoard> board =
-                all(RidgedBoard.class).stream().filter(b -> b.count() > 0).max(Comparator.comparingInt(RidgedBoard::grooves));
+        Optional<RidgedBoard> board = all(RidgedBoard.class).stream()
+                .filter(b -> b.count() > 0)
+                .max(Comparator.comparingInt(RidgedBoard::grooves));
         return new Kit(
                 gauges.isEmpty() ? usual.gauges() : gauges,
                 all(OwnFormer.class).stream()
@@ -52,7 +53,6 @@ public record Drawer(List<DrawerItem> items) {
                         .toList(),
                 board.map(RidgedBoard::grooves).orElse(usual.grooves()),
                 board.map(RidgedBoard::grooveMm).orElse(usual.grooveMm()),
-                usual.rekneadShare(),
                 roller().map(RollerMachine::stripMm).orElse(usual.stripMm()),
                 usual.covered(),
                 usual.pace(),

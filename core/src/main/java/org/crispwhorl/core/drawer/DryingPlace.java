@@ -4,23 +4,17 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+
 /** Where things dry: a cabinet, its shelves, or hooks to hang from. */
 @Words(label = "drying place", means = "Where things dry: a cabinet, its shelves, or hooks to hang from.")
 public record DryingPlace(
         @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
-        @Quantity(
-                label = "owned",
-                unit = Unit.COUNT,
-                min = 0,
-                max = 100000,
-                usual = 1,
-                means = "How many there are.")
+        @Quantity(label = "owned", unit = Unit.COUNT, min = 0, max = 100000, usual = 1, means = "How many there are.")
         int count,
 
-        @Words(label = "sort")
-        Sort sort,
+        @Words(label = "sort") Sort sort,
 
         @Quantity(
                 label = "holds",

@@ -4,19 +4,14 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+
 /** Formers of one kind, in which pieces dry. */
 @Words(label = "former", means = "Formers of one kind, in which pieces dry.")
 public record OwnFormer(
         @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
-        @Quantity(
-                label = "owned",
-                unit = Unit.COUNT,
-                min = 0,
-                max = 100000,
-                usual = 1,
-                means = "How many there are.")
+        @Quantity(label = "owned", unit = Unit.COUNT, min = 0, max = 100000, usual = 1, means = "How many there are.")
         int count,
 
         @Quantity(

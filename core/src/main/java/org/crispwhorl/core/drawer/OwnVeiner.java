@@ -5,6 +5,7 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.species.Veiner;
+
 /** A veiner. */
 @Words(label = "veiner", means = "A veiner.")
 public record OwnVeiner(
@@ -29,8 +30,7 @@ public record OwnVeiner(
                 means = "Length of the veined part.")
         double lengthMm,
 
-        @Words(label = "sides")
-        Veiner.Sides sides,
+        @Words(label = "sides") Veiner.Sides sides,
 
         @Quantity(
                 label = "least paste",

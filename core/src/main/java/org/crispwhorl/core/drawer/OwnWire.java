@@ -6,19 +6,14 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+
 /** Wires of one gauge and one stock length, with the offcuts of earlier work. */
 @Words(label = "wire", means = "Wires of one gauge and one stock length, with the offcuts of earlier work.")
 public record OwnWire(
         @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
-        @Quantity(
-                label = "owned",
-                unit = Unit.COUNT,
-                min = 0,
-                max = 100000,
-                usual = 1,
-                means = "Whole wires left.")
+        @Quantity(label = "owned", unit = Unit.COUNT, min = 0, max = 100000, usual = 1, means = "Whole wires left.")
         int count,
 
         @Quantity(

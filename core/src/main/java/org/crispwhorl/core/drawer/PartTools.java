@@ -51,18 +51,22 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
                 .map(cut -> CutterFit.of(new CutterFit.Wanted(cut, pieces.finishedMm(a.paste())), drawer))
                 .orElse(List.of());
         List<ToolFit> others = new ArrayList<>();
-        pieces.former().ifPresent(former -> others.addAll(best(drawer.all(OwnFormer.class).stream()
-                .map(own -> former(pieces, former, own))
-                .toList())));
-        pieces.veiner().ifPresent(veiner -> others.addAll(best(drawer.all(OwnVeiner.class).stream()
-                .map(own -> veiner(pieces, veiner, own, pieces.finishedMm(a.paste())))
-                .toList())));
+        pieces.former()
+                .ifPresent(former -> others.addAll(best(drawer.all(OwnFormer.class).stream()
+                        .map(own -> former(pieces, former, own))
+                        .toList())));
+        pieces.veiner()
+                .ifPresent(veiner -> others.addAll(best(drawer.all(OwnVeiner.class).stream()
+                        .map(own -> veiner(pieces, veiner, own, pieces.finishedMm(a.paste())))
+                        .toList())));
         if (pieces.attachment() instanceof Attachment.Wired wired) {
             others.addAll(best(drawer.all(OwnWire.class).stream()
-                    .map(own -> wire(a.load(part, wired), wired, own, a.wireTable().diameterMm(own.gauge())))
+                    .map(own ->
+                            wire(a.load(part, wired), wired, own, a.wireTable().diameterMm(own.gauge())))
                     .toList()));
         }
-        return new PartTools(part.id(), part.name(), cutters.stream().limit(MOST).toList(), others);
+        return new PartTools(
+                part.id(), part.name(), cutters.stream().limit(MOST).toList(), others);
     }
 
     private static List<ToolFit> best(List<ToolFit> all) {
@@ -80,7 +84,8 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
         double bend = Math.toDegrees(length / own.sphereRadiusMm());
         double off = bend - Math.toDegrees(length / wanted.sphereRadiusMm());
         boolean bends = Math.abs(off) <= BEND_DEG;
-        boolean holds = 2 * own.rimRadiusMm() >= Math.min(length, pieces.finished().widthMm());
+        boolean holds =
+                2 * own.rimRadiusMm() >= Math.min(length, pieces.finished().widthMm());
         int batches = own.count() == 0 ? 0 : (pieces.count() + own.count() - 1) / own.count();
         String reason = !holds
                 ? "smaller than the piece"

@@ -51,8 +51,6 @@ public record PickFit(CakePick pick, boolean fits, String reason) {
                             Math.max(0, tierMm - CLEAR_MM)));
         }
         return new PickFit(
-                pick,
-                true,
-                String.format(Locale.ROOT, "%.1f mm of play round the stem", pick.boreMm() - stemMm));
+                pick, true, String.format(Locale.ROOT, "%.1f mm of play round the stem", pick.boreMm() - stemMm));
     }
 }

@@ -94,7 +94,9 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
         Cover(List<Need> needs, Drawer drawer, Least least) {
             this.needs = needs;
             this.least = least;
-            offered = drawer.all(Cutter.class).stream().filter(c -> c.count() == 0).toList();
+            offered = drawer.all(Cutter.class).stream()
+                    .filter(c -> c.count() == 0)
+                    .toList();
             List<Cutter> owned =
                     drawer.all(Cutter.class).stream().filter(c -> c.count() > 0).toList();
             Optional<RollerMachine> roller = drawer.roller();
@@ -108,7 +110,8 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                     continue;
                 }
                 List<Optional<CutterFit>> row = offered.stream()
-                        .map(c -> Optional.of(CutterFit.of(need.wanted(), c, roller)).filter(CutterFit::fits))
+                        .map(c -> Optional.of(CutterFit.of(need.wanted(), c, roller))
+                                .filter(CutterFit::fits))
                         .toList();
                 if (row.stream().allMatch(Optional::isEmpty)) {
                     unserved.add(need);
@@ -126,11 +129,16 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
             Optional<Chosen> exact = ExactSolver.there() ? exact(-1) : Optional.empty();
             Chosen chosen = exact.orElseGet(this::greedy);
             List<Buy> buy = new ArrayList<>();
-            for (int c = chosen.cutters().nextSetBit(0); c >= 0; c = chosen.cutters().nextSetBit(c + 1)) {
+            for (int c = chosen.cutters().nextSetBit(0);
+                    c >= 0;
+                    c = chosen.cutters().nextSetBit(c + 1)) {
                 List<Served> by = new ArrayList<>();
                 for (int n = 0; n < open.size(); n++) {
                     int at = n;
-                    fits.get(n).get(c).filter(f -> best(at, chosen.cutters()) == f).ifPresent(f -> by.add(new Served(open.get(at), f)));
+                    fits.get(n)
+                            .get(c)
+                            .filter(f -> best(at, chosen.cutters()) == f)
+                            .ifPresent(f -> by.add(new Served(open.get(at), f)));
                 }
                 List<Alternative> instead = exact.isPresent()
                         ? exact(c).map(o -> List.of(alternative(o.cutters()))).orElse(List.of())
@@ -177,7 +185,10 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                 }
                 model.addBoolOr(any);
             }
-            long all = 1 + offered.stream().mapToLong(c -> Math.round(HUNDREDTHS * c.price())).sum();
+            long all = 1
+                    + offered.stream()
+                            .mapToLong(c -> Math.round(HUNDREDTHS * c.price()))
+                            .sum();
             LinearExprBuilder cost = LinearExpr.newBuilder();
             for (int c = 0; c < bought.length; c++) {
                 long price = Math.round(HUNDREDTHS * offered.get(c).price());
@@ -202,7 +213,9 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                 long most = 0;
                 for (int c = 0; c < offered.size(); c++) {
                     int at = c;
-                    long serves = left.stream().filter(n -> fits.get(n).get(at).isPresent()).count();
+                    long serves = left.stream()
+                            .filter(n -> fits.get(n).get(at).isPresent())
+                            .count();
                     if (serves > most) {
                         most = serves;
                         best = c;
@@ -210,7 +223,11 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                 }
                 chosen.set(best);
                 int taken = best;
-                left.stream().filter(n -> fits.get(n).get(taken).isPresent()).boxed().toList().forEach(left::clear);
+                left.stream()
+                        .filter(n -> fits.get(n).get(taken).isPresent())
+                        .boxed()
+                        .toList()
+                        .forEach(left::clear);
             }
             return new Chosen(chosen, false);
         }

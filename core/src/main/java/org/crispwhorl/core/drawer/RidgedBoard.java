@@ -4,6 +4,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+
 /** A board whose grooves leave ridges for wires. */
 @Words(label = "ridged board", means = "A board whose grooves leave ridges for wires.")
 public record RidgedBoard(

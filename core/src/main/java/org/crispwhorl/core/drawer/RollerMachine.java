@@ -49,8 +49,8 @@ public record RollerMachine(
                 throw new InvalidValue(
                         "readings/" + i + "/thickMm",
                         now.thickMm(),
-                        "a thickness that goes on getting " + (thicker ? "greater" : "less") + " with the settings, from "
-                                + Unit.FINE_MM.write(before.thickMm()));
+                        "a thickness that goes on getting " + (thicker ? "greater" : "less")
+                                + " with the settings, from " + Unit.FINE_MM.write(before.thickMm()));
             }
         }
     }

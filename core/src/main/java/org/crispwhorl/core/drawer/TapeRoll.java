@@ -4,6 +4,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+
 /** Florist's tape of one width. */
 @Words(label = "tape", means = "Florist's tape of one width.")
 public record TapeRoll(

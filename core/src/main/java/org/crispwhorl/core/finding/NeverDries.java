@@ -11,7 +11,6 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.Medium;
-import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -56,8 +55,7 @@ final class NeverDries implements Rule {
             return new Finding(
                     "never-dries", Severity.STOP, Optional.empty(), "Never dry in this room", why, rooms(a, room, law));
         }
-        Medium.Setting.Cooling law =
-                (Medium.Setting.Cooling) a.paste().setting();
+        Medium.Setting.Cooling law = (Medium.Setting.Cooling) a.paste().setting();
         return new Finding(
                 "never-dries",
                 Severity.STOP,

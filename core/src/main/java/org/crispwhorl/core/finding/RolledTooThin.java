@@ -41,9 +41,7 @@ final class RolledTooThin implements Rule {
                                                         least,
                                                         Math.min(
                                                                 least,
-                                                                part.pieces()
-                                                                        .finishedMm(
-                                                                                a.paste())))))),
+                                                                part.pieces().finishedMm(a.paste())))))),
                                 Mend.part(a, "keep it off the board with white fat", onFat(part)))));
             }
         }

@@ -36,7 +36,8 @@ final class WireTooThin implements Rule {
         if (better.isPresent()) {
             double ridge = Math.max(
                     wired.ridgeMm(),
-                    Math.ceil(10 * LoadedWire.RIDGE_DIAMETERS * a.wireTable().diameterMm(better.getAsInt()) - 1e-9) / 10);
+                    Math.ceil(10 * LoadedWire.RIDGE_DIAMETERS * a.wireTable().diameterMm(better.getAsInt()) - 1e-9)
+                            / 10);
             mends.add(Mend.part(
                     a,
                     "use " + better.getAsInt() + " gauge"

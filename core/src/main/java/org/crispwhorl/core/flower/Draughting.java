@@ -101,13 +101,8 @@ public final class Draughting {
 
     private Optional<Drawing.Ring> lap(PlacedRing ring, Drawing.Lap lap, double from, double to) {
         Pieces pieces = ring.part().pieces();
-        Geometry shape = planOf(
-                ring.surface(),
-                from,
-                to,
-                pieces.edge(),
-                pieces.finishedMm(form.paste()),
-                pieces.count());
+        Geometry shape =
+                planOf(ring.surface(), from, to, pieces.edge(), pieces.finishedMm(form.paste()), pieces.count());
         if (shape.isEmpty() || shape.getArea() < 0.01) {
             return Optional.empty();
         }

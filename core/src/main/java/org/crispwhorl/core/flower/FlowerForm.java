@@ -1,11 +1,11 @@
 package org.crispwhorl.core.flower;
 
-import org.crispwhorl.core.paste.Paste;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.centre.StamenRing;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.FineStamens;

@@ -31,9 +31,8 @@ public @interface Words {
         /** The maker's word for a constant; its name in lower case where none is stated. */
         public static String of(Enum<?> constant) {
             try {
-                Words words = constant.getDeclaringClass()
-                        .getField(constant.name())
-                        .getAnnotation(Words.class);
+                Words words =
+                        constant.getDeclaringClass().getField(constant.name()).getAnnotation(Words.class);
                 return words == null ? constant.name().toLowerCase(java.util.Locale.ROOT) : words.label();
             } catch (NoSuchFieldException e) {
                 throw new IllegalStateException(e);

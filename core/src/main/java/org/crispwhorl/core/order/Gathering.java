@@ -73,8 +73,8 @@ public final class Gathering {
     private List<Materials.CutterJob> cuts() {
         Map<SheetOf, List<OrderSheet.CutLine>> byCutter = new LinkedHashMap<>();
         for (OrderSheet.CutLine line : sheet.cuts()) {
-            line.cut().ifPresent(cut -> byCutter
-                    .computeIfAbsent(new SheetOf(cut, line.rolledMm(), line.shade()), k -> new ArrayList<>())
+            line.cut().ifPresent(cut -> byCutter.computeIfAbsent(
+                            new SheetOf(cut, line.rolledMm(), line.shade()), k -> new ArrayList<>())
                     .add(line));
         }
         List<Materials.CutterJob> jobs = new ArrayList<>();
@@ -104,13 +104,17 @@ public final class Gathering {
 
     private List<Materials.WireJob> wires() {
         Map<Integer, List<OrderSheet.WireLine>> byGauge = new TreeMap<>();
-        sheet.wires().forEach(w -> byGauge.computeIfAbsent(w.gauge(), g -> new ArrayList<>()).add(w));
+        sheet.wires().forEach(w -> byGauge.computeIfAbsent(w.gauge(), g -> new ArrayList<>())
+                .add(w));
         List<Materials.WireJob> jobs = new ArrayList<>();
         byGauge.forEach((gauge, all) -> jobs.add(new Materials.WireJob(
                 gauge,
                 all,
                 WireCutter.plan(
-                        all.stream().map(w -> new WirePiece(w.lengthMm(), w.count())).toList(), drawer.wires(gauge)),
+                        all.stream()
+                                .map(w -> new WirePiece(w.lengthMm(), w.count()))
+                                .toList(),
+                        drawer.wires(gauge)),
                 drawer.all(OwnWire.class).stream()
                         .filter(w -> w.gauge() == gauge)
                         .mapToInt(OwnWire::count)
@@ -177,7 +181,9 @@ public final class Gathering {
                 .forEach(cut -> list.add(new Materials.ShoppingLine(
                         String.format(
                                 java.util.Locale.ROOT,
-                                cut.onePiece() ? "one-piece cutter, %d petals, %.0f mm across" : "cutter, %2$.0f × %3$.0f mm",
+                                cut.onePiece()
+                                        ? "one-piece cutter, %d petals, %.0f mm across"
+                                        : "cutter, %2$.0f × %3$.0f mm",
                                 cut.petals(),
                                 cut.sizeMm(),
                                 cut.outline().widthMm()),

@@ -76,7 +76,10 @@ public record OrderSheet(
             String shade,
             String master,
             String colour,
-            double pieceG, double mixG, double masterG, double whiteG) {}
+            double pieceG,
+            double mixG,
+            double masterG,
+            double whiteG) {}
 
     /** Wires of one gauge cut to one length. */
     public record WireLine(int gauge, double lengthMm, int count, String use) {}
@@ -163,9 +166,11 @@ public record OrderSheet(
                 }
                 int units = part instanceof Petaled petaled ? petaled.pieces().units() : 1;
                 int needed = units * heads;
-                int spares = a.lumps(part).isEmpty() ? 0 : a.conditions().kit().breakage().forPieces(needed);
+                int spares = a.lumps(part).isEmpty()
+                        ? 0
+                        : a.conditions().kit().breakage().forPieces(needed);
                 double share = (double) (needed + spares) / units;
-                double lost = lostPerG(part);
+                double lost = lostPerG(a, part);
                 for (Lump lump : a.lumps(part)) {
                     double all = a.paste().grams(lump.volumeMm3()) * lump.count() * share;
                     double[] sums = grams.computeIfAbsent(lump.shade(), s -> new double[2]);
@@ -177,10 +182,11 @@ public record OrderSheet(
         }
 
         /** Paste lost between the cuts for each gram in the pieces; nothing is where no cutter is used. */
-        private double lostPerG(Part part) {
-            Optional<Cut> cut = part instanceof Petaled petaled ? petaled.pieces().cut() : Optional.empty();
+        private double lostPerG(Assessment a, Part part) {
+            Optional<Cut> cut =
+                    part instanceof Petaled petaled ? petaled.pieces().cut() : Optional.empty();
             return cut.map(c -> Nesting.of(c, conditions.kit().stripMm())
-                            .lostPerG(conditions.kit().rekneadShare()))
+                            .lostPerG(a.paste().rekneadShare()))
                     .orElse(0.0);
         }
 
@@ -193,11 +199,7 @@ public record OrderSheet(
                         species,
                         part.name(),
                         a.species().shade(petaled.shade()).name(),
-                        pieces.making()
-                                .startsFrom(
-                                        pieces.outline(),
-                                        pieces.count(),
-                                        a.paste()),
+                        pieces.making().startsFrom(pieces.outline(), pieces.count(), a.paste()),
                         pieces.outline().lengthMm(),
                         pieces.outline().widthMm(),
                         pieces.making().rolledMm(),

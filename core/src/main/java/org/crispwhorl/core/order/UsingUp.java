@@ -35,12 +35,15 @@ public final class UsingUp {
     public static Map<Integer, Stock.Taken> of(Materials materials, Drawer drawer) {
         UsingUp using = new UsingUp(drawer);
         materials.wires().forEach(using::wires);
-        materials.pastes()
+        materials
+                .pastes()
                 .forEach(p -> using.amount(
                         i -> i instanceof OwnPaste own && own.paste().medium() == p.medium(), p.grams()));
         using.amount(
                 StamenBunch.class::isInstance,
-                materials.stamens().stream().mapToInt(OrderSheet.StamenLine::strands).sum());
+                materials.stamens().stream()
+                        .mapToInt(OrderSheet.StamenLine::strands)
+                        .sum());
         using.amount(TapeRoll.class::isInstance, materials.tapeMm() / MM_PER_M);
         for (Materials.StemJob stem : materials.stems()) {
             Optional<CakePick> pick =

@@ -55,20 +55,20 @@ public final class CutShape {
         double neck = Math.max(NECK_MM, outline.base() * outline.widthMm()) / 2;
         List<Geometry> all = new ArrayList<>();
         all.add(PLANE.createPoint(new Coordinate(0, 0)).buffer(radius, 32));
-        Geometry one = petal(outline, radius)
-                .union(PLANE.createPolygon(new Coordinate[] {
-                    new Coordinate(-neck, 0),
-                    new Coordinate(neck, 0),
-                    new Coordinate(neck, radius + NECK_MM / 4),
-                    new Coordinate(-neck, radius + NECK_MM / 4),
-                    new Coordinate(-neck, 0)
-                }));
+        Geometry one = petal(outline, radius).union(PLANE.createPolygon(new Coordinate[] {
+            new Coordinate(-neck, 0),
+            new Coordinate(neck, 0),
+            new Coordinate(neck, radius + NECK_MM / 4),
+            new Coordinate(-neck, radius + NECK_MM / 4),
+            new Coordinate(-neck, 0)
+        }));
         for (int k = 0; k < petals; k++) {
             all.add(AffineTransformation.rotationInstance(2 * Math.PI * k / petals)
                     .transform(one));
         }
         Geometry whole = UnaryUnionOp.union(all);
-        return new CutShape(PLANE.createPolygon(((Polygon) whole).getExteriorRing().getCoordinates()));
+        return new CutShape(
+                PLANE.createPolygon(((Polygon) whole).getExteriorRing().getCoordinates()));
     }
 
     private static Polygon petal(Outline outline, double base) {

@@ -167,7 +167,8 @@ public record PrintedCutter(
     /** The flat between two rings, seen from above or from below. */
     private static void face(List<double[]> all, Polygon outer, Polygon inner, double high, boolean fromAbove) {
         Polygon flat = PLANE.createPolygon(
-                outer.getExteriorRing(), new LinearRing[] {(LinearRing) inner.getExteriorRing().copy()});
+                outer.getExteriorRing(),
+                new LinearRing[] {(LinearRing) inner.getExteriorRing().copy()});
         Geometry triangles = PolygonTriangulator.triangulate(flat);
         for (int i = 0; i < triangles.getNumGeometries(); i++) {
             Coordinate[] t = triangles.getGeometryN(i).getCoordinates();

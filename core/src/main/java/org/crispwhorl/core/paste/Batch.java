@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.species.Shade;
+import org.crispwhorl.core.species.Ways;
 
 /**
  * One master paste and the shades that are let down from it, in grams.
@@ -13,14 +15,26 @@ import org.crispwhorl.core.species.Shade;
  * @param masterG master to mix at the start, its reserve included
  * @param whiteG white to have ready
  * @param shades strongest first
+ * @param ladders the same shades, with their shares by either rule, where there are three or more
  */
-public record Batch(String master, int masterG, int whiteG, List<Mixed> shades) {
+public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, List<LetDown> ladders) {
     /** So much more master is mixed at the start: it cannot be matched again. */
     public static final double RESERVE = 0.1;
 
     public Batch {
         shades = List.copyOf(shades);
+        ladders = List.copyOf(ladders);
     }
+
+    /** The shades by one rule. */
+    public record LetDown(String rule, List<Rung> rungs) {
+        public LetDown {
+            rungs = List.copyOf(rungs);
+        }
+    }
+
+    /** A shade by a rule: its share of master, its colour, and its grams for the mass that is wanted. */
+    public record Rung(String name, double share, String colour, int masterG, int whiteG) {}
 
     /**
      * What is wanted of a shade.
@@ -99,8 +113,35 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades) 
             masters += grams.get(0);
             whites += grams.get(1);
         }
-        return new Batch(master, (int) Math.ceil(masters * (1 + RESERVE) - 1e-9), whites, shades);
+        return new Batch(master, (int) Math.ceil(masters * (1 + RESERVE) - 1e-9), whites, shades, ladders(rungs));
     }
+
+    private static List<LetDown> ladders(List<Wanted> rungs) {
+        List<LetDown> ladders = new ArrayList<>();
+        if (rungs.size() < FEWEST_RUNGS) {
+            return ladders;
+        }
+        List<Shade> numbered = new ArrayList<>();
+        for (int i = 0; i < rungs.size(); i++) {
+            Shade shade = rungs.get(i).shade();
+            numbered.add(new Shade("rung-" + i, shade.name(), shade.master(), shade.share()));
+        }
+        for (Ways.Ladder rule : List.of(Ways.Ladder.EQUAL_STEPS, Ways.Ladder.HALVING)) {
+            List<Shade> let = ShadeLadder.of(numbered, rule);
+            List<Rung> all = new ArrayList<>();
+            for (int i = 0; i < let.size(); i++) {
+                double share = let.get(i).share();
+                double grams = rungs.get(i).grams();
+                List<Integer> whole = WholeGrams.of(List.of(grams * share, grams * (1 - share)));
+                all.add(new Rung(let.get(i).name(), share, MixingLaw.colour(let.get(i)), whole.get(0), whole.get(1)));
+            }
+            ladders.add(new LetDown(Words.Labels.of(rule), all));
+        }
+        return ladders;
+    }
+
+    /** Two shades alone are no ladder: the strongest and the palest stay as they are. */
+    private static final int FEWEST_RUNGS = 3;
 
     /** From the master, from the next stronger with white, from the next paler with master. */
     private static List<Remake> remade(Shade shade, Optional<Shade> stronger, Optional<Shade> paler) {

@@ -112,15 +112,24 @@ final class NestingSearch {
         }
     }
 
-    /** How far the next row has to stand above a row so that none of its pieces overlaps one of the row. */
+    /**
+     * How far each row has to stand above the one before so that no pieces overlap. Slender pieces that lie aslant reach into
+     * the rows beyond the next, and past several of their neighbours along the row.
+     */
     private static int rise(Turned a, Turned b, int toB, int v, int u, int pitch) {
         int rise = 1;
-        for (int j = -3; j <= 2; j++) {
-            int at = u + j * pitch;
-            rise = Math.max(rise, a.clearAbove(a, at));
-            rise = Math.max(rise, b.clearAbove(b, at));
-            rise = Math.max(rise, a.clearAbove(b, at + toB) - v);
-            rise = Math.max(rise, b.clearAbove(a, at - toB) + v);
+        int high = Math.max(a.rows(), b.rows()) + Math.abs(v);
+        int wide = Math.max(a.columns(), b.columns()) + Math.abs(toB);
+        for (int k = 1; k * rise < high; k++) {
+            int first = Math.floorDiv(-wide - k * u, pitch);
+            int last = Math.floorDiv(wide - k * u, pitch) + 1;
+            for (int j = first; j <= last; j++) {
+                int at = k * u + j * pitch;
+                int clear = Math.max(a.clearAbove(a, at), b.clearAbove(b, at));
+                clear = Math.max(clear, a.clearAbove(b, at + toB) - v);
+                clear = Math.max(clear, b.clearAbove(a, at - toB) + v);
+                rise = Math.max(rise, clear <= 0 ? 1 : (clear + k - 1) / k);
+            }
         }
         return rise;
     }
@@ -217,7 +226,9 @@ final class NestingSearch {
             double to = Math.max(s0, s1);
             int first = Math.max(0, (int) Math.floor(from + 1e-9));
             int last = Math.min(least.length - 1, (int) Math.floor(to - 1e-9));
-            for (int k = Math.min(first, least.length - 1); k <= Math.max(last, Math.min(first, least.length - 1)); k++) {
+            for (int k = Math.min(first, least.length - 1);
+                    k <= Math.max(last, Math.min(first, least.length - 1));
+                    k++) {
                 double a = Math.max(from, k);
                 double b = Math.max(a, Math.min(to, k + 1));
                 double ta = to - from < 1e-12 ? t0 : t0 + (t1 - t0) * ((s0 <= s1 ? a - s0 : s0 - a) / (to - from));
@@ -229,6 +240,10 @@ final class NestingSearch {
 
         int rows() {
             return left.length;
+        }
+
+        int columns() {
+            return foot.length;
         }
 
         /** Least distance to the right at which another, higher by v cells, is clear of this; 0 where they never meet. */

@@ -38,17 +38,30 @@ public record Paste(
                 step = 0.5,
                 usual = 10,
                 means = "Hours until a 1 mm sheet, dried on one side in still air at 20 °C and 50 %, is dry through.")
-        double sheetDriesH) {
+        double sheetDriesH,
+
+        @Quantity(
+                label = "kneaded again",
+                unit = Unit.NONE,
+                min = 0,
+                max = 1,
+                step = 0.05,
+                usual = 0.6,
+                means = "Share of the trimmings that can be kneaded in again.")
+        double rekneadShare) {
     public Paste {
-        Limits.check(Paste.class, medium, densityGPerCm3, driesUpToPct, sheetDriesH);
+        Limits.check(Paste.class, medium, densityGPerCm3, driesUpToPct, sheetDriesH, rekneadShare);
     }
 
     /** A medium as it usually is. */
     public static Paste usual(Medium medium) {
         return medium.setting() instanceof Medium.Setting.Drying law
-                ? new Paste(medium, medium.densityGPerCm3(), 100 * law.waterActivity(), law.referenceDryH())
-                : new Paste(medium, medium.densityGPerCm3(), NEVER_DRIES_PCT, NEVER_DRIES_H);
+                ? new Paste(medium, medium.densityGPerCm3(), 100 * law.waterActivity(), law.referenceDryH(), REKNEADED)
+                : new Paste(medium, medium.densityGPerCm3(), NEVER_DRIES_PCT, NEVER_DRIES_H, REKNEADED);
     }
+
+    /** Share of the trimmings that can usually be kneaded in again; what has skinned cannot. */
+    private static final double REKNEADED = 0.6;
 
     /** Stands for the drying of what sets by cooling; nothing asks for it. */
     private static final double NEVER_DRIES_PCT = 75;
@@ -57,7 +70,7 @@ public record Paste(
 
     /** The same paste, its density known from a ball that was weighed. */
     public Paste weighed(double ballMm, double ballG) {
-        return new Paste(medium, Density.ofBall(ballMm, ballG), driesUpToPct, sheetDriesH);
+        return new Paste(medium, Density.ofBall(ballMm, ballG), driesUpToPct, sheetDriesH, rekneadShare);
     }
 
     /** Mass of a volume, g. */

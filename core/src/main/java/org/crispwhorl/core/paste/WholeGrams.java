@@ -17,7 +17,8 @@ public final class WholeGrams {
     public static List<Integer> of(List<Double> parts) {
         double sum = parts.stream().mapToDouble(d -> d).sum();
         int whole = (int) Math.ceil(sum - 1e-9);
-        List<Integer> grams = new ArrayList<>(parts.stream().map(d -> (int) Math.floor(d)).toList());
+        List<Integer> grams =
+                new ArrayList<>(parts.stream().map(d -> (int) Math.floor(d)).toList());
         int left = whole - grams.stream().mapToInt(i -> i).sum();
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {

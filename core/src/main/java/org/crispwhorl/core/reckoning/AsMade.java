@@ -111,7 +111,8 @@ public final class AsMade {
                     case PINNED -> made.ridgeMm();
                     case BOARD -> kit.grooveMm();
                     case BALL -> BALL_RIDGE * pieces.finishedMm(kit.paste(species.medium()));
-                    case SANDWICH -> 2 * Math.max(pieces.making().rolledMm(), pieces.finishedMm(kit.paste(species.medium())));
+                    case SANDWICH ->
+                        2 * Math.max(pieces.making().rolledMm(), pieces.finishedMm(kit.paste(species.medium())));
                 };
         return made.withRidge(Math.max(0.3, Math.min(6, ridge)));
     }

@@ -1,6 +1,5 @@
 package org.crispwhorl.core.reckoning;
 
-import org.crispwhorl.core.paste.Paste;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,6 +10,7 @@ import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.flower.Coverage;
 import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.FineStamens;
@@ -132,8 +132,7 @@ public final class Assessment {
     public DryingCourse course(Part part) {
         return courses.computeIfAbsent(
                 part.id(),
-                id -> DryingCourse.of(
-                        paste(), body(part).orElseThrow(), conditions.room(), Spread.UNRECORDED));
+                id -> DryingCourse.of(paste(), body(part).orElseThrow(), conditions.room(), Spread.UNRECORDED));
     }
 
     /** Whether a part is made of paste that has to dry. */

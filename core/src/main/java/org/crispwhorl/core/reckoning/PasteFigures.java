@@ -25,10 +25,7 @@ final class PasteFigures {
                             Why.of(
                                     "Volume × density",
                                     "Density of the medium",
-                                    in(
-                                            "volume",
-                                            1000 * grams / a.paste().densityGPerCm3(),
-                                            Unit.CUBIC_MM),
+                                    in("volume", 1000 * grams / a.paste().densityGPerCm3(), Unit.CUBIC_MM),
                                     in("density", a.paste().densityGPerCm3(), Unit.G_PER_CM3)));
         }
     }

@@ -278,11 +278,7 @@ final class PetaledFigures {
                                 in("area", pieces.outline().areaMm2(), Unit.SQUARE_MM),
                                 in(
                                         "mean thickness there",
-                                        pieces.making()
-                                                        .volumeMm3(
-                                                                pieces.outline(),
-                                                                pieces.count(),
-                                                                a.paste())
+                                        pieces.making().volumeMm3(pieces.outline(), pieces.count(), a.paste())
                                                 / pieces.outline().areaMm2(),
                                         Unit.FINE_MM),
                                 in("density", a.paste().densityGPerCm3(), Unit.G_PER_CM3)))

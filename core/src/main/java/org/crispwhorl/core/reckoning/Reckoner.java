@@ -1,6 +1,5 @@
 package org.crispwhorl.core.reckoning;
 
-import org.crispwhorl.core.paste.Paste;
 import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.ArrayList;
@@ -19,6 +18,7 @@ import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.wire.LoadedWire;
+import org.crispwhorl.core.wire.TapeRun;
 
 /** Reckons a species as a whole. */
 public final class Reckoner {
@@ -88,6 +88,7 @@ public final class Reckoner {
     }
 
     private static List<Figure> flowerFigures(Assessment a, Plan plan) {
+        StemPlan stem = StemPlan.of(a, TapeRun.USUAL_WIDTH_MM);
         double pasteG = 0;
         double wireMm = 0;
         int petals = 0;
@@ -137,7 +138,7 @@ public final class Reckoner {
         if (heads > 0) {
             figures.add("heads", "stamen heads", heads, Unit.COUNT, Why.of("Two heads a strand", "Your design"));
         }
-        return figures.in(Figure.Group.PASTE)
+        figures.in(Figure.Group.PASTE)
                 .add(
                         "paste",
                         "paste in the flower",
@@ -149,7 +150,38 @@ public final class Reckoner {
                                 in("density", a.paste().densityGPerCm3(), Unit.G_PER_CM3)))
                 .in(Figure.Group.WIRE)
                 .add("wire", "wire in all", wireMm, Unit.MM, Why.of("Sum of every cut length", "Your design"))
-                .in(Figure.Group.TIME)
+                .add(
+                        "weight",
+                        "finished piece",
+                        stem.weightG(),
+                        Unit.G,
+                        Why.of(
+                                "Paste and wires, further heads with them",
+                                "Density of the paste, of steel 7.85 g/cm³",
+                                in("paste in the flower", pasteG, Unit.G)))
+                .add(
+                        "tape",
+                        "tape",
+                        stem.tapeMm(),
+                        Unit.MM,
+                        Why.of(
+                                "Covered length × π·D ÷ pitch ÷ stretch, for everything that is taped in",
+                                "Helix on a cylinder",
+                                in("width", TapeRun.USUAL_WIDTH_MM, Unit.MM)));
+        if (!stem.stem().diametersMm().isEmpty()) {
+            figures.add(
+                    "stemStress",
+                    "stress in the stem: " + stem.stem().advice(),
+                    stem.stem().stressMpa(),
+                    Unit.MPA,
+                    Why.of(
+                            "32·M·d ÷ (π·Σd⁴), tilted by 45° at 2 g; unbonded wires share by stiffness",
+                            "Euler-Bernoulli cantilever, steel 200 GPa",
+                            in("free length", stem.stem().freeMm(), Unit.MM),
+                            in("moment", stem.stem().momentNmm(), Unit.NEWTON_MM),
+                            in("usable stress", LoadedWire.USABLE_MPA, Unit.MPA)));
+        }
+        return figures.in(Figure.Group.TIME)
                 .add("hands", "hands", hands, Unit.MIN, Why.of("Sum over the tasks of the plan", "Pace of the kit"))
                 .add(
                         "ready",

@@ -52,6 +52,5 @@ public record Reckoning(
      * @param masterG master in it
      * @param whiteG white in it
      */
-    public record ShadeReckoning(
-            String id, String name, String colour, double pieceG, double masterG, double whiteG) {}
+    public record ShadeReckoning(String id, String name, String colour, double pieceG, double masterG, double whiteG) {}
 }

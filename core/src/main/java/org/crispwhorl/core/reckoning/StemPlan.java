@@ -58,7 +58,8 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
         }
         for (Part part : a.species().parts()) {
             if (part instanceof StemWrap wrap && wrap.with() != StemWrap.With.PASTE) {
-                double run = StemFigures.tape(wrap, a.form().bareStemMm(), tapeWidthMm).lengthMm();
+                double run = StemFigures.tape(wrap, a.form().bareStemMm(), tapeWidthMm)
+                        .lengthMm();
                 steps.add(new Step(part.name(), wrap.toMm(), run));
                 tape += run;
             }

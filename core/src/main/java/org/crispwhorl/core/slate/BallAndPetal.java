@@ -14,22 +14,35 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.PressedBall;
 
 /** A petal pressed from a ball without a cutter: ball, weight, thickness, each from the others. */
-@Words(label = "ball and petal", means = "A petal pressed from a ball without a cutter: ball, weight, thickness, each from the others.")
+@Words(
+        label = "ball and petal",
+        means = "A petal pressed from a ball without a cutter: ball, weight, thickness, each from the others.")
 public record BallAndPetal(
-        @Words(label = "known")
-        BallKnown known,
+        @Words(label = "known") BallKnown known,
 
-        @Quantity(label = "length", unit = Unit.MM, min = 3, max = 300, usual = 60, means = "Length of the pressed petal.")
+        @Quantity(
+                label = "length",
+                unit = Unit.MM,
+                min = 3,
+                max = 300,
+                usual = 60,
+                means = "Length of the pressed petal.")
         double lengthMm,
 
         @Quantity(label = "width", unit = Unit.MM, min = 2, max = 300, usual = 42, means = "Its greatest width.")
         double widthMm,
 
-        @Quantity(label = "fills", unit = Unit.NONE, min = 0.3, max = 1, step = 0.02, usual = 0.72, means = "Share of its box of length by width that the petal fills.")
+        @Quantity(
+                label = "fills",
+                unit = Unit.NONE,
+                min = 0.3,
+                max = 1,
+                step = 0.02,
+                usual = 0.72,
+                means = "Share of its box of length by width that the petal fills.")
         double fills,
 
-        @Words(label = "medium")
-        Medium medium)
+        @Words(label = "medium") Medium medium)
         implements SlateQuestion {
     public BallAndPetal {
         Limits.check(BallAndPetal.class, known, lengthMm, widthMm, fills, medium);
@@ -41,7 +54,14 @@ public record BallAndPetal(
         /** The ball's diameter. */
         @Words(label = "the ball, across")
         record BallAcross(
-                @Quantity(label = "ball", unit = Unit.MM, min = 1, max = 120, step = 0.5, usual = 18, means = "Diameter of the ball.")
+                @Quantity(
+                        label = "ball",
+                        unit = Unit.MM,
+                        min = 1,
+                        max = 120,
+                        step = 0.5,
+                        usual = 18,
+                        means = "Diameter of the ball.")
                 double ballMm)
                 implements BallKnown {
             public BallAcross {
@@ -52,7 +72,14 @@ public record BallAndPetal(
         /** The ball's weight. */
         @Words(label = "the ball, weighed")
         record BallWeighed(
-                @Quantity(label = "weight", unit = Unit.G, min = 0.01, max = 1000, step = 0.1, usual = 4.2, means = "Weight of the ball.")
+                @Quantity(
+                        label = "weight",
+                        unit = Unit.G,
+                        min = 0.01,
+                        max = 1000,
+                        step = 0.1,
+                        usual = 4.2,
+                        means = "Weight of the ball.")
                 double ballG)
                 implements BallKnown {
             public BallWeighed {
@@ -63,7 +90,14 @@ public record BallAndPetal(
         /** The thickness wanted. */
         @Words(label = "the thickness wanted")
         record PetalThick(
-                @Quantity(label = "thickness", unit = Unit.FINE_MM, min = 0.05, max = 10, step = 0.05, usual = 0.8, means = "Mean thickness of the petal.")
+                @Quantity(
+                        label = "thickness",
+                        unit = Unit.FINE_MM,
+                        min = 0.05,
+                        max = 10,
+                        step = 0.05,
+                        usual = 0.8,
+                        means = "Mean thickness of the petal.")
                 double thickMm)
                 implements BallKnown {
             public PetalThick {
@@ -87,7 +121,13 @@ public record BallAndPetal(
                 .add(Group.SIZE, "thickness", "thick on the mean", ball.thicknessMm(), Unit.FINE_MM, why)
                 .add(Group.SIZE, "ball", "ball", diameter, Unit.MM, why)
                 .add(Group.PASTE, "weight", "weight", paste.grams(PressedBall.volumeMm3(diameter)), Unit.G, why)
-                .add(Group.SIZE, "slice", "or a log as thick, sliced at", diameter * PressedBall.SLICE_OF_ITS_BALL, Unit.MM, why)
+                .add(
+                        Group.SIZE,
+                        "slice",
+                        "or a log as thick, sliced at",
+                        diameter * PressedBall.SLICE_OF_ITS_BALL,
+                        Unit.MM,
+                        why)
                 .answer();
     }
 

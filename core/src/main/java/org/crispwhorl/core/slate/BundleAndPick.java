@@ -22,7 +22,9 @@ import org.crispwhorl.core.wire.TapeRun;
 import org.crispwhorl.core.wire.WireTable;
 
 /** How thick a bundle of wires gets, the tape and the pick it takes, and what it carries. */
-@Words(label = "bundle and pick", means = "How thick a bundle of wires gets, the tape and the pick it takes, and what it carries.")
+@Words(
+        label = "bundle and pick",
+        means = "How thick a bundle of wires gets, the tape and the pick it takes, and what it carries.")
 public record BundleAndPick(
         @Quantity(label = "wires", unit = Unit.COUNT, min = 0, max = 60, usual = 5, means = "Wires of the first gauge.")
         int wires,
@@ -30,22 +32,61 @@ public record BundleAndPick(
         @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, step = 2, usual = 26, means = "Their gauge.")
         int gauge,
 
-        @Quantity(label = "further wires", unit = Unit.COUNT, min = 0, max = 60, usual = 1, means = "Wires of a second gauge.")
+        @Quantity(
+                label = "further wires",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 60,
+                usual = 1,
+                means = "Wires of a second gauge.")
         int furtherWires,
 
-        @Quantity(label = "gauge of those", unit = Unit.GAUGE, min = 16, max = 33, step = 2, usual = 20, means = "Their gauge.")
+        @Quantity(
+                label = "gauge of those",
+                unit = Unit.GAUGE,
+                min = 16,
+                max = 33,
+                step = 2,
+                usual = 20,
+                means = "Their gauge.")
         int furtherGauge,
 
-        @Quantity(label = "layers of tape", unit = Unit.COUNT, min = 0, max = 60, usual = 3, means = "How often it is wound.")
+        @Quantity(
+                label = "layers of tape",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 60,
+                usual = 3,
+                means = "How often it is wound.")
         int layers,
 
-        @Quantity(label = "stem length", unit = Unit.MM, min = 10, max = 400, step = 5, usual = 90, means = "Length that is covered, and free under the flower.")
+        @Quantity(
+                label = "stem length",
+                unit = Unit.MM,
+                min = 10,
+                max = 400,
+                step = 5,
+                usual = 90,
+                means = "Length that is covered, and free under the flower.")
         double stemMm,
 
-        @Quantity(label = "flower", unit = Unit.G, min = 0, max = 1000, usual = 12, means = "Weight of the flower on it.")
+        @Quantity(
+                label = "flower",
+                unit = Unit.G,
+                min = 0,
+                max = 1000,
+                usual = 12,
+                means = "Weight of the flower on it.")
         double flowerG,
 
-        @Quantity(label = "tier", unit = Unit.MM, min = 20, max = 400, step = 5, usual = 100, means = "Height of the tier it goes into.")
+        @Quantity(
+                label = "tier",
+                unit = Unit.MM,
+                min = 20,
+                max = 400,
+                step = 5,
+                usual = 100,
+                means = "Height of the tier it goes into.")
         double tierMm)
         implements SlateQuestion {
     public BundleAndPick {
@@ -83,7 +124,10 @@ public record BundleAndPick(
                         "pick length, at most",
                         Math.max(0, tierMm - PickFit.CLEAR_MM),
                         Unit.MM,
-                        Why.of("Tier − 10 mm, so that it ends in cake", "Bench experience", in("tier", tierMm, Unit.MM)))
+                        Why.of(
+                                "Tier − 10 mm, so that it ends in cake",
+                                "Bench experience",
+                                in("tier", tierMm, Unit.MM)))
                 .add(
                         Group.WIRE,
                         "tape",

@@ -12,10 +12,11 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** The petal that a cutter gives after thinning, or the cutter that a petal asks for. */
-@Words(label = "cutter to petal", means = "The petal that a cutter gives after thinning, or the cutter that a petal asks for.")
+@Words(
+        label = "cutter to petal",
+        means = "The petal that a cutter gives after thinning, or the cutter that a petal asks for.")
 public record CutterToPetal(
-        @Words(label = "known")
-        Which known,
+        @Words(label = "known") Which known,
 
         @Quantity(label = "length", unit = Unit.MM, min = 2, max = 300, usual = 40, means = "Its length.")
         double lengthMm,
@@ -23,10 +24,24 @@ public record CutterToPetal(
         @Quantity(label = "width", unit = Unit.MM, min = 1, max = 300, usual = 22, means = "Its width.")
         double widthMm,
 
-        @Quantity(label = "rolled", unit = Unit.FINE_MM, min = 0.2, max = 12, step = 0.05, usual = 1.1, means = "Thickness of the sheet when it is cut.")
+        @Quantity(
+                label = "rolled",
+                unit = Unit.FINE_MM,
+                min = 0.2,
+                max = 12,
+                step = 0.05,
+                usual = 1.1,
+                means = "Thickness of the sheet when it is cut.")
         double rolledMm,
 
-        @Quantity(label = "finished", unit = Unit.FINE_MM, min = 0.15, max = 12, step = 0.05, usual = 0.7, means = "Mean thickness once it is thinned.")
+        @Quantity(
+                label = "finished",
+                unit = Unit.FINE_MM,
+                min = 0.15,
+                max = 12,
+                step = 0.05,
+                usual = 0.7,
+                means = "Mean thickness once it is thinned.")
         double finishedMm)
         implements SlateQuestion {
     public CutterToPetal {
@@ -55,16 +70,17 @@ public record CutterToPetal(
                 .add(Group.SIZE, "length", of + " length", lengthMm * by, Unit.MM, why)
                 .add(Group.SIZE, "width", of + " width", widthMm * by, Unit.MM, why)
                 .add(Group.SIZE, "growth", "grows by", growth, Unit.FACTOR, why);
-        drawer.roller().ifPresent(roller -> draft.add(
-                Group.SIZE,
-                "setting",
-                "roll at setting",
-                roller.settingFor(rolledMm),
-                Unit.COUNT,
-                Why.of(
-                        "The setting that comes nearest, interpolated between those that were measured",
-                        roller.name(),
-                        in("rolls", roller.thickMm(roller.settingFor(rolledMm)), Unit.FINE_MM))));
+        drawer.roller()
+                .ifPresent(roller -> draft.add(
+                        Group.SIZE,
+                        "setting",
+                        "roll at setting",
+                        roller.settingFor(rolledMm),
+                        Unit.COUNT,
+                        Why.of(
+                                "The setting that comes nearest, interpolated between those that were measured",
+                                roller.name(),
+                                in("rolls", roller.thickMm(roller.settingFor(rolledMm)), Unit.FINE_MM))));
         if (growth < 1) {
             draft.note("Finished thicker than rolled: it does not grow, it shrinks. That is folding, not thinning.");
         }

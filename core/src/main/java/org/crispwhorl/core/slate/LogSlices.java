@@ -15,17 +15,30 @@ import org.crispwhorl.core.thinning.PressedBall;
 /** Equal balls by slicing a rolled log. */
 @Words(label = "log slices", means = "Equal balls by slicing a rolled log.")
 public record LogSlices(
-        @Quantity(label = "log", unit = Unit.MM, min = 1, max = 80, step = 0.5, usual = 10, means = "Thickness of the rolled log.")
+        @Quantity(
+                label = "log",
+                unit = Unit.MM,
+                min = 1,
+                max = 80,
+                step = 0.5,
+                usual = 10,
+                means = "Thickness of the rolled log.")
         double logMm,
 
-        @Quantity(label = "ball", unit = Unit.MM, min = 1, max = 80, step = 0.5, usual = 8, means = "Diameter of the balls wanted.")
+        @Quantity(
+                label = "ball",
+                unit = Unit.MM,
+                min = 1,
+                max = 80,
+                step = 0.5,
+                usual = 8,
+                means = "Diameter of the balls wanted.")
         double ballMm,
 
         @Quantity(label = "balls", unit = Unit.COUNT, min = 1, max = 2000, usual = 24, means = "How many are wanted.")
         int balls,
 
-        @Words(label = "medium")
-        Medium medium)
+        @Words(label = "medium") Medium medium)
         implements SlateQuestion {
     public LogSlices {
         Limits.check(LogSlices.class, logMm, ballMm, balls, medium);

@@ -19,21 +19,50 @@ import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Ways;
 
 /** Grams of master and white, and the ladder of shades between two shares by both ways. */
-@Words(label = "shade mix", means = "Grams of master and white, and the ladder of shades between two shares by both ways.")
+@Words(
+        label = "shade mix",
+        means = "Grams of master and white, and the ladder of shades between two shares by both ways.")
 public record ShadeMix(
         @Words(label = "master", pattern = "#[0-9a-f]{6}", means = "sRGB colour of the master paste.")
         String master,
 
-        @Quantity(label = "strongest", unit = Unit.NONE, min = 0.01, max = 1, step = 0.05, usual = 0.6, means = "Share of master in the strongest shade.")
+        @Quantity(
+                label = "strongest",
+                unit = Unit.NONE,
+                min = 0.01,
+                max = 1,
+                step = 0.05,
+                usual = 0.6,
+                means = "Share of master in the strongest shade.")
         double strongest,
 
-        @Quantity(label = "palest", unit = Unit.NONE, min = 0.001, max = 1, step = 0.01, usual = 0.05, means = "Share of master in the palest shade.")
+        @Quantity(
+                label = "palest",
+                unit = Unit.NONE,
+                min = 0.001,
+                max = 1,
+                step = 0.01,
+                usual = 0.05,
+                means = "Share of master in the palest shade.")
         double palest,
 
-        @Quantity(label = "shades", unit = Unit.COUNT, min = 1, max = 8, usual = 4, means = "How many, the strongest and the palest included.")
+        @Quantity(
+                label = "shades",
+                unit = Unit.COUNT,
+                min = 1,
+                max = 8,
+                usual = 4,
+                means = "How many, the strongest and the palest included.")
         int shades,
 
-        @Quantity(label = "of each", unit = Unit.G, min = 1, max = 5000, step = 10, usual = 50, means = "Grams wanted of each shade.")
+        @Quantity(
+                label = "of each",
+                unit = Unit.G,
+                min = 1,
+                max = 5000,
+                step = 10,
+                usual = 50,
+                means = "Grams wanted of each shade.")
         double eachG)
         implements SlateQuestion {
     public ShadeMix {

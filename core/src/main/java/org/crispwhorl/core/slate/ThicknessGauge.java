@@ -15,19 +15,50 @@ import org.crispwhorl.core.thinning.PressedBall;
 /** How thin a petal has become, read off the size that it has grown to. */
 @Words(label = "thickness gauge", means = "How thin a petal has become, read off the size that it has grown to.")
 public record ThicknessGauge(
-        @Quantity(label = "rolled", unit = Unit.FINE_MM, min = 0.2, max = 12, step = 0.05, usual = 1.1, means = "Thickness of the sheet when it was cut.")
+        @Quantity(
+                label = "rolled",
+                unit = Unit.FINE_MM,
+                min = 0.2,
+                max = 12,
+                step = 0.05,
+                usual = 1.1,
+                means = "Thickness of the sheet when it was cut.")
         double rolledMm,
 
-        @Quantity(label = "cutter length", unit = Unit.MM, min = 2, max = 300, usual = 40, means = "Length of the cutter.")
+        @Quantity(
+                label = "cutter length",
+                unit = Unit.MM,
+                min = 2,
+                max = 300,
+                usual = 40,
+                means = "Length of the cutter.")
         double cutterLengthMm,
 
-        @Quantity(label = "cutter width", unit = Unit.MM, min = 1, max = 300, usual = 22, means = "Width of the cutter.")
+        @Quantity(
+                label = "cutter width",
+                unit = Unit.MM,
+                min = 1,
+                max = 300,
+                usual = 22,
+                means = "Width of the cutter.")
         double cutterWidthMm,
 
-        @Quantity(label = "petal length", unit = Unit.MM, min = 2, max = 360, usual = 46, means = "Length of the petal now.")
+        @Quantity(
+                label = "petal length",
+                unit = Unit.MM,
+                min = 2,
+                max = 360,
+                usual = 46,
+                means = "Length of the petal now.")
         double petalLengthMm,
 
-        @Quantity(label = "petal width", unit = Unit.MM, min = 1, max = 360, usual = 26, means = "Width of the petal now.")
+        @Quantity(
+                label = "petal width",
+                unit = Unit.MM,
+                min = 1,
+                max = 360,
+                usual = 26,
+                means = "Width of the petal now.")
         double petalWidthMm)
         implements SlateQuestion {
     public ThicknessGauge {
@@ -53,7 +84,8 @@ public record ThicknessGauge(
                 .add(Group.SIZE, "thickness", "thick now, on the mean", now, Unit.FINE_MM, why)
                 .add(Group.SIZE, "growth", "each way, grown by", Math.sqrt(grown), Unit.FACTOR, why);
         if (now < PressedBall.THINNEST_MM) {
-            draft.note("Thinner than " + PressedBall.THINNEST_MM + " mm tears: stop here, or cut it from a thicker sheet.");
+            draft.note("Thinner than " + PressedBall.THINNEST_MM
+                    + " mm tears: stop here, or cut it from a thicker sheet.");
         }
         return draft.answer();
     }

@@ -13,11 +13,17 @@ import org.crispwhorl.core.measure.Words;
 /** One measure in other units. */
 @Words(label = "units", means = "One measure in other units.")
 public record UnitTurning(
-        @Quantity(label = "value", unit = Unit.NONE, min = -1000, max = 100000, step = 0.1, usual = 25.4, means = "The number to turn.")
+        @Quantity(
+                label = "value",
+                unit = Unit.NONE,
+                min = -1000,
+                max = 100000,
+                step = 0.1,
+                usual = 25.4,
+                means = "The number to turn.")
         double value,
 
-        @Words(label = "unit")
-        Given unit)
+        @Words(label = "unit") Given unit)
         implements SlateQuestion {
     public UnitTurning {
         Limits.check(UnitTurning.class, value, unit);
@@ -58,7 +64,8 @@ public record UnitTurning(
     }
 
     private SlateAnswer length(SlateAnswer.Draft draft, double mm) {
-        Why why = Why.of("1 inch = 25.4 mm", "International yard and pound agreement, 1959", in("value", value, Unit.NONE));
+        Why why = Why.of(
+                "1 inch = 25.4 mm", "International yard and pound agreement, 1959", in("value", value, Unit.NONE));
         return draft.add(Group.SIZE, "mm", "millimetres", mm, Unit.FINE_MM, why)
                 .add(Group.SIZE, "inches", "inches", mm / MM_PER_INCH, Unit.INCH, why)
                 .add(Group.SIZE, "sixteenths", "sixteenths of an inch", 16 * mm / MM_PER_INCH, Unit.NONE, why)

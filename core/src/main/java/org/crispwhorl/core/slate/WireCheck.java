@@ -18,16 +18,42 @@ import org.crispwhorl.core.wire.WireTable;
 /** Which wire carries a petal: droop and stress of every gauge. */
 @Words(label = "wire check", means = "Which wire carries a petal: droop and stress of every gauge.")
 public record WireCheck(
-        @Quantity(label = "weight", unit = Unit.G, min = 0.01, max = 200, step = 0.1, usual = 1, means = "Weight of one petal or leaf.")
+        @Quantity(
+                label = "weight",
+                unit = Unit.G,
+                min = 0.01,
+                max = 200,
+                step = 0.1,
+                usual = 1,
+                means = "Weight of one petal or leaf.")
         double massG,
 
-        @Quantity(label = "middle beyond the wire", unit = Unit.MM, min = 0, max = 200, usual = 25, means = "From the end of the free wire to the middle of the petal.")
+        @Quantity(
+                label = "middle beyond the wire",
+                unit = Unit.MM,
+                min = 0,
+                max = 200,
+                usual = 25,
+                means = "From the end of the free wire to the middle of the petal.")
         double centreMm,
 
-        @Quantity(label = "free wire", unit = Unit.MM, min = 0, max = 300, usual = 25, means = "Wire between the petal and the tape that holds it.")
+        @Quantity(
+                label = "free wire",
+                unit = Unit.MM,
+                min = 0,
+                max = 300,
+                usual = 25,
+                means = "Wire between the petal and the tape that holds it.")
         double freeMm,
 
-        @Quantity(label = "ridge", unit = Unit.MM, min = 0.3, max = 6, step = 0.1, usual = 0.9, means = "Thickness of the ridge that takes the wire.")
+        @Quantity(
+                label = "ridge",
+                unit = Unit.MM,
+                min = 0.3,
+                max = 6,
+                step = 0.1,
+                usual = 0.9,
+                means = "Thickness of the ridge that takes the wire.")
         double ridgeMm)
         implements SlateQuestion {
     public WireCheck {

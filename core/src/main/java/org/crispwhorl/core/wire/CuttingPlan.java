@@ -11,7 +11,8 @@ import java.util.List;
  * @param proved whether no plan begins fewer
  * @param tooLong pieces that no wire is long enough for; they are not in the plan
  */
-public record CuttingPlan(List<WireCutting> cuts, int wholeWires, int atLeast, boolean proved, List<WirePiece> tooLong) {
+public record CuttingPlan(
+        List<WireCutting> cuts, int wholeWires, int atLeast, boolean proved, List<WirePiece> tooLong) {
     public CuttingPlan {
         cuts = List.copyOf(cuts);
         tooLong = List.copyOf(tooLong);

@@ -128,7 +128,9 @@ public final class WireCutter {
         for (int i = 0; i < lengths.length; i++) {
             needed += (double) lengths[i] * wanted[i];
         }
-        double longest = stock.wholeMm().isEmpty() ? 0 : TENTHS * stock.wholeMm().get(stock.wholeMm().size() - 1);
+        double longest = stock.wholeMm().isEmpty()
+                ? 0
+                : TENTHS * stock.wholeMm().get(stock.wholeMm().size() - 1);
         return needed <= 0 || longest == 0 ? 0 : (int) Math.ceil(needed / longest - 1e-9);
     }
 
@@ -160,7 +162,8 @@ public final class WireCutter {
         IntVar[] used = new IntVar[patterns.size()];
         LinearExprBuilder cost = LinearExpr.newBuilder();
         LinearExprBuilder whole = LinearExpr.newBuilder();
-        long opened = 1 + patterns.stream().mapToLong(p -> p.source().length()).max().orElse(0);
+        long opened =
+                1 + patterns.stream().mapToLong(p -> p.source().length()).max().orElse(0);
         long wholeCost = opened * (1 + Arrays.stream(wanted).sum());
         for (int p = 0; p < used.length; p++) {
             Source source = patterns.get(p).source();

@@ -251,7 +251,8 @@ public class CentreTest {
     public void aBeadIsAsHeavyAsItsEllipsoidAndExactForABall() {
         Bead ball = new Bead("b", "b", "p", 8, 8, -1, Colouring.NONE);
         Close.within(1e-9, ball.surfaceMm2(), new HeartForm.Ball(8).surfaceMm2());
-        Close.within(1e-9, ball.lumps(Paste.usual(Medium.GUM_PASTE)).get(0).volumeMm3(), new HeartForm.Ball(8).volumeMm3());
+        Close.within(
+                1e-9, ball.lumps(Paste.usual(Medium.GUM_PASTE)).get(0).volumeMm3(), new HeartForm.Ball(8).volumeMm3());
         assertEquals(ball.radiusAt(-5), 4.0, 1e-9);
         assertEquals(ball.radiusAt(0), 0.0);
     }

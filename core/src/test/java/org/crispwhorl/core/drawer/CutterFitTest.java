@@ -134,6 +134,8 @@ public class CutterFitTest {
     @Test
     public void aCutterOfNothingIsRefused() {
         assertEquals(
-                expectThrows(InvalidValue.class, () -> Outline.of(0, 20, 0.5, 0.2, 2)).field(), "lengthMm");
+                expectThrows(InvalidValue.class, () -> Outline.of(0, 20, 0.5, 0.2, 2))
+                        .field(),
+                "lengthMm");
     }
 }

@@ -51,8 +51,7 @@ public class PurchasesTest {
 
     @Test
     public void whatTheDrawerServesIsNotBought() {
-        Drawer drawer = new Drawer(
-                List.of(new Cutter("own", 2, Cut.of(petal(30)), false, 0), offered("30", 30, 1)));
+        Drawer drawer = new Drawer(List.of(new Cutter("own", 2, Cut.of(petal(30)), false, 0), offered("30", 30, 1)));
         Purchases p = Purchases.of(List.of(need("inner", 31)), drawer, Purchases.Least.FEWEST);
         assertTrue(p.buy().isEmpty() && p.proved());
         assertEquals(p.served().get(0).by().cutter().name(), "own");

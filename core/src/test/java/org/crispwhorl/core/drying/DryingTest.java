@@ -169,7 +169,8 @@ public class DryingTest {
 
     @Test
     public void marzipanSkinsButNeverDriesThrough() {
-        DryingCourse course = DryingCourse.of(Paste.usual(Medium.MARZIPAN), Body.of(1), Room.REFERENCE, Spread.UNRECORDED);
+        DryingCourse course =
+                DryingCourse.of(Paste.usual(Medium.MARZIPAN), Body.of(1), Room.REFERENCE, Spread.UNRECORDED);
         assertTrue(course.at(Stage.SKINNED).isPresent());
         assertEquals(course.never().orElseThrow(), Stage.FIRM);
     }

@@ -43,7 +43,8 @@ public class MaterialsTest {
     @Test
     public void cutsAreGroupedByCutterThicknessAndShade() {
         Materials materials = of(4);
-        int grouped = materials.cuts().stream().mapToInt(Materials.CutterJob::pieces).sum();
+        int grouped =
+                materials.cuts().stream().mapToInt(Materials.CutterJob::pieces).sum();
         int lines = materials.cuts().stream()
                 .flatMap(j -> j.lines().stream())
                 .mapToInt(l -> l.needed() + l.spares())
@@ -69,14 +70,19 @@ public class MaterialsTest {
                 .filter(l -> l.what().contains("cutter"))
                 .count();
         assertEquals(
-                with.shopping().stream().filter(l -> l.what().contains("cutter")).count(), missing - 1);
+                with.shopping().stream()
+                        .filter(l -> l.what().contains("cutter"))
+                        .count(),
+                missing - 1);
     }
 
     @Test
     public void wiresAreCutWithTheFewestAndShortageIsTold() {
         Materials materials = of(6, new OwnWire("26 ga", 3, 26, 360, List.of(), 0));
-        Materials.WireJob job =
-                materials.wires().stream().filter(w -> w.gauge() == 26).findFirst().orElseThrow();
+        Materials.WireJob job = materials.wires().stream()
+                .filter(w -> w.gauge() == 26)
+                .findFirst()
+                .orElseThrow();
         assertTrue(job.plan().proved());
         int pieces = job.pieces().stream().mapToInt(OrderSheet.WireLine::count).sum();
         assertEquals(
@@ -108,7 +114,8 @@ public class MaterialsTest {
         for (int i = 1; i < plan.steps().size(); i++) {
             assertTrue(plan.steps().get(i).thickMm() >= plan.steps().get(i - 1).thickMm());
         }
-        Close.within(1e-9, plan.thickMm(), plan.steps().get(plan.steps().size() - 1).thickMm());
+        Close.within(
+                1e-9, plan.thickMm(), plan.steps().get(plan.steps().size() - 1).thickMm());
         assertTrue(plan.weightG() > new Assessment(ROSE, Conditions.USUAL).headG());
         double half = StemPlan.of(new Assessment(ROSE, Conditions.USUAL), 6).tapeMm();
         Close.within(1e-9, 2 * plan.tapeMm(), half);
@@ -139,7 +146,9 @@ public class MaterialsTest {
         PartTools tools =
                 PartTools.of(new Assessment(ROSE, Conditions.USUAL), drawer).get(0);
         assertEquals(tools.others().get(0).name(), "the same");
-        assertTrue(tools.others().get(0).reason().contains("in 3 turns"), tools.others().get(0).reason());
+        assertTrue(
+                tools.others().get(0).reason().contains("in 3 turns"),
+                tools.others().get(0).reason());
         assertFalse(tools.others().get(1).fits());
     }
 

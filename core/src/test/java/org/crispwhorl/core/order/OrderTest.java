@@ -9,12 +9,12 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.bench.Spares;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Colouring;
@@ -218,7 +218,10 @@ public class OrderTest {
         assertEquals(line.spares(), Spares.UNRECORDED.forPieces(10));
         assertTrue(line.from().startsWith("one-piece cutter of 5"));
         Petaled petals = (Petaled) one.part("petals").orElseThrow();
-        Close.within(1e-9, line.grams(), Paste.usual(one.medium()).grams(5 * petals.pieces().volumeMm3(Paste.usual(one.medium()))));
+        Close.within(
+                1e-9,
+                line.grams(),
+                Paste.usual(one.medium()).grams(5 * petals.pieces().volumeMm3(Paste.usual(one.medium()))));
     }
 
     @Test

@@ -46,8 +46,8 @@ public class BatchTest {
 
     @Test
     public void aShadeMadeAgainHasItsShareOfMaster() {
-        Batch batch = Batch.of(
-                RED, List.of(wanted("deep", 0.5, 40), wanted("middle", 0.2, 40), wanted("pale", 0.05, 40)));
+        Batch batch =
+                Batch.of(RED, List.of(wanted("deep", 0.5, 40), wanted("middle", 0.2, 40), wanted("pale", 0.05, 40)));
         Batch.Mixed middle = batch.shades().get(1);
         assertEquals(middle.remade().size(), 3);
         for (Batch.Remake way : middle.remade()) {
@@ -93,6 +93,6 @@ public class BatchTest {
                 expectThrows(InvalidValue.class, () -> Density.ofBall(20, 0)).field(), "ballG");
         assertEquals(
                 expectThrows(InvalidValue.class, () -> Density.ofBall(0, 3)).field(), "ballMm");
-        expectThrows(InvalidValue.class, () -> new Paste(Medium.GUM_PASTE, 0, 75, 10));
+        expectThrows(InvalidValue.class, () -> new Paste(Medium.GUM_PASTE, 0, 75, 10, 0.6));
     }
 }

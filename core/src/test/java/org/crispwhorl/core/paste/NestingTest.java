@@ -29,6 +29,8 @@ public class NestingTest {
             {CutShape.of(new Outline(38, 34, 0.7, 0.2, 2.5, 3, 0.2))},
             {CutShape.blossom(Outline.of(14, 9, 0.6, 0.3, 2), 5, 6)},
             {CutShape.blossom(Outline.of(20, 4, 0.4, 0.5, 1), 8, 5)},
+            {CutShape.of(Outline.of(22, 5, 0.35, 0.5, 1.2))},
+            {CutShape.of(Outline.of(110, 11, 0.4, 0.6, 1.4))},
             {CutShape.strip(60, 12)},
         };
     }
@@ -57,13 +59,15 @@ public class NestingTest {
         Nesting nesting = Nesting.of(shape, ROLLER);
         assertTrue(nesting.stripYield() >= nesting.gridYield() - 1e-9, nesting.toString());
         assertTrue(nesting.latticeYield() >= nesting.stripYield() - 1e-9);
+        assertTrue(nesting.latticeYield() <= 1 + 1e-9, nesting.toString());
         assertTrue(nesting.stripMm() <= ROLLER + 1e-9);
     }
 
     @Test(dataProvider = "shapes")
     public void piecesLieBesideEachOtherAndOnTheStrip(CutShape shape) {
         Nesting nesting = Nesting.of(shape, ROLLER);
-        int pieces = 3 * nesting.pattern().size();
+        int pieces =
+                (3 + (int) (2 * 110 / nesting.pitchMm())) * nesting.pattern().size();
         List<Geometry> laid = new ArrayList<>();
         for (Nesting.OnStrip place : nesting.places(pieces)) {
             laid.add(AffineTransformation.rotationInstance(Math.toRadians(place.turnDeg()))

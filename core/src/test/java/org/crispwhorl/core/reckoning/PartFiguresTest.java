@@ -6,11 +6,11 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Colouring;

@@ -42,19 +42,22 @@ public class SlateTest {
 
     @Test
     public void whatCannotBePressedIsRefused() {
-        expectThrows(
-                InvalidValue.class,
-                () -> ball(new BallAndPetal.BallKnown.PetalThick(3)).answer(Drawer.EMPTY));
-        expectThrows(
-                InvalidValue.class, () -> ball(new BallAndPetal.BallKnown.BallAcross(6)).answer(Drawer.EMPTY));
+        expectThrows(InvalidValue.class, () -> ball(new BallAndPetal.BallKnown.PetalThick(3))
+                .answer(Drawer.EMPTY));
+        expectThrows(InvalidValue.class, () -> ball(new BallAndPetal.BallKnown.BallAcross(6))
+                .answer(Drawer.EMPTY));
     }
 
     @Test
     public void theStudiosOwnDensityIsTheOneThatCounts() {
-        Drawer heavy = new Drawer(List.of(new OwnPaste("gum paste", 500, new Paste(Medium.GUM_PASTE, 1.5, 75, 10))));
+        Drawer heavy =
+                new Drawer(List.of(new OwnPaste("gum paste", 500, new Paste(Medium.GUM_PASTE, 1.5, 75, 10, 0.6))));
         double usual = figure(ball(new BallAndPetal.BallKnown.BallAcross(15)), "weight");
         double own = Figure.find(
-                        ball(new BallAndPetal.BallKnown.BallAcross(15)).answer(heavy).figures(), "weight")
+                        ball(new BallAndPetal.BallKnown.BallAcross(15))
+                                .answer(heavy)
+                                .figures(),
+                        "weight")
                 .value();
         assertEquals(own / usual, 1.5 / 1.38, 1e-9);
     }
@@ -62,7 +65,10 @@ public class SlateTest {
     @Test
     public void thicknessIsReadOffTheSize() {
         assertEquals(figure(new ThicknessGauge(1, 40, 20, 50, 25), "thickness"), 0.64, 1e-9);
-        assertFalse(new ThicknessGauge(1, 40, 20, 70, 40).answer(Drawer.EMPTY).notes().isEmpty());
+        assertFalse(new ThicknessGauge(1, 40, 20, 70, 40)
+                .answer(Drawer.EMPTY)
+                .notes()
+                .isEmpty());
         expectThrows(InvalidValue.class, () -> new ThicknessGauge(1, 40, 20, 30, 15).answer(Drawer.EMPTY));
     }
 
@@ -79,8 +85,15 @@ public class SlateTest {
         assertEquals(figure(question, "gauge"), 26, 0);
         SlateAnswer answer = question.answer(Drawer.EMPTY);
         assertEquals(
-                answer.gauges().stream().filter(g -> g.gauge() == 24).findFirst().orElseThrow().droopDeg(), 0.5, 0.06);
-        assertFalse(new WireCheck(200, 200, 300, 0.9).answer(Drawer.EMPTY).notes().isEmpty());
+                answer.gauges().stream()
+                        .filter(g -> g.gauge() == 24)
+                        .findFirst()
+                        .orElseThrow()
+                        .droopDeg(),
+                0.5,
+                0.06);
+        assertFalse(
+                new WireCheck(200, 200, 300, 0.9).answer(Drawer.EMPTY).notes().isEmpty());
     }
 
     @Test
@@ -91,8 +104,7 @@ public class SlateTest {
         assertEquals(figure(question, "pickLength"), 90, 0);
         Drawer picks = new Drawer(List.of(new CakePick("long", 4, 4, 95), new CakePick("short", 4, 4, 60)));
         assertTrue(question.answer(picks).notes().get(0).contains("short"));
-        expectThrows(
-                InvalidValue.class, () -> new BundleAndPick(0, 26, 0, 20, 1, 90, 2, 100).answer(Drawer.EMPTY));
+        expectThrows(InvalidValue.class, () -> new BundleAndPick(0, 26, 0, 20, 1, 90, 2, 100).answer(Drawer.EMPTY));
     }
 
     @Test
@@ -100,7 +112,10 @@ public class SlateTest {
         SlateAnswer answer = new ShadeMix("#a01c3c", 0.6, 0.05, 4, 50).answer(Drawer.EMPTY);
         assertEquals(answer.swatches().size(), 8);
         answer.swatches().forEach(s -> assertEquals(s.masterG() + s.whiteG(), 50, 1e-9));
-        assertFalse(new ShadeMix("#a01c3c", 0.6, 0.59, 4, 50).answer(Drawer.EMPTY).notes().isEmpty());
+        assertFalse(new ShadeMix("#a01c3c", 0.6, 0.59, 4, 50)
+                .answer(Drawer.EMPTY)
+                .notes()
+                .isEmpty());
         expectThrows(InvalidValue.class, () -> new ShadeMix("#a01c3c", 0.1, 0.5, 4, 50).answer(Drawer.EMPTY));
     }
 

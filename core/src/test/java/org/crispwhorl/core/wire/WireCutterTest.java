@@ -84,7 +84,8 @@ public class WireCutterTest {
         assertTrue(left.values().stream().allMatch(n -> n == 0), left.toString());
         assertTrue(offcuts <= 5);
         assertTrue(plan.proved());
-        assertTrue(plan.wholeWires() <= WireCutter.firstFitDecreasing(pieces, stock).wholeWires());
+        assertTrue(plan.wholeWires()
+                <= WireCutter.firstFitDecreasing(pieces, stock).wholeWires());
         assertTrue(plan.wholeWires() >= plan.atLeast());
     }
 }

@@ -28,7 +28,10 @@ public class WireTest {
 
     @Test
     public void twentySixIsTheThinnestThatCarriesIt() {
-        assertEquals(GRAM.recommended(WireTable.STANDARD.gauges(), WireTable.STANDARD).getAsInt(), 26);
+        assertEquals(
+                GRAM.recommended(WireTable.STANDARD.gauges(), WireTable.STANDARD)
+                        .getAsInt(),
+                26);
     }
 
     @Test

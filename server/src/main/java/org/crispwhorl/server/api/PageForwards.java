@@ -6,7 +6,18 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Addresses of rooms lead to the one page, which opens the room itself. */
 @Controller
 class PageForwards {
-    @GetMapping({"/shelf", "/plate/{id}", "/orders", "/orders/{id}", "/orders/{id}/cut-list"})
+    @GetMapping({
+        "/shelf",
+        "/plate/{id}",
+        "/orders",
+        "/orders/{id}",
+        "/orders/{id}/cut-list",
+        "/orders/{id}/sheets",
+        "/orders/{id}/sheets/{sheet}",
+        "/drawer",
+        "/drawer/buy",
+        "/slate"
+    })
     String page() {
         return "forward:/index.html";
     }

@@ -61,7 +61,8 @@ class DemoData implements ApplicationRunner {
             return;
         }
         room.set(new Room(20, 52, new Room.Air.Still()));
-        drawer.addAll(DrawerCsv.read(new ClassPathResource("demo-drawer/drawer.csv").getContentAsString(StandardCharsets.UTF_8))
+        drawer.addAll(DrawerCsv.read(
+                        new ClassPathResource("demo-drawer/drawer.csv").getContentAsString(StandardCharsets.UTF_8))
                 .good());
         List<OrderController.OrderLine> lines = new ArrayList<>();
         Resource[] documents = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");

@@ -10,10 +10,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.drawer.OwnPaste;
 import org.crispwhorl.core.drawer.PartTools;
+import org.crispwhorl.core.drawer.PasteCheck;
 import org.crispwhorl.core.drawer.Purchases;
+import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.outline.Cut;
+import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
@@ -137,6 +141,14 @@ public class DrawerController {
         return PartTools.of(assessed(SpeciesDocument.read(request.species())), drawer.now());
     }
 
+    @PostMapping("/paste-check")
+    @Operation(
+            operationId = "checkPaste",
+            summary = "How long a paste stays open and takes to dry in the room as it is now")
+    List<Figure> check(@RequestBody OwnPaste paste) {
+        return PasteCheck.of(paste.paste(), room.now());
+    }
+
     @PostMapping("/purchases")
     @Operation(operationId = "findPurchases", summary = "The fewest or cheapest cutters to buy for some species")
     Purchases purchases(@RequestBody Covering covering) {
@@ -163,7 +175,9 @@ public class DrawerController {
     @Operation(operationId = "nest", summary = "How a cutter nests on a strip as wide as the roller")
     NestingView nesting(@RequestBody Cut cut) {
         return new NestingView(
-                Nesting.of(cut, drawer.kit().stripMm()), cut.shape().ring(), drawer.kit().rekneadShare());
+                Nesting.of(cut, drawer.kit().stripMm()),
+                cut.shape().ring(),
+                drawer.kit().paste(Medium.GUM_PASTE).rekneadShare());
     }
 
     /**

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.drawer.Drawer;
@@ -12,6 +13,8 @@ import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The drawer of the studio as it is now. */
@@ -19,6 +22,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class StudioDrawer {
     private final DrawerRows rows;
     private final JsonMapper json;
+    private final AtomicLong changes = new AtomicLong();
+    private volatile Kit known;
 
     StudioDrawer(DrawerRows rows, JsonMapper json) {
         this.rows = rows;
@@ -38,10 +43,29 @@ public class StudioDrawer {
         return new Drawer(all().stream().map(KeptItem::item).toList());
     }
 
-    /** What the reckoning has to know of it. */
-    @Transactional(readOnly = true)
+    /**
+     * What the reckoning has to know of it. It is asked for at every stroke on the plate, so it is kept at hand until the
+     * drawer changes.
+     */
     public Kit kit() {
-        return now().kit();
+        Kit kit = known;
+        if (kit == null) {
+            long before = changes.get();
+            kit = now().kit();
+            known = changes.get() == before ? kit : null;
+        }
+        return kit;
+    }
+
+    /** Whatever is known of the drawer is forgotten once a change to it is kept, or given up. */
+    private void changing() {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                changes.incrementAndGet();
+                known = null;
+            }
+        });
     }
 
     @Transactional
@@ -51,19 +75,27 @@ public class StudioDrawer {
 
     @Transactional
     public List<KeptItem> addAll(List<? extends DrawerItem> items) {
+        changing();
         long place = rows.lastPlace();
         List<DrawerRow> fresh = new ArrayList<>();
         for (DrawerItem item : items) {
             fresh.add(new DrawerRow(UUID.randomUUID(), ++place, written(item)));
         }
-        List<KeptItem> kept = rows.saveAllAndFlush(fresh).stream().map(this::kept).toList();
-        now().kit();
+        List<KeptItem> kept =
+                rows.saveAllAndFlush(fresh).stream().map(this::kept).toList();
+        checkTogether();
         return kept;
+    }
+
+    /** Things that cannot be together, such as a gauge measured thicker than a thicker one, are refused. */
+    private void checkTogether() {
+        now().kit();
     }
 
     /** Puts other things in place of all that is in it. */
     @Transactional
     public List<KeptItem> replaceAll(List<? extends DrawerItem> items) {
+        changing();
         rows.deleteAllInBatch();
         return addAll(items);
     }
@@ -75,26 +107,29 @@ public class StudioDrawer {
      */
     @Transactional
     public KeptItem change(UUID id, long version, DrawerItem item) {
+        changing();
         DrawerRow row = row(id);
         if (row.version() != version) {
             throw new TwoVersions(version, row.version(), json.readTree(row.document()));
         }
         row.keep(written(item));
         KeptItem kept = kept(rows.saveAndFlush(row));
-        now().kit();
+        checkTogether();
         return kept;
     }
 
     /** Changes things by what is kept of them; those that are no longer there are passed over. */
     @Transactional
-    public void change(Map<UUID, UnaryOperator<DrawerItem>> changes) {
-        changes.forEach((id, change) -> rows.findById(id)
+    public void change(Map<UUID, UnaryOperator<DrawerItem>> thoseThatChange) {
+        changing();
+        thoseThatChange.forEach((id, change) -> rows.findById(id)
                 .ifPresent(row -> row.keep(written(change.apply(kept(row).item())))));
         rows.flush();
     }
 
     @Transactional
     public void remove(UUID id) {
+        changing();
         rows.delete(row(id));
     }
 

@@ -1,9 +1,9 @@
 package org.crispwhorl.server.order;
 
-import java.util.List;
-import java.util.UUID;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
@@ -13,10 +13,10 @@ import org.crispwhorl.core.order.Gathering;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.order.UsingUp;
-import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.core.order.WorkingDays;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.room.StudioRoom;
@@ -124,7 +124,8 @@ public class Orders {
     public List<OrderController.TakenView> useUp(UUID id) {
         if (uses.findAllByOrderId(id).isEmpty()) {
             List<StudioDrawer.KeptItem> kept = drawer.all();
-            Drawer from = new Drawer(kept.stream().map(StudioDrawer.KeptItem::item).toList());
+            Drawer from =
+                    new Drawer(kept.stream().map(StudioDrawer.KeptItem::item).toList());
             Map<UUID, UnaryOperator<DrawerItem>> changes = new LinkedHashMap<>();
             UsingUp.of(materials(row(id).view().order(), from), from).forEach((place, taken) -> {
                 UUID item = kept.get(place).id();

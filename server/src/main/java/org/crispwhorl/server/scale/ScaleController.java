@@ -42,7 +42,9 @@ public class ScaleController {
     }
 
     @PostMapping("/density")
-    @Operation(operationId = "findDensity", summary = "The density of a paste from one ball, measured across and weighed")
+    @Operation(
+            operationId = "findDensity",
+            summary = "The density of a paste from one ball, measured across and weighed")
     DensityFound density(@RequestBody WeighedBall ball) {
         return new DensityFound(Density.ofBall(
                 ball.ballMm().orElseThrow(() -> new InvalidValue("ballMm", "nothing", "the ball's diameter in mm")),

@@ -32,7 +32,8 @@ public final class ScaleLine {
     public static Optional<Weight> weight(String line) {
         Matcher m = WEIGHT.matcher(line);
         return m.matches()
-                ? Optional.of(new Weight(Double.parseDouble(m.group(1)), m.group(2).equals("steady")))
+                ? Optional.of(
+                        new Weight(Double.parseDouble(m.group(1)), m.group(2).equals("steady")))
                 : Optional.empty();
     }
 }

@@ -55,7 +55,9 @@ class SheetsController {
     }
 
     @GetMapping("/api/orders/{id}/materials")
-    @Operation(operationId = "gatherMaterials", summary = "Everything that an order takes, sorted as it leaves the drawer")
+    @Operation(
+            operationId = "gatherMaterials",
+            summary = "Everything that an order takes, sorted as it leaves the drawer")
     Materials materials(@PathVariable UUID id) {
         return orders.materials(id);
     }
@@ -73,17 +75,20 @@ class SheetsController {
     }
 
     @GetMapping("/api/orders/{id}/lists/{list}.csv")
-    @Operation(operationId = "listAsCsv", summary = "One list of an order as CSV: cuts, wires, pastes, shopping or stems")
+    @Operation(
+            operationId = "listAsCsv",
+            summary = "One list of an order as CSV: cuts, wires, pastes, shopping or stems")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
     ResponseEntity<byte[]> csv(@PathVariable UUID id, @PathVariable String list) {
-        String text = switch (list) {
-            case "cuts" -> ListCsv.cuts(orders.reckon(id).sheet().cuts());
-            case "wires" -> ListCsv.wires(orders.materials(id));
-            case "pastes" -> ListCsv.pastes(orders.materials(id));
-            case "shopping" -> ListCsv.shopping(orders.materials(id));
-            case "stems" -> ListCsv.stems(orders.materials(id));
-            default -> throw new NotThere("list", list);
-        };
+        String text =
+                switch (list) {
+                    case "cuts" -> ListCsv.cuts(orders.reckon(id).sheet().cuts());
+                    case "wires" -> ListCsv.wires(orders.materials(id));
+                    case "pastes" -> ListCsv.pastes(orders.materials(id));
+                    case "shopping" -> ListCsv.shopping(orders.materials(id));
+                    case "stems" -> ListCsv.stems(orders.materials(id));
+                    default -> throw new NotThere("list", list);
+                };
         return file(list + ".csv", CSV, text.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -173,7 +178,8 @@ class SheetsController {
     }
 
     private static String size(Cut cut) {
-        return String.format(Locale.ROOT, "%.1f × %.1f mm", cut.sizeMm(), cut.outline().widthMm());
+        return String.format(
+                Locale.ROOT, "%.1f × %.1f mm", cut.sizeMm(), cut.outline().widthMm());
     }
 
     private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] body) {

@@ -1,20 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SpeciesDocument } from '@/api/client'
-import ChoiceField from '@/parts/ChoiceField.vue'
-import NumberField from '@/parts/NumberField.vue'
-import TextField from '@/parts/TextField.vue'
+import ColourField from './ColourField.vue'
+import ChoiceField from './ChoiceField.vue'
+import NumberField from './NumberField.vue'
+import TextField from './TextField.vue'
 import { choicesOf, kinds, resolved, type SchemaNode, usual } from './schema'
 import SchemaList from './SchemaList.vue'
 
-/** Fields for one object of the species document, made from its published schema. */
-const props = defineProps<{
-  node: SchemaNode
-  value: Record<string, unknown>
-  shades: SpeciesDocument['shades']
-  hidden?: string[]
-  path: string
-}>()
+/** Fields for one object of a document, made from its published schema. */
+const props = withDefaults(
+  defineProps<{
+    node: SchemaNode
+    value: Record<string, unknown>
+    shades?: SpeciesDocument['shades']
+    hidden?: string[]
+    path: string
+  }>(),
+  { shades: () => [], hidden: () => [] },
+)
 const emit = defineEmits<{ change: [path: string, value: unknown] }>()
 defineOptions({ name: 'SchemaFields' })
 
@@ -24,7 +28,7 @@ const offered = (name: string) => !(props.path.endsWith('/pieces/ways') && OF_TH
 
 const rows = computed(() =>
   Object.entries(props.node.properties ?? {})
-    .filter(([name]) => name !== 'kind' && !props.hidden?.includes(name) && offered(name))
+    .filter(([name]) => name !== 'kind' && !props.hidden.includes(name) && offered(name))
     .map(([name, node]) => ({
       name,
       node: resolved(node),
@@ -40,9 +44,16 @@ const isNumber = (row: Row) => row.node.type === 'number' || row.node.type === '
 const numbers = computed(() => rows.value.filter(isNumber))
 const choices = computed(() => rows.value.filter((r) => r.node.enum || r.name === 'shade'))
 const ticks = computed(() => rows.value.filter((r) => r.node.type === 'boolean'))
-const texts = computed(() => rows.value.filter((r) => r.node.type === 'string' && !r.node.enum && r.name !== 'shade'))
+const isColour = (row: Row) => row.node.pattern === '^#[0-9a-f]{6}$'
+const texts = computed(() => rows.value.filter((r) => r.node.type === 'string' && !r.node.enum && r.name !== 'shade' && !isColour(r)))
+const colours = computed(() => rows.value.filter(isColour))
 const groups = computed(() => rows.value.filter((r) => r.node.type === 'object' || r.node.oneOf))
-const lists = computed(() => rows.value.filter((r) => r.node.type === 'array'))
+const isNumbers = (row: Row) => row.node.items?.type === 'number'
+const lists = computed(() => rows.value.filter((r) => r.node.type === 'array' && !isNumbers(r)))
+const numberLists = computed(() => rows.value.filter(isNumbers))
+
+/** Numbers typed with spaces between; whatever is none is left out. */
+const typedNumbers = (text: string) => text.split(/[\s;]+/).filter(Boolean).map(Number).filter((n) => !Number.isNaN(n))
 
 function choicesIn(row: Row) {
   if (row.name === 'shade') return props.shades.map((s) => ({ value: s.id, label: s.name }))
@@ -74,17 +85,17 @@ function chosen(row: Row): string {
 function begun(node: SchemaNode): Record<string, unknown> {
   const fresh = usual(node) as Record<string, unknown>
   if ('name' in fresh) fresh.name = node.title ?? ''
-  if ('shade' in fresh) fresh.shade = props.shades[0]!.id
+  if ('shade' in fresh) fresh.shade = props.shades[0]?.id
   return fresh
 }
 </script>
 
 <template>
-  <div class="grid grid-cols-3 gap-x-2 gap-y-1.5">
+  <div class="grid grid-cols-[repeat(var(--columns,3),minmax(0,1fr))] gap-x-2 gap-y-1.5">
     <TextField
       v-for="row in texts"
       :key="row.path"
-      :class="row.name === 'note' ? 'col-span-3' : 'col-span-2'"
+      :class="row.name === 'note' ? 'col-span-full' : 'col-span-2'"
       :label="row.node.title ?? row.name"
       :hint="row.node.description"
       :value="String(row.value ?? '')"
@@ -116,6 +127,23 @@ function begun(node: SchemaNode): Record<string, unknown> {
       :data-field="row.path"
       @change="emit('change', row.path, $event)"
     />
+    <ColourField
+      v-for="row in colours"
+      :key="row.path"
+      :label="row.node.title ?? row.name"
+      :hint="row.node.description"
+      :value="String(row.value)"
+      @change="emit('change', row.path, $event)"
+    />
+    <TextField
+      v-for="row in numberLists"
+      :key="row.path"
+      class="col-span-2"
+      :label="row.node.title ?? row.name"
+      :hint="row.node.description"
+      :value="(row.value as number[]).join(' ')"
+      @change="emit('change', row.path, typedNumbers($event))"
+    />
     <label v-for="row in ticks" :key="row.path" class="flex items-end gap-1.5 pb-1" :title="row.node.description">
       <input type="checkbox" class="size-4" :checked="row.value === true" @change="emit('change', row.path, ($event.target as HTMLInputElement).checked)" />
       {{ row.node.title ?? row.name }}
@@ -123,14 +151,14 @@ function begun(node: SchemaNode): Record<string, unknown> {
     <SchemaList
       v-for="row in lists"
       :key="row.path"
-      class="col-span-3"
+      class="col-span-full"
       :node="row.node"
       :value="row.value as Record<string, unknown>[]"
       :shades="shades"
       :path="row.path"
       @change="(path, value) => emit('change', path, value)"
     />
-    <fieldset v-for="row in groups" :key="row.path" class="col-span-3">
+    <fieldset v-for="row in groups" :key="row.path" class="col-span-full">
       <legend class="heading-small flex w-full items-baseline gap-2 border-b border-line" :title="row.node.description">
         <span class="flex-1">{{ row.node.title ?? row.name }}</span>
         <select

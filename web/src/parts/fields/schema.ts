@@ -28,11 +28,17 @@ export interface SchemaNode {
 
 type Published = SchemaNode & { $defs: Record<string, SchemaNode> }
 const schema = published as unknown as Published
+const definitions: Record<string, SchemaNode> = { ...schema.$defs }
+
+/** Adds the definitions of another published schema; a type has one name, whichever schema tells of it. */
+export function publish(further: unknown) {
+  Object.assign(definitions, (further as Published).$defs)
+}
 
 /** A node with its reference followed; what stands beside the reference goes first. */
 export function resolved(node: SchemaNode): SchemaNode {
   if (!node.$ref) return node
-  const target = schema.$defs[node.$ref.replace('#/$defs/', '')]!
+  const target = definitions[node.$ref.replace('#/$defs/', '')]!
   return { ...target, ...node, $ref: undefined }
 }
 
@@ -43,7 +49,7 @@ export function kinds(node: SchemaNode): Map<string, SchemaNode> {
 
 /** The definition of a part of that kind. */
 export function partSchema(kind: string): SchemaNode {
-  return kinds(resolved(schema.$defs.Part!)).get(kind)!
+  return kinds(definition('Part')).get(kind)!
 }
 
 /** The schema of the whole species. */
@@ -56,7 +62,7 @@ export function kindLabel(choice: string, kind: string): string {
 
 /** Any definition of the schema, by its name. */
 export function definition(name: string): SchemaNode {
-  return schema.$defs[name]!
+  return definitions[name]!
 }
 
 /** The choices of an enumeration, with the maker's words for them. */

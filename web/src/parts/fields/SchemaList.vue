@@ -4,8 +4,8 @@ import type { SpeciesDocument } from '@/api/client'
 import { resolved, type SchemaNode, usual } from './schema'
 import SchemaFields from './SchemaFields.vue'
 
-/** A list of objects of the species document, each with its fields; one may be added, or left out. */
-const props = defineProps<{ node: SchemaNode; value: Record<string, unknown>[]; shades: SpeciesDocument['shades']; path: string }>()
+/** A list of objects of a document, each with its fields; one may be added, or left out. */
+const props = defineProps<{ node: SchemaNode; value: Record<string, unknown>[]; shades?: SpeciesDocument['shades']; path: string }>()
 const emit = defineEmits<{ change: [path: string, value: unknown] }>()
 const item = computed(() => resolved(props.node.items!))
 

@@ -2,6 +2,7 @@
 import { computed, ref, useId, watch } from 'vue'
 import { readLength, readNumber, trimmed, writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
+import WeighDialog from '../WeighDialog.vue'
 
 const props = defineProps<{
   label: string
@@ -19,6 +20,16 @@ const lengths = useLengths()
 const id = useId()
 const typed = ref('')
 const fault = ref('')
+
+const weighing = ref(false)
+const isWeight = computed(() => props.unit === 'g')
+
+/** A weight off the scale, held within what the field takes. */
+function weighed(grams: number) {
+  weighing.value = false
+  typed.value = trimmed(grams, shownDigits.value)
+  commit()
+}
 
 const isLength = computed(() => props.unit === 'mm')
 const shownUnit = computed(() => (isLength.value ? lengths.unit : props.unit))
@@ -58,9 +69,12 @@ function nudge(direction: number) {
 
 <template>
   <div class="min-w-0">
-    <label :for="id" class="block truncate text-[12px] text-quiet" :title="hint">{{ label }}</label>
+    <div class="flex items-baseline gap-1 text-[12px]">
+      <label :for="id" class="min-w-0 flex-1 truncate text-quiet" :title="hint">{{ label }}</label>
+      <button v-if="isWeight" type="button" class="text-accent italic hover:underline" :aria-label="`Weigh: ${label}`" @click="weighing = true">weigh</button>
+    </div>
     <div class="flex border border-line bg-sheet focus-within:border-accent">
-      <button type="button" class="w-6 shrink-0 text-quiet hover:bg-ground" :aria-label="`less: ${label}`" tabindex="-1" @click="nudge(-1)">−</button>
+      <button type="button" data-step class="w-5 shrink-0 text-quiet hover:bg-ground" :aria-label="`less: ${label}`" tabindex="-1" @click="nudge(-1)">−</button>
       <input
         :id="id"
         v-model="typed"
@@ -74,9 +88,10 @@ function nudge(direction: number) {
         @keydown.up.prevent="nudge(1)"
         @keydown.down.prevent="nudge(-1)"
       />
-      <span class="shrink-0 self-center pl-1 text-[12px] text-quiet">{{ shownUnit }}</span>
-      <button type="button" class="w-6 shrink-0 text-quiet hover:bg-ground" :aria-label="`more: ${label}`" tabindex="-1" @click="nudge(1)">+</button>
+      <span class="shrink-0 self-center pr-0.5 pl-0.5 text-[12px] text-quiet">{{ shownUnit }}</span>
+      <button type="button" data-step class="w-5 shrink-0 text-quiet hover:bg-ground" :aria-label="`more: ${label}`" tabindex="-1" @click="nudge(1)">+</button>
     </div>
+    <WeighDialog v-if="weighing" :what="label" @weighed="weighed" @close="weighing = false" />
     <p v-if="fault" :id="`${id}-fault`" role="alert" class="text-[12px] font-medium">■ {{ fault }}</p>
   </div>
 </template>

@@ -1,0 +1,168 @@
+package org.crispwhorl.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.testng.annotations.Test;
+
+/** What is in the drawer, what of it fits, what the slate says, and what the scale weighs. */
+public class DrawerJourneyTest extends Journey {
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Locator kind(String label) {
+        return page.getByLabel("Kinds of things").getByText(label, new Locator.GetByTextOptions().setExact(true));
+    }
+
+    private void type(Locator field, String value) {
+        field.fill(value);
+        field.press("Enter");
+    }
+
+    @Test
+    public void aCutterThatIsPutIntoTheDrawerIsFoundForThePart() {
+        page.navigate(base + "/drawer");
+        page.waitForSelector("text=tin petal, large");
+        button("Add one").click();
+        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("copper outer petal");
+        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).press("Enter");
+        assertThat(button("copper outer petal")).isVisible();
+        type(page.getByLabel("length", new Page.GetByLabelOptions().setExact(true)), "35");
+        assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("copper outer petal")))
+                .containsText("35 × 22 mm");
+        type(page.getByLabel("width", new Page.GetByLabelOptions().setExact(true)), "30");
+        type(page.getByLabel("widest at"), "0.66");
+        type(page.getByLabel("base"), "0.3");
+        type(page.getByLabel("tip"), "2.4");
+        assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("copper outer petal")))
+                .containsText("35 × 30 mm");
+        page.waitForTimeout(300);
+        openPlate(page, "Towpath camellia");
+        select(page, "sixth");
+        page.locator("[data-drawer] summary").click();
+        Locator cutters = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Cutters"));
+        assertThat(cutters.locator("tr").first()).containsText("copper outer petal");
+        assertThat(cutters.locator("tr").first()).containsText("as it is");
+        assertThat(page.locator("[data-drawer] figcaption")).containsText("is cut");
+        Download stl = page.waitForDownload(
+                () -> page.getByText("Cutter to print (STL)").click());
+        assertTrue(stl.suggestedFilename().endsWith(".stl"));
+    }
+
+    @Test
+    public void threeFaultyRowsOfTenThousandAreToldAndTheOthersTakenIn() throws IOException {
+        StringBuilder csv = new StringBuilder("kind,name,count,boreMm,lengthMm\n");
+        for (int i = 1; i <= 10_000; i++) {
+            csv.append("cake-pick,pick ")
+                    .append(i)
+                    .append(i % 4000 == 7 ? ",five" : ",5")
+                    .append(",4,70\n");
+        }
+        page.navigate(base + "/drawer");
+        page.waitForSelector("text=tin petal, large");
+        button("Take in a table …").click();
+        page.locator("input[type=file]")
+                .setInputFiles(
+                        new FilePayload("picks.csv", "text/csv", csv.toString().getBytes(StandardCharsets.UTF_8)));
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("3 places need mending; nothing was taken in yet");
+        assertThat(dialog.locator("tbody tr").first()).containsText("'five'");
+        Download left = page.waitForDownload(
+                () -> dialog.getByText("The other rows, to mend").click());
+        assertTrue(Files.readString(left.path()).contains("pick 4007"));
+        button("Take in the 9,997 good rows").click();
+        assertThat(dialog.getByRole(AriaRole.STATUS)).containsText("9,997 things are in the drawer");
+        button("Close").click();
+    }
+
+    @Test
+    public void aBallIsWeighedForTheDensityOfItsPaste() {
+        page.navigate(base + "/drawer");
+        kind("paste").click();
+        button("gum paste, tub").click();
+        page.getByLabel("Weigh: its weight").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.locator("[data-weight]")).containsText("at rest");
+        Locator pan = dialog.getByLabel("on its pan, g");
+        pan.fill("6");
+        pan.press("Tab");
+        assertThat(dialog.locator("[data-weight]"))
+                .containsText(
+                        java.util.regex.Pattern.compile("(5\\.9|6\\.0)\\d.*at rest", java.util.regex.Pattern.DOTALL));
+        dialog.getByLabel("its cable is in").uncheck();
+        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("The scale went silent");
+        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("that is kept");
+        dialog.getByLabel("its cable is in").check();
+        assertThat(dialog.locator("[data-weight]")).containsText("at rest");
+        dialog.getByText("Take this weight").click();
+        assertThat(page.getByLabel("density")).hasValue(java.util.regex.Pattern.compile("1\\.4[234]"));
+    }
+
+    @Test
+    public void theFinderLeadsToEachQuestionOfTheSlateAndItAnswersAsItIsTyped() {
+        page.navigate(base + "/shelf");
+        page.waitForSelector("h2");
+        for (String question : new String[] {"wire check", "log slices", "bundle and pick"}) {
+            page.keyboard().press("Escape");
+            page.locator("body").press("/");
+            page.getByRole(AriaRole.COMBOBOX).fill(question);
+            page.keyboard().press("Enter");
+            Locator panel = page.getByRole(
+                    AriaRole.REGION,
+                    new Page.GetByRoleOptions().setName(question).setExact(true));
+            assertThat(panel.locator("input, select").first()).isFocused();
+            assertThat(panel.locator("[data-value]").first()).isVisible();
+            page.locator("h1").first().evaluate("() => document.activeElement.blur()");
+        }
+        Locator gauge = page.locator("[data-question=thickness-gauge]");
+        assertThat(gauge.locator("[data-figure=thickness] [data-value]")).hasText("0.81");
+        type(gauge.getByLabel("rolled"), "1.5");
+        assertThat(gauge.locator("[data-figure=thickness] [data-value]")).hasText("1.10");
+        type(gauge.getByLabel("petal length"), "20");
+        assertThat(gauge.getByRole(AriaRole.ALERT)).containsText("paste does not shrink");
+        gauge.getByLabel("petal length").fill("46");
+        gauge.getByLabel("petal length").press("Enter");
+        gauge.locator("[data-figure=thickness] button").click();
+        assertThat(gauge.getByText("Conservation of volume")).isVisible();
+    }
+
+    @Test
+    public void theFewestCuttersAreBoughtForAllSpecies() {
+        page.navigate(base + "/drawer/buy");
+        button("All species").click();
+        assertThat(page.locator("[data-purchase]")).containsText("fewer will not do");
+        page.getByLabel("the purchase should be").selectOption("as cheap as can be");
+        assertThat(page.locator("[data-purchase]")).containsText("no purchase is cheaper");
+    }
+
+    @Test
+    public void anOrderIsTakenOutOfTheDrawerAndPutBack() {
+        page.navigate(base + "/orders");
+        page.getByText("Supper on the lock island").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheets"))
+                .click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Wires"))
+                .click();
+        assertThat(page.getByText("no plan needs fewer").first()).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shopping"))
+                .click();
+        Locator list = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Shopping list"));
+        Locator paste = list.locator("tr", new Locator.LocatorOptions().setHasText("gum paste"));
+        assertThat(paste).containsText("900 g");
+        button("Take it out of the drawer").click();
+        assertThat(page.getByText("Taken out of the drawer for this order")).isVisible();
+        assertThat(paste).not().containsText("900 g");
+        button("Put it all back").click();
+        assertThat(paste).containsText("900 g");
+    }
+}

@@ -1,0 +1,126 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.outline.Cut;
+import org.crispwhorl.core.paste.Nesting;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.files.SpeciesDocument;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class SheetsApiTest extends ServerTest {
+    private String order() {
+        return "/api/orders/" + api.get("/api/orders").json().get(0).get("id").asString();
+    }
+
+    @Test
+    public void materialsAddUpToTheOrder() {
+        JsonNode materials = api.get(order() + "/materials").json();
+        JsonNode sheet = api.get(order() + "/reckoning").json().get("sheet");
+        int pieces = 0;
+        for (JsonNode job : materials.get("cuts")) {
+            pieces += job.get("pieces").asInt();
+        }
+        for (JsonNode line : materials.get("uncut")) {
+            pieces += line.get("needed").asInt() + line.get("spares").asInt();
+        }
+        int wanted = 0;
+        for (JsonNode line : sheet.get("cuts")) {
+            wanted += line.get("needed").asInt() + line.get("spares").asInt();
+        }
+        assertEquals(pieces, wanted);
+        materials.get("wires").forEach(w -> assertTrue(w.at("/plan/proved").asBoolean(), w.toString()));
+    }
+
+    @DataProvider
+    Object[][] lists() {
+        return new Object[][] {{"cuts"}, {"wires"}, {"pastes"}, {"shopping"}, {"stems"}};
+    }
+
+    @Test(dataProvider = "lists")
+    public void everyListComesAsCsv(String list) {
+        Api.Answer csv = api.get(order() + "/lists/" + list + ".csv");
+        assertEquals(csv.status(), 200, csv.body());
+        assertTrue(csv.type().startsWith("text/csv"));
+        assertTrue(csv.body().lines().count() > 2, csv.body());
+    }
+
+    @Test
+    public void aListThatIsNotThereIsToldPlainly() {
+        Api.Answer answer = api.get(order() + "/lists/guests.csv");
+        assertEquals(answer.status(), 404);
+        assertTrue(answer.body().contains("There is no list guests"));
+    }
+
+    @Test
+    public void sheetsAndOutlinesComeAsPdfAndSvg() {
+        for (String paper : List.of("A4", "LETTER")) {
+            assertTrue(api.get(order() + "/sheets.pdf?paper=" + paper).body().startsWith("%PDF"));
+            assertTrue(api.get(order() + "/outlines.pdf?paper=" + paper).body().startsWith("%PDF"));
+            assertTrue(api.get(order() + "/outlines.svg?paper=" + paper).body().startsWith("<svg"));
+        }
+        assertEquals(api.get(order() + "/sheets.pdf?paper=PAPYRUS").status(), 404);
+    }
+
+    @Test
+    public void aCutterOfEachPartPrintsAndOneWithTooThinAWallIsRefused() {
+        for (JsonNode card : api.get("/api/species").json()) {
+            String path = "/api/species/" + card.get("id").asString();
+            JsonNode document = api.get(path + "/document").json();
+            for (JsonNode part : document.get("parts")) {
+                String making = part.at("/pieces/making/kind").asString("");
+                if (making.equals("sheet") || making.equals("one-piece")) {
+                    String stl = path + "/parts/" + part.get("id").asString() + "/cutter.stl";
+                    assertEquals(api.get(stl).status(), 200, stl);
+                    assertEquals(api.get(stl + "?wallMm=0.2").status(), 422);
+                }
+            }
+            assertTrue(api.get(path + "/outlines.pdf").body().startsWith("%PDF"));
+        }
+    }
+
+    @DataProvider
+    Object[][] demos() {
+        return api.get("/api/species")
+                .json()
+                .valueStream()
+                .map(s -> new Object[] {s.get("name").asString(), s.get("id").asString()})
+                .toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "demos")
+    public void noDemoOutlineNestsWorseThanAPlainGrid(String name, String id) {
+        String document = api.get("/api/species/" + id + "/document").body();
+        for (Petaled part : SpeciesDocument.readText(document).petaled()) {
+            if (part.pieces().cut().isPresent()) {
+                Cut cut = part.pieces().cut().get();
+                Nesting nesting = Nesting.of(cut, 145);
+                assertTrue(nesting.stripYield() >= nesting.gridYield() - 1e-9, name + " " + part.id());
+                assertTrue(nesting.latticeYield() <= 1 + 1e-9, name + " " + part.id() + nesting.latticeYield());
+            }
+        }
+    }
+
+    @Test
+    public void theSlateAnswersAndRefusesByTheField() {
+        JsonNode answer = api.post(
+                        "/api/slate",
+                        "{\"kind\":\"wire-check\",\"massG\":1,\"centreMm\":25,\"freeMm\":25,\"ridgeMm\":0.9}")
+                .json();
+        assertEquals(answer.at("/figures/0/value").asInt(), 26);
+        assertEquals(answer.at("/figures/0/unit").asString(), "gauge");
+        assertEquals(
+                Figure.Group.WIRE.name().toLowerCase(),
+                answer.at("/figures/0/group").asString());
+        Api.Answer refused = api.post(
+                "/api/slate",
+                "{\"kind\":\"cutter-to-petal\",\"known\":\"cutter\",\"lengthMm\":0,\"widthMm\":20,\"rolledMm\":1,\"finishedMm\":1}");
+        assertEquals(refused.status(), 422);
+        assertEquals(refused.json().at("/faults/0/pointer").asString(), "/lengthMm");
+    }
+}

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { answered, api, type Schemas } from '@/api/client'
+import { writeLength } from '@/measure/lengths'
+import { useLengths } from '@/measure/useLengths'
+import StripDrawing from './StripDrawing.vue'
+
+/** How a cutter nests on a strip as wide as the roller, asked for when it is looked at. */
+const props = defineProps<{ cut: Schemas['Cut'] }>()
+const lengths = useLengths()
+const found = useQuery({
+  queryKey: computed(() => ['nesting', props.cut]),
+  queryFn: () => answered(api.POST('/api/drawer/nesting', { body: props.cut })),
+  placeholderData: (before) => before,
+})
+const nesting = computed(() => found.data.value?.nesting)
+</script>
+
+<template>
+  <figure v-if="found.data.value && nesting" class="mt-1">
+    <StripDrawing :nesting="nesting" :ring="found.data.value.ring" />
+    <figcaption class="mt-1 text-[13px]">
+      turned by {{ nesting.turnDeg.toFixed(0) }}° on a strip {{ writeLength(nesting.stripMm, lengths.unit) }} {{ lengths.unit }} wide:
+      <strong>{{ (100 * nesting.stripYield).toFixed(0) }} %</strong> is cut, in a plain grid {{ (100 * nesting.gridYield).toFixed(0) }} %.
+      With {{ (100 * found.data.value.rekneadShare).toFixed(0) }} % of the trimmings kneaded again,
+      {{ (100 * (1 - found.data.value.rekneadShare) * (1 - nesting.stripYield) / nesting.stripYield).toFixed(0) }} g are lost for every 100 g cut.
+    </figcaption>
+  </figure>
+</template>

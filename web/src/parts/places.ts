@@ -1,0 +1,20 @@
+/** The rooms that the heading and the finder lead to. */
+export const ROOMS = [
+  { to: '/shelf', label: 'Shelf' },
+  { to: '/drawer', label: 'Drawer' },
+  { to: '/orders', label: 'Orders' },
+  { to: '/slate', label: 'Slate' },
+]
+
+/** Places within rooms that the finder leads to. */
+export const CORNERS = [
+  { to: '/drawer/buy', label: 'What to buy', kind: 'drawer' },
+  { to: '/slate#ball-and-petal', label: 'ball and petal', kind: 'slate' },
+  { to: '/slate#thickness-gauge', label: 'thickness gauge', kind: 'slate' },
+  { to: '/slate#cutter-to-petal', label: 'cutter to petal', kind: 'slate' },
+  { to: '/slate#wire-check', label: 'wire check', kind: 'slate' },
+  { to: '/slate#bundle-and-pick', label: 'bundle and pick', kind: 'slate' },
+  { to: '/slate#shade-mix', label: 'shade mix', kind: 'slate' },
+  { to: '/slate#log-slices', label: 'log slices', kind: 'slate' },
+  { to: '/slate#unit-turning', label: 'units', kind: 'slate' },
+]

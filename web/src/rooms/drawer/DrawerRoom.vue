@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { RouterLink, useRoute } from 'vue-router'
+import { answered, api } from '@/api/client'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import TableDialog from './TableDialog.vue'
+import ThingEditor from './ThingEditor.vue'
+import { begun, howMuch, inShort, type Item, type Kept, type Kind, KINDS, kindOf } from './things'
+
+const route = useRoute()
+const queries = useQueryClient()
+const drawer = useQuery({ queryKey: ['drawer'], queryFn: () => answered(api.GET('/api/drawer')) })
+const things = computed(() => drawer.data.value ?? [])
+const kind = ref<Kind>('cutter')
+const chosen = ref<string>()
+const taking = ref(false)
+const failure = ref<unknown>()
+
+const shown = computed(() => things.value.filter((t) => t.item.kind === kind.value))
+const thing = computed(() => things.value.find((t) => t.id === chosen.value))
+const countOf = (k: Kind) => things.value.filter((t) => t.item.kind === k).length
+const label = (t: Kept) => ('count' in t.item && t.item.count === 0 && t.item.kind === 'cutter' ? 'could be bought' : howMuch(t.item))
+
+watch([() => route.query.thing, things], ([asked]) => {
+  const found = things.value.find((t) => t.id === asked)
+  if (found && chosen.value === undefined) {
+    kind.value = found.item.kind
+    chosen.value = found.id
+  }
+}, { immediate: true })
+
+function turnTo(k: Kind) {
+  kind.value = k
+  chosen.value = undefined
+}
+
+/** Sets what is known of the drawer; whatever rests on it is asked for anew. */
+async function told(now: Kept[]) {
+  queries.setQueryData(['drawer'], now)
+  await queries.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'drawer' })
+}
+
+async function add() {
+  failure.value = undefined
+  try {
+    const kept = await answered(api.POST('/api/drawer', { body: begun(kind.value) }))
+    await told([...things.value, kept])
+    chosen.value = kept.id
+  } catch (e) {
+    failure.value = e
+  }
+}
+
+async function change(item: Item) {
+  const before = thing.value!
+  failure.value = undefined
+  try {
+    const kept = await answered(api.PUT('/api/drawer/{id}', { params: { path: { id: before.id } }, body: { ...before, item } }))
+    await told(things.value.map((t) => (t.id === kept.id ? kept : t)))
+  } catch (e) {
+    failure.value = e
+    await drawer.refetch()
+  }
+}
+
+async function remove(id: string) {
+  await answered(api.DELETE('/api/drawer/{id}', { params: { path: { id } } }))
+  await told(things.value.filter((t) => t.id !== id))
+  chosen.value = undefined
+}
+</script>
+
+<template>
+  <div class="grid min-h-full grid-cols-1 lg:grid-cols-[190px_minmax(0,1fr)_370px]">
+    <nav aria-label="Kinds of things" class="border-r border-line py-3">
+      <button
+        v-for="k in KINDS"
+        :key="k.kind"
+        type="button"
+        class="flex min-h-9 w-full items-center justify-between px-4 text-left hover:bg-sheet"
+        :class="k.kind === kind ? 'bg-sheet font-medium shadow-[inset_3px_0_0_var(--color-accent)]' : ''"
+        :aria-current="k.kind === kind"
+        @click="turnTo(k.kind)"
+      >
+        <span>{{ k.label }}</span><span class="text-quiet">{{ countOf(k.kind) || '' }}</span>
+      </button>
+      <p class="mt-3 flex flex-col items-start border-t border-line px-2 pt-2">
+        <RouterLink class="act-quiet" to="/drawer/buy">What to buy …</RouterLink>
+        <a class="act-quiet" href="/api/drawer/drawer.csv" download="drawer.csv">Take out as CSV</a>
+        <button type="button" class="act-quiet" @click="taking = true">Take in a table …</button>
+      </p>
+    </nav>
+    <section class="min-w-0 px-5 py-3" :aria-label="kindOf(kind).label">
+      <div class="flex items-baseline gap-4">
+        <h1 class="flex-1 text-[26px] first-letter:uppercase">{{ kindOf(kind).label }}</h1>
+        <button type="button" class="act" @click="add">Add one</button>
+      </div>
+      <p class="text-quiet">{{ kindOf(kind).means }}</p>
+      <ProblemNote v-if="drawer.error.value ?? failure" :error="drawer.error.value ?? failure" class="mt-2" />
+      <p v-if="shown.length === 0 && drawer.isSuccess.value" class="mt-6 text-quiet">
+        None yet. Add one here, or take a whole table in: take the drawer out as CSV once to see its headings.
+      </p>
+      <table v-else class="mt-2 w-full">
+        <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">name</th><th class="font-normal">what it is</th><th class="text-right font-normal">there is</th></tr></thead>
+        <tbody>
+          <tr v-for="t in shown" :key="t.id" class="border-t border-line" :class="t.id === chosen ? 'bg-sheet' : ''">
+            <td><button type="button" class="min-h-8 text-left text-accent hover:underline" :aria-pressed="t.id === chosen" @click="chosen = t.id">{{ t.item.name }}</button></td>
+            <td>
+              <span v-if="t.item.kind === 'colour-pot'" class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: t.item.colour }" />{{ inShort(t.item) }}
+            </td>
+            <td class="text-right whitespace-nowrap" :class="label(t) === 'could be bought' ? 'text-quiet italic' : ''">{{ label(t) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <ThingEditor v-if="thing" :key="thing.id" :item="thing.item" @change="change" @remove="remove(thing.id)" />
+    <aside v-else class="border-l border-line px-4 py-3 text-quiet">Choose a thing to see and change it.</aside>
+    <TableDialog v-if="taking" @close="taking = false" @taken="drawer.refetch()" />
+  </div>
+</template>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { ref } from 'vue'
+import { answered, api, type Schemas } from '@/api/client'
+import ProblemNote from '@/parts/ProblemNote.vue'
+
+/** Takes a table in. Nothing changes while a row has a fault, unless the good rows are asked for; the others are given back. */
+const emit = defineEmits<{ close: []; taken: [] }>()
+const SHOWN = 40
+const csv = ref('')
+const fileName = ref('')
+const inPlaceOfAll = ref(false)
+const outcome = ref<Schemas['TakenIn']>()
+const failure = ref<unknown>()
+const working = ref(false)
+
+async function chosen(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  fileName.value = file.name
+  csv.value = await file.text()
+  await send(false)
+}
+
+async function send(goodRows: boolean) {
+  working.value = true
+  failure.value = undefined
+  outcome.value = undefined
+  try {
+    outcome.value = await answered(
+      api.POST('/api/drawer/csv', {
+        params: { query: { inPlaceOfAll: inPlaceOfAll.value, goodRows } },
+        body: csv.value,
+        bodySerializer: (text: string) => text,
+        headers: { 'content-type': 'text/csv' },
+      }),
+    )
+    if (outcome.value.takenIn > 0) emit('taken')
+  } catch (e) {
+    failure.value = e
+  } finally {
+    working.value = false
+  }
+}
+
+const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outcome.value?.faulty ?? '')}`
+</script>
+
+<template>
+  <Dialog :open="true" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
+    <DialogPanel class="mx-auto mt-16 max-h-[80vh] w-[46rem] max-w-[94vw] overflow-auto border border-ink bg-sheet p-5">
+      <DialogTitle class="text-[22px]">Take in a table</DialogTitle>
+      <p class="mt-1 text-quiet">CSV with a heading row, one thing a row; the first column, <em>kind</em>, says what it is. Take the drawer out once to see every heading.</p>
+      <label class="mt-3 flex items-center gap-2"><input v-model="inPlaceOfAll" type="checkbox" class="size-4" />in place of all that is in the drawer now</label>
+      <label class="mt-2 block">The table<input type="file" accept=".csv,text/csv" class="mt-1 block" @change="chosen" /></label>
+      <p v-if="working" class="mt-3" role="status">Reading {{ fileName }} …</p>
+      <ProblemNote v-if="failure" :error="failure" class="mt-3" />
+      <template v-if="outcome">
+        <p v-if="outcome.takenIn > 0" role="status" class="mt-3 font-medium">● {{ outcome.takenIn.toLocaleString('en') }} things are in the drawer.</p>
+        <template v-if="outcome.faults.length">
+          <p role="alert" class="mt-3 font-medium">
+            ■ {{ outcome.faults.length }} {{ outcome.faults.length === 1 ? 'place needs' : 'places need' }} mending<template v-if="outcome.takenIn === 0">; nothing was taken in yet</template>.
+          </p>
+          <table class="mt-2 w-full text-left">
+            <thead><tr class="text-[12px] text-quiet"><th class="font-normal">line</th><th class="font-normal">column</th><th class="font-normal">came</th><th class="font-normal">expected</th></tr></thead>
+            <tbody>
+              <tr v-for="(fault, i) in outcome.faults.slice(0, SHOWN)" :key="i" class="border-t border-line align-top">
+                <td class="pr-3">{{ fault.line }}</td><td class="pr-3 font-medium break-all">{{ fault.column || 'the row' }}</td><td class="pr-3 break-all">{{ fault.came }}</td><td>{{ fault.expected }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <p v-if="outcome.faults.length > SHOWN" class="mt-1 text-quiet">and {{ outcome.faults.length - SHOWN }} more</p>
+          <p class="mt-3 flex gap-2">
+            <button v-if="outcome.takenIn === 0 && outcome.good > 0" type="button" class="act" @click="send(true)">Take in the {{ outcome.good.toLocaleString('en') }} good rows</button>
+            <a class="act" :href="faultyHref()" download="to-mend.csv">The other rows, to mend</a>
+          </p>
+        </template>
+      </template>
+      <p class="mt-4 text-right"><button type="button" class="act" @click="emit('close')">Close</button></p>
+    </DialogPanel>
+  </Dialog>
+</template>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { answered, api, isPetaled, type Part, type Schemas, type SpeciesDocument } from '@/api/client'
+import StripNest from '@/parts/StripNest.vue'
+
+/** The drawer's tools for one part, the closest first; asked for when this is opened, since it looks at the whole drawer. */
+const props = defineProps<{ species: SpeciesDocument; part: Part; speciesId: string }>()
+const open = ref(false)
+const found = useQuery({
+  queryKey: computed(() => ['tools', props.species]),
+  queryFn: () => answered(api.POST('/api/drawer/tools', { body: { species: props.species } })),
+  enabled: open,
+  placeholderData: (before) => before,
+})
+const tools = computed(() => found.data.value?.find((t) => t.partId === props.part.id))
+const sorts = computed(() => [...new Set((tools.value?.others ?? []).map((o) => o.sort))])
+const SHOWN = 3
+
+const cut = computed<Schemas['Cut'] | undefined>(() => {
+  if (!isPetaled(props.part)) return undefined
+  const { making, outline, count } = props.part.pieces
+  if (making.kind === 'one-piece') return { outline, petals: count, middleMm: making.middleMm }
+  return making.kind === 'sheet' ? { outline, petals: 1, middleMm: 0 } : undefined
+})
+const fits = (f: Schemas['CutterFit']) => f.doing !== 'none'
+const mark = (good: boolean, owned: number) => (!good ? '■' : owned > 0 ? '●' : '◆')
+</script>
+
+<template>
+  <details v-if="isPetaled(part)" class="mt-2" data-drawer @toggle="open = ($event.target as HTMLDetailsElement).open">
+    <summary class="heading-small cursor-pointer">from the drawer</summary>
+    <template v-if="open && tools">
+      <table v-if="tools.cutters.length" class="w-full text-[13px]" aria-label="Cutters">
+        <tbody>
+          <tr v-for="f in tools.cutters.slice(0, fits(tools.cutters[0]!) ? 4 : 2)" :key="f.cutter.name" class="border-t border-line align-top">
+            <td class="pr-1">{{ mark(fits(f), f.cutter.count) }}</td>
+            <td class="pr-2">{{ f.cutter.name }}<span v-if="f.cutter.count === 0" class="text-quiet italic"> (not owned)</span></td>
+            <td class="w-1/2">{{ f.reason }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <table v-for="sort in sorts" :key="sort" class="w-full text-[13px]" :aria-label="sort">
+        <tbody>
+          <tr v-for="o in tools.others.filter((t) => t.sort === sort).slice(0, SHOWN)" :key="o.name" class="border-t border-line align-top">
+            <td class="pr-1">{{ mark(o.fits, o.owned) }}</td><td class="pr-2">{{ o.name }} × {{ o.owned }}</td><td class="w-1/2">{{ o.reason }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <template v-if="cut">
+        <p class="heading-small mt-2">on the strip</p>
+        <StripNest :cut="cut" />
+        <p class="mt-1 flex flex-wrap gap-x-3">
+          <a class="act-quiet !px-0" :href="`/api/species/${speciesId}/outlines.pdf`" target="_blank">Outlines as PDF</a>
+          <a class="act-quiet !px-0" :href="`/api/species/${speciesId}/outlines.svg`" download="outlines.svg">SVG</a>
+          <a class="act-quiet !px-0" :href="`/api/species/${speciesId}/parts/${part.id}/cutter.stl`" :download="`${part.id}.stl`">Cutter to print (STL)</a>
+        </p>
+        <p class="text-[12px] text-quiet">
+          ◆ Printed plastic is not food-safe by itself: ask for filament and printer that are, lay film between cutter and paste, wash it by hand; follow your local food rules.
+        </p>
+      </template>
+    </template>
+    <p v-else-if="open" class="text-quiet">Looking through the drawer …</p>
+  </details>
+</template>

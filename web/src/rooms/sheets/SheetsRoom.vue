@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { answered, api } from '@/api/client'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import { readable } from '../order/dates'
+import CutSheet from './CutSheet.vue'
+import OutlineSheet from './OutlineSheet.vue'
+import PasteSheet from './PasteSheet.vue'
+import ShoppingSheet from './ShoppingSheet.vue'
+import StemSheet from './StemSheet.vue'
+import WireSheet from './WireSheet.vue'
+
+/** The sheets of an order: on the screen, on paper, and in open formats. */
+const props = defineProps<{ id: string; sheet?: string }>()
+const SHEETS = [
+  { key: 'cuts', label: 'Cut', view: CutSheet },
+  { key: 'wires', label: 'Wires', view: WireSheet },
+  { key: 'pastes', label: 'Paste and shades', view: PasteSheet },
+  { key: 'stems', label: 'Stems, tape, picks', view: StemSheet },
+  { key: 'shopping', label: 'Shopping', view: ShoppingSheet },
+]
+const OUTLINES = 'outlines'
+const paper = ref('A4')
+const shown = computed(() => props.sheet || 'cuts')
+const chosen = computed(() => SHEETS.find((s) => s.key === shown.value))
+const path = { params: { path: { id: props.id } } }
+const order = useQuery({ queryKey: ['order', props.id], queryFn: () => answered(api.GET('/api/orders/{id}', path)) })
+const materials = useQuery({
+  queryKey: ['materials', props.id],
+  queryFn: () => answered(api.GET('/api/orders/{id}/materials', path)),
+})
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="mx-auto max-w-5xl px-6 py-4">
+    <nav aria-label="Sheets" class="not-printed flex flex-wrap items-end gap-x-5 border-b border-line">
+      <RouterLink
+        v-for="s in [...SHEETS, { key: OUTLINES, label: 'Outlines' }]"
+        :key="s.key"
+        :to="`/orders/${id}/sheets/${s.key}`"
+        replace
+        class="-mb-px border-b-2 py-1.5"
+        :class="s.key === shown ? 'border-accent font-medium' : 'border-transparent hover:border-line'"
+      >{{ s.label }}</RouterLink>
+      <RouterLink class="act-quiet ml-auto" :to="`/orders/${id}`">Back to the order</RouterLink>
+    </nav>
+    <p class="not-printed my-3 flex flex-wrap items-center gap-2">
+      <button type="button" class="act" @click="print">Print</button>
+      <label class="flex items-center gap-1.5 text-quiet">on<select v-model="paper" class="field !w-auto"><option value="A4">A4</option><option value="LETTER">Letter</option></select></label>
+      <template v-if="chosen">
+        <a class="act" :href="`/api/orders/${id}/sheets.pdf?sheets=${chosen.key.toUpperCase()}&paper=${paper}`" target="_blank">This sheet as PDF</a>
+        <a class="act" :href="`/api/orders/${id}/sheets.pdf?paper=${paper}`" target="_blank">All sheets as PDF</a>
+        <a class="act" :href="`/api/orders/${id}/lists/${chosen.key}.csv`" :download="`${chosen.key}.csv`">As CSV</a>
+      </template>
+      <template v-else>
+        <a class="act" :href="`/api/orders/${id}/outlines.pdf?paper=${paper}`" target="_blank">As PDF</a>
+        <a class="act" :href="`/api/orders/${id}/outlines.svg?paper=${paper}`" download="outlines.svg">As SVG</a>
+      </template>
+    </p>
+    <ProblemNote v-if="order.error.value ?? materials.error.value" :error="order.error.value ?? materials.error.value" />
+    <p v-if="materials.isPending.value" role="status" class="mt-6 text-quiet">Nesting the cutters and cutting the wires …</p>
+    <template v-if="order.data.value && materials.data.value">
+      <p class="text-quiet">{{ order.data.value.order.name }} · hand-over {{ readable(order.data.value.order.handOver) }}</p>
+      <component :is="chosen.view" v-if="chosen" :id="id" :materials="materials.data.value" />
+      <OutlineSheet v-else :id="id" :paper="paper" />
+    </template>
+  </div>
+</template>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import { answered, api, type Schemas } from '@/api/client'
+import ProblemNote from '@/parts/ProblemNote.vue'
+
+/** What the order takes against what the drawer has; what is used up is taken out of it, and can be put back. */
+const props = defineProps<{ id: string; materials: Schemas['Materials'] }>()
+const queries = useQueryClient()
+const path = { params: { path: { id: props.id } } }
+const used = useQuery({ queryKey: ['order-use', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/use', path)) })
+const rows = computed(() => props.materials.shopping.map((l) => ({ ...l, missing: Math.max(0, l.needed - l.owned) })))
+const plain = (value: number) => value.toFixed(1).replace(/\.0$/, '')
+
+async function useUp() {
+  await answered(api.POST('/api/orders/{id}/use', path))
+  await queries.invalidateQueries()
+}
+
+async function putBack() {
+  await answered(api.DELETE('/api/orders/{id}/use', path))
+  await queries.invalidateQueries()
+}
+</script>
+
+<template>
+  <h1 class="text-[28px]">Shopping</h1>
+  <table class="mt-1 w-full" aria-label="Shopping list">
+    <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">what</th><th class="text-right font-normal">needed</th><th class="text-right font-normal">in the drawer</th><th class="text-right font-normal">buy</th><th class="pl-6 font-normal">note</th></tr></thead>
+    <tbody>
+      <tr v-for="line in rows" :key="line.what" class="border-t border-line">
+        <td class="py-1">{{ line.what }}</td>
+        <td class="text-right">{{ plain(line.needed) }} {{ line.sign }}</td>
+        <td class="text-right">{{ plain(line.owned) }} {{ line.sign }}</td>
+        <td class="text-right font-medium">{{ line.missing > 0 ? `◆ ${plain(line.missing)} ${line.sign}` : '● enough' }}</td>
+        <td class="pl-6 text-[13px] text-quiet">{{ line.note }}</td>
+      </tr>
+    </tbody>
+  </table>
+  <p class="not-printed mt-2"><RouterLink class="act-quiet !px-0" to="/drawer/buy">Fewest cutters for these and other species …</RouterLink></p>
+  <section class="not-printed mt-4 border-t border-ink pt-2" aria-label="The drawer">
+    <ProblemNote v-if="used.error.value" :error="used.error.value" />
+    <template v-if="used.data.value?.length">
+      <p>● Taken out of the drawer for this order:</p>
+      <ul class="columns-2">
+        <li v-for="u in used.data.value" :key="u.name">
+          {{ u.name }}: {{ plain(u.taken.amount) }}<template v-if="u.taken.offcutsUsed.length">, {{ u.taken.offcutsUsed.length }} offcuts</template><template v-if="u.taken.offcutsLeft.length">; {{ u.taken.offcutsLeft.length }} offcuts come back</template>
+        </li>
+      </ul>
+      <p class="mt-2"><button type="button" class="act" @click="putBack">Put it all back</button></p>
+    </template>
+    <template v-else>
+      <p>Once the flowers are made, take what they used out of the drawer: wires, paste, stamens, tape and picks; offcuts worth keeping go back in.</p>
+      <p class="mt-2"><button type="button" class="act" @click="useUp">Take it out of the drawer</button></p>
+    </template>
+  </section>
+</template>
