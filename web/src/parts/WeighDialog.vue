@@ -13,6 +13,7 @@ const reading = ref<Schemas['Reading']>()
 const pan = ref<Schemas['ScalePan']>()
 const failure = ref<unknown>()
 const typed = ref('')
+const laid = ref(0)
 
 async function read() {
   try {
@@ -38,7 +39,10 @@ async function simulate(change: Partial<Schemas['ScalePan']>) {
   const now = pan.value ?? (await answered(api.GET('/api/standins/scale')))
   pan.value = await answered(api.PUT('/api/standins/scale', { body: { ...now, ...change } }))
 }
-void answered(api.GET('/api/standins/scale')).then((now) => (pan.value = now)).catch(() => undefined)
+void answered(api.GET('/api/standins/scale')).then((now) => {
+  pan.value = now
+  laid.value = now.loadG
+}).catch(() => undefined)
 
 const lost = computed(() => reading.value !== undefined && !reading.value.there)
 const byHand = computed(() => Number(typed.value.replace(',', '.')))
@@ -73,7 +77,7 @@ const byHand = computed(() => Number(typed.value.replace(',', '.')))
       <fieldset v-if="pan" class="mt-4 border-t border-line pt-2">
         <legend class="heading-small">the simulated scale</legend>
         <p class="flex flex-wrap items-end gap-2">
-          <label class="text-[12px] text-quiet">on its pan, g<input class="field !w-24" type="number" step="0.1" :value="pan.loadG" @change="simulate({ loadG: Number(($event.target as HTMLInputElement).value) })" /></label>
+          <label class="text-[12px] text-quiet">on its pan, g<input v-model="laid" class="field !w-24" type="number" step="0.1" @change="simulate({ loadG: Number(laid) })" /></label>
           <label class="flex items-center gap-1.5 pb-1.5"><input type="checkbox" class="size-4" :checked="pan.plugged" @change="simulate({ plugged: ($event.target as HTMLInputElement).checked })" />its cable is in</label>
         </p>
       </fieldset>

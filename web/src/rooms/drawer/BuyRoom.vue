@@ -29,7 +29,7 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
       <h1 class="text-[26px]">What to buy</h1>
       <p class="text-quiet">Choose what you want to make; cutters whose count is 0 are those that could be bought.</p>
       <p class="my-2 flex gap-2">
-        <button type="button" class="act-quiet !px-0" @click="chosen = shelf.map((s) => s.id)">All species</button>
+        <button type="button" class="act-quiet !px-0" :disabled="shelf.length === 0" @click="chosen = shelf.map((s) => s.id)">All species</button>
         <button type="button" class="act-quiet" @click="chosen = []">None</button>
       </p>
       <label v-for="s in shelf" :key="s.id" class="flex min-h-7 items-center gap-2"><input v-model="chosen" type="checkbox" class="size-4" :value="s.id" />{{ s.name }}</label>

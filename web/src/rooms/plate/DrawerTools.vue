@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api, isPetaled, type Part, type Schemas, type SpeciesDocument } from '@/api/client'
 import StripNest from '@/parts/StripNest.vue'
+import CutterToPrint from './CutterToPrint.vue'
 
 /** The drawer's tools for one part, the closest first; asked for when this is opened, since it looks at the whole drawer. */
 const props = defineProps<{ species: SpeciesDocument; part: Part; speciesId: string }>()
@@ -53,11 +54,8 @@ const mark = (good: boolean, owned: number) => (!good ? '■' : owned > 0 ? '●
         <p class="mt-1 flex flex-wrap gap-x-3">
           <a class="act-quiet !px-0" :href="`/api/species/${speciesId}/outlines.pdf`" target="_blank">Outlines as PDF</a>
           <a class="act-quiet !px-0" :href="`/api/species/${speciesId}/outlines.svg`" download="outlines.svg">SVG</a>
-          <a class="act-quiet !px-0" :href="`/api/species/${speciesId}/parts/${part.id}/cutter.stl`" :download="`${part.id}.stl`">Cutter to print (STL)</a>
         </p>
-        <p class="text-[12px] text-quiet">
-          ◆ Printed plastic is not food-safe by itself: ask for filament and printer that are, lay film between cutter and paste, wash it by hand; follow your local food rules.
-        </p>
+        <CutterToPrint :key="part.id" :species-id="speciesId" :part-id="part.id" />
       </template>
     </template>
     <p v-else-if="open" class="text-quiet">Looking through the drawer …</p>

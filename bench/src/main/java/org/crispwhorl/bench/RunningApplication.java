@@ -31,6 +31,7 @@ final class RunningApplication implements AutoCloseable {
                 "-Xshare:auto",
                 "-XX:+UseSerialGC",
                 "-XX:TieredStopAtLevel=1",
+                "-Djava.library.path=" + app.resolve("solver"),
                 "-Dspring.aot.enabled=true",
                 "-jar",
                 app.resolve("crispwhorl.jar").toString(),

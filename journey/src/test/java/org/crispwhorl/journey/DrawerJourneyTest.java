@@ -24,6 +24,16 @@ public class DrawerJourneyTest extends Journey {
         return page.getByLabel("Kinds of things").getByText(label, new Locator.GetByTextOptions().setExact(true));
     }
 
+    private Locator field(String label) {
+        return page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+    }
+
+    private static Locator field(Locator in, String label) {
+        return in.getByRole(
+                AriaRole.TEXTBOX, new Locator.GetByRoleOptions().setName(label).setExact(true));
+    }
+
     private void type(Locator field, String value) {
         field.fill(value);
         field.press("Enter");
@@ -34,16 +44,16 @@ public class DrawerJourneyTest extends Journey {
         page.navigate(base + "/drawer");
         page.waitForSelector("text=tin petal, large");
         button("Add one").click();
-        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("copper outer petal");
-        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).press("Enter");
+        field("name").fill("copper outer petal");
+        field("name").press("Enter");
         assertThat(button("copper outer petal")).isVisible();
-        type(page.getByLabel("length", new Page.GetByLabelOptions().setExact(true)), "35");
+        type(field("length"), "35");
         assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("copper outer petal")))
                 .containsText("35 × 22 mm");
-        type(page.getByLabel("width", new Page.GetByLabelOptions().setExact(true)), "30");
-        type(page.getByLabel("widest at"), "0.66");
-        type(page.getByLabel("base"), "0.3");
-        type(page.getByLabel("tip"), "2.4");
+        type(field("width"), "30");
+        type(field("widest at"), "0.66");
+        type(field("base"), "0.3");
+        type(field("tip"), "2.4");
         assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("copper outer petal")))
                 .containsText("35 × 30 mm");
         page.waitForTimeout(300);
@@ -54,6 +64,9 @@ public class DrawerJourneyTest extends Journey {
         assertThat(cutters.locator("tr").first()).containsText("copper outer petal");
         assertThat(cutters.locator("tr").first()).containsText("as it is");
         assertThat(page.locator("[data-drawer] figcaption")).containsText("is cut");
+        page.getByText("a cutter to print").click();
+        type(field("wall"), "0.5");
+        assertThat(page.locator("[data-drawer]").getByRole(AriaRole.ALERT)).containsText("from 0.8 to 4");
         Download stl = page.waitForDownload(
                 () -> page.getByText("Cutter to print (STL)").click());
         assertTrue(stl.suggestedFilename().endsWith(".stl"));
@@ -105,7 +118,7 @@ public class DrawerJourneyTest extends Journey {
         dialog.getByLabel("its cable is in").check();
         assertThat(dialog.locator("[data-weight]")).containsText("at rest");
         dialog.getByText("Take this weight").click();
-        assertThat(page.getByLabel("density")).hasValue(java.util.regex.Pattern.compile("1\\.4[234]"));
+        assertThat(field("density")).hasValue(java.util.regex.Pattern.compile("1\\.4[234]"));
     }
 
     @Test
@@ -126,12 +139,12 @@ public class DrawerJourneyTest extends Journey {
         }
         Locator gauge = page.locator("[data-question=thickness-gauge]");
         assertThat(gauge.locator("[data-figure=thickness] [data-value]")).hasText("0.81");
-        type(gauge.getByLabel("rolled"), "1.5");
+        type(field(gauge, "rolled"), "1.5");
         assertThat(gauge.locator("[data-figure=thickness] [data-value]")).hasText("1.10");
-        type(gauge.getByLabel("petal length"), "20");
+        type(field(gauge, "petal length"), "20");
         assertThat(gauge.getByRole(AriaRole.ALERT)).containsText("paste does not shrink");
-        gauge.getByLabel("petal length").fill("46");
-        gauge.getByLabel("petal length").press("Enter");
+        field(gauge, "petal length").fill("46");
+        field(gauge, "petal length").press("Enter");
         gauge.locator("[data-figure=thickness] button").click();
         assertThat(gauge.getByText("Conservation of volume")).isVisible();
     }

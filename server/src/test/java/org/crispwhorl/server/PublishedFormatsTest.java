@@ -38,9 +38,12 @@ public class PublishedFormatsTest extends ServerTest {
     }
 
     @Test
-    public void theSchemasOfDrawerAndSlate() throws IOException {
+    public void theSchemasOfDrawerSlateAndPrintedCutter() throws IOException {
         published(api.get("/api/formats/drawer.schema.json"), ROOT.resolve("docs/formats/drawer.schema.json"));
         published(api.get("/api/formats/slate.schema.json"), ROOT.resolve("docs/formats/slate.schema.json"));
+        published(
+                api.get("/api/formats/printed-cutter.schema.json"),
+                ROOT.resolve("docs/formats/printed-cutter.schema.json"));
     }
 
     @Test

@@ -16,7 +16,7 @@ public record Kit(
         @Words(label = "gauges", longest = 20, means = "Gauges of wire in the drawer, 16 to 33.")
         List<Integer> gauges,
 
-        @Words(label = "formers", longest = 60) List<FormerStock> formers,
+        @Words(label = "formers", longest = 100_000) List<FormerStock> formers,
 
         @Quantity(
                 label = "grooves",

@@ -1,10 +1,15 @@
 package org.crispwhorl.core.drawer;
 
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.bench.Spares;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.wire.WirePiece;
 import org.crispwhorl.core.wire.WireStock;
 
@@ -56,14 +61,23 @@ public record Drawer(List<DrawerItem> items) {
                 roller().map(RollerMachine::stripMm).orElse(usual.stripMm()),
                 usual.covered(),
                 usual.pace(),
-                all(OwnPaste.class).stream()
-                        .map(OwnPaste::paste)
-                        .filter(new java.util.HashSet<>()::add)
-                        .toList(),
-                all(GaugeDiameter.class).stream()
-                        .map(g -> new Kit.MeasuredWire(g.gauge(), g.diameterMm()))
-                        .toList(),
+                List.copyOf(pastes().values()),
+                List.copyOf(measured().values()),
                 breakage());
+    }
+
+    /** Of each medium the first paste that the drawer has. */
+    private Map<Medium, Paste> pastes() {
+        Map<Medium, Paste> first = new EnumMap<>(Medium.class);
+        all(OwnPaste.class).forEach(p -> first.putIfAbsent(p.paste().medium(), p.paste()));
+        return first;
+    }
+
+    /** Of each gauge the last measure. */
+    private Map<Integer, Kit.MeasuredWire> measured() {
+        Map<Integer, Kit.MeasuredWire> last = new TreeMap<>();
+        all(GaugeDiameter.class).forEach(g -> last.put(g.gauge(), new Kit.MeasuredWire(g.gauge(), g.diameterMm())));
+        return last;
     }
 
     /** What the record of breakage makes of the odds. */

@@ -2,6 +2,7 @@ package org.crispwhorl.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.outline.PrintedCutter;
 import org.crispwhorl.core.slate.SlateQuestion;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
@@ -28,5 +29,11 @@ class FormatsController {
     @Operation(operationId = "slateSchema", summary = "The JSON Schema of a question to the slate")
     ObjectNode slateSchema() {
         return CraftSchema.published(SlateQuestion.class);
+    }
+
+    @GetMapping(path = "/api/formats/printed-cutter.schema.json", produces = "application/schema+json")
+    @Operation(operationId = "printedCutterSchema", summary = "The JSON Schema of the walls of a cutter to print")
+    ObjectNode printedCutterSchema() {
+        return CraftSchema.published(PrintedCutter.class);
     }
 }
