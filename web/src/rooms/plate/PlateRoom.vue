@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue'
 import { isPetaled, type Part, type Schemas } from '@/api/client'
 import { shadeKey } from '@/parts/facePaths'
 import ProblemNote from '@/parts/ProblemNote.vue'
@@ -18,6 +18,9 @@ import { type Shortcut, usePlateKeys } from './usePlateKeys'
 import { useReckoning } from './useReckoning'
 import VersionsDialog from './VersionsDialog.vue'
 
+/** Three dimensions are loaded when they are first asked for. */
+const RoundView = defineAsyncComponent(() => import('./RoundView.vue'))
+
 const props = defineProps<{ id: string }>()
 const room = useRoom()
 const ways = useWays()
@@ -26,6 +29,7 @@ const { reckoning, fault } = useReckoning(plate.draft, () => room.room, () => wa
 const selected = ref<string | null>(null)
 const lit = ref<string | null>(null)
 const asking = ref(false)
+const round = ref(false)
 const loadFault = shallowRef<Error>()
 
 onMounted(async () => {
@@ -134,6 +138,7 @@ const shortcuts: Shortcut[] = [
   { keys: ['m'], label: 'take the first mend', run: mendFirst },
   { keys: ['z', 'ctrl+z'], label: 'undo', run: () => plate.undo() },
   { keys: ['y', 'ctrl+y', 'ctrl+shift+z'], label: 'redo', run: () => plate.redo() },
+  { keys: ['r'], label: 'in the round, or flat', run: () => (round.value = !round.value) },
   { keys: ['?'], label: 'this list', run: () => (asking.value = true) },
 ]
 usePlateKeys(() => shortcuts)
@@ -160,6 +165,7 @@ const KEEPING = {
     <div class="flex h-12 shrink-0 items-center gap-4 border-b border-line px-4">
       <h1 class="min-w-0 flex-1 truncate text-[24px]">{{ plate.draft.value.name }}</h1>
       <span role="status" class="text-[13px] text-quiet" :data-state="plate.state.value">{{ KEEPING[plate.state.value] }}</span>
+      <button type="button" class="act-quiet" :aria-pressed="round" @click="round = !round">{{ round ? 'Flat' : 'In the round' }}</button>
       <button type="button" class="act-quiet" :disabled="!plate.canUndo.value" @click="plate.undo()">Undo</button>
       <button type="button" class="act-quiet" :disabled="!plate.canRedo.value" @click="plate.redo()">Redo</button>
       <button type="button" class="act-quiet" @click="asking = true">Keys <kbd class="border border-line px-1 text-[12px]">?</kbd></button>
@@ -177,8 +183,15 @@ const KEEPING = {
         @aside="putAside"
         @move="move"
       />
+      <RoundView
+        v-if="round && reckoning"
+        v-model:selected="selected"
+        :species="plate.draft.value"
+        :species-id="id"
+        :lit="lit"
+      />
       <SplitPlate
-        v-if="reckoning"
+        v-else-if="reckoning"
         v-model:selected="selected"
         :drawing="reckoning.drawing"
         :figures="reckoning.figures"

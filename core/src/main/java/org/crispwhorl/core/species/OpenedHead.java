@@ -18,6 +18,23 @@ public final class OpenedHead {
         return of(species, new Heads.Opening("full", 1, 1, MOST_RINGS, 1));
     }
 
+    /**
+     * The whole flower, stem and leaves included, with its rings opened by a share only: each leans out less.
+     *
+     * @param open 0 upright as in a bud, 1 as designed
+     */
+    public static Species leaning(Species species, double open) {
+        List<Part> parts = new ArrayList<>();
+        for (Part part : species.parts()) {
+            parts.add(
+                    part instanceof Whorl whorl
+                            ? whorl.with(whorl.pieces()
+                                    .with(d -> d.leanDeg = whorl.pieces().leanDeg() * open))
+                            : part);
+        }
+        return species.withParts(parts);
+    }
+
     private static final int MOST_RINGS = 40;
 
     /** The head at a stage of opening, as a species of its own. */

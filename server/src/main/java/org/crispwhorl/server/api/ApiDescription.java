@@ -22,6 +22,7 @@ import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.plate.ReckoningController;
 import org.crispwhorl.server.plate.ReckoningView;
+import org.crispwhorl.server.plate.RoundController;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.scale.ScaleController;
 import org.crispwhorl.server.scale.ScaleLink;
@@ -41,6 +42,7 @@ class ApiDescription {
             org.crispwhorl.core.drying.Room.class,
             ReckoningController.ReckoningRequest.class,
             ReckoningView.class,
+            RoundController.RoundRequest.class,
             ShelfController.SpeciesCard.class,
             ShelfController.NewSpecies.class,
             ShelfController.Aside.class,

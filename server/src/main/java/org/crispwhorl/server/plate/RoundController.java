@@ -1,0 +1,99 @@
+package org.crispwhorl.server.plate;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.util.Optional;
+import java.util.UUID;
+import org.crispwhorl.core.bench.Kit;
+import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.flower.FlowerSurfaces;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.reckoning.AsMade;
+import org.crispwhorl.core.species.OpenedHead;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.Gltf;
+import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.shelf.Shelf;
+import org.crispwhorl.server.ways.StudioWays;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** A flower in the round, as binary glTF. */
+@RestController
+public class RoundController {
+    private static final MediaType GLB = new MediaType("model", "gltf-binary");
+
+    private final Shelf shelf;
+    private final StudioDrawer drawer;
+    private final StudioWays ways;
+
+    RoundController(Shelf shelf, StudioDrawer drawer, StudioWays ways) {
+        this.shelf = shelf;
+        this.drawer = drawer;
+        this.ways = ways;
+    }
+
+    /**
+     * A species document to be seen in the round.
+     *
+     * @param species a species document
+     * @param open how far its rings are opened; as designed where it is left out
+     */
+    public record RoundRequest(
+            JsonNode species,
+
+            @Quantity(
+                    label = "opened",
+                    unit = Unit.NONE,
+                    min = 0,
+                    max = 1,
+                    step = 0.05,
+                    usual = 1,
+                    means = "Share of the designed lean: 0 is a bud, 1 the full flower.")
+            Optional<Double> open) {
+        public RoundRequest {
+            open.ifPresent(o -> Limits.check(RoundRequest.class, Optional.ofNullable(species), o));
+        }
+    }
+
+    @PostMapping("/api/round")
+    @Operation(operationId = "seeRound", summary = "A species document in the round, as binary glTF; nothing is kept")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "model/gltf-binary"))
+    ResponseEntity<byte[]> round(@RequestBody RoundRequest request) {
+        return glb(SpeciesDocument.read(request.species()), request.open().orElse(1.0));
+    }
+
+    @GetMapping("/api/species/{id}/round.glb")
+    @Operation(operationId = "roundAsGltf", summary = "A species in the round, as binary glTF")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "model/gltf-binary"))
+    ResponseEntity<byte[]> kept(@PathVariable UUID id) {
+        return glb(shelf.get(id).species(), 1);
+    }
+
+    private ResponseEntity<byte[]> glb(Species designed, double open) {
+        Kit kit = drawer.kit();
+        Species species = OpenedHead.leaning(AsMade.of(designed, ways.now(), kit), open);
+        FlowerForm form = FlowerForm.of(species, kit.paste(species.medium()), kit.wireTable());
+        return ResponseEntity.ok()
+                .contentType(GLB)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename("flower.glb")
+                                .build()
+                                .toString())
+                .body(Gltf.write(species.name(), FlowerSurfaces.of(form, FlowerSurfaces.Detail.FINE)));
+    }
+}
