@@ -39,8 +39,12 @@ async function ask() {
 }
 
 onMounted(() => {
-  stage = roundStage(canvas.value!, (id) => emit('update:selected', id))
-  void ask()
+  try {
+    stage = roundStage(canvas.value!, (id) => emit('update:selected', id))
+    void ask()
+  } catch {
+    fault.value = new Error('This browser cannot draw in three dimensions. Switch its hardware acceleration on, or take the flower out as glTF.')
+  }
 })
 onBeforeUnmount(() => {
   clearTimeout(timer)
