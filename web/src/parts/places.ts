@@ -1,6 +1,7 @@
 /** The rooms that the heading and the finder lead to. */
 export const ROOMS = [
   { to: '/shelf', label: 'Shelf' },
+  { to: '/study', label: 'Study' },
   { to: '/drawer', label: 'Drawer' },
   { to: '/orders', label: 'Orders' },
   { to: '/slate', label: 'Slate' },

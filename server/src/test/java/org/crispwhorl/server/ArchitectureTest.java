@@ -45,7 +45,7 @@ public class ArchitectureTest {
     @Test
     public void theServersRoomsDoNotLeanOnEachOtherInCircles() {
         slices().matching(
-                        "org.crispwhorl.server.(shelf|plate|order|room|ways|problem|demo|drawer|slate|sheets|scale|standins)..")
+                        "org.crispwhorl.server.(shelf|plate|order|room|ways|problem|demo|drawer|slate|sheets|scale|standins|study)..")
                 .should()
                 .beFreeOfCycles()
                 .check(ALL);

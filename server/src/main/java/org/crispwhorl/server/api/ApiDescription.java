@@ -15,6 +15,7 @@ import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.slate.SlateAnswer;
 import org.crispwhorl.core.slate.SlateQuestion;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.drawer.DrawerController;
@@ -28,6 +29,7 @@ import org.crispwhorl.server.scale.ScaleController;
 import org.crispwhorl.server.scale.ScaleLink;
 import org.crispwhorl.server.shelf.ShelfController;
 import org.crispwhorl.server.standins.StandInController;
+import org.crispwhorl.server.study.StudyController;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -59,6 +61,10 @@ class ApiDescription {
             PartTools.class,
             Purchases.class,
             SlateQuestion.class,
+            Study.class,
+            StudyController.SortedPetals.class,
+            StudyController.PetalTable.class,
+            StudyController.Drafted.class,
             SlateAnswer.class,
             ScaleLink.Reading.class,
             ScaleController.WeighedBall.class,

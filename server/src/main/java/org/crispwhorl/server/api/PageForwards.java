@@ -16,7 +16,8 @@ class PageForwards {
         "/orders/{id}/sheets/{sheet}",
         "/drawer",
         "/drawer/buy",
-        "/slate"
+        "/slate",
+        "/study"
     })
     String page() {
         return "forward:/index.html";

@@ -1,0 +1,2 @@
+/** Study: a flower taken apart becomes the first draft of a species. */
+package org.crispwhorl.server.study;

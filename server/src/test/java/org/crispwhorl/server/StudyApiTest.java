@@ -1,0 +1,102 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Whorl;
+import org.crispwhorl.files.SpeciesDocument;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+public class StudyApiTest extends ServerTest {
+    private static final double WITHIN = 0.03;
+
+    @DataProvider
+    Object[][] demos() {
+        return api.get("/api/species")
+                .json()
+                .valueStream()
+                .map(s -> new Object[] {s.get("name").asString(), s.get("id").asString()})
+                .filter(s -> !whorls((String) s[1]).isEmpty())
+                .toArray(Object[][]::new);
+    }
+
+    private List<Petaled> whorls(String id) {
+        Species species = SpeciesDocument.readText(
+                api.get("/api/species/" + id + "/document").body());
+        return species.petaled().stream().filter(Whorl.class::isInstance).toList();
+    }
+
+    private static ObjectNode study(String name, double real, double wanted) {
+        ObjectNode study = Api.JSON
+                .createObjectNode()
+                .put("name", name)
+                .put("realFaceMm", real)
+                .put("faceMm", wanted);
+        study.putObject("thinning").put("rolledMm", 1.1).put("finishedMm", 0.7);
+        return study;
+    }
+
+    /** The finished petals of a demo flower, measured as a maker would, draft that flower again. */
+    @Test(dataProvider = "demos")
+    public void petalsMeasuredOffAFlowerLeadBackToIt(String name, String id) {
+        List<Petaled> whorls = new ArrayList<>(whorls(id));
+        ObjectNode study = study(name, 80, 80);
+        ArrayNode petals = study.putArray("petals");
+        for (Petaled whorl : whorls) {
+            Outline finished = whorl.pieces().finished();
+            petals.addObject()
+                    .put("count", Math.max(2, whorl.pieces().count()))
+                    .put("lengthMm", Math.round(10 * finished.lengthMm()) / 10.0)
+                    .put("widthMm", Math.round(10 * finished.widthMm()) / 10.0)
+                    .put("widest", finished.widest())
+                    .put("note", "");
+        }
+        Api.Answer answer = api.post("/api/study/draft", study);
+        assertEquals(answer.status(), 201, answer.body());
+        List<Petaled> drafted = whorls(answer.json().get("id").asString());
+        whorls.sort(Comparator.comparingDouble(
+                w -> w.pieces().finished().lengthMm() * w.pieces().finished().widthMm()));
+        assertEquals(drafted.size(), whorls.size(), "as many rings");
+        for (int i = 0; i < whorls.size(); i++) {
+            Outline was = whorls.get(i).pieces().finished();
+            Outline is = drafted.get(i).pieces().finished();
+            assertEquals(
+                    drafted.get(i).pieces().count(),
+                    Math.max(2, whorls.get(i).pieces().count()),
+                    name);
+            assertEquals(is.lengthMm() / was.lengthMm(), 1, WITHIN, name);
+            assertEquals(is.widthMm() / was.widthMm(), 1, WITHIN, name);
+            assertEquals(is.widest() / was.widest(), 1, WITHIN, name);
+        }
+    }
+
+    @Test
+    public void tablesAreReadAndFaultsAreToldByTheirRow() {
+        ObjectNode table = Api.JSON.createObjectNode().put("csv", "count,length mm,width mm\n5,30,24\n8,44,x\n");
+        Api.Answer refused = api.post("/api/study/read", table);
+        assertEquals(refused.status(), 422);
+        assertEquals(refused.json().at("/faults/0/pointer").asString(), "/row 2/width mm");
+        Api.Answer read = api.post("/api/study/read", table.put("csv", "count,length mm,width mm\n5,30,24\n"));
+        assertEquals(read.json().at("/rings/0/lengthMm").asDouble(), 30, 0);
+        Api.Answer written = api.post("/api/study/write", read.json());
+        assertTrue(written.json().get("csv").asString().startsWith("count,length mm"));
+    }
+
+    @Test
+    public void aStudyWithoutPetalsIsRefused() {
+        ObjectNode study = study("nothing", 80, 60);
+        study.putArray("petals");
+        Api.Answer refused = api.post("/api/study/rings", study);
+        assertEquals(refused.status(), 422);
+        assertEquals(refused.json().at("/faults/0/pointer").asString(), "/petals");
+    }
+}
