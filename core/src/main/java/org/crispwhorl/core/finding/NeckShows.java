@@ -11,6 +11,7 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
@@ -35,7 +36,11 @@ final class NeckShows implements Rule {
         PlacedRing ring = first.get();
         double neck = ring.surface().midrib().neckMm();
         double covered = covered(a);
-        if (neck <= covered || ring.meetsBy(MET_BY)) {
+        // Glued petals lie on the heart: their own thickness hides nothing and shows nothing.
+        double own = ring.part().pieces().attachment() instanceof Attachment.Glued
+                ? ring.part().pieces().finishedMm(a.paste())
+                : 0;
+        if (neck - own <= covered || ring.meetsBy(MET_BY)) {
             return List.of();
         }
         Petaled part = ring.part();

@@ -49,8 +49,8 @@ public final class FlowerSurfaces {
         /** As fine as areas and the view from above are compared. */
         public static final Detail FINE = new Detail(24, 7);
 
-        /** While the flower is being turned. */
-        public static final Detail COARSE = new Detail(10, 4);
+        /** As fine as the eye asks on a screen, and no finer, so that it turns smoothly. */
+        public static final Detail SCREEN = new Detail(12, 4);
     }
 
     /** The meshes of a flower, one for each part that can be seen. */

@@ -58,7 +58,9 @@ public final class OpenedHead {
                 if (opening.open() >= SHOWS_STAMENS) {
                     parts.add(part);
                 }
-            } else if (part instanceof Roll || part instanceof Bead) {
+            } else if (part instanceof Roll roll) {
+                parts.add(roll.with(roll.from().scaled(opening.size())));
+            } else if (part instanceof Bead) {
                 parts.add(part);
             }
         }

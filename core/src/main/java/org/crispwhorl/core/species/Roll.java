@@ -56,6 +56,11 @@ public record Roll(
         Limits.check(Roll.class, id, name, shade, from, thickMm, airMm, hollowMm, colour);
     }
 
+    /** The same roll of something larger or smaller. */
+    public Roll with(RollForm newForm) {
+        return new Roll(id, name, shade, newForm, thickMm, airMm, hollowMm, colour);
+    }
+
     @Override
     public Roll with(Colouring newColour) {
         return new Roll(id, name, shade, from, thickMm, airMm, hollowMm, newColour);

@@ -27,6 +27,9 @@ public sealed interface RollForm {
     /** What the maker starts from. */
     String startsFrom();
 
+    /** The same, larger or smaller. */
+    RollForm scaled(double factor);
+
     /** A long strip, folded along its length or not. */
     @Words(label = "a strip")
     record Strip(
@@ -81,6 +84,12 @@ public sealed interface RollForm {
         }
 
         @Override
+        public RollForm scaled(double factor) {
+            return new Strip(
+                    Math.max(20, Math.min(800, longMm * factor)), Math.max(4, Math.min(120, wideMm * factor)), folded);
+        }
+
+        @Override
         public String startsFrom() {
             return "strip " + Unit.MM.write(longMm) + " × " + Unit.MM.write(wideMm);
         }
@@ -131,6 +140,15 @@ public sealed interface RollForm {
         @Override
         public int pieces() {
             return count;
+        }
+
+        @Override
+        public RollForm scaled(double factor) {
+            return new PetalFan(
+                    count,
+                    outline.withLength(Math.max(2, Math.min(300, outline.lengthMm() * factor)))
+                            .withWidth(Math.max(1, Math.min(300, outline.widthMm() * factor))),
+                    lap);
         }
 
         @Override

@@ -136,6 +136,11 @@ public record Species(
         return new Species(name, note, faceMm, medium, shades, changed, finishing, ways);
     }
 
+    /** The same species under another name. */
+    public Species named(String newName) {
+        return new Species(newName, note, faceMm, medium, shades, parts, finishing, ways);
+    }
+
     /** The same species without a part. */
     public Species without(String partId) {
         return withParts(parts.stream().filter(p -> !p.id().equals(partId)).toList());

@@ -71,7 +71,7 @@ public class FlowerSurfacesTest {
 
     @Test
     public void normalsHaveLengthOne() {
-        double[] normals = mesh(ROSE, "petals", FlowerSurfaces.Detail.COARSE).normals();
+        double[] normals = mesh(ROSE, "petals", FlowerSurfaces.Detail.SCREEN).normals();
         for (int i = 0; i < normals.length; i += 3) {
             assertEquals(Math.hypot(Math.hypot(normals[i], normals[i + 1]), normals[i + 2]), 1, 1e-9);
         }

@@ -72,17 +72,17 @@ public class RoundController {
     @Operation(operationId = "seeRound", summary = "A species document in the round, as binary glTF; nothing is kept")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "model/gltf-binary"))
     ResponseEntity<byte[]> round(@RequestBody RoundRequest request) {
-        return glb(SpeciesDocument.read(request.species()), request.open().orElse(1.0));
+        return glb(SpeciesDocument.read(request.species()), request.open().orElse(1.0), FlowerSurfaces.Detail.SCREEN);
     }
 
     @GetMapping("/api/species/{id}/round.glb")
     @Operation(operationId = "roundAsGltf", summary = "A species in the round, as binary glTF")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "model/gltf-binary"))
     ResponseEntity<byte[]> kept(@PathVariable UUID id) {
-        return glb(shelf.get(id).species(), 1);
+        return glb(shelf.get(id).species(), 1, FlowerSurfaces.Detail.FINE);
     }
 
-    private ResponseEntity<byte[]> glb(Species designed, double open) {
+    private ResponseEntity<byte[]> glb(Species designed, double open, FlowerSurfaces.Detail detail) {
         Kit kit = drawer.kit();
         Species species = OpenedHead.leaning(AsMade.of(designed, ways.now(), kit), open);
         FlowerForm form = FlowerForm.of(species, kit.paste(species.medium()), kit.wireTable());
@@ -94,6 +94,6 @@ public class RoundController {
                                 .filename("flower.glb")
                                 .build()
                                 .toString())
-                .body(Gltf.write(species.name(), FlowerSurfaces.of(form, FlowerSurfaces.Detail.FINE)));
+                .body(Gltf.write(species.name(), FlowerSurfaces.of(form, detail)));
     }
 }

@@ -1,0 +1,63 @@
+package org.crispwhorl.core.species;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.measure.Words;
+
+/**
+ * Stages at which one species is made: derived from the full flower by the rule of {@link OpenedHead}, leaves and stem kept. Each
+ * is a species of its own, with its own pieces and hours, and may be changed like any other.
+ */
+public enum OpeningStage {
+    /** Closed: the inner rings alone, small and upright. */
+    @Words(label = "bud")
+    BUD(0.6, 1.0 / 3, 0.25),
+
+    /** Half open. */
+    @Words(label = "half open")
+    HALF(0.85, 2.0 / 3, 0.6),
+
+    /** As designed. */
+    @Words(label = "full")
+    FULL(1, 1, 1);
+
+    private final double size;
+    private final double rings;
+    private final double open;
+
+    OpeningStage(double size, double rings, double open) {
+        this.size = size;
+        this.rings = rings;
+        this.open = open;
+    }
+
+    /** The species at this stage; the full flower is the species itself. */
+    public Species of(Species full) {
+        if (this == FULL) {
+            return full;
+        }
+        int whorls = (int) full.parts().stream().filter(Whorl.class::isInstance).count();
+        int kept = Math.max(1, (int) Math.ceil(rings * whorls - 1e-9));
+        Species head = OpenedHead.of(
+                full.withParts(
+                        full.parts().stream().filter(p -> !(p instanceof Heads)).toList()),
+                new Heads.Opening(Words.Labels.of(this), 1, size, kept, open));
+        List<Part> parts = new ArrayList<>();
+        for (Part part : full.parts()) {
+            Optional<Part> opened = head.part(part.id());
+            if (opened.isPresent()) {
+                parts.add(opened.get());
+            } else if (part instanceof Leaf
+                    || part instanceof Tendril
+                    || part instanceof StemWrap
+                    || part instanceof Heads) {
+                parts.add(part);
+            }
+        }
+        Species stage = full.withParts(parts);
+        double face = FlowerForm.of(stage).faceMm();
+        return stage.named(full.name() + ", " + Words.Labels.of(this)).withFace(Math.max(5, Math.min(400, face)));
+    }
+}
