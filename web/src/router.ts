@@ -17,6 +17,7 @@ export const router = createRouter({
       meta: { title: 'Sheets' },
     },
     { path: '/study', component: () => import('./rooms/study/StudyRoom.vue'), meta: { title: 'Study' } },
+    { path: '/compare', component: () => import('./rooms/compare/CompareRoom.vue'), meta: { title: 'Compare' } },
     { path: '/slate', component: () => import('./rooms/slate/SlateRoom.vue'), meta: { title: 'Slate' } },
     { path: '/drawer', component: () => import('./rooms/drawer/DrawerRoom.vue'), meta: { title: 'Drawer' } },
     { path: '/drawer/buy', component: () => import('./rooms/drawer/BuyRoom.vue'), meta: { title: 'What to buy' } },

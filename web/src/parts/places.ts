@@ -10,6 +10,7 @@ export const ROOMS = [
 /** Places within rooms that the finder leads to. */
 export const CORNERS = [
   { to: '/drawer/buy', label: 'What to buy', kind: 'drawer' },
+  { to: '/compare', label: 'Compare two species or stages', kind: 'shelf' },
   { to: '/slate#ball-and-petal', label: 'ball and petal', kind: 'slate' },
   { to: '/slate#thickness-gauge', label: 'thickness gauge', kind: 'slate' },
   { to: '/slate#cutter-to-petal', label: 'cutter to petal', kind: 'slate' },

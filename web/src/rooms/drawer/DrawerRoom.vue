@@ -52,12 +52,29 @@ async function add() {
   }
 }
 
-async function change(item: Item) {
-  const before = thing.value!
+/** Changes are seen at once and kept one after the other, each from the version that the one before it left. */
+let keeping = Promise.resolve()
+const open = ref(0)
+
+function put(id: string, change: (t: Kept) => Kept) {
+  queries.setQueryData<Kept[]>(['drawer'], (now) => now?.map((t) => (t.id === id ? change(t) : t)))
+}
+
+function change(item: Item) {
+  const { id } = thing.value!
+  put(id, (t) => ({ ...t, item }))
+  open.value++
+  keeping = keeping.then(() => keep(id)).finally(() => open.value--)
+}
+
+async function keep(id: string) {
+  const now = things.value.find((t) => t.id === id)
+  if (!now) return
   failure.value = undefined
   try {
-    const kept = await answered(api.PUT('/api/drawer/{id}', { params: { path: { id: before.id } }, body: { ...before, item } }))
-    await told(things.value.map((t) => (t.id === kept.id ? kept : t)))
+    const kept = await answered(api.PUT('/api/drawer/{id}', { params: { path: { id } }, body: now, keepalive: true }))
+    put(id, (t) => ({ ...t, version: kept.version }))
+    await queries.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'drawer' })
   } catch (e) {
     failure.value = e
     await drawer.refetch()
@@ -94,6 +111,7 @@ async function remove(id: string) {
     <section class="min-w-0 px-5 py-3" :aria-label="kindOf(kind).label">
       <div class="flex items-baseline gap-4">
         <h1 class="flex-1 text-[26px] first-letter:uppercase">{{ kindOf(kind).label }}</h1>
+        <span role="status" class="text-[13px] text-quiet" :data-state="open ? 'keeping' : 'kept'">{{ open ? '○ keeping …' : '● kept' }}</span>
         <button type="button" class="act" @click="add">Add one</button>
       </div>
       <p class="text-quiet">{{ kindOf(kind).means }}</p>

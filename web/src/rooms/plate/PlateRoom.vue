@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue'
 import { isPetaled, type Part, type Schemas } from '@/api/client'
-import { shadeKey } from '@/parts/facePaths'
+import { tintsOf } from '@/parts/tints'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useRoom } from '@/parts/useRoom'
 import { useWays } from '@/parts/useWays'
@@ -40,16 +40,7 @@ onMounted(async () => {
   }
 })
 
-const tints = computed(() => {
-  const colours = new Map(reckoning.value?.shades.map((s) => [s.id, s.colour]))
-  const parts = plate.draft.value?.parts ?? []
-  const fullest = parts.filter((p) => p.kind === 'whorl').at(-1) ?? parts[0]
-  const shadeOf = (p: Part) => ('shade' in p ? p.shade : fullest && 'shade' in fullest ? fullest.shade : '')
-  return Object.fromEntries([
-    ...parts.map((p) => [p.id, colours.get(shadeOf(p)) ?? '#ffffff']),
-    ...[...colours].map(([id, colour]) => [shadeKey(id), colour]),
-  ])
-})
+const tints = computed(() => tintsOf(plate.draft.value?.parts ?? [], reckoning.value))
 const selectedPart = computed(() => plate.draft.value?.parts.find((p) => p.id === selected.value))
 watch(selectedPart, (part) => {
   if (!part && plate.draft.value) selected.value = null

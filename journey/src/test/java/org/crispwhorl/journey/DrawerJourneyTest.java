@@ -56,7 +56,7 @@ public class DrawerJourneyTest extends Journey {
         type(field("tip"), "2.4");
         assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("copper outer petal")))
                 .containsText("35 × 30 mm");
-        page.waitForTimeout(300);
+        waitKept(page);
         openPlate(page, "Towpath camellia");
         select(page, "sixth");
         page.locator("[data-drawer] summary").click();

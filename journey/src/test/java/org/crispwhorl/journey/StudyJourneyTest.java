@@ -53,4 +53,24 @@ public class StudyJourneyTest extends Journey {
                 "petals.csv", "text/csv", table.replace("x", "30").getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("2 rings, 11 petals")).isVisible();
     }
+
+    @Test
+    public void twoStagesOfOneFlowerStandSideBySide() {
+        page.navigate(base + "/compare");
+        page.getByLabel("species, left").selectOption("Towpath camellia");
+        page.getByLabel("species, right").selectOption("Towpath camellia");
+        page.getByLabel("stage, left").selectOption("bud");
+        Locator pieces = page.locator("tr", new Page.LocatorOptions().setHasText("pieces to cut"));
+        assertThat(pieces).containsText("48");
+        assertThat(pieces).containsText("◆");
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Face of Towpath camellia, bud")))
+                .isVisible();
+        page.getByLabel("stage, left").selectOption("full");
+        assertThat(pieces).containsText("=");
+        page.getByLabel("stage, left").selectOption("bud");
+        page.getByText("Put this stage on the shelf, to change it").click();
+        page.waitForSelector("[data-face] path");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Towpath camellia, bud")))
+                .isVisible();
+    }
 }

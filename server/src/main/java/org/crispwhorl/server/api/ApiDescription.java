@@ -24,6 +24,7 @@ import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.plate.ReckoningController;
 import org.crispwhorl.server.plate.ReckoningView;
 import org.crispwhorl.server.plate.RoundController;
+import org.crispwhorl.server.plate.StagesController;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.scale.ScaleController;
 import org.crispwhorl.server.scale.ScaleLink;
@@ -45,6 +46,8 @@ class ApiDescription {
             ReckoningController.ReckoningRequest.class,
             ReckoningView.class,
             RoundController.RoundRequest.class,
+            StagesController.StagesRequest.class,
+            StagesController.StageView.class,
             ShelfController.SpeciesCard.class,
             ShelfController.NewSpecies.class,
             ShelfController.Aside.class,

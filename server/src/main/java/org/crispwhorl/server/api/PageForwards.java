@@ -17,6 +17,7 @@ class PageForwards {
         "/drawer",
         "/drawer/buy",
         "/slate",
+        "/compare",
         "/study"
     })
     String page() {

@@ -1,0 +1,13 @@
+import type { Part, Reckoning } from '@/api/client'
+import { shadeKey } from './facePaths'
+
+/** The colour of every part and every shade of a flower, as it was reckoned. */
+export function tintsOf(parts: Part[], reckoning: Reckoning | undefined): Record<string, string> {
+  const colours = new Map(reckoning?.shades.map((s) => [s.id, s.colour]))
+  const fullest = parts.filter((p) => p.kind === 'whorl').at(-1) ?? parts[0]
+  const shadeOf = (p: Part) => ('shade' in p ? p.shade : fullest && 'shade' in fullest ? fullest.shade : '')
+  return Object.fromEntries([
+    ...parts.map((p) => [p.id, colours.get(shadeOf(p)) ?? '#ffffff']),
+    ...[...colours].map(([id, colour]) => [shadeKey(id), colour]),
+  ])
+}

@@ -1,0 +1,30 @@
+import { useQuery } from '@tanstack/vue-query'
+import { computed, type Ref } from 'vue'
+import { answered, api, type Reckoning, type Schemas, type SpeciesDocument } from '@/api/client'
+import { useRoom } from '@/parts/useRoom'
+import { useWays } from '@/parts/useWays'
+
+export interface Side {
+  id: string
+  stage: Schemas['OpeningStage']
+}
+
+/** One side of a comparison: the document of the chosen stage and its reckoning. */
+export function useSide(side: Ref<Side>) {
+  const room = useRoom()
+  const ways = useWays()
+  const found = useQuery({
+    queryKey: computed(() => ['compared', side.value, room.room, ways.ways]),
+    enabled: computed(() => side.value.id !== ''),
+    queryFn: async () => {
+      const { id, stage } = side.value
+      const full = await answered(api.GET('/api/species/{id}/document', { params: { path: { id } } }))
+      const stages = await answered(api.POST('/api/stages', { body: { species: full } }))
+      const document = stages.find((s) => s.stage === stage)!.species as SpeciesDocument
+      const reckoning: Reckoning = await answered(api.POST('/api/reckoning', { body: { species: document, room: room.room, ways: ways.ways } }))
+      return { document, reckoning }
+    },
+    placeholderData: (before) => before,
+  })
+  return computed(() => ({ ...found.data.value, error: found.error.value }))
+}
