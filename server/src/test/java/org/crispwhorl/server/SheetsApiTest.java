@@ -3,7 +3,16 @@ package org.crispwhorl.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.http.HttpClient;
+import java.net.http.HttpResponse;
 import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Nesting;
@@ -65,6 +74,65 @@ public class SheetsApiTest extends ServerTest {
             assertTrue(api.get(order() + "/outlines.svg?paper=" + paper).body().startsWith("<svg"));
         }
         assertEquals(api.get(order() + "/sheets.pdf?paper=PAPYRUS").status(), 404);
+    }
+
+    private String pdfText(String path) throws IOException {
+        HttpResponse<byte[]> answer = bytes(path);
+        assertEquals(answer.statusCode(), 200);
+        try (PDDocument pdf = Loader.loadPDF(answer.body())) {
+            for (PDPage page : pdf.getPages()) {
+                for (COSName font : page.getResources().getFontNames()) {
+                    assertTrue(page.getResources().getFont(font).isEmbedded(), font.getName());
+                }
+            }
+            return new PDFTextStripper().getText(pdf);
+        }
+    }
+
+    private HttpResponse<byte[]> bytes(String path) {
+        try {
+            return HttpClient.newHttpClient()
+                    .send(api.written(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** What stands on the screen stands on the paper. */
+    @Test
+    public void theSheetsOnPaperSayWhatTheMaterialsSay() throws IOException {
+        JsonNode materials = api.get(order() + "/materials").json();
+        String cuts = pdfText(order() + "/sheets.pdf?sheets=CUTS");
+        materials.get("cuts").forEach(job -> job.get("lines").forEach(line -> {
+            String part = line.get("part").asString();
+            assertTrue(cuts.contains(part.substring(part.lastIndexOf(' ') + 1)), part);
+        }));
+        assertTrue(cuts.contains("of the strip is cut"));
+        String wires = pdfText(order() + "/sheets.pdf?sheets=WIRES");
+        materials
+                .get("wires")
+                .forEach(w -> assertTrue(
+                        wires.contains(w.get("gauge").asInt() + " gauge: "
+                                + w.at("/plan/wholeWires").asInt() + " whole wires, no plan needs fewer"),
+                        wires));
+        String pastes = pdfText(order() + "/sheets.pdf?sheets=PASTES&paper=LETTER");
+        materials
+                .get("pastes")
+                .forEach(p -> assertTrue(pastes.contains(p.get("grams").asInt() + " g in all"), pastes));
+        String shopping = pdfText(order() + "/sheets.pdf?sheets=SHOPPING");
+        materials
+                .get("shopping")
+                .forEach(l ->
+                        assertTrue(shopping.contains(l.get("what").asString().split(",")[0]), shopping));
+        String stems = pdfText(order() + "/sheets.pdf?sheets=STEMS");
+        assertTrue(stems.contains("food-safe pick"));
+        materials
+                .get("stems")
+                .forEach(m ->
+                        assertTrue(stems.contains(m.get("species").asString().split(" ")[0]), stems));
     }
 
     @Test

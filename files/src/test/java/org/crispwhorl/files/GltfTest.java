@@ -1,0 +1,69 @@
+package org.crispwhorl.files;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.crispwhorl.core.flower.Mesh;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class GltfTest {
+    /** A square of 10 mm lying flat, and one standing on its edge. */
+    private static final List<Mesh> MESHES = List.of(
+            new Mesh("flat", "#ff0000", new double[] {0, 0, 0, 10, 0, 0, 10, 10, 0, 0, 10, 0}, new int[] {
+                0, 1, 2, 0, 2, 3
+            }),
+            new Mesh("upright", "#ff0000", new double[] {0, 0, 0, 10, 0, 0, 10, 0, 10}, new int[] {0, 1, 2}));
+
+    private final ByteBuffer glb = ByteBuffer.wrap(Gltf.write("test", MESHES)).order(ByteOrder.LITTLE_ENDIAN);
+
+    private JsonNode json() {
+        byte[] text = new byte[glb.getInt(12)];
+        glb.position(20).get(text);
+        return CraftJson.mapper().readTree(new String(text, StandardCharsets.UTF_8));
+    }
+
+    @Test
+    public void itIsOneFileOfTwoChunks() {
+        assertEquals(glb.getInt(0), 0x46546C67);
+        assertEquals(glb.getInt(4), 2);
+        assertEquals(glb.getInt(8), glb.capacity());
+        int json = glb.getInt(12);
+        assertEquals(json % 4, 0);
+        assertEquals(20 + json + 8 + glb.getInt(20 + json), glb.capacity());
+    }
+
+    @Test
+    public void partsAreNodesOfTheirNameInMetresWithYUp() {
+        JsonNode json = json();
+        assertEquals(json.at("/nodes/0/name").asString(), "flat");
+        assertEquals(json.at("/nodes/1/name").asString(), "upright");
+        JsonNode flat = json.at("/accessors/0");
+        assertEquals(flat.at("/max/0").asDouble(), 0.01, 1e-7);
+        assertEquals(flat.at("/max/1").asDouble(), 0, 1e-7, "what lies flat has no height");
+        assertEquals(flat.at("/min/2").asDouble(), -0.01, 1e-7);
+        assertEquals(json.at("/accessors/3/max/1").asDouble(), 0.01, 1e-7, "what stands up goes along y");
+    }
+
+    @Test
+    public void partsOfOneColourShareItsMaterialInLinearLight() {
+        JsonNode materials = json().get("materials");
+        assertEquals(materials.size(), 1);
+        assertEquals(materials.at("/0/pbrMetallicRoughness/baseColorFactor/0").asDouble(), 1, 1e-9);
+        assertEquals(materials.at("/0/pbrMetallicRoughness/baseColorFactor/1").asDouble(), 0, 1e-9);
+        assertTrue(materials.at("/0/doubleSided").asBoolean());
+    }
+
+    @Test
+    public void areasAndNormalsAreThoseOfTheTriangles() {
+        assertEquals(MESHES.get(0).areaMm2(), 100, 1e-9);
+        double[] normals = MESHES.get(0).normals();
+        for (int i = 0; i < normals.length; i += 3) {
+            assertEquals(normals[i + 2], 1, 1e-9);
+        }
+    }
+}
