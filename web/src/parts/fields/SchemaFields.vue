@@ -26,9 +26,15 @@ defineOptions({ name: 'SchemaFields' })
 const OF_THE_WHOLE = ['ladder', 'ringOrder', 'assembly']
 const offered = (name: string) => !(props.path.endsWith('/pieces/ways') && OF_THE_WHOLE.includes(name))
 
+/** A shape of the maker's own is drawn, not typed; it takes the place of the family's numbers. */
+const OWN_SHAPE = 'own'
+const OF_THE_FAMILY = ['widest', 'base', 'tip', 'lobes', 'notch']
+const ownShape = computed(() => props.value[OWN_SHAPE] as { corners: number[] } | undefined)
+const drawn = (name: string) => name === OWN_SHAPE || (ownShape.value !== undefined && OF_THE_FAMILY.includes(name))
+
 const rows = computed(() =>
   Object.entries(props.node.properties ?? {})
-    .filter(([name]) => name !== 'kind' && !props.hidden.includes(name) && offered(name))
+    .filter(([name]) => name !== 'kind' && !props.hidden.includes(name) && offered(name) && !drawn(name))
     .map(([name, node]) => ({
       name,
       node: resolved(node),
@@ -127,6 +133,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
       :data-field="row.path"
       @change="emit('change', row.path, $event)"
     />
+    <p v-if="ownShape" class="col-span-full text-quiet">a shape of your own, {{ ownShape.corners.length / 2 }} corners</p>
     <ColourField
       v-for="row in colours"
       :key="row.path"

@@ -7,6 +7,7 @@ import { useRoom } from '@/parts/useRoom'
 import { useWays } from '@/parts/useWays'
 import * as handling from './handling'
 import DryingStrip from './DryingStrip.vue'
+import OutlineBench from './OutlineBench.vue'
 import { setAt } from './pointer'
 import ReckoningColumn from './ReckoningColumn.vue'
 import ShortcutsDialog from './ShortcutsDialog.vue'
@@ -29,7 +30,10 @@ const { reckoning, fault } = useReckoning(plate.draft, () => room.room, () => wa
 const selected = ref<string | null>(null)
 const lit = ref<string | null>(null)
 const asking = ref(false)
-const round = ref(false)
+/** What stands in the middle: the split plate, the flower in the round, or one piece lying flat. */
+type Middle = 'split' | 'round' | 'outline'
+const middle = ref<Middle>('split')
+const toggle = (to: Middle) => (middle.value = middle.value === to ? 'split' : to)
 const loadFault = shallowRef<Error>()
 
 onMounted(async () => {
@@ -129,7 +133,8 @@ const shortcuts: Shortcut[] = [
   { keys: ['m'], label: 'take the first mend', run: mendFirst },
   { keys: ['z', 'ctrl+z'], label: 'undo', run: () => plate.undo() },
   { keys: ['y', 'ctrl+y', 'ctrl+shift+z'], label: 'redo', run: () => plate.redo() },
-  { keys: ['r'], label: 'in the round, or flat', run: () => (round.value = !round.value) },
+  { keys: ['r'], label: 'in the round, or not', run: () => toggle('round') },
+  { keys: ['o'], label: 'the outline, or the flower', run: () => toggle('outline') },
   { keys: ['?'], label: 'this list', run: () => (asking.value = true) },
 ]
 usePlateKeys(() => shortcuts)
@@ -156,7 +161,8 @@ const KEEPING = {
     <div class="flex h-12 shrink-0 items-center gap-4 border-b border-line px-4">
       <h1 class="min-w-0 flex-1 truncate text-[24px]">{{ plate.draft.value.name }}</h1>
       <span role="status" class="text-[13px] text-quiet" :data-state="plate.state.value">{{ KEEPING[plate.state.value] }}</span>
-      <button type="button" class="act-quiet" :aria-pressed="round" @click="round = !round">{{ round ? 'Flat' : 'In the round' }}</button>
+      <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'round'" @click="toggle('round')">In the round</button>
+      <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'outline'" @click="toggle('outline')">Outline</button>
       <button type="button" class="act-quiet" :disabled="!plate.canUndo.value" @click="plate.undo()">Undo</button>
       <button type="button" class="act-quiet" :disabled="!plate.canRedo.value" @click="plate.redo()">Redo</button>
       <button type="button" class="act-quiet" @click="asking = true">Keys <kbd class="border border-line px-1 text-[12px]">?</kbd></button>
@@ -175,11 +181,18 @@ const KEEPING = {
         @move="move"
       />
       <RoundView
-        v-if="round && reckoning"
+        v-if="middle === 'round' && reckoning"
         v-model:selected="selected"
         :species="plate.draft.value"
         :species-id="id"
         :lit="lit"
+        @lean="(id, deg) => plate.change('', handling.lean(id, deg))"
+      />
+      <OutlineBench
+        v-else-if="middle === 'outline' && reckoning"
+        :part="selectedPart"
+        :tint="tints[selected ?? '']"
+        @change="(outline) => onSelected('outline', (id) => handling.reshape(id, outline))"
       />
       <SplitPlate
         v-else-if="reckoning"

@@ -3,11 +3,12 @@ import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import type { SpeciesDocument } from '@/api/client'
 import { Failure } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
+import CrossingList from './CrossingList.vue'
 import { roundStage, type RoundStage } from './roundStage'
 
 /** The flower in the round, turned by hand; drawn only when something changes. */
 const props = defineProps<{ species: SpeciesDocument; speciesId: string; lit: string | null; selected: string | null }>()
-const emit = defineEmits<{ 'update:selected': [id: string | null] }>()
+const emit = defineEmits<{ 'update:selected': [id: string | null]; lean: [id: string, by: number] }>()
 const SETTLED_MS = 120
 
 const canvas = ref<HTMLCanvasElement>()
@@ -61,6 +62,14 @@ watch(() => props.lit ?? props.selected, (id) => stage?.light(id))
   <section class="relative min-w-0 bg-sheet" aria-label="The flower in the round">
     <canvas ref="canvas" class="block size-full touch-none" tabindex="0" aria-label="The flower in the round: drag to turn it, scroll to come nearer; arrow keys turn it too" :data-drawn="drawn" />
     <ProblemNote v-if="fault" :error="fault" class="absolute top-12 left-4" />
+    <CrossingList
+      v-if="drawn"
+      class="absolute top-2 left-4"
+      :species="species"
+      :open="open"
+      @select="emit('update:selected', $event)"
+      @lean="(id, by) => emit('lean', id, by)"
+    />
     <div class="absolute inset-x-4 bottom-3 flex items-end gap-4">
       <label class="w-64 text-[12px] text-quiet">
         <span class="flex justify-between"><span>bud</span><span>opened to {{ Math.round(100 * open) }} %</span><span>full</span></span>

@@ -1,4 +1,4 @@
-import { isPetaled, type Part, type SpeciesDocument } from '@/api/client'
+import { isPetaled, type Part, type Petaled, type SpeciesDocument } from '@/api/client'
 import { partSchema, resolved, type SchemaNode, usual } from '@/parts/fields/schema'
 
 type Change = (document: SpeciesDocument) => void
@@ -56,6 +56,12 @@ export const widen = (id: string, by: number): Change =>
     if (!isPetaled(part)) return
     const limits = resolved(piecesLimits(part.kind).outline!).properties!.widthMm!
     part.pieces.outline.widthMm = within(limits, Math.round((part.pieces.outline.widthMm + by) * 2) / 2)
+  })
+
+/** Cuts the pieces of another outline. */
+export const reshape = (id: string, outline: Petaled['pieces']['outline']): Change =>
+  onPart(id, (part) => {
+    if (isPetaled(part)) part.pieces.outline = outline
   })
 
 /** An id that no part has yet. */

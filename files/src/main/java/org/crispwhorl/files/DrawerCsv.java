@@ -177,8 +177,9 @@ public final class DrawerCsv {
                     "headings, among them kind and name; take the drawer out once to see all");
         }
         Set<String> known = new LinkedHashSet<>();
-        CraftJson.kinds(DrawerItem.class).forEach(k -> fields("", TYPES.get(k.getSimpleName()), new LinkedHashMap<>())
-                .forEach((c, t) -> known.add(c)));
+        CraftJson.kinds(DrawerItem.class)
+                .forEach(k -> fields("", TYPES.get(k.getSimpleName()), true, new LinkedHashMap<>())
+                        .forEach((c, t) -> known.add(c)));
         List<DocumentFault.Fault> strange = columns.stream()
                 .filter(c -> !known.contains(c))
                 .map(c -> new DocumentFault.Fault("/" + c, "a column '" + c + "'", "one of " + known))
@@ -189,14 +190,24 @@ public final class DrawerCsv {
     }
 
     /** Every column that a type has, with the node that says what stands in it. */
-    private static Map<String, JsonNode> fields(String path, JsonNode type, Map<String, JsonNode> found) {
+    /**
+     * A column of a kind of thing.
+     *
+     * @param needed whether a thing must have it
+     */
+    private record Column(JsonNode node, boolean needed) {}
+
+    private static Map<String, Column> fields(String path, JsonNode type, boolean needed, Map<String, Column> found) {
+        Set<String> required = new LinkedHashSet<>();
+        type.path("required").forEach(r -> required.add(r.asString()));
         type.get("properties").properties().forEach(e -> {
             String at = path.isEmpty() ? e.getKey() : path + "." + e.getKey();
             JsonNode node = resolved(e.getValue());
+            boolean here = needed && required.contains(e.getKey());
             if (node.has("properties")) {
-                fields(at, node, found);
+                fields(at, node, here, found);
             } else {
-                found.put(at, node);
+                found.put(at, new Column(node, here));
             }
         });
         return found;
@@ -225,13 +236,13 @@ public final class DrawerCsv {
             return Optional.empty();
         }
         ObjectNode item = MAPPER.createObjectNode();
-        fields("", type, new LinkedHashMap<>()).forEach((column, node) -> {
+        fields("", type, true, new LinkedHashMap<>()).forEach((column, field) -> {
             String cell = columns.contains(column) ? record.get(column) : "";
             String said = cell.isEmpty() ? UNSAID.getOrDefault(column, "") : cell;
-            if (said.isEmpty() && !UNSAID.containsKey(column)) {
-                faults.add(new RowFault(line, column, "nothing", meaning(node)));
-            } else {
-                put(item, column, node, said, commas, line, faults);
+            if (!said.isEmpty() || UNSAID.containsKey(column)) {
+                put(item, column, field.node(), said, commas, line, faults);
+            } else if (field.needed()) {
+                faults.add(new RowFault(line, column, "nothing", meaning(field.node())));
             }
         });
         if (!faults.isEmpty()) {

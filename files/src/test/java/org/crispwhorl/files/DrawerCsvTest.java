@@ -23,6 +23,7 @@ import org.crispwhorl.core.drawer.StamenBunch;
 import org.crispwhorl.core.drawer.TapeRoll;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.outline.Pulling;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Veiner;
@@ -32,6 +33,7 @@ public class DrawerCsvTest {
     private static final List<DrawerItem> ONE_OF_EACH = List.of(
             new Cutter("petal, \"garden\" 3", 2, Cut.of(Outline.of(40, 31.5, 0.62, 0.2, 2)), true, 4.5),
             new Cutter("five petals", 1, new Cut(Outline.of(14, 9, 0.6, 0.3, 2), 5, 6), false, 0),
+            new Cutter("bent by hand", 1, Cut.of(Pulling.freed(Outline.of(30, 22, 0.6, 0.2, 2))), true, 0),
             new OwnVeiner("leaf veiner", 1, 80, Veiner.Sides.BOTH, 0.6),
             new OwnFormer("spoon", 6, 30, 9),
             new RidgedBoard("board", 1, 8, 1.2),

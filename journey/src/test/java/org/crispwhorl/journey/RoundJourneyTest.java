@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -68,6 +69,24 @@ public class RoundJourneyTest extends Journey {
                 .hasCount(1);
         page.keyboard().press("r");
         assertThat(page.locator("[data-face] path").first()).isVisible();
+    }
+
+    /** A ring closed so far that it cuts through another is told, and one touch leans it clear. */
+    @Test
+    public void petalsThatPassThroughEachOtherAreToldAndLeanedClear() {
+        openPlate(page, "Towpath camellia");
+        page.keyboard().press("r");
+        Locator told = page.locator("[data-crossings]");
+        assertThat(told).containsText("third ring passes through second ring");
+        int before = page.locator("[data-crossings] li").count();
+        told.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("lean it clear").setExact(true))
+                .first()
+                .click();
+        assertThat(told).not().containsText("third ring passes through second ring");
+        assertThat(page.locator("[data-crossings] li")).hasCount(before - 1);
+        waitKept(page);
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.crispwhorl.core.flower.PetalSurface;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
@@ -45,20 +46,50 @@ public class StudyApiTest extends ServerTest {
         return study;
     }
 
-    /** The finished petals of a demo flower, measured as a maker would, draft that flower again. */
+    /** A petal's surface measured with a tape laid on it: along its midrib, and across where it looks widest. */
+    private static ObjectNode measured(PetalSurface surface) {
+        double length = surface.midrib().lengthMm();
+        double along = 0;
+        double chord = 0;
+        double widest = 0;
+        for (int i = 0; i < STEPS; i++) {
+            double s = length * i / STEPS;
+            along += apart(surface.point(s, 0), surface.point(s + length / STEPS, 0));
+            if (surface.chordAt(s) > chord) {
+                chord = surface.chordAt(s);
+                widest = s;
+            }
+        }
+        double[] span = surface.outline().spanAt(widest);
+        double step = (span[1] - span[0]) / STEPS;
+        double across = 0;
+        for (int j = 0; j < STEPS; j++) {
+            double v = span[0] + j * step;
+            across += apart(surface.point(widest, v), surface.point(widest, v + step));
+        }
+        return Api.JSON
+                .createObjectNode()
+                .put("lengthMm", Math.round(10 * along) / 10.0)
+                .put("widthMm", Math.round(10 * across) / 10.0)
+                .put("widest", Math.round(100 * widest / length) / 100.0);
+    }
+
+    private static double apart(double[] a, double[] b) {
+        return Math.sqrt(Math.pow(a[0] - b[0], 2) + Math.pow(a[1] - b[1], 2) + Math.pow(a[2] - b[2], 2));
+    }
+
+    private static final int STEPS = 120;
+
+    /** The finished petals of a demo flower, measured on their own surfaces as a maker would, draft that flower again. */
     @Test(dataProvider = "demos")
     public void petalsMeasuredOffAFlowerLeadBackToIt(String name, String id) {
         List<Petaled> whorls = new ArrayList<>(whorls(id));
         ObjectNode study = study(name, 80, 80);
         ArrayNode petals = study.putArray("petals");
         for (Petaled whorl : whorls) {
-            Outline finished = whorl.pieces().finished();
-            petals.addObject()
+            petals.add(measured(PetalSurface.of(whorl.pieces(), 2, 0))
                     .put("count", Math.max(2, whorl.pieces().count()))
-                    .put("lengthMm", Math.round(10 * finished.lengthMm()) / 10.0)
-                    .put("widthMm", Math.round(10 * finished.widthMm()) / 10.0)
-                    .put("widest", finished.widest())
-                    .put("note", "");
+                    .put("note", ""));
         }
         Api.Answer answer = api.post("/api/study/draft", study);
         assertEquals(answer.status(), 201, answer.body());

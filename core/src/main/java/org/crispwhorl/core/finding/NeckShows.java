@@ -45,7 +45,9 @@ final class NeckShows implements Rule {
         }
         Petaled part = ring.part();
         List<Mend> mends = new ArrayList<>();
-        for (double base = part.pieces().outline().base(); base <= 1; base += 0.05) {
+        for (double base = part.pieces().outline().base();
+                base <= 1 && part.pieces().outline().own().isEmpty();
+                base += 0.05) {
             Outline broader = part.pieces().outline().withBase(Math.min(1, base));
             Petaled mended = part.with(part.pieces().withOutline(broader));
             if (ring.remade(mended).meetsBy(MET_BY)) {

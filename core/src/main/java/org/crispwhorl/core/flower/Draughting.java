@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Edge;
@@ -13,17 +14,22 @@ import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.thinning.EdgeRuffle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /** Draws a flower's face and section from its computed form. */
 public final class Draughting {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final int POINTS_PER_SIDE = 18;
     private static final int PROFILE_POINTS = 20;
+
+    /** Farther along the midrib than any piece reaches, mm. */
+    private static final double BEYOND_MM = 1e4;
 
     private final FlowerForm form;
 
@@ -47,17 +53,14 @@ public final class Draughting {
         List<Drawing.Gap> gaps = new ArrayList<>();
         for (PlacedRing ring : form.rings()) {
             double turnsIn = ring.surface().midrib().turnsInAt();
+            boolean returns = turnsIn < ring.surface().outline().lengthMm();
             carried(ring).ifPresent(r -> below.add(0, r));
             if (turnsIn > 0) {
-                lap(ring, Drawing.Lap.OUTGOING, 0, turnsIn).ifPresent(r -> below.add(0, r));
+                lap(ring, Drawing.Lap.OUTGOING, -BEYOND_MM, returns ? turnsIn : BEYOND_MM)
+                        .ifPresent(r -> below.add(0, r));
             }
-            if (turnsIn < ring.surface().outline().lengthMm()) {
-                lap(
-                                ring,
-                                Drawing.Lap.RETURNING,
-                                turnsIn,
-                                ring.surface().outline().lengthMm())
-                        .ifPresent(over::add);
+            if (returns) {
+                lap(ring, Drawing.Lap.RETURNING, turnsIn, BEYOND_MM).ifPresent(over::add);
             }
             double gap = ring.gapMm();
             if (gap > PlacedRing.SEEN_MM && ring.part().pieces().overlap() != Overlap.APART) {
@@ -82,8 +85,8 @@ public final class Draughting {
                     ring.surface().midrib(), small.outline(), ring.surface().acrossMm());
             Geometry shape = planOf(
                     on,
-                    0,
-                    small.outline().lengthMm(),
+                    -BEYOND_MM,
+                    BEYOND_MM,
                     Edge.PLAIN,
                     0,
                     ring.part().pieces().count());
@@ -132,45 +135,68 @@ public final class Draughting {
         };
     }
 
-    /** The plan of a stretch of a surface: its boundary, where that does not fold over itself, else its cells joined. */
+    /**
+     * The plan of a stretch of a surface: its boundary where that does not fold over itself, else its cells joined, as those of a
+     * frilled one, whose paste stands farther out below a trough than at its edge.
+     */
     private static Geometry planOf(PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {
-        double wave = edge.ruffle(bodyMm).amplitudeMm();
-        double crests = wave == 0 ? 0 : surface.outline().perimeterMm() / edge.crestMm();
-        int plain = count > MANY ? POINTS_OF_MANY : POINTS_PER_SIDE;
-        int perSide = (int) Math.max(plain, Math.min(MOST_PER_SIDE, POINTS_PER_CREST * crests / 2));
-        double[][] outline = surface.outline().polygon(perSide);
-        double[][] clipped = clip(clip(outline, from, 1), to, -1);
+        EdgeRuffle ruffle = edge.ruffle(bodyMm);
+        if (ruffle.amplitudeMm() > 0) {
+            return largest(cells(surface, from, to, edge, ruffle));
+        }
+        double[][] outline = surface.outline().polygon(count > MANY ? POINTS_OF_MANY : POINTS_PER_SIDE);
+        double[][] bent = new double[outline.length][];
+        for (int i = 0; i < bent.length; i++) {
+            double[] at = outline[i];
+            bent[i] = new double[] {at[0], at[1], surface.stationOf(at[1], at[0])};
+        }
+        double[][] clipped = clip(clip(bent, from, 1), to, -1);
         if (clipped.length < 3) {
             return GEOMETRY.createPolygon();
         }
         Coordinate[] ring = new Coordinate[clipped.length + 1];
-        double along = 0;
         for (int i = 0; i < clipped.length; i++) {
-            double[] at = clipped[i];
-            if (i > 0) {
-                along += Math.hypot(at[0] - clipped[i - 1][0], at[1] - clipped[i - 1][1]);
-            }
-            double[] p = surface.point(at[1], at[0]);
-            // A frill stands off the surface along its normal, full at the tip and fading out towards the base.
-            double off = wave == 0
-                    ? 0
-                    : wave
-                            * Math.sin(Arcs.TURN * along / edge.crestMm())
-                            * at[1]
-                            / surface.outline().lengthMm();
-            ring[i] = new Coordinate(p[0] - off * Math.cos(surface.midrib().direction(at[1])), p[1]);
+            double[] p = surface.point(clipped[i][1], clipped[i][0]);
+            ring[i] = new Coordinate(p[0], p[1]);
         }
         ring[clipped.length] = ring[0].copy();
         Polygon polygon = GEOMETRY.createPolygon(ring);
-        return polygon.isValid() ? polygon : largest(polygon.buffer(0));
+        return polygon.isValid() ? polygon : largest(cells(surface, from, to, edge, ruffle));
     }
+
+    /** The plan of all strips across a stretch of a surface, joined. */
+    private static Geometry cells(PetalSurface surface, double from, double to, Edge edge, EdgeRuffle ruffle) {
+        OutlineMesh flat = surface.flat(CELL_STATIONS, CELLS_ACROSS);
+        List<Geometry> cells = new ArrayList<>();
+        for (int[] strip : flat.strips()) {
+            double[][] round = new double[strip.length][];
+            for (int i = 0; i < round.length; i++) {
+                double[] at = flat.points()[strip[i]];
+                round[i] = new double[] {at[0], at[1], surface.stationOf(at[1], at[0])};
+            }
+            double[][] kept = clip(clip(round, from, 1), to, -1);
+            if (kept.length < 3) {
+                continue;
+            }
+            Coordinate[] ring = new Coordinate[kept.length + 1];
+            for (int i = 0; i < ring.length; i++) {
+                double[] at = kept[i % kept.length];
+                double[] p = surface.frilled(at[1], at[0], edge, ruffle);
+                ring[i] = new Coordinate(p[0], p[1]);
+            }
+            Polygon cell = GEOMETRY.createPolygon(ring);
+            cells.add(cell.isValid() ? cell : cell.buffer(0));
+        }
+        return OverlayNGRobust.union(cells);
+    }
+
+    private static final int CELL_STATIONS = 13;
+    private static final int CELLS_ACROSS = 5;
 
     /** Petals of a ring of more than so many are small on the screen, and fewer points draw them. */
     private static final int MANY = 8;
 
     private static final int POINTS_OF_MANY = 15;
-    private static final int MOST_PER_SIDE = 48;
-    private static final int POINTS_PER_CREST = 5;
 
     private static Geometry largest(Geometry geometry) {
         Geometry best = GEOMETRY.createPolygon();
@@ -184,20 +210,20 @@ public final class Draughting {
                 : best;
     }
 
-    /** Keeps the side of a station line (Sutherland and Hodgman's clipping by one half-plane). */
+    /** Keeps the side of a line across the bent piece (Sutherland and Hodgman's clipping by one half-plane). */
     private static double[][] clip(double[][] polygon, double station, int side) {
         List<double[]> kept = new ArrayList<>();
         for (int i = 0; i < polygon.length; i++) {
             double[] a = polygon[i];
             double[] b = polygon[(i + 1) % polygon.length];
-            double da = side * (a[1] - station);
-            double db = side * (b[1] - station);
+            double da = side * (a[2] - station);
+            double db = side * (b[2] - station);
             if (da >= 0) {
                 kept.add(a);
             }
             if (da * db < 0) {
                 double share = da / (da - db);
-                kept.add(new double[] {a[0] + share * (b[0] - a[0]), station});
+                kept.add(new double[] {a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1]), station});
             }
         }
         return kept.toArray(double[][]::new);

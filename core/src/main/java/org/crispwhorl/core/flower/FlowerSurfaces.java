@@ -3,7 +3,7 @@ package org.crispwhorl.core.flower;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.centre.StamenRing;
-import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.FineStamens;
@@ -47,7 +47,7 @@ public final class FlowerSurfaces {
      */
     public record Detail(int stations, int across) {
         /** As fine as areas and the view from above are compared. */
-        public static final Detail FINE = new Detail(24, 7);
+        public static final Detail FINE = new Detail(32, 10);
 
         /** As fine as the eye asks on a screen, and no finer, so that it turns smoothly. */
         public static final Detail SCREEN = new Detail(12, 4);
@@ -63,9 +63,7 @@ public final class FlowerSurfaces {
         Species species = form.species();
         for (PlacedRing ring : form.rings()) {
             MeshDraft draft = new MeshDraft();
-            for (double azimuth : ring.azimuthsRad()) {
-                piece(draft, ring, azimuth);
-            }
+            pieces(draft, ring);
             add(meshes, draft, ring.part().id(), colour(ring.part()));
         }
         for (Part part : species.parts()) {
@@ -108,41 +106,19 @@ public final class FlowerSurfaces {
         return MixingLaw.colour(form.species().shade(part.shade()));
     }
 
-    private void piece(MeshDraft draft, PlacedRing ring, double azimuth) {
-        PetalSurface surface = ring.surface();
-        Outline outline = surface.outline();
+    private void pieces(MeshDraft draft, PlacedRing ring) {
         Pieces pieces = ring.part().pieces();
         EdgeRuffle ruffle = pieces.edge().ruffle(pieces.finishedMm(form.paste()));
-        double band = Math.max(1e-6, pieces.edge().bandMm());
-        double crest = Math.max(1e-6, pieces.edge().crestMm());
-        double cos = Math.cos(azimuth);
-        double sin = Math.sin(azimuth);
-        int columns = 2 * detail.across() + 1;
-        int first = -1;
-        for (int i = 0; i <= detail.stations(); i++) {
-            double s = outline.lengthMm() * Math.sin(Math.PI / 2 * i / detail.stations());
-            double half = outline.halfWidthAt(s);
-            for (int j = -detail.across(); j <= detail.across(); j++) {
-                double v = half * j / detail.across();
-                double at = outline.notchedStation(s, v);
-                double[] p = surface.point(at, v);
-                if (ruffle.amplitudeMm() > 0) {
-                    double inside = Math.min(half - Math.abs(v), outline.lengthMm() - s);
-                    double share = Math.max(0, 1 - inside / band);
-                    double along = Math.abs(v) > 1e-9 ? Math.atan2(v, outline.lengthMm() - s) : 0;
-                    double wave = share
-                            * ruffle.amplitudeMm()
-                            / 2
-                            * Math.sin(2 * Math.PI * (at + Math.abs(along) * outline.widthMm() / 2) / crest);
-                    double theta = surface.midrib().direction(at);
-                    p[0] -= wave * Math.cos(theta);
-                    p[2] += wave * Math.sin(theta);
-                }
-                int id = draft.point(p[0] * cos - p[1] * sin, p[0] * sin + p[1] * cos, p[2]);
-                first = first < 0 ? id : first;
-            }
+        OutlineMesh flat = ring.surface().flat(detail.stations(), detail.across());
+        double[][] piece = new double[flat.points().length][];
+        for (int i = 0; i < piece.length; i++) {
+            double[] at = flat.points()[i];
+            piece[i] = ring.surface().frilled(at[1], at[0], pieces.edge(), ruffle);
         }
-        draft.grid(first, detail.stations() + 1, columns);
+        double[] azimuths = ring.azimuthsRad();
+        for (int k = 0; k < azimuths.length; k++) {
+            draft.placed(piece, flat.triangles(), azimuths[k], -ring.belowMm(k));
+        }
     }
 
     private static void stamens(MeshDraft draft, Stamens stamens) {

@@ -39,6 +39,19 @@ final class MeshDraft {
                 && Math.abs(points[3 * a + 2] - points[3 * b + 2]) < 1e-6;
     }
 
+    /** A piece made at azimuth 0, turned round the axis and set higher or lower. */
+    void placed(double[][] piece, int[] corners, double azimuth, double up) {
+        double cos = Math.cos(azimuth);
+        double sin = Math.sin(azimuth);
+        int first = pointCount;
+        for (double[] p : piece) {
+            point(p[0] * cos - p[1] * sin, p[0] * sin + p[1] * cos, p[2] + up);
+        }
+        for (int t = 0; t < corners.length; t += 3) {
+            triangle(first + corners[t], first + corners[t + 1], first + corners[t + 2]);
+        }
+    }
+
     /** Two triangles for every field of a grid of points that stands row by row. */
     void grid(int first, int rows, int columns) {
         for (int i = 0; i + 1 < rows; i++) {

@@ -54,9 +54,15 @@ public record Midrib(
                 : bodyDirection(tipFrom()) + TURN_BACK_RAD * (s - tipFrom()) / turnedMm;
     }
 
+    /** Length of the bent body up to a station; the edges of a cupped piece reach a little beyond its midrib's ends. */
+    private double body(double s) {
+        double to = turnedMm == 0 ? s : Math.min(s, tipFrom());
+        return gluedMm == 0 ? to : Math.max(0, to - gluedMm);
+    }
+
     /** Radius ρ at a station, mm; negative past the axis. */
     public double radius(double s) {
-        double body = Math.max(0, Math.min(s, tipFrom()) - gluedMm);
+        double body = body(s);
         double r = neckMm + outwards(leanRad, rate(), body);
         return s <= tipFrom() || turnedMm == 0
                 ? r
@@ -65,8 +71,8 @@ public record Midrib(
 
     /** Height z at a station, mm. */
     public double height(double s) {
-        double body = Math.max(0, Math.min(s, tipFrom()) - gluedMm);
-        double z = seatMm + Math.min(s, gluedMm) + upwards(leanRad, rate(), body);
+        double body = body(s);
+        double z = seatMm + (gluedMm == 0 ? 0 : Math.min(s, gluedMm)) + upwards(leanRad, rate(), body);
         return s <= tipFrom() || turnedMm == 0
                 ? z
                 : z + upwards(bodyDirection(tipFrom()), -TURN_BACK_RAD / turnedMm, s - tipFrom());
@@ -83,6 +89,49 @@ public record Midrib(
                 ? length * Math.cos(direction)
                 : (Math.sin(direction) - Math.sin(direction - rate * length)) / rate;
     }
+
+    /**
+     * Where beside the midrib a point of the paste comes to lie.
+     *
+     * @param stationMm station of the midrib
+     * @param directionRad direction of the piece there, from the axis; only at the line of glue is it not the midrib's own
+     */
+    record Beside(double stationMm, double directionRad) {}
+
+    /** Beside a station itself. */
+    Beside beside(double s) {
+        return new Beside(s, direction(s));
+    }
+
+    /**
+     * Where a point at a distance above the midrib's side of the piece lies so that the paste there keeps its area: where the piece
+     * is bent towards it, a strip so high is shorter than the midrib by 1 + h·dθ/ds, and the paste makes up for that by reaching
+     * farther from the middle of the piece; at the line of glue, where the piece kinks away from it, it fills the wedge h·α.
+     *
+     * @param s station of the point in the flat outline, mm
+     * @param heightMm h, how far it lies above the midrib along the normal, signed
+     * @param fromMm station that stays where it is
+     */
+    Beside keepingArea(double s, double heightMm, double fromMm) {
+        double body = Math.max(LEAST_SHARE, 1 - heightMm * rate());
+        double from = Math.max(gluedMm, Math.min(fromMm, tipFrom()));
+        double at = from + (s - from) / body;
+        if (gluedMm > 0 && at < gluedMm) {
+            double rest = (from - s) - (from - gluedMm) * body;
+            double wedge = Math.max(0, heightMm * leanRad);
+            return rest < wedge
+                    ? new Beside(gluedMm, leanRad * (1 - rest / wedge))
+                    : new Beside(gluedMm - (rest - wedge), 0);
+        }
+        if (turnedMm > 0 && at > tipFrom()) {
+            double tip = Math.max(LEAST_SHARE, 1 + heightMm * TURN_BACK_RAD / turnedMm);
+            return beside(tipFrom() + ((s - from) - (tipFrom() - from) * body) / tip);
+        }
+        return beside(at);
+    }
+
+    /** Deeper cups than these would stretch an edge without end; paste crumples there. */
+    private static final double LEAST_SHARE = 0.4;
 
     /** The station at which it stops going outwards and begins to return to the axis; the length where it never does. */
     public double turnsInAt() {

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.flower;
 
 import java.util.Arrays;
+import org.crispwhorl.core.outline.OutlineMesh;
 
 /**
  * What one piece covers when it is looked at along the axis, as arcs on circles about the axis. Its surface is taken as
@@ -11,14 +12,29 @@ final class PiecePlan {
     private static final int STATIONS = 18;
     private static final int ACROSS = 5;
 
-    private final double[] outgoing;
-    private final double[] returning;
+    private final Sides outgoing;
+    private final Sides returning;
+
+    /**
+     * Triangles in polar coordinates, six numbers each (r, φ, …), on both sides of the midrib; φ is taken without its sign.
+     *
+     * @param left the same array as {@code right} where the piece is symmetric
+     */
+    private record Sides(double[] right, double[] left) {}
 
     PiecePlan(PetalSurface surface) {
         double length = surface.outline().lengthMm();
         double turnsIn = surface.midrib().turnsInAt();
-        outgoing = triangles(surface, 0, turnsIn);
-        returning = triangles(surface, turnsIn, length);
+        if (surface.outline().own().isPresent()) {
+            OutlineMesh flat = surface.flat(STATIONS, ACROSS);
+            outgoing = new Sides(own(surface, flat, 0, turnsIn, 1), own(surface, flat, 0, turnsIn, -1));
+            returning = new Sides(own(surface, flat, turnsIn, length, 1), own(surface, flat, turnsIn, length, -1));
+        } else {
+            double[] out = triangles(surface, 0, turnsIn);
+            double[] back = triangles(surface, turnsIn, length);
+            outgoing = new Sides(out, out);
+            returning = new Sides(back, back);
+        }
     }
 
     /** Arcs of the part that goes outwards, on circles of radius (k + ½)·step. */
@@ -31,7 +47,39 @@ final class PiecePlan {
         return arcs(returning, step, circles);
     }
 
-    /** Triangles in polar coordinates, six numbers each (r, φ, …), of the half with positive y. */
+    private static double[][] arcs(Sides sides, double step, int circles) {
+        double[][] right = arcs(sides.right(), step, circles);
+        double[][] left = sides.left() == sides.right() ? right : arcs(sides.left(), step, circles);
+        double[][] both = new double[circles][];
+        for (int k = 0; k < circles; k++) {
+            both[k] = bothSides(right[k], left[k]);
+        }
+        return both;
+    }
+
+    /** The triangles of an own shape on one side of its midrib whose middle lies between two stations. */
+    private static double[] own(PetalSurface surface, OutlineMesh flat, double from, double to, int side) {
+        double[] all = new double[2 * flat.triangles().length];
+        int n = 0;
+        for (int t = 0; t < flat.triangles().length; t += 3) {
+            double[][] polar = new double[3][];
+            double across = 0;
+            double along = 0;
+            for (int k = 0; k < 3; k++) {
+                double[] at = flat.points()[flat.triangles()[t + k]];
+                across += at[0] / 3;
+                along += at[1] / 3;
+                double[] p = surface.point(at[1], at[0]);
+                polar[k] = new double[] {Math.hypot(p[0], p[1]), Math.atan2(Math.abs(p[1]), p[0])};
+            }
+            if (across * side >= 0 && along >= from && along < to) {
+                n = triangle(all, n, polar[0], polar[1], polar[2]);
+            }
+        }
+        return Arrays.copyOf(all, n);
+    }
+
+    /** Triangles of the half with positive y of a symmetric piece. */
     private static double[] triangles(PetalSurface surface, double from, double to) {
         if (to - from < 1e-6) {
             return Arcs.NONE;
@@ -70,7 +118,7 @@ final class PiecePlan {
         return n + 6;
     }
 
-    /** Each triangle leaves its arc on the circles that it meets; the mirrored half is added at the end. */
+    /** Each triangle leaves its arc on the circles that it meets. */
     private static double[][] arcs(double[] t, double step, int circles) {
         double[][] found = new double[circles][];
         int[] used = new int[circles];
@@ -88,7 +136,7 @@ final class PiecePlan {
             }
         }
         for (int k = 0; k < circles; k++) {
-            found[k] = found[k] == null ? Arcs.NONE : mirrored(Arcs.merged(found[k], used[k]));
+            found[k] = found[k] == null ? Arcs.NONE : Arcs.merged(found[k], used[k]);
         }
         return found;
     }
@@ -116,14 +164,13 @@ final class PiecePlan {
     }
 
     /** Arcs of one side of the midrib with those of the other. */
-    private static double[] mirrored(double[] half) {
-        double[] both = new double[2 * half.length];
-        for (int i = 0; i < half.length; i += 2) {
-            both[half.length - 2 - i] = -half[i + 1];
-            both[half.length - 1 - i] = -half[i];
-            both[half.length + i] = half[i];
-            both[half.length + i + 1] = half[i + 1];
+    private static double[] bothSides(double[] right, double[] left) {
+        double[] both = new double[right.length + left.length];
+        for (int i = 0; i < left.length; i += 2) {
+            both[left.length - 2 - i] = -left[i + 1];
+            both[left.length - 1 - i] = -left[i];
         }
+        System.arraycopy(right, 0, both, left.length, right.length);
         return Arcs.merged(both, both.length);
     }
 }

@@ -111,19 +111,13 @@ public final class PlacedRing {
 
     private static final int MEETING_STEPS = 6;
 
-    /** Outermost radius in plan, mm: over the midrib, the edge and the line between them. */
+    /** Outermost radius in plan, mm. */
     public double outerMm() {
         if (Double.isNaN(outerMm)) {
             outerMm = 0;
-            double length = surface.outline().lengthMm();
-            for (int i = 0; i <= OUTER_STATIONS; i++) {
-                double s = length * Math.sin(Math.PI / 2 * i / OUTER_STATIONS);
-                double half = surface.outline().halfWidthAt(s);
-                for (double across = 0; across <= 1; across += 0.5) {
-                    double v = across * half;
-                    double[] p = surface.point(surface.outline().notchedStation(s, v), v);
-                    outerMm = Math.max(outerMm, Math.hypot(p[0], p[1]));
-                }
+            for (double[] at : surface.flat(OUTER_STATIONS, 2).points()) {
+                double[] p = surface.point(at[1], at[0]);
+                outerMm = Math.max(outerMm, Math.hypot(p[0], p[1]));
             }
         }
         return outerMm;
@@ -137,8 +131,8 @@ public final class PlacedRing {
         double high = Double.NEGATIVE_INFINITY;
         for (int i = 0; i <= 24; i++) {
             double s = surface.outline().lengthMm() * i / 24;
-            double half = surface.outline().halfWidthAt(s);
-            for (double v : new double[] {0, half}) {
+            double[] span = surface.outline().spanAt(s);
+            for (double v : new double[] {0, span[0], span[1]}) {
                 double z = surface.point(s, v)[2];
                 low = Math.min(low, z);
                 high = Math.max(high, z);

@@ -1,14 +1,20 @@
 package org.crispwhorl.core.outline;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 
 /**
- * The outline of a petal or leaf lying flat: symmetric about its midrib, base at station 0, tip at station
- * {@code lengthMm}. On the base side the half-width follows a quarter sine from the base width to the greatest width, on
- * the tip side a superellipse (Lamé curve) closes it. A tip of several lobes has straight-sided notches cut into it.
+ * The outline of a petal or leaf lying flat: base at station 0, tip at station {@code lengthMm}. It is one of a family, symmetric
+ * about its midrib: on the base side the half-width follows a quarter sine from the base width to the greatest width, on the tip
+ * side a superellipse (Lamé curve) closes it; a tip of several lobes has straight-sided notches cut into it. Or it is of a shape
+ * of the maker's own; the family's numbers then say which of the family comes nearest, and stand in again when the own shape is
+ * left out.
  */
 @Words(label = "outline", means = "The shape of a piece lying flat, as its cutter cuts it.")
 public record Outline(
@@ -77,18 +83,43 @@ public record Outline(
                 step = 0.02,
                 usual = 0,
                 means = "Depth of each notch in the tip as a share of the length.")
-        double notch) {
+        double notch,
+
+        Optional<OwnShape> own) {
+
+    /** Half the width of a notch at its mouth, as a share of the width of a lobe. */
+    private static final double NOTCH_HALF = 0.4;
 
     /** Points on each side of the polygon from which area and perimeter are taken; the area is then true to 0.02 %. */
     private static final int FINE = 96;
 
     public Outline {
-        Limits.check(Outline.class, lengthMm, widthMm, widest, base, tip, lobes, notch);
+        Limits.check(Outline.class, lengthMm, widthMm, widest, base, tip, lobes, notch, own);
+    }
+
+    /** An outline of the family. */
+    public Outline(double lengthMm, double widthMm, double widest, double base, double tip, int lobes, double notch) {
+        this(lengthMm, widthMm, widest, base, tip, lobes, notch, Optional.empty());
     }
 
     /** An outline with a whole tip. */
     public static Outline of(double lengthMm, double widthMm, double widest, double base, double tip) {
         return new Outline(lengthMm, widthMm, widest, base, tip, 1, 0);
+    }
+
+    /**
+     * From where to where it reaches across at a station, notches and bays between included.
+     *
+     * @param stationMm 0 (base) to the length (tip); outside of it both are 0
+     * @return signed distances from the midrib to the left and the right edge, mm
+     */
+    public double[] spanAt(double stationMm) {
+        if (own.isPresent()) {
+            double[] span = own.get().spanAt(stationMm / lengthMm);
+            return new double[] {span[0] * widthMm, span[1] * widthMm};
+        }
+        double half = halfWidthAt(stationMm);
+        return new double[] {-half, half};
     }
 
     /**
@@ -101,6 +132,10 @@ public record Outline(
         double s = stationMm / lengthMm;
         if (s < 0 || s > 1) {
             return 0;
+        }
+        if (own.isPresent()) {
+            double[] span = own.get().spanAt(s);
+            return widthMm * (span[1] - span[0]) / 2;
         }
         if (s <= widest) {
             return widthMm / 2 * (base + (1 - base) * Math.sin(Math.PI / 2 * s / widest));
@@ -116,7 +151,7 @@ public record Outline(
      * @return mm, 0 where there is no notch
      */
     public double notchAt(double acrossMm) {
-        if (lobes == 1 || notch == 0) {
+        if (lobes == 1 || notch == 0 || own.isPresent()) {
             return 0;
         }
         double lobe = widthMm / lobes;
@@ -125,35 +160,73 @@ public record Outline(
             return 0;
         }
         double off = Math.abs(acrossMm + widthMm / 2 - nearest * lobe);
-        return notch * lengthMm * Math.max(0, 1 - off / (0.4 * lobe));
+        return notch * lengthMm * Math.max(0, 1 - off / (NOTCH_HALF * lobe));
     }
 
     /**
-     * The outline as a polygon, from the base's right corner round the tip to its left corner.
+     * The outline as a polygon; one of the family goes from the base's right corner round the tip to its left corner.
      *
-     * @param pointsPerSide at least 4; points are closest where the tip turns fastest
+     * @param pointsPerSide at least 4; points are closest where the tip turns fastest. An own shape keeps all its corners and has
+     *     its long sides divided.
      * @return rows of (across, station) in mm, not closed
      */
     public double[][] polygon(int pointsPerSide) {
+        if (own.isPresent()) {
+            double[][] ring = own.get().ring(lengthMm, widthMm);
+            return divided(ring, Shoelace.perimeter(ring) / (2 * pointsPerSide));
+        }
         int baseSide = pointsPerSide / 2;
-        int tipSide = pointsPerSide - baseSide;
-        double[][] points = new double[2 * pointsPerSide + 1][];
+        List<double[]> right = new ArrayList<>();
         for (int i = 0; i < baseSide; i++) {
             double s = widest * lengthMm * i / baseSide;
-            put(points, i, halfWidthAt(s), s);
+            right.add(new double[] {halfWidthAt(s), s});
         }
-        for (int i = 0; i <= tipSide; i++) {
-            double turn = Math.PI / 2 * i / tipSide;
+        for (double turn : turns(pointsPerSide - baseSide)) {
             double u = Math.pow(Math.sin(turn), 2 / tip);
             double across = widthMm / 2 * Math.pow(Math.cos(turn), 2 / tip);
-            put(points, baseSide + i, i == tipSide ? 0 : across, lengthMm * (widest + (1 - widest) * u));
+            right.add(new double[] {turn == Math.PI / 2 ? 0 : across, lengthMm * (widest + (1 - widest) * u)});
+        }
+        int n = right.size();
+        double[][] points = new double[2 * n - 1][];
+        for (int i = 0; i < n; i++) {
+            double[] p = right.get(i);
+            points[i] = new double[] {p[0], notchedStation(p[1], p[0])};
+            points[points.length - 1 - i] = new double[] {-p[0], notchedStation(p[1], -p[0])};
         }
         return points;
     }
 
-    private void put(double[][] points, int i, double across, double station) {
-        points[i] = new double[] {across, notchedStation(station, across)};
-        points[points.length - 1 - i] = new double[] {-across, notchedStation(station, -across)};
+    /** Angles at which the curve of the tip is taken: at even steps, and wherever a notch begins, ends or is deepest. */
+    private TreeSet<Double> turns(int steps) {
+        TreeSet<Double> turns = new TreeSet<>();
+        for (int i = 0; i <= steps; i++) {
+            turns.add(i == steps ? Math.PI / 2 : Math.PI / 2 * i / steps);
+        }
+        double lobe = widthMm / lobes;
+        for (int k = 1; k < lobes && notch > 0; k++) {
+            for (int side = -1; side <= 1; side++) {
+                double across = Math.abs(k * lobe - widthMm / 2 + side * NOTCH_HALF * lobe);
+                if (across < widthMm / 2) {
+                    turns.add(Math.acos(Math.pow(2 * across / widthMm, tip / 2)));
+                }
+            }
+        }
+        return turns;
+    }
+
+    /** A polygon with its sides divided so that none is longer. */
+    static double[][] divided(double[][] ring, double longestMm) {
+        List<double[]> all = new ArrayList<>();
+        for (int i = 0; i < ring.length; i++) {
+            double[] a = ring[i];
+            double[] b = ring[(i + 1) % ring.length];
+            int steps = Math.max(1, (int) Math.ceil(Math.hypot(b[0] - a[0], b[1] - a[1]) / longestMm - 1e-9));
+            for (int k = 0; k < steps; k++) {
+                double share = (double) k / steps;
+                all.add(new double[] {a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1])});
+            }
+        }
+        return all.toArray(double[][]::new);
     }
 
     /**
@@ -170,64 +243,41 @@ public record Outline(
 
     /**
      * Area in mm². A whole tip's is exact: a quarter sine encloses 2/π of its box, a superellipse Γ(1 + 1/e)² ÷ Γ(1 + 2/e)
-     * (Dirichlet's integral). One with notches is taken by the shoelace rule over a fine polygon.
+     * (Dirichlet's integral). One with notches and an own shape are taken by the shoelace rule.
      */
     public double areaMm2() {
-        if (lobes == 1 || notch == 0) {
+        if (own.isEmpty() && (lobes == 1 || notch == 0)) {
             double baseSide = base + (1 - base) * 2 / Math.PI;
             return lengthMm * widthMm * (widest * baseSide + (1 - widest) * Superellipse.shareOfBox(tip));
         }
-        double twice = 0;
-        double[][] p = polygon(FINE);
-        for (int i = 0; i < p.length; i++) {
-            double[] a = p[i];
-            double[] b = p[(i + 1) % p.length];
-            twice += a[0] * b[1] - b[0] * a[1];
-        }
-        return Math.abs(twice) / 2;
+        return Shoelace.of(polygon(FINE)).area();
     }
 
     /** Perimeter in mm, the base edge included: what a bent cutter of this outline keeps. */
     public double perimeterMm() {
-        double sum = 0;
-        double[][] p = polygon(FINE);
-        for (int i = 0; i < p.length; i++) {
-            double[] a = p[i];
-            double[] b = p[(i + 1) % p.length];
-            sum += Math.hypot(a[0] - b[0], a[1] - b[1]);
-        }
-        return sum;
+        return Shoelace.perimeter(polygon(FINE));
     }
 
     /** Distance of the outline's centre of area from the base, mm. */
     public double centroidMm() {
-        double area = 0;
-        double moment = 0;
-        double[][] p = polygon(FINE);
-        for (int i = 0; i < p.length; i++) {
-            double[] a = p[i];
-            double[] b = p[(i + 1) % p.length];
-            double cross = a[0] * b[1] - b[0] * a[1];
-            area += cross;
-            moment += (a[1] + b[1]) * cross;
-        }
-        return moment / (3 * area);
+        return Shoelace.of(polygon(FINE)).centreY();
     }
 
     /** The same outline grown or shrunk evenly. */
     public Outline scaled(double factor) {
-        return new Outline(lengthMm * factor, widthMm * factor, widest, base, tip, lobes, notch);
+        return new Outline(lengthMm * factor, widthMm * factor, widest, base, tip, lobes, notch, own);
     }
 
     public Outline withLength(double newLengthMm) {
-        return new Outline(newLengthMm, widthMm, widest, base, tip, lobes, notch);
-    }
-
-    public Outline withBase(double newBase) {
-        return new Outline(lengthMm, widthMm, widest, newBase, tip, lobes, notch);
+        return new Outline(newLengthMm, widthMm, widest, base, tip, lobes, notch, own);
     }
 
     public Outline withWidth(double newWidthMm) {
-        return new Outline(lengthMm, newWidthMm, widest, base, tip, lobes, notch);
+        return new Outline(lengthMm, newWidthMm, widest, base, tip, lobes, notch, own);
+    }
+
+    /** The same with another base; an own shape has no base to be told apart, and gives way to the family's. */
+    public Outline withBase(double newBase) {
+        return new Outline(lengthMm, widthMm, widest, newBase, tip, lobes, notch);
     }
 }

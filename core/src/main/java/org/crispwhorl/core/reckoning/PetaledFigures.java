@@ -82,17 +82,28 @@ final class PetaledFigures {
                         thinning.isPresent() ? "cut area" : "area",
                         outline.areaMm2(),
                         Unit.SQUARE_MM,
-                        Why.of(
-                                "Area inside the outline",
-                                "Quarter sine to the widest place, superellipse to the tip",
-                                in("length", outline.lengthMm(), Unit.MM),
-                                in("width", outline.widthMm(), Unit.MM),
-                                in("widest at", outline.widest(), Unit.NONE),
-                                in("base", outline.base(), Unit.NONE),
-                                in("tip", outline.tip(), Unit.NONE)));
+                        areaWhy(outline));
         made(outline);
         edge();
         pieces.former().ifPresent(this::bend);
+    }
+
+    private static Why areaWhy(Outline outline) {
+        return outline.own()
+                .map(own -> Why.of(
+                        "Area inside your own outline",
+                        "The shoelace rule",
+                        in("length", outline.lengthMm(), Unit.MM),
+                        in("width", outline.widthMm(), Unit.MM),
+                        in("corners", own.corners().size() / 2.0, Unit.COUNT)))
+                .orElse(Why.of(
+                        "Area inside the outline",
+                        "Quarter sine to the widest place, superellipse to the tip",
+                        in("length", outline.lengthMm(), Unit.MM),
+                        in("width", outline.widthMm(), Unit.MM),
+                        in("widest at", outline.widest(), Unit.NONE),
+                        in("base", outline.base(), Unit.NONE),
+                        in("tip", outline.tip(), Unit.NONE)));
     }
 
     /** What the pieces start from, where that is not a cutter of their own. */

@@ -55,12 +55,13 @@ public class PetalSurfaceTest {
     }
 
     @Test
-    public void theSurfaceKeepsLengthsAcross() {
+    public void theSurfaceKeepsLengthsAcrossWhereItIsWidest() {
         PetalSurface cupped = PetalSurface.of(PETALS, 2, 0);
+        double widest = cupped.outline().widest() * cupped.outline().lengthMm();
         double length = 0;
         for (int i = 0; i < 400; i++) {
-            double[] a = cupped.point(15, 10.0 * i / 400);
-            double[] b = cupped.point(15, 10.0 * (i + 1) / 400);
+            double[] a = cupped.point(widest, 10.0 * i / 400);
+            double[] b = cupped.point(widest, 10.0 * (i + 1) / 400);
             length += Math.sqrt(Math.pow(a[0] - b[0], 2) + Math.pow(a[1] - b[1], 2) + Math.pow(a[2] - b[2], 2));
         }
         Close.within(1e-5, length, 10);

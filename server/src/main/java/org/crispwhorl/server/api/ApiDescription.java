@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.Purchases;
+import org.crispwhorl.core.flower.Crossings;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.slate.SlateAnswer;
 import org.crispwhorl.core.slate.SlateQuestion;
@@ -21,6 +22,7 @@ import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.order.OrderController;
+import org.crispwhorl.server.plate.OutlineController;
 import org.crispwhorl.server.plate.ReckoningController;
 import org.crispwhorl.server.plate.ReckoningView;
 import org.crispwhorl.server.plate.RoundController;
@@ -46,6 +48,13 @@ class ApiDescription {
             ReckoningController.ReckoningRequest.class,
             ReckoningView.class,
             RoundController.RoundRequest.class,
+            Crossings.Crossing.class,
+            RoundController.ClearingRequest.class,
+            RoundController.Clearing.class,
+            OutlineController.OutlineRequest.class,
+            OutlineController.PullRequest.class,
+            OutlineController.DrawnRequest.class,
+            OutlineController.OutlineView.class,
             StagesController.StagesRequest.class,
             StagesController.StageView.class,
             ShelfController.SpeciesCard.class,

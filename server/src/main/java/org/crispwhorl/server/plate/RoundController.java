@@ -3,9 +3,12 @@ package org.crispwhorl.server.plate;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.crispwhorl.core.bench.Kit;
+import org.crispwhorl.core.flower.Crossings;
 import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.flower.FlowerSurfaces;
 import org.crispwhorl.core.measure.Limits;
@@ -82,10 +85,39 @@ public class RoundController {
         return glb(shelf.get(id).species(), 1, FlowerSurfaces.Detail.FINE);
     }
 
-    private ResponseEntity<byte[]> glb(Species designed, double open, FlowerSurfaces.Detail detail) {
+    @PostMapping("/api/round/crossings")
+    @Operation(operationId = "crossings", summary = "Which petals of a species document would pass through each other")
+    List<Crossings.Crossing> crossings(@RequestBody RoundRequest request) {
+        return Crossings.of(
+                form(SpeciesDocument.read(request.species()), request.open().orElse(1.0)));
+    }
+
+    /**
+     * Two parts that pass through each other.
+     *
+     * @param species a species document
+     */
+    public record ClearingRequest(JsonNode species, String innerId, String outerId) {}
+
+    /** The lean at which the outer part clears the inner one; empty where leaning alone does not help. */
+    public record Clearing(Optional<Double> leanDeg) {}
+
+    @PostMapping("/api/round/clearing")
+    @Operation(operationId = "clearing", summary = "The least change of lean by which a part clears the one inside it")
+    Clearing clearing(@RequestBody ClearingRequest request) {
+        FlowerForm form = form(SpeciesDocument.read(request.species()), 1);
+        OptionalDouble lean = Crossings.clearing(form, request.innerId(), request.outerId());
+        return new Clearing(lean.isPresent() ? Optional.of(lean.getAsDouble()) : Optional.empty());
+    }
+
+    private FlowerForm form(Species designed, double open) {
         Kit kit = drawer.kit();
         Species species = OpenedHead.leaning(AsMade.of(designed, ways.now(), kit), open);
-        FlowerForm form = FlowerForm.of(species, kit.paste(species.medium()), kit.wireTable());
+        return FlowerForm.of(species, kit.paste(species.medium()), kit.wireTable());
+    }
+
+    private ResponseEntity<byte[]> glb(Species designed, double open, FlowerSurfaces.Detail detail) {
+        FlowerForm form = form(designed, open);
         return ResponseEntity.ok()
                 .contentType(GLB)
                 .header(
@@ -94,6 +126,6 @@ public class RoundController {
                                 .filename("flower.glb")
                                 .build()
                                 .toString())
-                .body(Gltf.write(species.name(), FlowerSurfaces.of(form, detail)));
+                .body(Gltf.write(form.species().name(), FlowerSurfaces.of(form, detail)));
     }
 }

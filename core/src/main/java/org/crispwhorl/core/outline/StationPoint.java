@@ -1,0 +1,33 @@
+package org.crispwhorl.core.outline;
+
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/**
+ * A point on an outline by which it is pulled into shape.
+ *
+ * @param id of its own on this outline
+ * @param label what pulling it changes
+ */
+public record StationPoint(
+        @Words(label = "point") String id,
+        @Words(label = "sets") String label,
+
+        @Quantity(
+                label = "across",
+                unit = Unit.MM,
+                min = -600,
+                max = 600,
+                usual = 0,
+                means = "Signed distance from the midrib.")
+        double acrossMm,
+
+        @Quantity(
+                label = "along",
+                unit = Unit.MM,
+                min = -600,
+                max = 600,
+                usual = 0,
+                means = "Distance from the base, along the midrib.")
+        double alongMm) {}

@@ -1,0 +1,140 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.crispwhorl.core.flower.Draughting;
+import org.crispwhorl.core.flower.Drawing;
+import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.flower.FlowerSurfaces;
+import org.crispwhorl.core.flower.Mesh;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.species.Edge;
+import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.SpeciesDocument;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The surfaces of every demo species against what was reckoned and what is drawn of them. */
+public class DemoSurfacesTest {
+    private static final GeometryFactory PLANE = new GeometryFactory();
+    private static final double WITHIN_MM = 1;
+
+    @DataProvider
+    Object[][] demos() throws IOException {
+        try (Stream<Path> files = Files.list(Path.of("src/main/resources/demo"))) {
+            List<Object[]> all = new ArrayList<>();
+            for (Path file : files.sorted().toList()) {
+                Species species = SpeciesDocument.readText(Files.readString(file));
+                all.add(new Object[] {species.name(), species});
+            }
+            return all.toArray(Object[][]::new);
+        }
+    }
+
+    private static Mesh mesh(List<Mesh> meshes, String partId) {
+        return meshes.stream()
+                .filter(m -> m.partId().equals(partId))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A frill is longer than the edge that it stands on, by what the edge was thinned; without it the paste keeps its area. */
+    @Test(dataProvider = "demos")
+    public void surfacesHaveTheThinnedArea(String name, Species species) {
+        Species smooth = species;
+        for (Petaled part : species.petaled()) {
+            Edge e = part.pieces().edge();
+            smooth = smooth.with(part.with(
+                    part.pieces().with(d -> d.edge = new Edge(e.bandMm(), e.toMm(), 0, e.turnedMm(), e.finish()))));
+        }
+        List<Mesh> meshes = FlowerSurfaces.of(FlowerForm.of(smooth), FlowerSurfaces.Detail.FINE);
+        for (Petaled part : smooth.petaled()) {
+            Outline finished = part.pieces().finished();
+            double want = part.pieces().count() * finished.areaMm2();
+            assertEquals(mesh(meshes, part.id()).areaMm2() / want, 1, 0.01, name + ", " + part.id());
+        }
+    }
+
+    /** Each piece as it is drawn on the face, and its surface seen from straight above, lie within a millimetre of each other. */
+    @Test(dataProvider = "demos")
+    public void theFaceIsTheSurfacesSeenFromAbove(String name, Species species) {
+        FlowerForm form = FlowerForm.of(species);
+        Drawing.Face face = Draughting.faceOf(form);
+        List<Mesh> meshes = FlowerSurfaces.of(form, FlowerSurfaces.Detail.FINE);
+        for (Petaled part : species.petaled()) {
+            if (part instanceof Leaf) {
+                continue;
+            }
+            List<Drawing.Ring> laps = face.rings().stream()
+                    .filter(r -> r.partId().equals(part.id()))
+                    .toList();
+            List<Geometry> drawn = new ArrayList<>();
+            laps.forEach(lap -> drawn.add(polygon(lap.outline())));
+            Geometry face0 = OverlayNGRobust.union(drawn);
+            Geometry seen = plan(mesh(meshes, part.id()), part.pieces().count());
+            double off = Arrays.stream(laps.get(0).azimuths())
+                    .map(a -> apart(
+                            face0,
+                            AffineTransformation.rotationInstance(-Math.toRadians(a))
+                                    .transform(seen)))
+                    .min()
+                    .orElseThrow();
+            assertTrue(off <= WITHIN_MM, name + ", " + part.id() + ": " + off + " mm apart");
+        }
+    }
+
+    /** How far the farthest point of either lies from the other, mm. */
+    private static double apart(Geometry a, Geometry b) {
+        return Math.max(beyond(a, b), beyond(b, a));
+    }
+
+    private static double beyond(Geometry a, Geometry b) {
+        double most = 0;
+        for (Coordinate c : a.getCoordinates()) {
+            most = Math.max(most, b.distance(PLANE.createPoint(c)));
+        }
+        return most;
+    }
+
+    /** The first piece of a ring seen from straight above. */
+    private static Geometry plan(Mesh mesh, int pieces) {
+        List<Geometry> all = new ArrayList<>();
+        int corners = mesh.triangles().length / 3 / pieces * 3;
+        for (int t = 0; t < corners; t += 3) {
+            Coordinate[] c = new Coordinate[4];
+            for (int k = 0; k < 4; k++) {
+                int p = 3 * mesh.triangles()[t + k % 3];
+                c[k] = new Coordinate(mesh.points()[p], mesh.points()[p + 1]);
+            }
+            Geometry triangle = PLANE.createPolygon(c);
+            if (triangle.getArea() > 1e-9) {
+                all.add(triangle);
+            }
+        }
+        return OverlayNGRobust.union(all);
+    }
+
+    private static Geometry polygon(double[] flat) {
+        Coordinate[] ring = new Coordinate[flat.length / 2 + 1];
+        for (int i = 0; i < ring.length; i++) {
+            int at = 2 * (i % (ring.length - 1));
+            ring[i] = new Coordinate(flat[at], flat[at + 1]);
+        }
+        return PLANE.createPolygon(ring).buffer(0);
+    }
+}
