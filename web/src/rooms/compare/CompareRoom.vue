@@ -12,7 +12,7 @@ import { type Side, useSide } from './useSide'
 const route = useRoute()
 const router = useRouter()
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
-const shelf = computed(() => (species.data.value ?? []).filter((s) => !s.aside))
+const shelf = computed(() => (species.data.value ?? []).filter((s) => !s.aside && !s.stageOf))
 const STAGES: { value: Schemas['OpeningStage']; label: string }[] = [
   { value: 'bud', label: 'bud' },
   { value: 'half', label: 'half open' },
@@ -37,10 +37,10 @@ const reach = computed(() => 1.1 * Math.max(1, ...[one.value, other.value].map((
 const failure = ref<unknown>()
 
 /** A stage becomes a species of its own, to be changed like any other. */
-async function keep(document: Schemas['SpeciesDocument']) {
+async function change({ id, stage }: Side) {
   failure.value = undefined
   try {
-    const made = await answered(api.POST('/api/species', { body: document }))
+    const made = await answered(api.POST('/api/species/{id}/stages/{stage}', { params: { path: { id, stage } } }))
     await router.push(`/plate/${made.id}`)
   } catch (e) {
     failure.value = e
@@ -60,7 +60,7 @@ async function keep(document: Schemas['SpeciesDocument']) {
         </div>
         <ProblemNote v-if="shown.error" :error="shown.error" class="mt-2" />
         <ComparedFace v-if="shown.reckoning && shown.document" class="mt-2" :reckoning="shown.reckoning" :document="shown.document" :reach="reach" />
-        <p v-if="shown.document && side.value.stage !== 'full'"><button type="button" class="act-quiet !px-0" @click="keep(shown.document)">Put this stage on the shelf, to change it</button></p>
+        <p v-if="shown.document && side.value.stage !== 'full'"><button type="button" class="act-quiet !px-0" @click="change(side.value)">Change this stage</button></p>
       </section>
     </div>
     <ComparedFigures v-if="one.reckoning && other.reckoning && one.document && other.document" class="mt-4" :left="one.reckoning" :right="other.reckoning" />

@@ -18,9 +18,7 @@ export function useSide(side: Ref<Side>) {
     enabled: computed(() => side.value.id !== ''),
     queryFn: async () => {
       const { id, stage } = side.value
-      const full = await answered(api.GET('/api/species/{id}/document', { params: { path: { id } } }))
-      const stages = await answered(api.POST('/api/stages', { body: { species: full } }))
-      const document = stages.find((s) => s.stage === stage)!.species as SpeciesDocument
+      const document = (await answered(api.GET('/api/species/{id}/stages/{stage}/document', { params: { path: { id, stage } } }))) as SpeciesDocument
       const reckoning: Reckoning = await answered(api.POST('/api/reckoning', { body: { species: document, room: room.room, ways: ways.ways } }))
       return { document, reckoning }
     },

@@ -68,15 +68,44 @@ function setFlowers(at: number, flowers: number) {
   change({ lines })
 }
 
-function add(speciesId: string) {
+/** A species is added by its id, a stage by that of its full flower and its name; the stage then becomes a species of its own. */
+const STAGES = [
+  { stage: 'bud', label: 'bud' },
+  { stage: 'half', label: 'half open' },
+]
+const stageFault = ref<unknown>()
+
+async function add(chosen: string) {
   adding.value = ''
-  if (speciesId) change({ lines: [...order.value!.order.lines, { speciesId, flowers: 1 }] })
+  stageFault.value = undefined
+  const [id, stage] = chosen.split(' ')
+  if (!id) return
+  try {
+    const speciesId = stage ? (await answered(api.POST('/api/species/{id}/stages/{stage}', { params: { path: { id, stage } } }))).id : id
+    if (stage) await species.refetch()
+    if (order.value!.order.lines.some((l) => l.speciesId === speciesId)) return
+    change({ lines: [...order.value!.order.lines, { speciesId, flowers: 1 }] })
+  } catch (e) {
+    stageFault.value = e
+  }
 }
 
 const nameOf = (id: string) => species.data.value?.find((s) => s.id === id)?.name ?? '…'
-const free = computed(() =>
-  (species.data.value ?? []).filter((s) => !s.aside && !order.value?.order.lines.some((l) => l.speciesId === s.id)),
-)
+const free = computed(() => {
+  const shelf = species.data.value ?? []
+  const ordered = (id?: string) => order.value?.order.lines.some((l) => l.speciesId === id) ?? false
+  return shelf
+    .filter((s) => !s.aside && !s.stageOf)
+    .flatMap((s) => [
+      { value: s.id, label: s.name, made: s.id },
+      ...STAGES.map(({ stage, label }) => ({
+        value: `${s.id} ${stage}`,
+        label: `${s.name}, ${label}`,
+        made: shelf.find((own) => own.stageOf?.fullId === s.id && own.stageOf.stage === stage)?.id,
+      })),
+    ])
+    .filter((choice) => !ordered(choice.made))
+})
 
 const remove = useMutation({
   mutationFn: () => answered(api.DELETE('/api/orders/{id}', { params: { path: { id: props.id } } })),
@@ -106,11 +135,12 @@ function takeOff() {
       </div>
       <ChoiceField
         v-if="free.length"
-        label="add a species"
+        label="add a species or a stage"
         :value="adding"
-        :choices="[{ value: '', label: 'choose …' }, ...free.map((s) => ({ value: s.id, label: s.name }))]"
+        :choices="[{ value: '', label: 'choose …' }, ...free]"
         @change="add"
       />
+      <ProblemNote v-if="stageFault" :error="stageFault" />
       <div v-if="conflict" role="alert" class="border border-ink bg-sheet p-3">
         <p class="font-medium">◆ This order was changed in another window.</p>
         <p class="mt-2 flex gap-2">

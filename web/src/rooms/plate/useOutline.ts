@@ -13,6 +13,7 @@ export function useOutline(part: () => Part | undefined, put: (outline: Outline)
   let asked = 0
   let pulling: { from: Outline; point: Point } | undefined
   let busy = false
+  let released = false
   let next: { x: number; y: number } | undefined
   let left = false
   onScopeDispose(() => (left = true))
@@ -50,12 +51,12 @@ export function useOutline(part: () => Part | undefined, put: (outline: Outline)
     answered(api.POST('/api/outline/pull', { body: { outline: from, point: point.id, acrossMm: x, alongMm: y, bothSides: bothSides.value } }))
 
   function take(point: Point) {
+    released = false
     if (view.value) pulling = { from: view.value.outline, point }
   }
 
-  /** One question at a time; the last place that the finger was at is asked next. */
+  /** One question at a time; the last place that the finger was at is always asked. */
   async function pullTo(x: number, y: number) {
-    if (!pulling) return
     next = { x, y }
     if (busy) return
     busy = true
@@ -65,16 +66,16 @@ export function useOutline(part: () => Part | undefined, put: (outline: Outline)
       await show(pulled(pulling.from, pulling.point, to.x, to.y))
     }
     busy = false
-    if (!pulling) keep()
+    if (released) keep()
   }
 
   function letGo() {
-    if (!pulling) return
-    pulling = undefined
+    released = true
     if (!busy) keep()
   }
 
   function keep() {
+    pulling = undefined
     if (view.value) put(view.value.outline)
   }
 

@@ -6,6 +6,7 @@ import { answered, api, Failure, type SpeciesDocument } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { type Action, useActions } from '@/parts/useActions'
 import SpeciesCard from './SpeciesCard.vue'
+import StageRow from './StageRow.vue'
 
 const router = useRouter()
 const queries = useQueryClient()
@@ -16,7 +17,9 @@ const actions = useActions()
 const showAside = ref(false)
 
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
-const standing = computed(() => species.data.value?.filter((s) => s.aside === showAside.value) ?? [])
+/** Stages stand with their full flower, not by themselves. */
+const standing = computed(() => species.data.value?.filter((s) => s.aside === showAside.value && !s.stageOf) ?? [])
+const staged = ref<string>()
 const asideCount = computed(() => species.data.value?.filter((s) => s.aside).length ?? 0)
 
 const offered = (): Action[] => [{ label: 'begin a new species', kind: 'action', run: () => naming.value?.focus() }]
@@ -91,13 +94,16 @@ function picked(event: Event) {
     <p v-if="species.data.value && standing.length === 0" class="mt-8 max-w-xl text-quiet">
       {{ showAside ? 'Nothing is put aside.' : 'The shelf is empty. Begin a species by its name: it starts as a heart with five petals, and you turn it into yours. A wild rose, say: five petals of 30 mm, forty stamens, five sepals.' }}
     </p>
-    <ul class="mt-5 grid grid-cols-2 gap-x-6 gap-y-8 md:grid-cols-3 lg:grid-cols-4">
-      <SpeciesCard
-        v-for="card in standing"
-        :key="card.id"
-        :card="card"
-        @aside="putAside.mutate({ id: card.id, aside: !card.aside })"
-      />
+    <ul class="mt-5 grid grid-flow-row-dense grid-cols-2 gap-x-6 gap-y-8 md:grid-cols-3 lg:grid-cols-4">
+      <template v-for="card in standing" :key="card.id">
+        <SpeciesCard
+          :card="card"
+          :staged="staged === card.id"
+          @aside="putAside.mutate({ id: card.id, aside: !card.aside })"
+          @stages="staged = staged === card.id ? undefined : card.id"
+        />
+        <StageRow v-if="staged === card.id" :id="card.id" :name="card.name" />
+      </template>
     </ul>
     <button v-if="asideCount > 0 || showAside" type="button" class="act-quiet mt-8" @click="showAside = !showAside">
       {{ showAside ? 'Back to the shelf' : `Put aside: ${asideCount}` }}

@@ -7,8 +7,8 @@ import { useLengths } from '@/measure/useLengths'
 import FaceDrawing from '@/parts/FaceDrawing.vue'
 import { shadeKey } from '@/parts/facePaths'
 
-const props = defineProps<{ card: Schemas['SpeciesCard'] }>()
-const emit = defineEmits<{ aside: [] }>()
+const props = defineProps<{ card: Schemas['SpeciesCard']; staged: boolean }>()
+const emit = defineEmits<{ aside: []; stages: [] }>()
 const lengths = useLengths()
 const tints = computed(() => Object.fromEntries([...props.card.tints.map((t) => [t.id, t.colour]), ...props.card.shades.map((s) => [shadeKey(s.id), s.colour])]))
 const reach = computed(() => props.card.face.radiusMm * 1.12)
@@ -30,8 +30,9 @@ const reach = computed(() => props.card.face.radiusMm * 1.12)
     <p class="text-quiet">
       {{ writeLength(card.faceMm, lengths.unit, 0) }} {{ lengths.unit }} across · {{ card.pieces }} pieces
     </p>
-    <p class="flex gap-3">
-      <a class="act-quiet !px-0" :href="`/api/species/${card.id}/document`" :download="`${card.name}.species.json`">Take out as a document</a>
+    <p class="flex flex-wrap gap-x-3">
+      <button type="button" class="act-quiet !px-0" :aria-expanded="staged" @click="emit('stages')">Stages</button>
+      <a class="act-quiet !px-0" :href="`/api/species/${card.id}/document`" :download="`${card.name}.species.json`" title="As a document">Take out</a>
       <button type="button" class="act-quiet !px-0" @click="emit('aside')">{{ card.aside ? 'Put back' : 'Put aside' }}</button>
     </p>
   </li>

@@ -134,7 +134,7 @@ public class OutlineJourneyTest extends Journey {
         assertEquals(typed("outline/lengthMm"), 36, 0);
         page.keyboard().press("o");
         assertThat(page.locator("[data-face] path").first()).isVisible();
-        assertEquals(figure(page, "cutLength"), "36.0");
+        assertThat(page.locator("[data-figure=cutLength] [data-value]").first()).hasText("36.0");
         List<String> shown = page.locator("[data-bead=sixth]").allInnerTexts();
         assertTrue(shown.get(0).contains("36"), shown.toString());
     }

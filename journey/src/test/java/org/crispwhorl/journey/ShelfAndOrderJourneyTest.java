@@ -39,7 +39,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
         page.navigate(base + "/shelf");
         page.waitForSelector("h2");
         Download download = page.waitForDownload(
-                () -> page.getByText("Take out as a document").first().click());
+                () -> page.getByTitle("As a document").first().click());
         String good = Files.readString(download.path());
         int cards = page.locator("h2").count();
         String broken = good.replaceFirst("\"count\" : \\d+", "\"count\" : 999")
@@ -53,6 +53,37 @@ public class ShelfAndOrderJourneyTest extends Journey {
         page.locator("input[type=file]").setInputFiles(file("good.json", good));
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("stands on the shelf");
         assertThat(page.locator("h2")).hasCount(cards + 1);
+    }
+
+    /** A stage is seen by its rule, changed into one's own, ordered, and brought back to the rule. */
+    @Test
+    public void aSpeciesShowsItsStagesAndOneIsMadeOnesOwn() {
+        page.navigate(base + "/shelf");
+        Locator card = page.locator("li", new Page.LocatorOptions().setHasText("Winding-hole water lily"));
+        card.getByText("Stages", new Locator.GetByTextOptions().setExact(true)).click();
+        Locator bud = page.locator("[data-stages] [data-stage=bud]");
+        assertThat(bud).containsText("by rule");
+        int cards = page.locator("h2").count();
+        bud.getByText("Change it").click();
+        page.waitForSelector("[data-face] path");
+        assertThat(page.getByRole(
+                        AriaRole.HEADING, new Page.GetByRoleOptions().setName("Winding-hole water lily, bud")))
+                .isVisible();
+        page.navigate(base + "/shelf");
+        assertThat(page.locator("h2")).hasCount(cards);
+        card.getByText("Stages", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(bud).containsText("as you changed it");
+        page.navigate(base + "/orders");
+        page.locator("a[href^='/orders/']").first().click();
+        page.getByLabel("add a species or a stage").selectOption("Winding-hole water lily, half open");
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Leave out Winding-hole water lily, half open")))
+                .isVisible();
+        page.navigate(base + "/shelf");
+        card.getByText("Stages", new Locator.GetByTextOptions().setExact(true)).click();
+        bud.getByText("Back to the rule").click();
+        assertThat(bud).containsText("by rule");
     }
 
     @Test
@@ -73,7 +104,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
         page.navigate(base + "/orders");
         page.getByLabel("a new order").fill("Christening at the basin");
         button("Write it down").click();
-        page.getByLabel("add a species").selectOption("Towpath camellia");
+        page.getByLabel("add a species or a stage").selectOption("Towpath camellia");
         assertThat(page.locator("[data-total=pieces]")).not().hasText("0");
         int one = Integer.parseInt(page.locator("[data-total=pieces]").innerText());
         Locator flowers = page.getByLabel("Towpath camellia", new Page.GetByLabelOptions().setExact(true));
@@ -103,7 +134,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
         page.navigate(base + "/orders");
         page.getByLabel("a new order").fill("Boat naming");
         button("Write it down").click();
-        page.getByLabel("add a species").selectOption("Lockside hellebore");
+        page.getByLabel("add a species or a stage").selectOption("Lockside hellebore");
         assertThat(page.locator("[data-total=pieces]")).not().hasText("0");
         page.reload();
         assertThat(page.getByLabel("Lockside hellebore", new Page.GetByLabelOptions().setExact(true)))

@@ -68,7 +68,7 @@ public class StudyJourneyTest extends Journey {
         page.getByLabel("stage, left").selectOption("full");
         assertThat(pieces).containsText("=");
         page.getByLabel("stage, left").selectOption("bud");
-        page.getByText("Put this stage on the shelf, to change it").click();
+        page.getByText("Change this stage").click();
         page.waitForSelector("[data-face] path");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Towpath camellia, bud")))
                 .isVisible();

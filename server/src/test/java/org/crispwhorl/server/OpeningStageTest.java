@@ -6,17 +6,23 @@ import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
+import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.species.OpeningStage;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.SpeciesDocument;
 import org.springframework.core.io.Resource;
@@ -51,15 +57,33 @@ public class OpeningStageTest {
                 .collect(Collectors.toSet());
     }
 
+    /** What is cut or rolled for a stage: counts and sizes of all its parts of paste. */
+    private static List<Object> pieces(Species species) {
+        List<Object> all = new ArrayList<>();
+        for (Part part : species.parts()) {
+            all.add(
+                    part instanceof Petaled petaled
+                            ? List.of(petaled.pieces().count(), petaled.pieces().outline())
+                            : List.of(part.pieceCount(), part.lumps(Paste.usual(species.medium()))));
+        }
+        return all;
+    }
+
     @Test(dataProvider = "demos")
-    public void budHalfAndFullDifferInWidthAndMinutes(String name, Species full) {
+    public void budHalfAndFullDifferInTheDrawingThePiecesAndTheMinutes(String name, Species full) {
         Species half = OpeningStage.HALF.of(full);
         Species bud = OpeningStage.BUD.of(full);
         assertEquals(OpeningStage.FULL.of(full), full);
-        assertNotEquals(FlowerForm.of(half).faceMm(), FlowerForm.of(full).faceMm(), 0.5);
-        assertTrue(figure(bud, "hands") < figure(half, "hands") + 1e-9, "a bud takes no longer than half a flower");
-        assertTrue(figure(half, "hands") <= figure(full, "hands") + 1e-9);
-        assertTrue(figure(bud, "paste") < figure(full, "paste"));
+        List<Species> stages = List.of(bud, half, full);
+        for (int i = 0; i + 1 < stages.size(); i++) {
+            Species less = stages.get(i);
+            Species more = stages.get(i + 1);
+            assertTrue(FlowerForm.of(less).faceMm() < FlowerForm.of(more).faceMm() - 0.5, name + ": width");
+            assertNotEquals(Draughting.of(FlowerForm.of(less)), Draughting.of(FlowerForm.of(more)), name + ": drawing");
+            assertNotEquals(pieces(less), pieces(more), name + ": pieces");
+            assertTrue(figure(less, "hands") < figure(more, "hands") - 0.4, name + ": minutes");
+            assertTrue(figure(less, "paste") < figure(more, "paste"), name + ": paste");
+        }
     }
 
     @Test(dataProvider = "demos")

@@ -4,6 +4,7 @@ import java.util.OptionalInt;
 import org.crispwhorl.core.bench.Lots;
 import org.crispwhorl.core.bench.Pace;
 import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Edge;
@@ -33,6 +34,15 @@ public final class Work {
 
     /** A bead, a pistil or a thickened stem takes this share of the time of a heart. */
     private static final double SMALL_SOLID = 0.5;
+
+    /** Share of the time over a piece that is the same for every size: to take it up, turn it and lay it down. */
+    private static final double ANY_SIZE = 0.5;
+
+    /** Length round the piece that the studio's pace is stated for: a petal of 28 × 22 mm. */
+    private static final double USUAL_EDGE_MM = Outline.of(28, 22, 0.6, 0.2, 2).perimeterMm();
+
+    /** Length of the strip or fan that the pace of a heart is stated for where it is rolled up. */
+    private static final double USUAL_STRIP_MM = 200;
 
     private final Assessment a;
     private final Pace pace;
@@ -65,7 +75,8 @@ public final class Work {
             return SMALL_SOLID * pace.heartMin() + pistil.stigmas() * pace.tapeMin();
         }
         if (part instanceof Roll roll) {
-            return pace.heartMin() + roll.from().pieces() * pace.cutMin();
+            return pace.heartMin() * sized(roll.from().alongMm() / USUAL_STRIP_MM)
+                    + roll.from().pieces() * pace.cutMin();
         }
         if (part instanceof Tendril tendril) {
             return tendril.count() * pace.wireMin();
@@ -93,7 +104,17 @@ public final class Work {
         double laminated =
                 pieces.lining().isPresent() ? pace.cutMin() / pieces.making().piecesPerUnit(pieces.count()) : 0;
         double wired = pieces.attachment() instanceof Attachment.Wired ? pace.wireMin() : 0;
-        return begun(pieces) + pace.shapeMin() + wired + (edged ? pace.frillMin() : 0) + carried + laminated;
+        double shaped = (pace.shapeMin() + (edged ? pace.frillMin() : 0)) * sized(pieces);
+        return begun(pieces) + shaped + wired + carried + laminated;
+    }
+
+    /** By how much a piece takes longer than the one that the pace is stated for: the tool goes along its edge. */
+    private static double sized(Pieces pieces) {
+        return sized(pieces.finished().perimeterMm() / USUAL_EDGE_MM);
+    }
+
+    private static double sized(double share) {
+        return ANY_SIZE + (1 - ANY_SIZE) * share;
     }
 
     /** To bring one piece to its outline, min. */
@@ -164,8 +185,11 @@ public final class Work {
                 : 0;
     }
 
-    private static int coloured(Part part) {
-        return part instanceof Petaled || part instanceof Tendril ? part.pieceCount() : 1;
+    /** Pieces that are coloured one by one, the larger for more. */
+    private static double coloured(Part part) {
+        return part instanceof Petaled petaled
+                ? part.pieceCount() * sized(petaled.pieces())
+                : part instanceof Tendril ? part.pieceCount() : 1;
     }
 
     /** The lots in which a ring's pieces can be made. */

@@ -11,6 +11,9 @@ public final class OpenedHead {
     /** Below this share of opening stamens are not seen and not made. */
     private static final double SHOWS_STAMENS = 0.5;
 
+    /** Share of a strip or fan that even a shut flower is rolled from. */
+    private static final double ROLLED_SHUT = 0.5;
+
     private OpenedHead() {}
 
     /** The full flower as one head: without what stands on the stem. */
@@ -59,7 +62,8 @@ public final class OpenedHead {
                     parts.add(part);
                 }
             } else if (part instanceof Roll roll) {
-                parts.add(roll.with(roll.from().scaled(opening.size())));
+                double rolled = ROLLED_SHUT + (1 - ROLLED_SHUT) * opening.open();
+                parts.add(roll.with(roll.from().scaled(opening.size()).shortened(rolled)));
             } else if (part instanceof Bead) {
                 parts.add(part);
             }

@@ -30,6 +30,13 @@ public sealed interface RollForm {
     /** The same, larger or smaller. */
     RollForm scaled(double factor);
 
+    /**
+     * The same cut off sooner: a shorter strip, or fewer petals of a fan, as a flower that is less open is rolled from.
+     *
+     * @param share of its length, above 0, at most 1
+     */
+    RollForm shortened(double share);
+
     /** A long strip, folded along its length or not. */
     @Words(label = "a strip")
     record Strip(
@@ -81,6 +88,11 @@ public sealed interface RollForm {
         @Override
         public int pieces() {
             return 1;
+        }
+
+        @Override
+        public RollForm shortened(double share) {
+            return new Strip(Math.max(20, longMm * share), wideMm, folded);
         }
 
         @Override
@@ -140,6 +152,11 @@ public sealed interface RollForm {
         @Override
         public int pieces() {
             return count;
+        }
+
+        @Override
+        public RollForm shortened(double share) {
+            return new PetalFan(Math.max(1, (int) Math.round(count * share)), outline, lap);
         }
 
         @Override

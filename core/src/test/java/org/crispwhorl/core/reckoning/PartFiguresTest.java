@@ -200,7 +200,23 @@ public class PartFiguresTest {
                 ROSE.with(((Petaled) leaves).with(new Colouring(1, 2, org.crispwhorl.core.species.Stage.DRY)));
         double more = Figure.find(of(painted, "leaves"), "hands").value()
                 - Figure.find(of(ROSE, "leaves"), "hands").value();
-        Close.within(1e-9, more, 2 * 3 * 0.6);
+        // Half of each pass is the same for any leaf, half goes with its edge against that of a 28 × 22 mm petal.
+        double edge = ((Petaled) leaves).pieces().finished().perimeterMm()
+                / Outline.of(28, 22, 0.6, 0.2, 2).perimeterMm();
+        Close.within(1e-9, more, 2 * 3 * 0.6 * (0.5 + 0.5 * edge));
+    }
+
+    @Test
+    public void aLargerPetalTakesLonger() {
+        Petaled petals = (Petaled) ROSE.part("petals").orElseThrow();
+        Outline cut = petals.pieces().outline();
+        double last = 0;
+        for (double size : new double[] {0.6, 0.85, 1, 1.4}) {
+            Species sized = ROSE.with(petals.with(petals.pieces().withOutline(cut.scaled(size))));
+            double hands = Figure.find(of(sized, "petals"), "hands").value();
+            assertTrue(hands > last, "at " + size);
+            last = hands;
+        }
     }
 
     @Test

@@ -26,11 +26,12 @@ import org.crispwhorl.server.plate.OutlineController;
 import org.crispwhorl.server.plate.ReckoningController;
 import org.crispwhorl.server.plate.ReckoningView;
 import org.crispwhorl.server.plate.RoundController;
-import org.crispwhorl.server.plate.StagesController;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.scale.ScaleController;
 import org.crispwhorl.server.scale.ScaleLink;
 import org.crispwhorl.server.shelf.ShelfController;
+import org.crispwhorl.server.shelf.SpeciesCard;
+import org.crispwhorl.server.stages.StagesController;
 import org.crispwhorl.server.standins.StandInController;
 import org.crispwhorl.server.study.StudyController;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -55,9 +56,8 @@ class ApiDescription {
             OutlineController.PullRequest.class,
             OutlineController.DrawnRequest.class,
             OutlineController.OutlineView.class,
-            StagesController.StagesRequest.class,
-            StagesController.StageView.class,
-            ShelfController.SpeciesCard.class,
+            StagesController.StageCard.class,
+            SpeciesCard.class,
             ShelfController.NewSpecies.class,
             ShelfController.Aside.class,
             OrderController.OrderView.class,

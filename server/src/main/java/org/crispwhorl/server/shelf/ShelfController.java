@@ -6,17 +6,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.net.URI;
 import java.text.Normalizer;
-import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import org.crispwhorl.core.flower.Draughting;
-import org.crispwhorl.core.flower.Drawing;
-import org.crispwhorl.core.flower.FlowerForm;
-import org.crispwhorl.core.paste.MixingLaw;
-import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.ShadedPart;
-import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.problem.Problem;
@@ -45,29 +37,6 @@ public class ShelfController {
         this.shelf = shelf;
     }
 
-    /**
-     * A species as it stands on the shelf.
-     *
-     * @param pieces pieces in one flower
-     * @param tints colour of each part's shade
-     * @param shades colour of each shade
-     */
-    public record SpeciesCard(
-            UUID id,
-            String name,
-            String note,
-            long version,
-            boolean aside,
-            Instant updatedAt,
-            int pieces,
-            double faceMm,
-            List<Tint> tints,
-            List<Tint> shades,
-            Drawing.Face face) {
-        /** The colour of a part or of a shade, by its id. */
-        public record Tint(String id, String colour) {}
-    }
-
     /** A species begun from a name alone. */
     public record NewSpecies(String name) {}
 
@@ -77,13 +46,13 @@ public class ShelfController {
     @GetMapping
     @Operation(operationId = "listSpecies", summary = "All species, each with its small face")
     List<SpeciesCard> list() {
-        return shelf.all().stream().map(ShelfController::card).toList();
+        return shelf.all().stream().map(SpeciesCard::of).toList();
     }
 
     @GetMapping("/{id}")
     @Operation(operationId = "getSpecies", summary = "One species as it stands on the shelf")
     SpeciesCard get(@PathVariable UUID id) {
-        return card(shelf.get(id));
+        return SpeciesCard.of(shelf.get(id));
     }
 
     @GetMapping(path = "/{id}/document", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -129,17 +98,17 @@ public class ShelfController {
             @PathVariable UUID id,
             @RequestHeader(HttpHeaders.IF_MATCH) String version,
             @RequestBody JsonNode document) {
-        return card(shelf.change(id, number(version), SpeciesDocument.read(document)));
+        return SpeciesCard.of(shelf.change(id, number(version), SpeciesDocument.read(document)));
     }
 
     @PutMapping("/{id}/aside")
     @Operation(operationId = "setAside", summary = "Put a species aside, or back on the shelf")
     SpeciesCard setAside(@PathVariable UUID id, @RequestBody Aside wanted) {
-        return card(shelf.setAside(id, wanted.aside()));
+        return SpeciesCard.of(shelf.setAside(id, wanted.aside()));
     }
 
     private static ResponseEntity<SpeciesCard> created(Shelf.Kept kept) {
-        return ResponseEntity.created(URI.create("/api/species/" + kept.id())).body(card(kept));
+        return ResponseEntity.created(URI.create("/api/species/" + kept.id())).body(SpeciesCard.of(kept));
     }
 
     private static long number(String version) {
@@ -148,32 +117,6 @@ public class ShelfController {
         } catch (NumberFormatException e) {
             throw DocumentFault.at("If-Match", version, "the version as a whole number");
         }
-    }
-
-    private static SpeciesCard card(Shelf.Kept kept) {
-        Species species = kept.species();
-        FlowerForm form = FlowerForm.of(species);
-        return new SpeciesCard(
-                kept.id(),
-                species.name(),
-                species.note(),
-                kept.version(),
-                kept.aside(),
-                kept.updatedAt(),
-                species.petaled().stream().mapToInt(Part::pieceCount).sum(),
-                form.faceMm(),
-                species.parts().stream()
-                        .filter(ShadedPart.class::isInstance)
-                        .map(p -> new SpeciesCard.Tint(p.id(), colour(species, ((ShadedPart) p).shade())))
-                        .toList(),
-                species.shades().stream()
-                        .map(s -> new SpeciesCard.Tint(s.id(), MixingLaw.colour(s)))
-                        .toList(),
-                Draughting.faceOf(form));
-    }
-
-    private static String colour(Species species, String shade) {
-        return MixingLaw.colour(species.shade(shade));
     }
 
     private static String fileName(String name) {

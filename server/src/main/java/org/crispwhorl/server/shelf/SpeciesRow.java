@@ -2,12 +2,15 @@ package org.crispwhorl.server.shelf;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import org.crispwhorl.core.species.OpeningStage;
 
 /** A kept species: its document, and the version that every change counts up. */
 @Entity
@@ -30,6 +33,13 @@ class SpeciesRow {
     @Column(name = "updated_at")
     private Instant updatedAt;
 
+    @Column(name = "full_flower")
+    private UUID fullFlower;
+
+    @Enumerated(EnumType.STRING)
+    @Column(length = 8)
+    private OpeningStage stage;
+
     protected SpeciesRow() {}
 
     SpeciesRow(UUID id, String name, String document) {
@@ -43,8 +53,22 @@ class SpeciesRow {
         updatedAt = Instant.now();
     }
 
+    /** Makes it a stage of another species, or one that stands by itself. */
+    void setStage(UUID ofFullFlower, OpeningStage ofStage) {
+        fullFlower = ofFullFlower;
+        stage = ofStage;
+    }
+
     void setAside(boolean put) {
         aside = put;
+    }
+
+    UUID fullFlower() {
+        return fullFlower;
+    }
+
+    OpeningStage stage() {
+        return stage;
     }
 
     UUID id() {
