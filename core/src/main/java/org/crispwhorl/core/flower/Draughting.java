@@ -144,7 +144,9 @@ public final class Draughting {
         if (ruffle.amplitudeMm() > 0) {
             return largest(cells(surface, from, to, edge, ruffle));
         }
-        double[][] outline = surface.outline().polygon(count > MANY ? POINTS_OF_MANY : POINTS_PER_SIDE);
+        int large = (int) Math.min(MOST_PER_SIDE, surface.outline().perimeterMm() / LARGE_STEP_MM);
+        double[][] outline =
+                surface.outline().polygon(Math.max(large, count > MANY ? POINTS_OF_MANY : POINTS_PER_SIDE));
         double[][] bent = new double[outline.length][];
         for (int i = 0; i < bent.length; i++) {
             double[] at = outline[i];
@@ -197,6 +199,10 @@ public final class Draughting {
     private static final int MANY = 8;
 
     private static final int POINTS_OF_MANY = 15;
+    private static final int MOST_PER_SIDE = 48;
+
+    /** Large pieces are drawn with two points for so much of their edge, mm. */
+    private static final double LARGE_STEP_MM = 8;
 
     private static Geometry largest(Geometry geometry) {
         Geometry best = GEOMETRY.createPolygon();

@@ -67,14 +67,16 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
         return Arrays.copyOf(all, n);
     }
 
-    /** Stations at which the edge turns from up to down or back: there strips part and meet. */
+    /** Stations at which the edge turns from up to down, where strips part and meet, or from outwards to inwards. */
     private static List<Double> turningPoints(double[][] ring) {
         List<Double> stations = new ArrayList<>();
         int n = ring.length;
         for (int i = 0; i < n; i++) {
-            double before = ring[i][1] - ring[(i + n - 1) % n][1];
-            double after = ring[(i + 1) % n][1] - ring[i][1];
-            if (before * after <= 0) {
+            double[] before = ring[(i + n - 1) % n];
+            double[] after = ring[(i + 1) % n];
+            boolean along = (ring[i][1] - before[1]) * (after[1] - ring[i][1]) <= 0;
+            boolean across = (ring[i][0] - before[0]) * (after[0] - ring[i][0]) <= 0;
+            if (along || across) {
                 stations.add(ring[i][1]);
             }
         }
