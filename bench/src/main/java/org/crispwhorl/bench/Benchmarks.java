@@ -71,6 +71,7 @@ public final class Benchmarks {
         row("Wire cutting, time for one order", "median ≤ 200 ms", wires.timeTold());
         row("Wire cutting, whole wires in all", "", wires.wiresTold());
         row("Fewest cutters for 30 species out of 200", "≤ 2 s", CutterChoice.measure());
+        row("A hostile outline refused", "≤ 200 ms", TracedLines.measure());
         row("Nesting, share of an endless sheet", "≥ 0.97 of 0.9069 and 1", NestingYield.measure());
     }
 
@@ -96,6 +97,13 @@ public final class Benchmarks {
                     "≤ 100 ms",
                     KeyToPlate.measure(application.base, "Great double", 20, 150)
                             .told());
+            application.post("/api/species", SpeciesBenchmark.smaller(GREAT_DOUBLE, "Lesser double", 7), 0, 1);
+            RoundFrames round = RoundFrames.measure(application.base, "Lesser double");
+            row(
+                    "Key press to the first frame in the round, 59 petals, software rendering",
+                    "≤ 2.5 s",
+                    round.firstTold());
+            row("Turning it", "≥ 10 frames/s", round.turningTold());
         }
     }
 

@@ -3,11 +3,15 @@ package org.crispwhorl.bench;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
+import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.files.SpeciesDocument;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -39,6 +43,20 @@ public class SpeciesBenchmark {
         try (InputStream in = SpeciesBenchmark.class.getResourceAsStream("/demo/" + name + ".json")) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
+    }
+
+    /** A species with its inner rings alone, under another name. */
+    static String smaller(String name, String called, int rings) throws IOException {
+        Species whole = SpeciesDocument.readText(document(name));
+        List<Part> kept = new ArrayList<>();
+        int met = 0;
+        for (Part part : whole.parts()) {
+            met += part instanceof Whorl ? 1 : 0;
+            if (!(part instanceof Whorl) || met <= rings) {
+                kept.add(part);
+            }
+        }
+        return SpeciesDocument.writeText(whole.withParts(kept).named(called));
     }
 
     @Setup

@@ -95,6 +95,18 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
         return offShare + doing.worth;
     }
 
+    /**
+     * Whether a cutter is near enough in size that a closer look is worth while; one that is not never fits: growth makes up for
+     * {@value #MOST_GROWTH} squared of the area, trimming for {@value #MOST_TRIMMED}, bending for little.
+     */
+    static boolean mayFit(Wanted wanted, Cutter cutter) {
+        double share = area(cutter.cut()) / area(wanted.cut());
+        return share > LEAST_AREA && share < MOST_AREA;
+    }
+
+    private static final double LEAST_AREA = 0.4;
+    private static final double MOST_AREA = 2;
+
     /** One cutter for a piece. */
     public static CutterFit of(Wanted wanted, Cutter cutter, Optional<RollerMachine> roller) {
         Cut want = wanted.cut();

@@ -1,16 +1,11 @@
 package org.crispwhorl.core.drawer;
 
-import com.google.ortools.sat.BoolVar;
-import com.google.ortools.sat.CpModel;
-import com.google.ortools.sat.LinearExpr;
-import com.google.ortools.sat.LinearExprBuilder;
-import com.google.ortools.sat.Literal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.solver.ExactSolver;
+import org.crispwhorl.core.solver.SetCover;
 
 /**
  * The fewest, or the cheapest, cutters to buy so that every piece of some species can be cut: a set cover, solved exactly. Where
@@ -90,6 +85,7 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
         private final List<Need> open = new ArrayList<>();
         private final List<Need> unserved = new ArrayList<>();
         private final List<List<Optional<CutterFit>>> fits = new ArrayList<>();
+        private final List<BitSet> rows = new ArrayList<>();
 
         Cover(List<Need> needs, Drawer drawer, Least least) {
             this.needs = needs;
@@ -109,43 +105,50 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                     served.add(new Served(need, own.get()));
                     continue;
                 }
-                List<Optional<CutterFit>> row = offered.stream()
-                        .map(c -> Optional.of(CutterFit.of(need.wanted(), c, roller))
-                                .filter(CutterFit::fits))
-                        .toList();
+                List<Optional<CutterFit>> row =
+                        offered.stream().map(c -> fit(need.wanted(), c, roller)).toList();
                 if (row.stream().allMatch(Optional::isEmpty)) {
                     unserved.add(need);
                 } else {
                     open.add(need);
                     fits.add(row);
+                    BitSet by = new BitSet();
+                    for (int c = 0; c < row.size(); c++) {
+                        by.set(c, row.get(c).isPresent());
+                    }
+                    rows.add(by);
                 }
             }
+        }
+
+        private static Optional<CutterFit> fit(CutterFit.Wanted wanted, Cutter cutter, Optional<RollerMachine> roller) {
+            return CutterFit.mayFit(wanted, cutter)
+                    ? Optional.of(CutterFit.of(wanted, cutter, roller)).filter(CutterFit::fits)
+                    : Optional.empty();
         }
 
         Purchases answer() {
             if (open.isEmpty()) {
                 return new Purchases(List.of(), 0, true, served, unserved);
             }
-            Optional<Chosen> exact = ExactSolver.there() ? exact(-1) : Optional.empty();
-            Chosen chosen = exact.orElseGet(this::greedy);
+            Optional<SetCover.Chosen> exact = exact(-1);
+            SetCover.Chosen chosen = exact.orElseGet(this::greedy);
             List<Buy> buy = new ArrayList<>();
-            for (int c = chosen.cutters().nextSetBit(0);
-                    c >= 0;
-                    c = chosen.cutters().nextSetBit(c + 1)) {
+            for (int c = chosen.sets().nextSetBit(0); c >= 0; c = chosen.sets().nextSetBit(c + 1)) {
                 List<Served> by = new ArrayList<>();
                 for (int n = 0; n < open.size(); n++) {
                     int at = n;
                     fits.get(n)
                             .get(c)
-                            .filter(f -> best(at, chosen.cutters()) == f)
+                            .filter(f -> best(at, chosen.sets()) == f)
                             .ifPresent(f -> by.add(new Served(open.get(at), f)));
                 }
                 List<Alternative> instead = exact.isPresent()
-                        ? exact(c).map(o -> List.of(alternative(o.cutters()))).orElse(List.of())
+                        ? exact(c).map(o -> List.of(alternative(o.sets()))).orElse(List.of())
                         : List.of();
                 buy.add(new Buy(offered.get(c), by, instead));
             }
-            return new Purchases(buy, price(chosen.cutters()), chosen.proved(), served, unserved);
+            return new Purchases(buy, price(chosen.sets()), chosen.proved(), served, unserved);
         }
 
         /** The fit by which a need is best served by what is bought. */
@@ -166,45 +169,21 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
             return cutters.stream().mapToDouble(c -> offered.get(c).price()).sum();
         }
 
-        private record Chosen(BitSet cutters, boolean proved) {}
-
         /** The exact cover, without one of the cutters where that is asked. */
-        private Optional<Chosen> exact(int without) {
-            CpModel model = new CpModel();
-            BoolVar[] bought = new BoolVar[offered.size()];
-            Arrays.setAll(bought, c -> model.newBoolVar(""));
-            if (without >= 0) {
-                model.addEquality(bought[without], 0);
-            }
-            for (List<Optional<CutterFit>> row : fits) {
-                List<Literal> any = new ArrayList<>();
-                for (int c = 0; c < bought.length; c++) {
-                    if (row.get(c).isPresent()) {
-                        any.add(bought[c]);
-                    }
-                }
-                model.addBoolOr(any);
-            }
+        private Optional<SetCover.Chosen> exact(int without) {
             long all = 1
                     + offered.stream()
                             .mapToLong(c -> Math.round(HUNDREDTHS * c.price()))
                             .sum();
-            LinearExprBuilder cost = LinearExpr.newBuilder();
-            for (int c = 0; c < bought.length; c++) {
+            long[] costs = new long[offered.size()];
+            Arrays.setAll(costs, c -> {
                 long price = Math.round(HUNDREDTHS * offered.get(c).price());
-                cost.addTerm(bought[c], least == Least.FEWEST ? all + price : (offered.size() + 1L) * price + 1);
-            }
-            model.minimize(cost);
-            return ExactSolver.solve(model).map(solved -> {
-                BitSet chosen = new BitSet();
-                for (int c = 0; c < bought.length; c++) {
-                    chosen.set(c, solved.values().booleanValue(bought[c]));
-                }
-                return new Chosen(chosen, solved.proved());
+                return least == Least.FEWEST ? all + price : (offered.size() + 1L) * price + 1;
             });
+            return SetCover.solve(rows, costs, without);
         }
 
-        private Chosen greedy() {
+        private SetCover.Chosen greedy() {
             BitSet chosen = new BitSet();
             BitSet left = new BitSet();
             left.set(0, open.size());
@@ -229,7 +208,7 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                         .toList()
                         .forEach(left::clear);
             }
-            return new Chosen(chosen, false);
+            return new SetCover.Chosen(chosen, false);
         }
     }
 }

@@ -142,7 +142,7 @@ public final class Draughting {
     private static Geometry planOf(PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {
         EdgeRuffle ruffle = edge.ruffle(bodyMm);
         if (ruffle.amplitudeMm() > 0) {
-            return largest(cells(surface, from, to, edge, ruffle));
+            return largest(cells(surface, from, to, edge, ruffle, count));
         }
         int large = (int) Math.min(MOST_PER_SIDE, surface.outline().perimeterMm() / LARGE_STEP_MM);
         double[][] outline =
@@ -163,12 +163,13 @@ public final class Draughting {
         }
         ring[clipped.length] = ring[0].copy();
         Polygon polygon = GEOMETRY.createPolygon(ring);
-        return polygon.isValid() ? polygon : largest(cells(surface, from, to, edge, ruffle));
+        return polygon.isValid() ? polygon : largest(cells(surface, from, to, edge, ruffle, count));
     }
 
     /** The plan of all strips across a stretch of a surface, joined. */
-    private static Geometry cells(PetalSurface surface, double from, double to, Edge edge, EdgeRuffle ruffle) {
-        OutlineMesh flat = surface.flat(CELL_STATIONS, CELLS_ACROSS);
+    private static Geometry cells(
+            PetalSurface surface, double from, double to, Edge edge, EdgeRuffle ruffle, int count) {
+        OutlineMesh flat = surface.flat(count > MANY ? CELL_STATIONS_OF_MANY : CELL_STATIONS, CELLS_ACROSS);
         List<Geometry> cells = new ArrayList<>();
         for (int[] strip : flat.strips()) {
             double[][] round = new double[strip.length][];
@@ -193,7 +194,8 @@ public final class Draughting {
     }
 
     private static final int CELL_STATIONS = 13;
-    private static final int CELLS_ACROSS = 5;
+    private static final int CELL_STATIONS_OF_MANY = 8;
+    private static final int CELLS_ACROSS = 4;
 
     /** Petals of a ring of more than so many are small on the screen, and fewer points draw them. */
     private static final int MANY = 8;

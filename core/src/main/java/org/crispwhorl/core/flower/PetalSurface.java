@@ -128,16 +128,18 @@ public record PetalSurface(Midrib midrib, Outline outline, double acrossMm, doub
 
     /** Half the angle that the piece takes up round the axis at a station, radians, at most π: the mean of both its sides. */
     public double halfAngleAt(double s) {
-        double sum = 0;
-        for (double edge : outline.spanAt(s)) {
-            double widest = 0;
-            for (int i = 1; i <= ACROSS; i++) {
-                double[] p = point(s, edge * i / ACROSS);
-                widest = Math.max(widest, Math.atan2(Math.abs(p[1]), p[0]));
-            }
-            sum += widest;
+        double[] span = outline.spanAt(s);
+        double right = angleTo(s, span[1]);
+        return outline.own().isEmpty() ? right : (right + angleTo(s, span[0])) / 2;
+    }
+
+    private double angleTo(double s, double edge) {
+        double widest = 0;
+        for (int i = 1; i <= ACROSS; i++) {
+            double[] p = point(s, edge * i / ACROSS);
+            widest = Math.max(widest, Math.atan2(Math.abs(p[1]), p[0]));
         }
-        return sum / 2;
+        return widest;
     }
 
     private static final int ACROSS = 6;

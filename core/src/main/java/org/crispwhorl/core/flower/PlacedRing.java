@@ -1,6 +1,7 @@
 package org.crispwhorl.core.flower;
 
 import java.util.Arrays;
+import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Petaled;
 
@@ -111,16 +112,29 @@ public final class PlacedRing {
 
     private static final int MEETING_STEPS = 6;
 
-    /** Outermost radius in plan, mm. */
+    /** Outermost radius in plan, mm: over the midrib, the edges and the lines between them. */
     public double outerMm() {
         if (Double.isNaN(outerMm)) {
             outerMm = 0;
-            for (double[] at : surface.flat(OUTER_STATIONS, 2).points()) {
-                double[] p = surface.point(at[1], at[0]);
-                outerMm = Math.max(outerMm, Math.hypot(p[0], p[1]));
+            Outline outline = surface.outline();
+            for (int i = 0; i <= OUTER_STATIONS; i++) {
+                double s = outline.lengthMm() * Math.sin(Math.PI / 2 * i / OUTER_STATIONS);
+                double[] span = outline.spanAt(s);
+                reach(s, 0);
+                for (double share : new double[] {0.5, 1}) {
+                    reach(s, share * span[1]);
+                    if (outline.own().isPresent()) {
+                        reach(s, share * span[0]);
+                    }
+                }
             }
         }
         return outerMm;
+    }
+
+    private void reach(double s, double v) {
+        double[] p = surface.point(surface.outline().notchedStation(s, v), v);
+        outerMm = Math.max(outerMm, Math.hypot(p[0], p[1]));
     }
 
     private static final int OUTER_STATIONS = 28;

@@ -139,22 +139,27 @@ public final class TracedOutline {
     }
 
     private static Polygon simplified(Polygon whole) {
-        for (double rough : ROUGHNESS_MM) {
-            DouglasPeuckerSimplifier simplifier = new DouglasPeuckerSimplifier(whole);
-            simplifier.setDistanceTolerance(rough);
-            simplifier.setEnsureValid(false);
-            Geometry plain = simplifier.getResultGeometry();
-            if (plain instanceof Polygon polygon
-                    && polygon.getNumPoints() > 3
-                    && polygon.getNumPoints() <= OwnShape.MOST_CORNERS + 1
-                    && polygon.isValid()) {
-                return polygon;
+        double roughest = ROUGHNESS_MM[ROUGHNESS_MM.length - 1];
+        if (plainer(whole, roughest).getNumPoints() <= OwnShape.MOST_CORNERS + 1) {
+            for (double rough : ROUGHNESS_MM) {
+                if (plainer(whole, rough) instanceof Polygon polygon
+                        && polygon.getNumPoints() > 3
+                        && polygon.getNumPoints() <= OwnShape.MOST_CORNERS + 1
+                        && polygon.isValid()) {
+                    return polygon;
+                }
             }
         }
         throw refused(
                 "an edge too ragged for a cutter",
-                "one that " + OwnShape.MOST_CORNERS + " corners follow within "
-                        + mm(ROUGHNESS_MM[ROUGHNESS_MM.length - 1]));
+                "one that " + OwnShape.MOST_CORNERS + " corners follow within " + mm(roughest));
+    }
+
+    private static Geometry plainer(Polygon whole, double toleranceMm) {
+        DouglasPeuckerSimplifier simplifier = new DouglasPeuckerSimplifier(whole);
+        simplifier.setDistanceTolerance(toleranceMm);
+        simplifier.setEnsureValid(false);
+        return simplifier.getResultGeometry();
     }
 
     /** What an opening of the shape by a disc (erosion, then dilation) loses is narrower than the disc. */

@@ -38,8 +38,8 @@ public final class Work {
     /** Share of the time over a piece that is the same for every size: to take it up, turn it and lay it down. */
     private static final double ANY_SIZE = 0.5;
 
-    /** Length round the piece that the studio's pace is stated for: a petal of 28 × 22 mm. */
-    private static final double USUAL_EDGE_MM = Outline.of(28, 22, 0.6, 0.2, 2).perimeterMm();
+    /** Length and width together of the piece that the studio's pace is stated for, a petal of 28 × 22 mm. */
+    private static final double USUAL_SIZES_MM = 28 + 22;
 
     /** Length of the strip or fan that the pace of a heart is stated for where it is rolled up. */
     private static final double USUAL_STRIP_MM = 200;
@@ -108,9 +108,10 @@ public final class Work {
         return begun(pieces) + shaped + wired + carried + laminated;
     }
 
-    /** By how much a piece takes longer than the one that the pace is stated for: the tool goes along its edge. */
+    /** By how much a piece takes longer than the one that the pace is stated for: the tool goes along it and across. */
     private static double sized(Pieces pieces) {
-        return sized(pieces.finished().perimeterMm() / USUAL_EDGE_MM);
+        Outline finished = pieces.finished();
+        return sized((finished.lengthMm() + finished.widthMm()) / USUAL_SIZES_MM);
     }
 
     private static double sized(double share) {

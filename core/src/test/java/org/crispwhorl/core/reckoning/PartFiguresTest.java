@@ -200,10 +200,10 @@ public class PartFiguresTest {
                 ROSE.with(((Petaled) leaves).with(new Colouring(1, 2, org.crispwhorl.core.species.Stage.DRY)));
         double more = Figure.find(of(painted, "leaves"), "hands").value()
                 - Figure.find(of(ROSE, "leaves"), "hands").value();
-        // Half of each pass is the same for any leaf, half goes with its edge against that of a 28 × 22 mm petal.
-        double edge = ((Petaled) leaves).pieces().finished().perimeterMm()
-                / Outline.of(28, 22, 0.6, 0.2, 2).perimeterMm();
-        Close.within(1e-9, more, 2 * 3 * 0.6 * (0.5 + 0.5 * edge));
+        // Half of each pass is the same for any leaf, half goes with its size against that of a 28 × 22 mm petal.
+        Outline finished = ((Petaled) leaves).pieces().finished();
+        double size = (finished.lengthMm() + finished.widthMm()) / 50;
+        Close.within(1e-9, more, 2 * 3 * 0.6 * (0.5 + 0.5 * size));
     }
 
     @Test

@@ -1,0 +1,73 @@
+package org.crispwhorl.bench;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+
+/** The round view in software rendering: from the key to the first frame, and frames a second while it is turned. */
+record RoundFrames(double firstMs, double framesPerSecond) {
+    /** Counts the frames that are drawn: each begins by clearing the canvas. */
+    private static final String COUNT = """
+            () => {
+              window.frames3d = 0;
+              for (const kind of [WebGLRenderingContext, WebGL2RenderingContext]) {
+                const clear = kind.prototype.clear;
+                kind.prototype.clear = function (...args) { window.frames3d++; return clear.apply(this, args) };
+              }
+            }
+            """;
+
+    private static final int TURNS = 120;
+
+    static RoundFrames measure(String base, String species) {
+        try (Playwright playwright = Playwright.create();
+                Browser browser = playwright
+                        .chromium()
+                        .launch(new BrowserType.LaunchOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setArgs(List.of("--disable-gpu", "--disable-quic")))) {
+            Page page = browser.newPage();
+            page.setViewportSize(1280, 800);
+            page.navigate(base + "/shelf");
+            page.getByText(species).first().click();
+            page.waitForSelector("[data-face] path");
+            page.waitForTimeout(1000);
+            page.evaluate(COUNT);
+            long begun = System.nanoTime();
+            page.keyboard().press("r");
+            page.waitForSelector("canvas[data-drawn=true]");
+            page.waitForFunction("window.frames3d > 0");
+            double firstMs = (System.nanoTime() - begun) / 1e6;
+            page.waitForFunction("!document.querySelector('[data-crossings]')?.textContent.includes('looking')");
+            page.waitForTimeout(500);
+            BoundingBox box = page.locator("canvas").boundingBox();
+            double x = box.x + box.width / 2;
+            double y = box.y + box.height / 2;
+            page.mouse().move(x, y);
+            page.mouse().down();
+            page.evaluate("window.frames3d = 0");
+            long turning = System.nanoTime();
+            for (int i = 0; i < TURNS; i++) {
+                page.mouse().move(x + 150 * Math.sin(i / 9.0), y + 20 * Math.sin(i / 5.0));
+                page.waitForTimeout(16);
+            }
+            double seconds = (System.nanoTime() - turning) / 1e9;
+            double frames = ((Number) page.evaluate("window.frames3d")).doubleValue();
+            page.mouse().up();
+            return new RoundFrames(firstMs, frames / seconds);
+        }
+    }
+
+    String firstTold() {
+        return String.format(Locale.ROOT, "%.2f s", firstMs / 1000);
+    }
+
+    String turningTold() {
+        return String.format(Locale.ROOT, "%.0f frames/s", framesPerSecond);
+    }
+}
