@@ -1,10 +1,6 @@
 package org.crispwhorl.bench;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
-import java.nio.file.Path;
 import java.util.List;
 
 /**
@@ -33,17 +29,8 @@ final class KeyToPlate {
     private KeyToPlate() {}
 
     static Samples measure(String base, String species, int warm, int counted) {
-        try (Playwright playwright = Playwright.create();
-                Browser browser = playwright
-                        .chromium()
-                        .launch(new BrowserType.LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
-                                .setArgs(List.of("--disable-gpu", "--disable-quic")))) {
-            Page page = browser.newPage();
-            page.setViewportSize(1280, 800);
-            page.navigate(base + "/shelf");
-            page.getByText(species).first().click();
-            page.waitForSelector("[data-face] path");
+        try (OpenPlate plate = new OpenPlate(base, species)) {
+            Page page = plate.page;
             page.locator("[data-bead]").nth(4).click();
             page.evaluate(WATCH);
             for (int i = 0; i < warm + counted; i++) {

@@ -1,12 +1,7 @@
 package org.crispwhorl.bench;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.BoundingBox;
-import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 
 /** The round view in software rendering: from the key to the first frame, and frames a second while it is turned. */
@@ -25,17 +20,8 @@ record RoundFrames(double firstMs, double framesPerSecond) {
     private static final int TURNS = 120;
 
     static RoundFrames measure(String base, String species) {
-        try (Playwright playwright = Playwright.create();
-                Browser browser = playwright
-                        .chromium()
-                        .launch(new BrowserType.LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
-                                .setArgs(List.of("--disable-gpu", "--disable-quic")))) {
-            Page page = browser.newPage();
-            page.setViewportSize(1280, 800);
-            page.navigate(base + "/shelf");
-            page.getByText(species).first().click();
-            page.waitForSelector("[data-face] path");
+        try (OpenPlate plate = new OpenPlate(base, species)) {
+            Page page = plate.page;
             page.waitForTimeout(1000);
             page.evaluate(COUNT);
             long begun = System.nanoTime();

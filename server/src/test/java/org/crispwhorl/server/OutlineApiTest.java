@@ -35,11 +35,12 @@ public class OutlineApiTest extends ServerTest {
     public void aDrawingIsReadPulledFreedAndBroughtBack() {
         JsonNode read = api.post("/api/outline/read", drawn(PETAL)).json();
         assertEquals(read.at("/outline/lengthMm").asDouble(), 30, 0);
-        ObjectNode pull = about(read.get("outline"))
-                .put("point", "tip")
+        ObjectNode pull = about(read.get("outline")).put("bothSides", true);
+        pull.putObject("to")
+                .put("id", "tip")
+                .put("label", "the tip")
                 .put("acrossMm", 0)
-                .put("alongMm", 33)
-                .put("bothSides", true);
+                .put("alongMm", 33);
         JsonNode pulled = api.post("/api/outline/pull", pull).json();
         assertEquals(pulled.at("/outline/lengthMm").asDouble(), 33, 0.2);
         assertTrue(pulled.get("areaMm2").asDouble() > read.get("areaMm2").asDouble());

@@ -89,20 +89,18 @@ public final class Pulling {
     /**
      * An outline with one of its points pulled somewhere else.
      *
-     * @param id of the point
-     * @param acrossMm where it is to lie, signed from the midrib
-     * @param alongMm where it is to lie, from the base
+     * @param to one of its points, where it is to lie
      * @param bothSides whether the other side of an own shape is pulled alike
      * @throws InvalidValue where it has no such point, or would come to a shape that cannot be cut
      */
-    public static Outline pulled(Outline outline, String id, double acrossMm, double alongMm, boolean bothSides) {
+    public static Outline pulled(Outline outline, StationPoint to, boolean bothSides) {
         StationPoint point = points(outline).stream()
-                .filter(p -> p.id().equals(id))
+                .filter(p -> p.id().equals(to.id()))
                 .findFirst()
-                .orElseThrow(() -> new InvalidValue("point", "'" + id + "'", "a point of this outline"));
+                .orElseThrow(() -> new InvalidValue("to/id", "'" + to.id() + "'", "a point of this outline"));
         return outline.own().isPresent()
-                ? ownPulled(outline, point, acrossMm, alongMm, bothSides)
-                : familyPulled(outline, point, acrossMm, alongMm);
+                ? ownPulled(outline, point, to.acrossMm(), to.alongMm(), bothSides)
+                : familyPulled(outline, point, to.acrossMm(), to.alongMm());
     }
 
     private static Outline familyPulled(Outline o, StationPoint point, double across, double along) {

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.outline;
 
+import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
@@ -30,4 +31,13 @@ public record StationPoint(
                 max = 600,
                 usual = 0,
                 means = "Distance from the base, along the midrib.")
-        double alongMm) {}
+        double alongMm) {
+    public StationPoint {
+        Limits.check(StationPoint.class, id, label, acrossMm, alongMm);
+    }
+
+    /** The same point somewhere else. */
+    public StationPoint at(double newAcrossMm, double newAlongMm) {
+        return new StationPoint(id, label, newAcrossMm, newAlongMm);
+    }
+}

@@ -47,35 +47,17 @@ public class OutlineController {
     }
 
     /**
-     * A point of an outline and where it is pulled to.
+     * A pull at an outline.
      *
+     * @param to the point, where it is to lie
      * @param bothSides whether the other side of an own shape follows
      */
     public record PullRequest(
             @Words(label = "outline") Outline outline,
-            @Words(label = "point") String point,
-
-            @Quantity(
-                    label = "across",
-                    unit = Unit.MM,
-                    min = -600,
-                    max = 600,
-                    usual = 0,
-                    means = "Signed distance from the midrib.")
-            double acrossMm,
-
-            @Quantity(
-                    label = "along",
-                    unit = Unit.MM,
-                    min = -600,
-                    max = 600,
-                    usual = 0,
-                    means = "Distance from the base.")
-            double alongMm,
-
+            @Words(label = "point") StationPoint to,
             boolean bothSides) {
         public PullRequest {
-            Limits.check(PullRequest.class, outline, point, acrossMm, alongMm, bothSides);
+            Limits.check(PullRequest.class, outline, to, bothSides);
         }
     }
 
@@ -119,7 +101,7 @@ public class OutlineController {
     @PostMapping("/api/outline/pull")
     @Operation(operationId = "pullOutline", summary = "An outline with one of its points pulled somewhere else")
     OutlineView pull(@RequestBody PullRequest r) {
-        return OutlineView.of(Pulling.pulled(r.outline(), r.point(), r.acrossMm(), r.alongMm(), r.bothSides()));
+        return OutlineView.of(Pulling.pulled(r.outline(), r.to(), r.bothSides()));
     }
 
     @PostMapping("/api/outline/free")
