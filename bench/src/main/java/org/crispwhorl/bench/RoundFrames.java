@@ -27,9 +27,11 @@ record RoundFrames(double firstMs, double framesPerSecond) {
             long begun = System.nanoTime();
             page.keyboard().press("r");
             page.waitForSelector("canvas[data-drawn=true]");
-            page.waitForFunction("window.frames3d > 0");
+            while (frames(page) == 0) {
+                page.waitForTimeout(5);
+            }
             double firstMs = (System.nanoTime() - begun) / 1e6;
-            page.waitForFunction("!document.querySelector('[data-crossings]')?.textContent.includes('looking')");
+            page.locator("[data-crossings]:not(:has-text('looking'))").waitFor();
             page.waitForTimeout(500);
             BoundingBox box = page.locator("canvas").boundingBox();
             double x = box.x + box.width / 2;
@@ -43,10 +45,14 @@ record RoundFrames(double firstMs, double framesPerSecond) {
                 page.waitForTimeout(16);
             }
             double seconds = (System.nanoTime() - turning) / 1e9;
-            double frames = ((Number) page.evaluate("window.frames3d")).doubleValue();
+            double frames = frames(page);
             page.mouse().up();
             return new RoundFrames(firstMs, frames / seconds);
         }
+    }
+
+    private static double frames(Page page) {
+        return ((Number) page.evaluate("window.frames3d")).doubleValue();
     }
 
     String firstTold() {
