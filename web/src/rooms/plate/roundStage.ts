@@ -3,9 +3,11 @@ import {
   Box3,
   Color,
   DirectionalLight,
+  DoubleSide,
   type Group,
   Mesh,
-  MeshStandardMaterial,
+  MeshLambertMaterial,
+  type MeshStandardMaterial,
   PerspectiveCamera,
   Raycaster,
   Scene,
@@ -22,15 +24,16 @@ export interface RoundStage {
   leave: () => void
 }
 
-/** Fewer pixels while the flower is being turned; all of them once it rests. */
-const TURNING_PIXELS = 0.6
+/** Fewer pixels while the flower is being turned; more than there are once it rests, so that edges are smooth. */
+const TURNING_PIXELS = 0.5
+const RESTING_PIXELS = 2
 const RESTS_MS = 180
 
 const LIT = new Color('#12475f')
 
 /** A stage for one flower, drawn on demand: when it is shown, turned, lit, or its frame changes size. */
 export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) => void): RoundStage {
-  const renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true })
+  const renderer = new WebGLRenderer({ canvas, antialias: false, alpha: true })
   const scene = new Scene()
   const camera = new PerspectiveCamera(30, 1, 0.001, 10)
   const controls = new OrbitControls(camera, canvas)
@@ -68,13 +71,27 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
     soon()
   }
 
+  const rest = () => fit(Math.max(RESTING_PIXELS, window.devicePixelRatio))
+  const restSoon = () => {
+    clearTimeout(resting)
+    resting = setTimeout(rest, RESTS_MS)
+  }
+  /** While a hand is on it, it does not rest, however long a frame takes. */
+  let held = false
+  controls.addEventListener('start', () => {
+    held = true
+    clearTimeout(resting)
+  })
+  controls.addEventListener('end', () => {
+    held = false
+    restSoon()
+  })
   controls.addEventListener('change', () => {
     if (renderer.getPixelRatio() !== TURNING_PIXELS) fit(TURNING_PIXELS)
-    clearTimeout(resting)
-    resting = setTimeout(() => fit(window.devicePixelRatio), RESTS_MS)
+    if (!held) restSoon()
     soon()
   })
-  const frame = new ResizeObserver(() => fit(window.devicePixelRatio))
+  const frame = new ResizeObserver(rest)
   frame.observe(canvas)
 
   const ray = new Raycaster()
@@ -96,7 +113,7 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
     group.traverse((thing) => {
       if (thing instanceof Mesh) {
         thing.geometry.dispose()
-        ;(thing.material as MeshStandardMaterial).dispose()
+        ;(thing.material as MeshLambertMaterial).dispose()
       }
     })
   }
@@ -104,8 +121,8 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
   async function show(glb: ArrayBuffer) {
     const { scene: shown } = await loader.parseAsync(glb, '')
     shown.traverse((thing) => {
-      // Each part has a material of its own, so that one can be lit alone.
-      if (thing instanceof Mesh) thing.material = (thing.material as MeshStandardMaterial).clone()
+      // Each part has a material of its own, so that one can be lit alone; a matt one, which paste is and which draws fast.
+      if (thing instanceof Mesh) thing.material = new MeshLambertMaterial({ color: (thing.material as MeshStandardMaterial).color, side: DoubleSide })
     })
     const first = !flower
     if (flower) discard(flower)
@@ -131,8 +148,8 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
     flower?.traverse((thing) => {
       if (thing instanceof Mesh) {
         const lit = thing.name === partId
-        ;(thing.material as MeshStandardMaterial).emissive = lit ? LIT : new Color('#000000')
-        ;(thing.material as MeshStandardMaterial).emissiveIntensity = lit ? 0.45 : 0
+        ;(thing.material as MeshLambertMaterial).emissive = lit ? LIT : new Color('#000000')
+        ;(thing.material as MeshLambertMaterial).emissiveIntensity = lit ? 0.45 : 0
       }
     })
     soon()
