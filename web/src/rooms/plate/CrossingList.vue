@@ -75,7 +75,7 @@ async function clear(c: Crossing) {
     <ProblemNote v-if="fault" :error="fault" />
     <p v-else-if="!found" class="text-quiet">looking whether petals pass through each other …</p>
     <p v-else-if="found.length === 0"><span aria-hidden="true">●</span> fine <span class="text-quiet">no petals pass through each other</span></p>
-    <ul v-else class="space-y-1">
+    <ul v-else class="max-h-28 space-y-1 overflow-y-auto">
       <li v-for="crossing in found" :key="keyOf(crossing)" class="flex flex-wrap items-baseline gap-x-2">
         <strong><span aria-hidden="true">◆</span> look</strong>
         <span v-if="crossing.innerId === crossing.outerId">

@@ -35,7 +35,7 @@ record RoundFrames(double firstMs, double framesPerSecond) {
             page.waitForTimeout(500);
             BoundingBox box = page.locator("canvas").boundingBox();
             double x = box.x + box.width / 2;
-            double y = box.y + box.height / 2;
+            double y = box.y + 0.65 * box.height;
             page.mouse().move(x, y);
             page.mouse().down();
             page.evaluate("window.frames3d = 0");
