@@ -2,8 +2,9 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { answered, api, type Schemas } from '@/api/client'
+import { answered, api } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
+import { STAGES } from '@/parts/stages'
 import ComparedFace from './ComparedFace.vue'
 import ComparedFigures from './ComparedFigures.vue'
 import { type Side, useSide } from './useSide'
@@ -13,11 +14,6 @@ const route = useRoute()
 const router = useRouter()
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
 const shelf = computed(() => (species.data.value ?? []).filter((s) => !s.aside && !s.stageOf))
-const STAGES: { value: Schemas['OpeningStage']; label: string }[] = [
-  { value: 'bud', label: 'bud' },
-  { value: 'half', label: 'half open' },
-  { value: 'full', label: 'full' },
-]
 const text = (name: string) => (typeof route.query[name] === 'string' ? (route.query[name] as string) : '')
 const left = ref<Side>({ id: text('a'), stage: (text('at') || 'half') as Side['stage'] })
 const right = ref<Side>({ id: text('b') || text('a'), stage: (text('bt') || 'full') as Side['stage'] })

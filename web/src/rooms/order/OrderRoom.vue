@@ -6,6 +6,7 @@ import { answered, api, Failure, type Schemas } from '@/api/client'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import NumberField from '@/parts/fields/NumberField.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
+import { STAGES } from '@/parts/stages'
 import TextField from '@/parts/fields/TextField.vue'
 import OrderTotals from './OrderTotals.vue'
 
@@ -69,10 +70,7 @@ function setFlowers(at: number, flowers: number) {
 }
 
 /** A species is added by its id, a stage by that of its full flower and its name; the stage then becomes a species of its own. */
-const STAGES = [
-  { stage: 'bud', label: 'bud' },
-  { stage: 'half', label: 'half open' },
-]
+const LESS_OPEN = STAGES.filter((s) => s.value !== 'full')
 const stageFault = ref<unknown>()
 
 async function add(chosen: string) {
@@ -98,7 +96,7 @@ const free = computed(() => {
     .filter((s) => !s.aside && !s.stageOf)
     .flatMap((s) => [
       { value: s.id, label: s.name, made: s.id },
-      ...STAGES.map(({ stage, label }) => ({
+      ...LESS_OPEN.map(({ value: stage, label }) => ({
         value: `${s.id} ${stage}`,
         label: `${s.name}, ${label}`,
         made: shelf.find((own) => own.stageOf?.fullId === s.id && own.stageOf.stage === stage)?.id,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, ref, shallowRef, useTemplateRef } from 'vue'
 import { isPetaled, type Part, type Schemas } from '@/api/client'
 import { written } from '@/measure/figures'
 import { useLengths } from '@/measure/useLengths'
@@ -24,12 +24,15 @@ const NUDGE_MM = 0.5
 const FAR_NUDGE_MM = 2.5
 const GRID_MM = 10
 
-const box = computed(() => {
+function frame() {
   const { lengthMm, widthMm } = view.value?.outline ?? { lengthMm: 30, widthMm: 30 }
   const scale = Math.max((widthMm * 1.3 + 12) / PANEL.width, (lengthMm * 1.18 + 10) / PANEL.height)
   const [w, h] = [PANEL.width * scale, PANEL.height * scale]
   return { x: -w / 2, y: -lengthMm / 2 - h / 2, w, h, hairline: scale }
-})
+}
+/** While a point is held the drawing keeps its scale, so that the point stays under the finger. */
+const gripped = shallowRef<ReturnType<typeof frame>>()
+const box = computed(() => gripped.value ?? frame())
 const text = computed(() => box.value.hairline * 13)
 const path = computed(() => {
   const ring = view.value?.ring ?? []
@@ -58,6 +61,7 @@ function place(event: PointerEvent) {
 
 function press(point: Schemas['StationPoint'], event: PointerEvent) {
   held.value = point.id
+  gripped.value = frame()
   outline.take(point)
   svg.value!.setPointerCapture(event.pointerId)
 }
@@ -71,6 +75,7 @@ function drag(event: PointerEvent) {
 function letGo() {
   if (!held.value) return
   held.value = undefined
+  gripped.value = undefined
   outline.letGo()
 }
 

@@ -5,10 +5,6 @@ export type Outline = Schemas['Outline']
 export type OutlineView = Schemas['OutlineView']
 type Point = Schemas['StationPoint']
 
-/** Farther out nothing is pulled, mm: a finger may leave the drawing. */
-const FARTHEST_MM = 600
-const within = (mm: number) => Math.max(-FARTHEST_MM, Math.min(FARTHEST_MM, mm))
-
 /** The outline of a part as the core draws it; pulled on a copy until it is let go. */
 export function useOutline(part: () => Part | undefined, put: (outline: Outline) => void) {
   const view = shallowRef<OutlineView>()
@@ -52,7 +48,7 @@ export function useOutline(part: () => Part | undefined, put: (outline: Outline)
   )
 
   const pulled = (from: Outline, point: Point, x: number, y: number) =>
-    answered(api.POST('/api/outline/pull', { body: { outline: from, to: { ...point, acrossMm: within(x), alongMm: within(y) }, bothSides: bothSides.value } }))
+    answered(api.POST('/api/outline/pull', { body: { outline: from, to: { ...point, acrossMm: x, alongMm: y }, bothSides: bothSides.value } }))
 
   function take(point: Point) {
     released = false

@@ -55,9 +55,12 @@ public class OutlineJourneyTest extends Journey {
     public void theTipIsPulledLongerAndTheWidestPlaceWider() {
         openOutline("second");
         double length = typed("outline/lengthMm");
+        BoundingBox tip = page.locator("[data-point=tip]").boundingBox();
+        BoundingBox base = page.locator("[data-point=base-right]").boundingBox();
+        double mmOfPixel = length / (base.y - tip.y);
         pull("tip", 0, -60);
         waitChanged("outline/lengthMm", length);
-        assertTrue(typed("outline/lengthMm") > length + 2, "longer: " + typed("outline/lengthMm"));
+        assertEquals(typed("outline/lengthMm"), length + 60 * mmOfPixel, 0.3, "the tip stays under the finger");
         double width = typed("outline/widthMm");
         page.locator("[data-point=widest-right]").focus();
         page.keyboard().press("Shift+ArrowRight");

@@ -45,17 +45,7 @@ final class NeckShows implements Rule {
         }
         Petaled part = ring.part();
         List<Mend> mends = new ArrayList<>();
-        for (double base = part.pieces().outline().base();
-                base <= 1 && part.pieces().outline().own().isEmpty();
-                base += 0.05) {
-            Outline broader = part.pieces().outline().withBase(Math.min(1, base));
-            Petaled mended = part.with(part.pieces().withOutline(broader));
-            if (ring.remade(mended).meetsBy(MET_BY)) {
-                mends.add(
-                        Mend.part(a, "cut them with a base of " + Math.round(100 * base) + " % of the width", mended));
-                break;
-            }
-        }
+        broaderBase(a, ring).ifPresent(mends::add);
         for (Part inside : a.species().parts()) {
             if (inside instanceof Stamens stamens && stamens.ringMm() < neck) {
                 double wide = Math.min(60, Math.ceil(2 * neck) / 2);
@@ -82,6 +72,22 @@ final class NeckShows implements Rule {
                                 Unit.MM)),
                 mends));
     }
+
+    /** The least base of the family's outline by which petals meet soon enough; an own shape has no base to be set. */
+    private static Optional<Mend> broaderBase(Assessment a, PlacedRing ring) {
+        Petaled part = ring.part();
+        Outline cut = part.pieces().outline();
+        for (double base = cut.base(); cut.own().isEmpty() && base <= 1; base += BASE_STEP) {
+            Petaled mended = part.with(part.pieces().withOutline(cut.withBase(base)));
+            if (ring.remade(mended).meetsBy(MET_BY)) {
+                return Optional.of(
+                        Mend.part(a, "cut them with a base of " + Math.round(100 * base) + " % of the width", mended));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static final double BASE_STEP = 0.05;
 
     /** Radius that the heart and the stamens stand over, mm. */
     private static double covered(Assessment a) {

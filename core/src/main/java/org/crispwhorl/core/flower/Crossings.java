@@ -2,14 +2,13 @@ package org.crispwhorl.core.flower;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Pieces;
-import org.crispwhorl.core.thinning.EdgeRuffle;
 
 /**
  * Finds petals that would pass through each other: pieces of two parts, or of one whose pieces stand apart, whose surfaces meet.
@@ -21,7 +20,9 @@ public final class Crossings {
     /** Less than this a petal gives way before it is dry, mm. */
     public static final double GIVES_WAY_MM = 1;
 
+    /** Rows and columns of a piece that is held against another. */
     private static final int STATIONS = 14;
+
     private static final int ACROSS = 4;
 
     /** Turns that differ by less than this are one, radians. */
@@ -46,18 +47,18 @@ public final class Crossings {
         for (PlacedRing ring : rings) {
             sheets.add(sheet(ring, form));
         }
-        Map<List<String>, Crossing> found = new LinkedHashMap<>();
+        List<Crossing> found = new ArrayList<>();
         for (int i = 0; i < rings.size(); i++) {
             for (int j = i; j < rings.size(); j++) {
                 if (i != j || rings.get(i).part().pieces().overlap() == Overlap.APART) {
                     Crossing crossing = between(rings.get(i), sheets.get(i), rings.get(j), sheets.get(j));
                     if (crossing.deepestMm() > GIVES_WAY_MM) {
-                        found.put(List.of(crossing.innerId(), crossing.outerId()), crossing);
+                        found.add(crossing);
                     }
                 }
             }
         }
-        return List.copyOf(found.values());
+        return List.copyOf(found);
     }
 
     /**
@@ -75,7 +76,7 @@ public final class Crossings {
         double now = outer.get().part().pieces().leanDeg();
         for (int by = LEANED_BY; by <= MOST_LEANED; by += LEANED_BY) {
             for (double lean : new double[] {now + by, now - by}) {
-                if (lean >= LEAST_LEAN && lean <= GREATEST_LEAN && clears(form, inner.get(), a, outer.get(), lean)) {
+                if (Limits.allows(Pieces.class, "leanDeg", lean) && clears(form, inner.get(), a, outer.get(), lean)) {
                     return OptionalDouble.of(lean);
                 }
             }
@@ -88,21 +89,14 @@ public final class Crossings {
         return between(inner, a, leaned, sheet(leaned, form)).deepestMm() <= GIVES_WAY_MM;
     }
 
+    /** Steps in which a lean is sought, and how far, degrees. */
     private static final int LEANED_BY = 2;
+
     private static final int MOST_LEANED = 40;
-    private static final double LEAST_LEAN = -30;
-    private static final double GREATEST_LEAN = 170;
 
     private static Sheet sheet(PlacedRing ring, FlowerForm form) {
-        Pieces pieces = ring.part().pieces();
-        EdgeRuffle ruffle = pieces.edge().ruffle(pieces.finishedMm(form.paste()));
-        var flat = ring.surface().flat(STATIONS, ACROSS);
-        double[][] points = new double[flat.points().length][];
-        for (int i = 0; i < points.length; i++) {
-            double[] at = flat.points()[i];
-            points[i] = ring.surface().frilled(at[1], at[0], pieces.edge(), ruffle);
-        }
-        return Sheet.of(points, flat.triangles());
+        PlacedRing.Piece piece = ring.piece(STATIONS, ACROSS, form.paste());
+        return Sheet.of(piece.points(), piece.triangles());
     }
 
     /** Pieces that stand alike to each other are looked at once. */

@@ -3,19 +3,16 @@ package org.crispwhorl.core.flower;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.centre.StamenRing;
-import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Pistil;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
-import org.crispwhorl.core.thinning.EdgeRuffle;
 
 /**
  * The surfaces of a flower in the round. Petals are the very surfaces from which section, face and coverage are taken; an edge
@@ -107,17 +104,10 @@ public final class FlowerSurfaces {
     }
 
     private void pieces(MeshDraft draft, PlacedRing ring) {
-        Pieces pieces = ring.part().pieces();
-        EdgeRuffle ruffle = pieces.edge().ruffle(pieces.finishedMm(form.paste()));
-        OutlineMesh flat = ring.surface().flat(detail.stations(), detail.across());
-        double[][] piece = new double[flat.points().length][];
-        for (int i = 0; i < piece.length; i++) {
-            double[] at = flat.points()[i];
-            piece[i] = ring.surface().frilled(at[1], at[0], pieces.edge(), ruffle);
-        }
+        PlacedRing.Piece piece = ring.piece(detail.stations(), detail.across(), form.paste());
         double[] azimuths = ring.azimuthsRad();
         for (int k = 0; k < azimuths.length; k++) {
-            draft.placed(piece, flat.triangles(), azimuths[k], -ring.belowMm(k));
+            draft.placed(piece.points(), piece.triangles(), azimuths[k], -ring.belowMm(k));
         }
     }
 

@@ -130,7 +130,7 @@ public record PetalSurface(Midrib midrib, Outline outline, double acrossMm, doub
     public double halfAngleAt(double s) {
         double[] span = outline.spanAt(s);
         double right = angleTo(s, span[1]);
-        return outline.own().isEmpty() ? right : (right + angleTo(s, span[0])) / 2;
+        return outline.symmetric() ? right : (right + angleTo(s, span[0])) / 2;
     }
 
     private double angleTo(double s, double edge) {

@@ -25,7 +25,7 @@ final class PiecePlan {
     PiecePlan(PetalSurface surface) {
         double length = surface.outline().lengthMm();
         double turnsIn = surface.midrib().turnsInAt();
-        if (surface.outline().own().isPresent()) {
+        if (!surface.outline().symmetric()) {
             OutlineMesh flat = surface.flat(STATIONS, ACROSS);
             outgoing = new Sides(own(surface, flat, 0, turnsIn, 1), own(surface, flat, 0, turnsIn, -1));
             returning = new Sides(own(surface, flat, turnsIn, length, 1), own(surface, flat, turnsIn, length, -1));

@@ -2,8 +2,12 @@ package org.crispwhorl.core.flower;
 
 import java.util.Arrays;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.outline.OutlineMesh;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.thinning.EdgeRuffle;
 
 /** A part's equal pieces in their places: one surface, and the azimuths at which it stands, in the order of setting. */
 public final class PlacedRing {
@@ -45,6 +49,27 @@ public final class PlacedRing {
     /** Azimuths in the order in which the pieces are set; not to be changed. */
     double[] azimuthsRad() {
         return azimuthsRad;
+    }
+
+    /**
+     * Its piece at azimuth 0, frill and all, as triangles.
+     *
+     * @param points x, y, z of each, mm
+     * @param triangles three indices of points each
+     */
+    record Piece(double[][] points, int[] triangles) {}
+
+    /** The piece, meshed as finely as that, made of a paste. */
+    Piece piece(int stations, int across, Paste paste) {
+        Pieces pieces = part.pieces();
+        EdgeRuffle ruffle = pieces.edge().ruffle(pieces.finishedMm(paste));
+        OutlineMesh flat = surface.flat(stations, across);
+        double[][] points = new double[flat.points().length][];
+        for (int i = 0; i < points.length; i++) {
+            double[] at = flat.points()[i];
+            points[i] = surface.frilled(at[1], at[0], pieces.edge(), ruffle);
+        }
+        return new Piece(points, flat.triangles());
     }
 
     PiecePlan plan() {
@@ -123,7 +148,7 @@ public final class PlacedRing {
                 reach(s, 0);
                 for (double share : new double[] {0.5, 1}) {
                     reach(s, share * span[1]);
-                    if (outline.own().isPresent()) {
+                    if (!outline.symmetric()) {
                         reach(s, share * span[0]);
                     }
                 }

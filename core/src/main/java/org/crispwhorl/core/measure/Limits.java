@@ -39,6 +39,27 @@ public final class Limits {
         CACHE.get(type).check(values);
     }
 
+    /** Whether a number lies within the range that a record's component states. */
+    public static boolean allows(Class<? extends Record> type, String component, double value) {
+        Quantity range = CACHE.get(type).range(component);
+        return value >= range.min() && value <= range.max();
+    }
+
+    /** The number nearest to a value within the range that a record's component states. */
+    public static double within(Class<? extends Record> type, String component, double value) {
+        Quantity range = CACHE.get(type).range(component);
+        return Math.max(range.min(), Math.min(range.max(), value));
+    }
+
+    private Quantity range(String component) {
+        for (int i = 0; i < names.length; i++) {
+            if (names[i].equals(component) && quantities[i] != null) {
+                return quantities[i];
+            }
+        }
+        throw new IllegalArgumentException("no quantity " + component);
+    }
+
     private void check(Object[] values) {
         for (int i = 0; i < names.length; i++) {
             Object value = values[i];

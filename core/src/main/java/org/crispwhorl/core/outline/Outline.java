@@ -217,6 +217,11 @@ public record Outline(
         return turns;
     }
 
+    /** Whether both sides of its midrib are alike; those of an own shape need not be. */
+    public boolean symmetric() {
+        return own.isEmpty();
+    }
+
     /** A polygon with its sides divided so that none is longer. */
     static double[][] divided(double[][] ring, double longestMm) {
         List<double[]> all = new ArrayList<>();

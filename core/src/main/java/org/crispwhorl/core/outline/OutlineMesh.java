@@ -19,6 +19,9 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
     /** Points closer than this are one, mm. */
     private static final double ONE_MM = 1e-5;
 
+    /** Rows closer than this are one: a row is looked at a hair above and a hair below it, mm. */
+    private static final double ONE_ROW_MM = 4 * ONE_MM;
+
     /** Points on each side of an outline that is not the family's with a whole tip. */
     private static final int POLYGON = 48;
 
@@ -60,7 +63,7 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
         double[] all = new double[rows.size()];
         int n = 0;
         for (double row : rows) {
-            if (n == 0 || row - all[n - 1] > 4 * ONE_MM) {
+            if (n == 0 || row - all[n - 1] > ONE_ROW_MM) {
                 all[n++] = row;
             }
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.measure.Limits;
 
 /**
  * Pulls an outline into shape by its station points. One of the family stays in it: its points set length, width, widest place,
@@ -106,18 +107,18 @@ public final class Pulling {
     private static Outline familyPulled(Outline o, StationPoint point, double across, double along) {
         double half = Math.abs(across);
         return switch (point.id().replaceFirst("-(left|right)$", "")) {
-            case "base" -> o.withBase(hundredth(within(2 * half / o.widthMm(), 0, 1)));
+            case "base" -> o.withBase(hundredth(within("base", 2 * half / o.widthMm())));
             case "widest" ->
                 new Outline(
                         o.lengthMm(),
-                        tenth(within(2 * half, 1, 300)),
-                        hundredth(within(along / o.lengthMm(), 0.05, 0.95)),
+                        tenth(within("widthMm", 2 * half)),
+                        hundredth(within("widest", along / o.lengthMm())),
                         o.base(),
                         o.tip(),
                         o.lobes(),
                         o.notch());
             case "shoulder" -> withTip(o, fullness(o, half));
-            case "tip" -> o.withLength(tenth(within(along, 2, 300)));
+            case "tip" -> o.withLength(tenth(within("lengthMm", along)));
             default ->
                 new Outline(
                         o.lengthMm(),
@@ -126,7 +127,7 @@ public final class Pulling {
                         o.base(),
                         o.tip(),
                         o.lobes(),
-                        hundredth(within((wholeAt(o, point.acrossMm()) - along) / o.lengthMm(), 0, 0.4)));
+                        hundredth(within("notch", (wholeAt(o, point.acrossMm()) - along) / o.lengthMm())));
         };
     }
 
@@ -137,9 +138,9 @@ public final class Pulling {
     /** The tip power at which the outline is so wide at its shoulder, by bisection: a fuller tip is wider there. */
     private static double fullness(Outline o, double half) {
         double at = o.lengthMm() * (o.widest() + SHOULDER * (1 - o.widest()));
-        double low = 1;
-        double high = 6;
-        for (int i = 0; i < 40; i++) {
+        double low = within("tip", Double.NEGATIVE_INFINITY);
+        double high = within("tip", Double.POSITIVE_INFINITY);
+        for (int i = 0; i < HALVINGS; i++) {
             double tip = (low + high) / 2;
             if (withTip(o, tip).halfWidthAt(at) < half) {
                 low = tip;
@@ -164,7 +165,7 @@ public final class Pulling {
             pulled = give(pulled, ring, other, point.alongMm(), -dx, dy, edge);
         }
         Bounds box = Bounds.of(pulled);
-        return TracedOutline.of(List.of(pulled), true, within(box.height(), 2, 300));
+        return TracedOutline.of(List.of(pulled), true, within("lengthMm", box.height()));
     }
 
     /** Moves the points of a ring near a place, by how far along the edge they lie from it. */
@@ -214,9 +215,10 @@ public final class Pulling {
     }
 
     private static final int FREED_POINTS = 96;
+    private static final int HALVINGS = 40;
 
-    private static double within(double value, double least, double most) {
-        return Math.max(least, Math.min(most, value));
+    private static double within(String component, double value) {
+        return Limits.within(Outline.class, component, value);
     }
 
     private static double tenth(double value) {

@@ -18,8 +18,8 @@ public record StationPoint(
         @Quantity(
                 label = "across",
                 unit = Unit.MM,
-                min = -600,
-                max = 600,
+                min = -2000,
+                max = 2000,
                 usual = 0,
                 means = "Signed distance from the midrib.")
         double acrossMm,
@@ -27,8 +27,8 @@ public record StationPoint(
         @Quantity(
                 label = "along",
                 unit = Unit.MM,
-                min = -600,
-                max = 600,
+                min = -2000,
+                max = 2000,
                 usual = 0,
                 means = "Distance from the base, along the midrib.")
         double alongMm) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.measure.Limits;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -31,6 +32,9 @@ public final class TracedOutline {
 
     /** A point may be narrower than that over so much of its length, mm: that of any petal tip of 23° and more is. */
     private static final double NEEDLE_MM = 3;
+
+    /** What rounding by a disc of straight pieces may leave over, mm. */
+    private static final double SLACK_MM = 0.02;
 
     /** The line is kept to this, mm; a ragged one more roughly, so that it has few enough corners. */
     private static final double[] ROUGHNESS_MM = {0.01, 0.03, 0.1, 0.2};
@@ -59,7 +63,7 @@ public final class TracedOutline {
         if (whole.getArea() < LEAST_SHARE * box.width() * box.height()) {
             throw refused("a line that encloses nothing", "an outline with an area");
         }
-        if (box.width() < 1 || box.width() > 300) {
+        if (!Limits.allows(Outline.class, "widthMm", box.width())) {
             throw refused(
                     "a width of " + mm(box.width()) + " at a length of " + mm(lengthMm),
                     "1 to 300 mm: state another length, or turn the drawing");
@@ -168,7 +172,7 @@ public final class TracedOutline {
         if (eroded.isEmpty()) {
             throw refused("a piece nowhere " + mm(NARROWEST_MM) + " wide", "a broader one, or a greater length");
         }
-        Geometry lost = shape.difference(eroded.buffer(NARROWEST_MM / 2 + 0.02));
+        Geometry lost = shape.difference(eroded.buffer(NARROWEST_MM / 2 + SLACK_MM));
         for (int i = 0; i < lost.getNumGeometries(); i++) {
             Geometry needle = lost.getGeometryN(i);
             double reach = Math.hypot(
@@ -196,19 +200,19 @@ public final class TracedOutline {
     static Outline fitted(OwnShape shape, double lengthMm, double widthMm) {
         double widest = 0.5;
         double most = 0;
-        for (int i = 1; i < 40; i++) {
-            double[] span = shape.spanAt(i / 40.0);
+        for (int i = 1; i < STATIONS; i++) {
+            double[] span = shape.spanAt((double) i / STATIONS);
             if (span[1] - span[0] > most + 1e-9) {
                 most = span[1] - span[0];
-                widest = i / 40.0;
+                widest = (double) i / STATIONS;
             }
         }
         double[] foot = shape.spanAt(FOOT);
         double base = Math.rint(Math.min(1, foot[1] - foot[0]) * 100) / 100;
         double area = Shoelace.of(shape.ring(1, 1)).area();
-        double low = 1;
-        double high = 6;
-        for (int i = 0; i < 30; i++) {
+        double low = Limits.within(Outline.class, "tip", Double.NEGATIVE_INFINITY);
+        double high = Limits.within(Outline.class, "tip", Double.POSITIVE_INFINITY);
+        for (int i = 0; i < HALVINGS; i++) {
             double tip = (low + high) / 2;
             if (Outline.of(lengthMm, widthMm, widest, base, tip).areaMm2() < area * lengthMm * widthMm) {
                 low = tip;
@@ -219,6 +223,11 @@ public final class TracedOutline {
         double tip = Math.rint(low * 10) / 10;
         return new Outline(lengthMm, widthMm, widest, base, tip, 1, 0, Optional.of(shape));
     }
+
+    /** Stations among which the widest is sought, and halvings by which the tip is. */
+    private static final int STATIONS = 40;
+
+    private static final int HALVINGS = 30;
 
     /** Station at which the width of the base is taken, as a share of the length. */
     private static final double FOOT = 0.02;

@@ -380,6 +380,7 @@ final class PetaledFigures {
                                 "Pace of the kit",
                                 in("make", Work.makeMin(a, part), Unit.MIN),
                                 in("join", Work.joinMin(a, part), Unit.MIN),
-                                in("colour", Work.colourMin(a, part), Unit.MIN)));
+                                in("colour", Work.colourMin(a, part), Unit.MIN),
+                                in("shaping and colouring, for its size", Work.sized(pieces), Unit.FACTOR)));
     }
 }

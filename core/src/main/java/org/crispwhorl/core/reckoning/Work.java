@@ -35,7 +35,10 @@ public final class Work {
     /** A bead, a pistil or a thickened stem takes this share of the time of a heart. */
     private static final double SMALL_SOLID = 0.5;
 
-    /** Share of the time over a piece that is the same for every size: to take it up, turn it and lay it down. */
+    /**
+     * Share of the time over a piece that is the same for every size: to take it up, turn it and lay it down. A starting point, as
+     * the pace itself is.
+     */
     private static final double ANY_SIZE = 0.5;
 
     /** Length and width together of the piece that the studio's pace is stated for, a petal of 28 × 22 mm. */
@@ -109,7 +112,7 @@ public final class Work {
     }
 
     /** By how much a piece takes longer than the one that the pace is stated for: the tool goes along it and across. */
-    private static double sized(Pieces pieces) {
+    static double sized(Pieces pieces) {
         Outline finished = pieces.finished();
         return sized((finished.lengthMm() + finished.widthMm()) / USUAL_SIZES_MM);
     }

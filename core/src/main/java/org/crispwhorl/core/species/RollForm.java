@@ -92,13 +92,15 @@ public sealed interface RollForm {
 
         @Override
         public RollForm shortened(double share) {
-            return new Strip(Math.max(20, longMm * share), wideMm, folded);
+            return new Strip(Limits.within(Strip.class, "longMm", longMm * share), wideMm, folded);
         }
 
         @Override
         public RollForm scaled(double factor) {
             return new Strip(
-                    Math.max(20, Math.min(800, longMm * factor)), Math.max(4, Math.min(120, wideMm * factor)), folded);
+                    Limits.within(Strip.class, "longMm", longMm * factor),
+                    Limits.within(Strip.class, "wideMm", wideMm * factor),
+                    folded);
         }
 
         @Override
@@ -163,8 +165,8 @@ public sealed interface RollForm {
         public RollForm scaled(double factor) {
             return new PetalFan(
                     count,
-                    outline.withLength(Math.max(2, Math.min(300, outline.lengthMm() * factor)))
-                            .withWidth(Math.max(1, Math.min(300, outline.widthMm() * factor))),
+                    outline.withLength(Limits.within(Outline.class, "lengthMm", outline.lengthMm() * factor))
+                            .withWidth(Limits.within(Outline.class, "widthMm", outline.widthMm() * factor)),
                     lap);
         }
 

@@ -7,6 +7,7 @@ import static org.testng.Assert.expectThrows;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
@@ -137,5 +138,32 @@ public class CutterFitTest {
                 expectThrows(InvalidValue.class, () -> Outline.of(0, 20, 0.5, 0.2, 2))
                         .field(),
                 "lengthMm");
+    }
+
+    /** What is left out for being far from the piece in size would never have fitted, bent, grown or trimmed. */
+    @Test
+    public void aCutterTooFarInSizeNeverFits() {
+        Random random = new Random(17);
+        int fitting = 0;
+        for (int i = 0; i < 6_000; i++) {
+            Outline want = outline(random, 12 + 50 * random.nextDouble());
+            Outline have = outline(random, want.lengthMm() * (0.5 + random.nextDouble()));
+            CutterFit.Wanted wanted = new CutterFit.Wanted(Cut.of(want), 0.9);
+            Cutter cutter = cutter(have, i % 2 == 0);
+            if (CutterFit.of(wanted, cutter, Optional.empty()).fits()) {
+                fitting++;
+                assertTrue(CutterFit.mayFit(wanted, cutter), want + " by " + have);
+            }
+        }
+        assertTrue(fitting > 100, fitting + " of them fit");
+    }
+
+    private static Outline outline(Random random, double length) {
+        return Outline.of(
+                length,
+                length * (0.35 + 0.65 * random.nextDouble()),
+                0.35 + 0.35 * random.nextDouble(),
+                0.5 * random.nextDouble(),
+                1.2 + 2 * random.nextDouble());
     }
 }

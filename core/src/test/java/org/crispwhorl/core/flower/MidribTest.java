@@ -109,4 +109,33 @@ public class MidribTest {
         assertTrue(turned.radius(40) > plain.radius(40));
         assertTrue(turned.height(40) < plain.height(40));
     }
+
+    /** A strip at a height above a bent midrib is as long between two stations as the paste that was there when it lay flat. */
+    @Test
+    public void pasteBesideABentMidribKeepsItsLength() {
+        for (double glued : new double[] {0, 6}) {
+            for (double turned : new double[] {0, 7}) {
+                Midrib midrib = new Midrib(4, 0, 1.0, 1.2, 40, glued, turned);
+                for (double high : new double[] {-1.5, 0.5, 4}) {
+                    double flat = 0;
+                    double[] last = beside(midrib, 8, high);
+                    int steps = 24_000;
+                    for (int i = 1; i <= steps; i++) {
+                        double[] next = beside(midrib, 8 + 30.0 * i / steps, high);
+                        flat += Math.hypot(next[0] - last[0], next[1] - last[1]);
+                        last = next;
+                    }
+                    assertEquals(flat, 30, 0.02, "glued " + glued + ", turned " + turned + ", high " + high);
+                }
+            }
+        }
+    }
+
+    private static double[] beside(Midrib midrib, double s, double high) {
+        Midrib.Beside at = midrib.keepingArea(s, high, 24);
+        return new double[] {
+            midrib.radius(at.stationMm()) - high * Math.cos(at.directionRad()),
+            midrib.height(at.stationMm()) + high * Math.sin(at.directionRad())
+        };
+    }
 }

@@ -1,0 +1,278 @@
+package org.crispwhorl.core.finding;
+
+import java.util.Optional;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Choices;
+import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.CoveredBall;
+import org.crispwhorl.core.species.Former;
+import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.Overlap;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Shade;
+import org.crispwhorl.core.species.ShadedPart;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Stage;
+import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.Veiner;
+import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.thinning.Thinning;
+
+/** Designs that are sound but for one fault each. */
+final class Faults {
+    static final Species ROSE = Garden.rose();
+    static final Species BUD = Garden.bud();
+    static final Conditions USUAL = Conditions.USUAL;
+    static final Conditions DAMP = USUAL.withRoom(new Room(20, 80, new Room.Air.Still()));
+
+    private Faults() {}
+
+    static Species wired(Attachment.Wired wired) {
+        return Garden.changed(ROSE, "petals", p -> p.withAttachment(wired));
+    }
+
+    static Species heart(HeartForm form) {
+        Heart heart = BUD.heart().orElseThrow();
+        return BUD.with(heart.withForm(form));
+    }
+
+    static Species leavesIn(Former former) {
+        return Garden.changed(ROSE, "leaves", p -> p.withFormer(Optional.of(former)));
+    }
+
+    static Species fatCone() {
+        Species bud = Garden.without(heart(new HeartForm.Cone(36, 11)), "second");
+        Species even = Garden.changed(bud, "first", p -> p.withPlace(Place.of(Place.Rule.FREE)));
+        return even.withFace(Math.round(FlowerForm.of(even).faceMm()));
+    }
+
+    static Species hiddenRing() {
+        return Garden.species(
+                61,
+                Garden.ball(8),
+                Garden.ring("large", Garden.petals(6, 30, 30, 75)),
+                Garden.ring("small", Garden.petals(6, 20, 22, 76).withPlace(new Place(Place.Rule.BEHIND, 0, -2))));
+    }
+
+    /** kind, a design that is sound but for this one thing, its conditions, the part it is about, how it weighs. */
+    static Object[][] all() {
+        Shade alike = new Shade("pale", "pale pink", Garden.PINK.master(), 0.295);
+        return new Object[][] {
+            {"never-dries", ROSE, DAMP, "", Severity.STOP},
+            {
+                "never-dries",
+                Garden.in(ROSE, Medium.MODELLING_CHOCOLATE),
+                USUAL.withRoom(new Room(29, 50, new Room.Air.Still())),
+                "",
+                Severity.STOP
+            },
+            {"centre-too-tall", heart(new HeartForm.Cone(12, 16)), USUAL, "heart", Severity.STOP},
+            {"centre-too-fat", fatCone(), USUAL, "first", Severity.STOP},
+            {
+                "ring-gap",
+                Garden.changed(ROSE, "petals", p -> p.withOutline(p.outline().withWidth(18))),
+                USUAL,
+                "petals",
+                Severity.LOOK
+            },
+            {"ring-hidden", hiddenRing(), USUAL, "small", Severity.LOOK},
+            {"stamens-crowded", ROSE.with(Garden.stamens(60, 5, 2)), USUAL, "stamens", Severity.LOOK},
+            {"stamens-sparse", ROSE.with(Garden.stamens(4, 12, 1)), USUAL, "stamens", Severity.LOOK},
+            {"wire-too-thin", wired(new Attachment.Wired(30, 12, 0, 25, 80, 0.9)), USUAL, "petals", Severity.STOP},
+            {"ridge-too-thin", wired(new Attachment.Wired(24, 12, 0, 3, 80, 0.6)), USUAL, "petals", Severity.STOP},
+            {"hold-too-short", wired(new Attachment.Wired(28, 4, 0, 3, 80, 0.9)), USUAL, "petals", Severity.STOP},
+            {"wire-past-tip", wired(new Attachment.Wired(28, 32, 0, 3, 80, 0.9)), USUAL, "petals", Severity.STOP},
+            {
+                "former-too-small",
+                leavesIn(new Former("thimble", 8, 7, Former.Side.CUPS_IN)),
+                USUAL,
+                "leaves",
+                Severity.STOP
+            },
+            {
+                "former-too-large",
+                leavesIn(new Former("platter", 200, 10, Former.Side.CUPS_IN)),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {
+                "thickness",
+                Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(1.2, 0.3))),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {
+                "thickness",
+                Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(3.2, 2.5))),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {"face-off-width", ROSE.withFace(90), USUAL, "", Severity.LOOK},
+            {"face-off-width", ROSE.withFace(45), USUAL, "", Severity.LOOK},
+            {"shades-alike", Garden.shaded(ROSE, Garden.PINK, alike, Garden.GREEN), USUAL, "", Severity.LOOK},
+            {
+                "ball-cannot-make-it",
+                Garden.changed(ROSE, "petals", p -> pressed(p, new Making.Pressed(15))),
+                USUAL,
+                "petals",
+                Severity.STOP
+            },
+            {
+                "ball-cannot-make-it",
+                Garden.changed(ROSE, "petals", p -> pressed(p, new Making.Weighed(0.15))),
+                USUAL,
+                "petals",
+                Severity.STOP
+            },
+            {
+                "wire-ends-in-bend",
+                leavesIn(new Former("ladle", 24, 12, Former.Side.TURNS_BACK)),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {"petals-too-short-to-meet", onABall(30), USUAL, "first", Severity.STOP},
+            {
+                "order-cannot-close",
+                Garden.changed(ROSE, "petals", p -> p.withOverlap(Overlap.ALTERNATE)),
+                USUAL,
+                "petals",
+                Severity.LOOK
+            },
+            {
+                "order-cannot-close",
+                Garden.changed(ROSE, "petals", p -> p.withOverlap(Overlap.PAIRS)),
+                USUAL,
+                "petals",
+                Severity.LOOK
+            },
+            {"glued-too-high", gluedTo(0.8), USUAL, "second", Severity.STOP},
+            {"neck-shows", bareNeck(), USUAL, "petals", Severity.LOOK},
+            {"stamens-hidden", ROSE.with(Garden.stamens(3, 2, 1).withStand(5)), USUAL, "stamens", Severity.LOOK},
+            {
+                "veiner-cuts-through",
+                veined("petals", new Veiner("rose", 36, Veiner.Sides.BOTH, Veiner.Laid.TOWARDS_BASE, 0.8)),
+                USUAL,
+                "petals",
+                Severity.STOP
+            },
+            {
+                "veiner-too-short",
+                veined("petals", new Veiner("rose", 30, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_BASE, 0.4)),
+                USUAL,
+                "petals",
+                Severity.LOOK
+            },
+            {
+                "veiner-wrong-end",
+                veined("petals", new Veiner("rose", 60, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_TIP, 0.4)),
+                USUAL,
+                "petals",
+                Severity.LOOK
+            },
+            {
+                "veiner-wrong-end",
+                veined("leaves", new Veiner("leaf", 60, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_BASE, 0.4)),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {
+                "rolled-too-thin",
+                Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(0.5, 0.5))
+                        .with(d -> d.ways = Optional.of(Choices.NONE.withBoard(Ways.Board.CORNFLOUR)))),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {"dust-out-of-reach", enclosed(), USUAL, "inner", Severity.LOOK},
+            {
+                "paint-not-dry",
+                ROSE.with(((ShadedPart) ROSE.part("leaves").orElseThrow()).with(new Colouring(1, 2, Stage.FIRM))),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {"steam-on-coat", coated(Species.Finishing.STEAM), USUAL, "heart", Severity.STOP},
+            {"steam-on-coat", coated(Species.Finishing.GLAZE), USUAL, "heart", Severity.STOP},
+            {"main-stem-too-thin", Garden.and(ROSE, Garden.spike(8, 26)), USUAL, "spike", Severity.STOP}
+        };
+    }
+
+    /** Petals of the rose's finished size, pressed from a ball. */
+    static Pieces pressed(Pieces p, Making making) {
+        return p.withOutline(p.finished()).withMaking(making);
+    }
+
+    /** A polystyrene ball closed by four petals that are glued round it. */
+    static Species onABall(double lengthMm) {
+        Heart ball = BUD.heart().orElseThrow().withForm(new CoveredBall(20, 0.5));
+        Former half = new Former("half-ball", 11, 10.5, Former.Side.CUPS_IN);
+        Species one = Garden.changed(Garden.without(BUD.with(ball), "second"), "first", p -> p.withOutline(
+                        Outline.of(lengthMm * 0.7, 24, 0.62, 0.3, 2))
+                .withLean(88)
+                .withFormer(Optional.of(half))
+                .withPlace(Place.of(Place.Rule.FREE)));
+        return one.withFace(Math.round(FlowerForm.of(one).faceMm()));
+    }
+
+    static Species gluedTo(double share) {
+        Species high = Garden.changed(BUD, "second", p -> p.withAttachment(new Attachment.Glued(share)));
+        return high.withFace(Math.round(FlowerForm.of(high).faceMm()));
+    }
+
+    /** Petals on narrow stalks round a thick bundle of threads on which nothing stands. */
+    static Species bareNeck() {
+        Species narrow = Garden.changed(
+                ROSE.with(Garden.ball(2)), "petals", p -> p.withOutline(Outline.of(26, 25, 0.75, 0.02, 2.4)));
+        Stamens tuft = new Stamens(
+                "stamens",
+                "stamens",
+                Garden.PALE.id(),
+                120,
+                Stamens.Use.FOLDED,
+                0.4,
+                0.4,
+                12,
+                3,
+                4,
+                Stamens.Stand.TUFT,
+                1,
+                2,
+                Colouring.NONE);
+        Species bare = narrow.with(tuft);
+        return bare.withFace(Math.round(FlowerForm.of(bare).faceMm()));
+    }
+
+    static Species veined(String part, Veiner veiner) {
+        return Garden.changed(ROSE, part, p -> p.with(d -> d.veiner = Optional.of(veiner)));
+    }
+
+    /** A short ring between a broad flat heart and a longer ring behind it, dusted once the flower stands. */
+    static Species enclosed() {
+        Species rings = Garden.species(
+                64,
+                Garden.ring("outer", Garden.petals(6, 32, 30, 78)),
+                Garden.ring("inner", Garden.petals(6, 33, 32, 77).withPlace(new Place(Place.Rule.BEHIND, 0, -1))),
+                Garden.ring("back", Garden.petals(6, 36, 36, 80).withPlace(new Place(Place.Rule.BEHIND, 0, -3))));
+        Species whole = rings.withWays(Choices.NONE.withDusting(Ways.Dusting.WHOLE));
+        return whole.withFace(Math.round(FlowerForm.of(whole).faceMm()));
+    }
+
+    static Species coated(Species.Finishing finishing) {
+        Heart disc = ROSE.heart().orElseThrow().withForm(new HeartForm.Disc(8, 3, HeartForm.Disc.Coat.POLLEN));
+        return ROSE.with(disc).withFinishing(finishing);
+    }
+}
