@@ -17,6 +17,9 @@ final class DocumentLift {
      * @throws DocumentFault where it is not a species document, or of a version that is not known
      */
     static JsonNode toCurrent(JsonNode document) {
+        if (document == null) {
+            throw DocumentFault.at("", "nothing", "a species document");
+        }
         if (!(document instanceof ObjectNode object)) {
             throw DocumentFault.at(
                     "", String.valueOf(document.getNodeType()).toLowerCase(Locale.ROOT), "a JSON object");
