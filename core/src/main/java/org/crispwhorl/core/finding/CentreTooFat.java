@@ -47,24 +47,15 @@ final class CentreTooFat implements Rule {
                         in("width needed", needed, Unit.MM),
                         in("diameter of the heart", girthMm, Unit.MM)),
                 List.of(
-                        Mend.part(
-                                a,
-                                "cut them " + Unit.MM.write(cutWidth) + " wide",
-                                first.get()
-                                        .with(pieces.withOutline(
-                                                pieces.outline().withWidth(cutWidth)))),
-                        Mend.part(
-                                a,
-                                "make " + more + " of them",
-                                first.get().with(pieces.withCount(Math.min(120, more)))),
-                        Mend.part(
-                                a,
-                                "make the heart " + Unit.MM.write(thinner) + " thick",
-                                heart.get()
-                                        .withForm(heart.get()
-                                                .form()
-                                                .resized(
-                                                        Math.max(2, thinner),
-                                                        heart.get().form().heightMm()))))));
+                        Mend.part(a, "cut them " + Unit.MM.write(cutWidth) + " wide", () -> first.get()
+                                .with(pieces.withOutline(pieces.outline().withWidth(cutWidth)))),
+                        Mend.part(a, "make " + more + " of them", () -> first.get()
+                                .with(pieces.withCount(Math.min(120, more)))),
+                        Mend.part(a, "make the heart " + Unit.MM.write(thinner) + " thick", () -> heart.get()
+                                .withForm(heart.get()
+                                        .form()
+                                        .resized(
+                                                Math.max(2, thinner),
+                                                heart.get().form().heightMm()))))));
     }
 }

@@ -41,14 +41,12 @@ final class CentreTooTall implements Rule {
                         in("cutter of " + first.get().name(), cutter, Unit.MM),
                         in("tallest heart it covers", tallest, Unit.MM)),
                 List.of(
-                        Mend.part(
-                                a,
-                                "make the heart " + Unit.MM.write(shorter) + " high",
-                                heart.get().withForm(heart.get().form().resized(diameter, shorter))),
+                        Mend.part(a, "make the heart " + Unit.MM.write(shorter) + " high", () -> heart.get()
+                                .withForm(heart.get().form().resized(diameter, shorter))),
                         Mend.part(
                                 a,
                                 "cut " + first.get().name() + " " + Unit.MM.write(longer) + " long",
-                                first.get()
+                                () -> first.get()
                                         .with(first.get()
                                                 .pieces()
                                                 .withOutline(first.get()

@@ -56,7 +56,7 @@ final class ColourOutOfReach implements Rule {
         Petaled without = part.with(
                 new Colouring(0, part.colour().paintPasses(), part.colour().paintAt()));
         return List.of(
-                Mend.part(a, "dust it when firm, before it is joined", before),
-                Mend.part(a, "leave its dust out", without));
+                Mend.part(a, "dust it when firm, before it is joined", () -> before),
+                Mend.part(a, "leave its dust out", () -> without));
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
@@ -38,14 +39,14 @@ final class FaceOffWidth implements Rule {
             Petaled first = (Petaled) scaled.part(rings.get(0).id()).orElseThrow();
             double factor = first.pieces().outline().lengthMm()
                     / rings.get(0).pieces().outline().lengthMm();
-            mends.add(new Mend(
+            mends.add(Mend.of(
                     "cut every petal at " + Math.round(100 * factor) + " % of its size",
-                    scaled,
+                    () -> scaled,
                     a.conditions().room()));
         }
-        mends.add(new Mend(
+        mends.add(Mend.of(
                 "want it " + Unit.MM.write(Math.round(face)) + " wide",
-                a.species().withFace(Math.round(face)),
+                () -> a.species().withFace(Math.round(face)),
                 a.conditions().room()));
         return List.of(new Finding(
                 "face-off-width",
@@ -79,12 +80,24 @@ final class FaceOffWidth implements Rule {
         for (Part part : species.parts()) {
             if (part instanceof Petaled petaled && !(part instanceof Leaf)) {
                 Outline outline = petaled.pieces().outline();
-                double within = Math.min(Math.max(2 / outline.lengthMm(), factor), 300 / outline.lengthMm());
-                parts.add(petaled.with(petaled.pieces().withOutline(outline.scaled(within))));
+                parts.add(petaled.with(petaled.pieces().withOutline(scaled(outline, factor))));
             } else {
                 parts.add(part);
             }
         }
         return species.withParts(parts);
+    }
+
+    /** An outline larger or smaller by the factor nearest to the one wanted that leaves it one that can be stated. */
+    private static Outline scaled(Outline outline, double factor) {
+        double least = Math.max(
+                Limits.least(Outline.class, "lengthMm") / outline.lengthMm(),
+                Limits.least(Outline.class, "widthMm") / outline.widthMm());
+        double most = Math.min(
+                Limits.greatest(Outline.class, "lengthMm") / outline.lengthMm(),
+                Limits.greatest(Outline.class, "widthMm") / outline.widthMm());
+        double within = Math.min(Math.max(least, factor), most);
+        return outline.withLength(Limits.within(Outline.class, "lengthMm", outline.lengthMm() * within))
+                .withWidth(Limits.within(Outline.class, "widthMm", outline.widthMm() * within));
     }
 }

@@ -60,7 +60,7 @@ public final class Findings {
     private static Optional<Mend> onTheDesign(Mend mend, Assessment a) {
         try {
             Species mended = DesignChange.carriedOver(a.designed(), a.species(), mend.species());
-            return Optional.of(new Mend(mend.label(), mended, mend.room()));
+            return Optional.of(Mend.of(mend.label(), () -> mended, mend.room()));
         } catch (InvalidValue e) {
             return Optional.empty();
         }

@@ -59,7 +59,7 @@ final class FormerMisfit implements Rule {
                 List.of(Mend.part(
                         a,
                         "use a former of " + Unit.MM.write(2 * wider.rimRadiusMm()) + " across",
-                        part.with(part.pieces().withFormer(Optional.of(wider))))));
+                        () -> part.with(part.pieces().withFormer(Optional.of(wider))))));
     }
 
     private static Finding tooLarge(Assessment a, Petaled part, Former former, double bend) {
@@ -72,7 +72,7 @@ final class FormerMisfit implements Rule {
                 List.of(Mend.part(
                         a,
                         "dry it flat, without a former",
-                        part.with(part.pieces().withFormer(Optional.empty())))));
+                        () -> part.with(part.pieces().withFormer(Optional.empty())))));
     }
 
     private static Why why(Petaled part, Former former, double bend) {

@@ -46,11 +46,11 @@ final class GluedTooHigh implements Rule {
                                 Mend.part(
                                         a,
                                         "glue up to " + Math.round(100 * MENDED) + " %",
-                                        part.with(part.pieces().withAttachment(new Attachment.Glued(MENDED)))),
+                                        () -> part.with(part.pieces().withAttachment(new Attachment.Glued(MENDED)))),
                                 Mend.part(
                                         a,
                                         "let it stay closed at " + Math.round(OPENS_DEG) + "°",
-                                        part.with(part.pieces().withLean(OPENS_DEG))))));
+                                        () -> part.with(part.pieces().withLean(OPENS_DEG))))));
             }
         }
         return found;

@@ -68,6 +68,6 @@ final class HoldTooShort implements Rule {
                 List.of(Mend.part(
                         a,
                         "insert it by " + Unit.MM.write(within),
-                        part.with(part.pieces().withAttachment(wired.withInsertion(within))))));
+                        () -> part.with(part.pieces().withAttachment(wired.withInsertion(within))))));
     }
 }

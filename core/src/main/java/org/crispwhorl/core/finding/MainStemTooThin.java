@@ -27,13 +27,13 @@ final class MainStemTooThin implements Rule {
         }
         List<Mend> mends = new ArrayList<>();
         load.recommended(a.conditions().kit().gauges(), a.wireTable())
-                .ifPresent(gauge ->
-                        mends.add(Mend.part(a, "use " + gauge + " gauge", heads.withStem(gauge, heads.stemMm()))));
+                .ifPresent(gauge -> mends.add(
+                        Mend.part(a, "use " + gauge + " gauge", () -> heads.withStem(gauge, heads.stemMm()))));
         double shorter =
                 Math.floor((load.freeMm() + load.middleMm()) * LoadedWire.USABLE_MPA / stress - load.middleMm());
         if (shorter >= 5) {
             mends.add(Mend.part(
-                    a, "leave " + Unit.MM.write(shorter) + " of stem", heads.withStem(heads.gauge(), shorter)));
+                    a, "leave " + Unit.MM.write(shorter) + " of stem", () -> heads.withStem(heads.gauge(), shorter)));
         }
         return List.of(new Finding(
                 "main-stem-too-thin",

@@ -52,7 +52,7 @@ final class NeckShows implements Rule {
                 mends.add(Mend.part(
                         a,
                         "spread the stamens to a ring of " + Unit.MM.write(wide),
-                        stamens.withRing(wide, stamens.rows())));
+                        () -> stamens.withRing(wide, stamens.rows())));
             }
         }
         return List.of(new Finding(
@@ -80,8 +80,8 @@ final class NeckShows implements Rule {
         for (double base = cut.base(); cut.own().isEmpty() && base <= 1; base += BASE_STEP) {
             Petaled mended = part.with(part.pieces().withOutline(cut.withBase(base)));
             if (ring.remade(mended).meetsBy(MET_BY)) {
-                return Optional.of(
-                        Mend.part(a, "cut them with a base of " + Math.round(100 * base) + " % of the width", mended));
+                return Optional.of(Mend.part(
+                        a, "cut them with a base of " + Math.round(100 * base) + " % of the width", () -> mended));
             }
         }
         return Optional.empty();

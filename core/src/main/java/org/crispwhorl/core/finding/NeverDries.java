@@ -66,18 +66,19 @@ final class NeverDries implements Rule {
                         "Newton's law of cooling",
                         in("room", room.dryingC(), Unit.CELSIUS),
                         in("softens above", law.softensAboveC(), Unit.CELSIUS)),
-                List.of(new Mend("cool the room to 18 °C", a.species(), new Room(18, room.humidityPct(), room.air()))));
+                List.of(Mend.of(
+                        "cool the room to 18 °C", () -> a.species(), new Room(18, room.humidityPct(), room.air()))));
     }
 
     private static List<Mend> rooms(Assessment a, Room room, Medium.Setting.Drying law) {
         List<Mend> mends = new ArrayList<>();
-        mends.add(new Mend(
+        mends.add(Mend.of(
                 "dry in a cabinet at 30 °C and 40 %",
-                a.species(), new Room(room.temperatureC(), room.humidityPct(), GENTLE)));
+                () -> a.species(), new Room(room.temperatureC(), room.humidityPct(), GENTLE)));
         double drier = Math.floor(100 * law.waterActivity()) - 20;
-        mends.add(new Mend(
+        mends.add(Mend.of(
                 "dry the room's air to " + Math.round(drier) + " %",
-                a.species(),
+                () -> a.species(),
                 new Room(
                         room.temperatureC(),
                         drier,

@@ -32,11 +32,11 @@ final class OrderCannotClose implements Rule {
                                 Mend.part(
                                         a,
                                         "make " + (count + 1) + " of them",
-                                        part.with(part.pieces().withCount(Math.min(120, count + 1)))),
+                                        () -> part.with(part.pieces().withCount(Math.min(120, count + 1)))),
                                 Mend.part(
                                         a,
                                         "tuck them round",
-                                        part.with(part.pieces().withOverlap(Overlap.TUCKED))))));
+                                        () -> part.with(part.pieces().withOverlap(Overlap.TUCKED))))));
             }
         }
         return found;

@@ -35,7 +35,7 @@ final class PaintNotDry implements Rule {
                         List.of(Mend.part(
                                 a,
                                 "paint it when dry",
-                                shaded.with(shaded.colour().withPaintAt(wanted(a)))))));
+                                () -> shaded.with(shaded.colour().withPaintAt(wanted(a)))))));
             }
         }
         return found;

@@ -40,20 +40,13 @@ final class PetalsTooShortToMeet implements Rule {
                         in("arc to the top", needed, Unit.MM),
                         in("finished length", length, Unit.MM)),
                 List.of(
-                        Mend.part(
-                                a,
-                                "cut them " + Unit.MM.write(cut) + " long",
-                                first.get()
-                                        .with(first.get()
-                                                .pieces()
-                                                .withOutline(first.get()
-                                                        .pieces()
-                                                        .outline()
-                                                        .withLength(Math.min(300, cut))))),
-                        Mend.part(
-                                a,
-                                "use a ball of " + Unit.MM.write(size),
-                                heart.get().withForm(heart.get().form().resized(size, size))))));
+                        Mend.part(a, "cut them " + Unit.MM.write(cut) + " long", () -> first.get()
+                                .with(first.get()
+                                        .pieces()
+                                        .withOutline(
+                                                first.get().pieces().outline().withLength(cut)))),
+                        Mend.part(a, "use a ball of " + Unit.MM.write(size), () -> heart.get()
+                                .withForm(heart.get().form().resized(size, size))))));
     }
 
     /** Length of arc from a height above the foot up to the top, mm. */

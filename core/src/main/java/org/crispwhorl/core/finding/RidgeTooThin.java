@@ -35,14 +35,14 @@ final class RidgeTooThin implements Rule {
         mends.add(Mend.part(
                 a,
                 "leave a ridge of " + Unit.MM.write(ridge),
-                part.with(part.pieces().withAttachment(wired.withRidge(ridge)))));
+                () -> part.with(part.pieces().withAttachment(wired.withRidge(ridge)))));
         LoadedWire load = a.load(part, wired);
         a.conditions().kit().gauges().stream()
                 .filter(g -> LoadedWire.RIDGE_DIAMETERS * a.wireTable().diameterMm(g) <= wired.ridgeMm())
                 .filter(g -> load.carriedBy(a.wireTable().diameterMm(g)))
                 .min(Integer::compare)
                 .ifPresent(g -> mends.add(Mend.part(
-                        a, "use " + g + " gauge", part.with(part.pieces().withAttachment(wired.withGauge(g))))));
+                        a, "use " + g + " gauge", () -> part.with(part.pieces().withAttachment(wired.withGauge(g))))));
         return new Finding(
                 "ridge-too-thin",
                 Severity.STOP,

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.flower.PlacedRing;
+import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
@@ -63,15 +64,16 @@ final class RingGap implements Rule {
                             .gapMm()
                     <= CLOSES_MM;
             if (closed && count != part.pieces().count()) {
-                mends.add(Mend.part(a, "make " + count + " of them", more));
+                mends.add(Mend.part(a, "make " + count + " of them", () -> more));
                 break;
             }
         }
         Outline cut = part.pieces().outline();
-        for (double width = Math.ceil(cut.widthMm()); width <= 2 * cut.widthMm(); width++) {
+        double widest = Math.min(2 * cut.widthMm(), Limits.greatest(Outline.class, "widthMm"));
+        for (double width = Math.ceil(cut.widthMm()); width <= widest; width++) {
             Petaled wider = part.with(part.pieces().withOutline(cut.withWidth(width)));
             if (ring.remade(wider).gapMm() <= CLOSES_MM) {
-                mends.add(Mend.part(a, "cut them " + Unit.MM.write(width) + " wide", wider));
+                mends.add(Mend.part(a, "cut them " + Unit.MM.write(width) + " wide", () -> wider));
                 break;
             }
         }

@@ -5,8 +5,10 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
@@ -76,11 +78,12 @@ final class RingHidden implements Rule {
 
     private static List<Mend> longer(Assessment a, Petaled part) {
         for (double growth : GROWTHS) {
-            double length = Math.ceil(part.pieces().outline().lengthMm() * growth);
+            double length = Limits.within(
+                    Outline.class, "lengthMm", Math.ceil(part.pieces().outline().lengthMm() * growth));
             Petaled longer =
-                    part.with(part.pieces().withOutline(part.pieces().outline().withLength(Math.min(300, length))));
+                    part.with(part.pieces().withOutline(part.pieces().outline().withLength(length)));
             if (seen(a, part, a.species().with(longer)) >= HARDLY_SEEN) {
-                return List.of(Mend.part(a, "cut them " + Unit.MM.write(length) + " long", longer));
+                return List.of(Mend.part(a, "cut them " + Unit.MM.write(length) + " long", () -> longer));
             }
         }
         return List.of();
@@ -92,7 +95,8 @@ final class RingHidden implements Rule {
             if (lean <= MOST_LEAN_DEG) {
                 Petaled open = hiding.with(hiding.pieces().withLean(lean));
                 if (seen(a, part, a.species().with(open)) >= HARDLY_SEEN) {
-                    return List.of(Mend.part(a, "open " + hiding.name() + " to " + Unit.DEGREE.write(lean), open));
+                    return List.of(
+                            Mend.part(a, "open " + hiding.name() + " to " + Unit.DEGREE.write(lean), () -> open));
                 }
             }
         }

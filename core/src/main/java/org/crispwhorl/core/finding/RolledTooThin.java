@@ -36,13 +36,13 @@ final class RolledTooThin implements Rule {
                                 Mend.part(
                                         a,
                                         "roll it to " + least + " mm",
-                                        part.with(part.pieces()
+                                        () -> part.with(part.pieces()
                                                 .withThinning(new Thinning(
                                                         least,
                                                         Math.min(
                                                                 least,
                                                                 part.pieces().finishedMm(a.paste())))))),
-                                Mend.part(a, "keep it off the board with white fat", onFat(part)))));
+                                Mend.part(a, "keep it off the board with white fat", () -> onFat(part)))));
             }
         }
         return found;

@@ -52,9 +52,9 @@ final class ShadesAlike implements Rule {
                 List<Shade> shades = new ArrayList<>(a.species().shades());
                 shades.set(i + 1, moved);
                 Species mended = a.species().withShades(shades);
-                return List.of(new Mend(
+                return List.of(Mend.of(
                         "mix " + next.name() + " at " + Math.round(100 * rounded) + " % master",
-                        mended,
+                        () -> mended,
                         a.conditions().room()));
             }
         }

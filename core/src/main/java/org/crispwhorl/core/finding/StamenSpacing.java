@@ -51,10 +51,10 @@ final class StamenSpacing implements Rule {
                         Mend.part(
                                 a,
                                 "stand them on a ring of " + Unit.MM.write(radius),
-                                stamens.withRing(radius, stamens.rows())),
+                                () -> stamens.withRing(radius, stamens.rows())),
                         Mend.part(
                                 a,
                                 "use " + Math.min(300, strands) + " strands",
-                                stamens.withStrands(Math.min(300, strands)))));
+                                () -> stamens.withStrands(Math.min(300, strands)))));
     }
 }

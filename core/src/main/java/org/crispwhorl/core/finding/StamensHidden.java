@@ -49,10 +49,10 @@ final class StamensHidden implements Rule {
                         in("ring of heads", stamens.ringMm(), Unit.MM),
                         in("radius of the heart", heart.form().diameterMm() / 2, Unit.MM)),
                 List.of(
-                        Mend.part(a, "stand them at " + Unit.MM.write(stand), stamens.withStand(stand)),
+                        Mend.part(a, "stand them at " + Unit.MM.write(stand), () -> stamens.withStand(stand)),
                         Mend.part(
                                 a,
                                 "set them on a ring of " + Unit.MM.write(ring),
-                                stamens.withRing(ring, stamens.rows()))));
+                                () -> stamens.withRing(ring, stamens.rows()))));
     }
 }

@@ -32,14 +32,14 @@ final class SteamOnCoat implements Rule {
                                 "Rule of the craft",
                                 in("coated, across", disc.diameterMm(), Unit.MM)),
                         List.of(
-                                new Mend(
+                                Mend.of(
                                         steam ? "do not steam the flower" : "do not glaze the flower",
-                                        a.species().withFinishing(Species.Finishing.NONE),
+                                        () -> a.species().withFinishing(Species.Finishing.NONE),
                                         a.conditions().room()),
                                 Mend.part(
                                         a,
                                         "leave the heart without its coat",
-                                        heart.withForm(new HeartForm.Disc(
+                                        () -> heart.withForm(new HeartForm.Disc(
                                                 disc.diameterMm(), disc.thicknessMm(), HeartForm.Disc.Coat.NONE))))));
             }
         }

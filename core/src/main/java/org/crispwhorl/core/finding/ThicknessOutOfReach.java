@@ -68,28 +68,28 @@ final class ThicknessOutOfReach implements Rule {
             return Mend.part(
                     a,
                     "start from a ball of " + Unit.MM.write(ball),
-                    part.with(pieces.withMaking(new Making.Pressed(ball))));
+                    () -> part.with(pieces.withMaking(new Making.Pressed(ball))));
         }
         if (pieces.making() instanceof Making.Weighed) {
             double grams = Math.max(0.1, Math.round(10 * easy.grams(a.paste())) / 10.0);
             return Mend.part(
                     a,
                     "start from a ball of " + Unit.G.write(grams),
-                    part.with(pieces.withMaking(new Making.Weighed(grams))));
+                    () -> part.with(pieces.withMaking(new Making.Weighed(grams))));
         }
         if (pieces.making() instanceof HollowedCone cone) {
             return Mend.part(
                     a,
                     "hollow it to a wall of " + to + " mm",
-                    part.with(pieces.withMaking(new HollowedCone(to, cone.footMm(), cone.footWidthMm()))));
+                    () -> part.with(pieces.withMaking(new HollowedCone(to, cone.footMm(), cone.footWidthMm()))));
         }
         if (pieces.making() instanceof Making.Pulled) {
             return Mend.part(
                     a,
                     "pull it to " + to + " mm at the lip",
-                    part.with(pieces.withMaking(new Making.Pulled(EASY_MM * 2, to))));
+                    () -> part.with(pieces.withMaking(new Making.Pulled(EASY_MM * 2, to))));
         }
         double rolled = Math.max(pieces.making().rolledMm(), to);
-        return Mend.part(a, "thin to " + to + " mm", part.with(pieces.withThinning(new Thinning(rolled, to))));
+        return Mend.part(a, "thin to " + to + " mm", () -> part.with(pieces.withThinning(new Thinning(rolled, to))));
     }
 }

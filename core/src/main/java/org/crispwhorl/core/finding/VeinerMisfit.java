@@ -50,14 +50,14 @@ final class VeinerMisfit implements Rule {
 
     private static Finding cutsThrough(Assessment a, Petaled part, Veiner veiner, double paste) {
         List<Mend> mends = new ArrayList<>();
-        mends.add(Mend.part(a, "vein one side only", with(part, veiner.withSides(Veiner.Sides.ONE))));
+        mends.add(Mend.part(a, "vein one side only", () -> with(part, veiner.withSides(Veiner.Sides.ONE))));
         Pieces pieces = part.pieces();
         if (pieces.thinning().isPresent()) {
             double rolled = Math.max(pieces.making().rolledMm(), veiner.leastMm());
             mends.add(Mend.part(
                     a,
                     "thin only to " + veiner.leastMm() + " mm",
-                    part.with(pieces.withThinning(new Thinning(rolled, veiner.leastMm())))));
+                    () -> part.with(pieces.withThinning(new Thinning(rolled, veiner.leastMm())))));
         }
         return new Finding(
                 "veiner-cuts-through",
@@ -86,12 +86,15 @@ final class VeinerMisfit implements Rule {
                         in(veiner.name(), veiner.lengthMm(), Unit.MM),
                         in("finished length", length, Unit.MM)),
                 List.of(
-                        Mend.part(a, "use a veiner of " + Unit.MM.write(longer), with(part, veiner.withLength(longer))),
+                        Mend.part(
+                                a,
+                                "use a veiner of " + Unit.MM.write(longer),
+                                () -> with(part, veiner.withLength(longer))),
                         Mend.part(
                                 a,
                                 "cut them " + Unit.MM.write(cut) + " long",
-                                part.with(part.pieces()
-                                        .withOutline(part.pieces().outline().withLength(Math.max(2, cut)))))));
+                                () -> part.with(part.pieces()
+                                        .withOutline(part.pieces().outline().withLength(cut))))));
     }
 
     private static Finding wrongEnd(Assessment a, Petaled part, Veiner veiner, double length) {
@@ -109,6 +112,6 @@ final class VeinerMisfit implements Rule {
                 List.of(Mend.part(
                         a,
                         leaf ? "lay them towards its tip" : "lay them towards its base",
-                        with(part, veiner.withLaid(right(part))))));
+                        () -> with(part, veiner.withLaid(right(part))))));
     }
 }

@@ -66,6 +66,6 @@ final class WireEndsInBend implements Rule {
         return Mend.part(
                 a,
                 "insert it by " + Unit.MM.write(within),
-                part.with(part.pieces().withAttachment(wired.withInsertion(within))));
+                () -> part.with(part.pieces().withAttachment(wired.withInsertion(within))));
     }
 }

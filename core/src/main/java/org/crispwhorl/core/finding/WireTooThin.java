@@ -42,15 +42,16 @@ final class WireTooThin implements Rule {
                     a,
                     "use " + better.getAsInt() + " gauge"
                             + (ridge > wired.ridgeMm() ? " in a ridge of " + Unit.MM.write(ridge) : ""),
-                    part.with(part.pieces()
+                    () -> part.with(part.pieces()
                             .withAttachment(wired.withGauge(better.getAsInt()).withRidge(ridge)))));
         }
         for (double free = Math.floor(wired.freeMm()) - 1; free >= 0; free--) {
             if (new LoadedWire(load.massG(), load.centreMm(), free).carriedBy(d)) {
+                double left = free;
                 mends.add(Mend.part(
                         a,
-                        "leave " + Unit.MM.write(free) + " of wire free",
-                        part.with(part.pieces().withAttachment(wired.withFree(free)))));
+                        "leave " + Unit.MM.write(left) + " of wire free",
+                        () -> part.with(part.pieces().withAttachment(wired.withFree(left)))));
                 break;
             }
         }

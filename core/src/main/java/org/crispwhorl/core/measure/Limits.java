@@ -39,10 +39,44 @@ public final class Limits {
         CACHE.get(type).check(values);
     }
 
+    /**
+     * Checks that a record is one that a maker may state: its derivable numbers lie within their ranges too.
+     *
+     * @param field under which it is held
+     * @throws InvalidValue naming the first component outside its range
+     */
+    public static void stated(String field, Record held) {
+        Limits limits = CACHE.get(held.getClass());
+        RecordComponent[] components = held.getClass().getRecordComponents();
+        for (int i = 0; i < components.length; i++) {
+            if (limits.quantities[i] != null && limits.quantities[i].derivable()) {
+                checkRange(field + "/" + limits.names[i], number(held, components[i]), limits.quantities[i]);
+            }
+        }
+    }
+
+    private static double number(Record held, RecordComponent component) {
+        try {
+            return ((Number) component.getAccessor().invoke(held)).doubleValue();
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** Whether a number lies within the range that a record's component states. */
     public static boolean allows(Class<? extends Record> type, String component, double value) {
         Quantity range = CACHE.get(type).range(component);
         return value >= range.min() && value <= range.max();
+    }
+
+    /** The greatest value that a record's component may be stated with. */
+    public static double greatest(Class<? extends Record> type, String component) {
+        return CACHE.get(type).range(component).max();
+    }
+
+    /** The least value that a record's component may be stated with. */
+    public static double least(Class<? extends Record> type, String component) {
+        return CACHE.get(type).range(component).min();
     }
 
     /** The number nearest to a value within the range that a record's component states. */
@@ -67,11 +101,21 @@ public final class Limits {
                 throw new InvalidValue(names[i], "nothing", "a value");
             }
             if (quantities[i] != null && value instanceof Number number) {
-                checkRange(names[i], number.doubleValue(), quantities[i]);
+                if (quantities[i].derivable()) {
+                    checkPositive(names[i], number.doubleValue());
+                } else {
+                    checkRange(names[i], number.doubleValue(), quantities[i]);
+                }
             }
             if (words[i] != null) {
                 checkWords(names[i], value, words[i]);
             }
+        }
+    }
+
+    private static void checkPositive(String name, double value) {
+        if (!(value > 0 && Double.isFinite(value))) {
+            throw new InvalidValue(name, plain(value), "more than 0");
         }
     }
 

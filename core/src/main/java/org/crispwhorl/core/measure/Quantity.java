@@ -29,6 +29,13 @@ public @interface Quantity {
     /** The step by which one touch changes it. */
     double step() default 1;
 
+    /**
+     * Whether the number also comes out of reckoning, where the range of what a maker states does not bind it: a petal grows
+     * larger than any cutter when it is thinned. Making the record then asks only for a positive number; whoever holds a stated
+     * one asks for its range by {@link Limits#stated}.
+     */
+    boolean derivable() default false;
+
     /** One plain sentence: what is measured, from where to where. */
     String means();
 }

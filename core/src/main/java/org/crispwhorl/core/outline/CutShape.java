@@ -1,6 +1,8 @@
 package org.crispwhorl.core.outline;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -55,13 +57,18 @@ public final class CutShape {
         double neck = Math.max(NECK_MM, outline.base() * outline.widthMm()) / 2;
         List<Geometry> all = new ArrayList<>();
         all.add(PLANE.createPoint(new Coordinate(0, 0)).buffer(radius, 32));
-        Geometry one = petal(outline, radius).union(PLANE.createPolygon(new Coordinate[] {
+        Polygon petal = petal(outline, radius);
+        Geometry foot = PLANE.createPolygon(new Coordinate[] {
             new Coordinate(-neck, 0),
             new Coordinate(neck, 0),
             new Coordinate(neck, radius + NECK_MM / 4),
             new Coordinate(-neck, radius + NECK_MM / 4),
             new Coordinate(-neck, 0)
-        }));
+        });
+        Geometry one = petal.union(foot);
+        if (!(one instanceof Polygon)) {
+            one = petal.union(reaching(foot, petal));
+        }
         for (int k = 0; k < petals; k++) {
             all.add(AffineTransformation.rotationInstance(2 * Math.PI * k / petals)
                     .transform(one));
@@ -69,6 +76,14 @@ public final class CutShape {
         Geometry whole = UnaryUnionOp.union(all);
         return new CutShape(
                 PLANE.createPolygon(((Polygon) whole).getExteriorRing().getCoordinates()));
+    }
+
+    /** A foot drawn out to the lowest corner of a petal whose own shape does not begin at its midrib. */
+    private static Geometry reaching(Geometry foot, Polygon petal) {
+        Coordinate lowest = Arrays.stream(petal.getCoordinates())
+                .min(Comparator.comparingDouble(c -> c.y))
+                .orElseThrow();
+        return foot.union(PLANE.createPoint(lowest).buffer(NECK_MM / 2)).convexHull();
     }
 
     private static Polygon petal(Outline outline, double base) {

@@ -24,6 +24,7 @@ public record Outline(
                 min = 2,
                 max = 300,
                 usual = 28,
+                derivable = true,
                 means = "From base to tip, along the midrib.")
         double lengthMm,
 
@@ -33,6 +34,7 @@ public record Outline(
                 min = 1,
                 max = 300,
                 usual = 22,
+                derivable = true,
                 means = "The greatest width across the midrib.")
         double widthMm,
 

@@ -111,6 +111,7 @@ public record Pieces(
                 carries,
                 lining,
                 ways);
+        Limits.stated("outline", outline);
         thinned(making).ifPresent(thinning -> {
             if (thinning.finishedMm() > thinning.rolledMm()) {
                 throw new InvalidValue(

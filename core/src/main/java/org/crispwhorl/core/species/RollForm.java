@@ -158,7 +158,7 @@ public sealed interface RollForm {
 
         @Override
         public RollForm shortened(double share) {
-            return new PetalFan(Math.max(1, (int) Math.round(count * share)), outline, lap);
+            return new PetalFan((int) Limits.within(PetalFan.class, "count", Math.round(count * share)), outline, lap);
         }
 
         @Override
