@@ -1,14 +1,26 @@
 package org.crispwhorl.files;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.Nulls;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.cfg.CoercionAction;
+import tools.jackson.databind.cfg.CoercionInputShape;
+import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.cfg.MapperConfig;
+import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.introspect.Annotated;
 import tools.jackson.databind.introspect.AnnotatedClass;
 import tools.jackson.databind.introspect.JacksonAnnotationIntrospector;
@@ -38,7 +50,15 @@ public final class CraftJson {
         never.addSerializer(Double.class, new Finite());
         return builder.annotationIntrospector(new Introspector())
                 .addModule(never)
+                .addModule(new SimpleModule("moments").addDeserializer(LocalDateTime.class, new Moment()))
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+                .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                .withCoercionConfigDefaults(c -> c.setCoercion(CoercionInputShape.EmptyString, CoercionAction.Fail))
+                .changeDefaultNullHandling(n -> n.withContentNulls(Nulls.FAIL))
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .changeDefaultPropertyInclusion(
                         i -> i.withValueInclusion(com.fasterxml.jackson.annotation.JsonInclude.Include.NON_ABSENT));
@@ -72,6 +92,31 @@ public final class CraftJson {
             } else {
                 out.writeNull();
             }
+        }
+    }
+
+    /** A moment on the maker's own clock: no zone that would be dropped, no year that no calendar reaches. */
+    private static final class Moment extends StdDeserializer<LocalDateTime> {
+        private static final Pattern FORM =
+                Pattern.compile("20\\d\\d-\\d\\d-\\d\\dT\\d\\d:\\d\\d(:\\d\\d(\\.\\d{1,9})?)?");
+
+        Moment() {
+            super(LocalDateTime.class);
+        }
+
+        @Override
+        public LocalDateTime deserialize(JsonParser in, DeserializationContext context) {
+            String text = in.getString();
+            try {
+                if (in.currentToken() == JsonToken.VALUE_STRING
+                        && FORM.matcher(text).matches()) {
+                    return LocalDateTime.parse(text);
+                }
+            } catch (DateTimeParseException e) {
+                // Told below, with what does fit.
+            }
+            return (LocalDateTime) context.handleWeirdStringValue(
+                    LocalDateTime.class, text, "a day and time of this century like 2026-05-30T10:00, without a zone");
         }
     }
 

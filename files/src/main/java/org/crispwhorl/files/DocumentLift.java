@@ -3,13 +3,17 @@ package org.crispwhorl.files;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.measure.PlainText;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 
 /** Species documents of older versions, brought up to the present one step at a time. */
 final class DocumentLift {
-    private static final Map<Integer, UnaryOperator<ObjectNode>> STEPS =
-            Map.of(1, DocumentLift::firstToSecond, 2, DocumentLift::secondToThird);
+    private static final Map<Integer, UnaryOperator<ObjectNode>> STEPS = Map.of(
+            1, DocumentLift::firstToSecond,
+            2, DocumentLift::secondToThird,
+            3, DocumentLift::thirdToFourth);
 
     private DocumentLift() {}
 
@@ -75,6 +79,28 @@ final class DocumentLift {
             }
         }
         return document;
+    }
+
+    /** Version 3 let any character stand in a text, and names of which nothing is seen. */
+    private static ObjectNode thirdToFourth(ObjectNode document) {
+        return (ObjectNode) cleaned(document);
+    }
+
+    /** A tree of which no text holds what may not stand in one; only a note runs over several lines. */
+    static JsonNode cleaned(JsonNode node) {
+        if (node instanceof ObjectNode object) {
+            for (Map.Entry<String, JsonNode> e : object.properties()) {
+                boolean note = e.getKey().equals("note");
+                e.setValue(
+                        e.getValue().isString()
+                                ? StringNode.valueOf(
+                                        PlainText.cleaned(e.getValue().asString(), note))
+                                : cleaned(e.getValue()));
+            }
+        } else if (node.isArray()) {
+            node.forEach(DocumentLift::cleaned);
+        }
+        return node;
     }
 
     private static void colour(ObjectNode part) {

@@ -29,7 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class DrawerCsv {
     /** More rows than this are not a drawer. */
-    public static final int MOST_ROWS = 50_000;
+    public static final int MOST_ROWS = 20_000;
 
     private static final JsonMapper MAPPER = CraftJson.mapper();
     private static final String PREFIX = "#/$defs/";
@@ -139,14 +139,14 @@ public final class DrawerCsv {
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .setIgnoreEmptyLines(true)
-                .setTrim(true)
                 .get();
         List<DrawerItem> good = new ArrayList<>();
         List<RowFault> faults = new ArrayList<>();
         StringBuilder faulty = new StringBuilder();
         try (CSVParser parser = CSVParser.parse(new StringReader(plain), format);
                 CSVPrinter left = new CSVPrinter(faulty, CSVFormat.RFC4180)) {
-            List<String> columns = parser.getHeaderNames();
+            List<String> columns =
+                    parser.getHeaderNames().stream().map(String::strip).toList();
             checkHeader(columns);
             left.printRecord(columns);
             long line = 1 + parser.getCurrentLineNumber();
@@ -189,7 +189,6 @@ public final class DrawerCsv {
         }
     }
 
-    /** Every column that a type has, with the node that says what stands in it. */
     /**
      * A column of a kind of thing.
      *
@@ -223,7 +222,7 @@ public final class DrawerCsv {
             faults.add(new RowFault(line, "", record.size() + " cells", columns.size() + " cells, as the header has"));
             return Optional.empty();
         }
-        String kind = record.get(CraftJson.KIND);
+        String kind = record.get(columns.indexOf(CraftJson.KIND)).strip();
         List<String> kinds = new ArrayList<>();
         JsonNode type = null;
         for (Class<?> k : CraftJson.kinds(DrawerItem.class)) {
@@ -237,8 +236,10 @@ public final class DrawerCsv {
         }
         ObjectNode item = MAPPER.createObjectNode();
         fields("", type, true, new LinkedHashMap<>()).forEach((column, field) -> {
-            String cell = columns.contains(column) ? record.get(column) : "";
-            String said = cell.isEmpty() ? UNSAID.getOrDefault(column, "") : cell;
+            String cell = columns.contains(column) ? record.get(columns.indexOf(column)) : "";
+            boolean text = field.node().path("type").asString("string").equals("string");
+            String plain = text ? cell : cell.strip();
+            String said = plain.isBlank() ? UNSAID.getOrDefault(column, "") : plain;
             if (!said.isEmpty() || UNSAID.containsKey(column)) {
                 put(item, column, field.node(), said, commas, line, faults);
             } else if (field.needed()) {
@@ -290,13 +291,13 @@ public final class DrawerCsv {
         String sort = node.has("type") ? node.get("type").asString() : "string";
         try {
             switch (sort) {
-                case "integer" -> into.put(field, Integer.parseInt(cell));
+                case "integer" -> into.put(field, Math.toIntExact(PlainNumber.whole(cell)));
                 case "number" -> into.put(field, parsed(cell, commas));
                 case "boolean" -> into.put(field, truth(cell));
                 case "array" -> list(into.putArray(field), node, cell, commas);
                 default -> into.put(field, cell.startsWith("'") ? cell.substring(1) : cell);
             }
-        } catch (IllegalArgumentException e) {
+        } catch (IllegalArgumentException | ArithmeticException e) {
             faults.add(new RowFault(
                     line,
                     column,
@@ -310,7 +311,7 @@ public final class DrawerCsv {
     }
 
     private static double parsed(String cell, boolean commas) {
-        return Double.parseDouble(commas ? cell.replace(',', '.') : cell);
+        return PlainNumber.decimal(commas ? cell.replace(',', '.') : cell);
     }
 
     private static boolean truth(String cell) {

@@ -142,9 +142,12 @@ public final class ListCsv {
         return text.toString();
     }
 
-    /** A text that a spreadsheet would take for a formula is led by an apostrophe. */
+    /**
+     * A text that a spreadsheet would take for a formula is led by an apostrophe, and so is one that begins with an apostrophe of
+     * its own: the first is taken off again when it is read.
+     */
     static String plain(String text) {
-        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+        return !text.isEmpty() && "=+-@\t\r'".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }
 
     private static String tenths(double value) {

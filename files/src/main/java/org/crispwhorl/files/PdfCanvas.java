@@ -5,16 +5,22 @@ import java.io.ByteArrayOutputStream;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.util.Matrix;
 
 /** Pages to draw on in millimetres from the upper left corner, with the fonts embedded. */
 final class PdfCanvas implements Closeable {
@@ -70,7 +76,7 @@ final class PdfCanvas implements Closeable {
         return (float) ((paper.heightMm() - mm) * MM);
     }
 
-    /** Writes one line with its base line at {@code topMm}; what the font cannot write is written as a question mark. */
+    /** Writes one line with its base line at {@code topMm}; what the font cannot write is written as its code point. */
     void text(PDFont font, double sizePt, double leftMm, double topMm, String text) throws IOException {
         page.beginText();
         page.setFont(font, (float) sizePt);
@@ -84,18 +90,17 @@ final class PdfCanvas implements Closeable {
         return font.getStringWidth(writable(font, text)) / 1000 * sizePt / MM;
     }
 
+    /** What the font lacks is written by its code point, so that nobody reads another sign in its place. */
     private static String writable(PDFont font, String text) throws IOException {
         StringBuilder all = new StringBuilder();
-        for (int i = 0; i < text.length(); ) {
-            int code = text.codePointAt(i);
-            String one = new String(Character.toChars(code));
+        for (int code : text.codePoints().toArray()) {
+            String one = Character.toString(code);
             try {
                 font.encode(one);
                 all.append(one);
             } catch (IllegalArgumentException e) {
-                all.append(Character.isWhitespace(code) ? " " : "?");
+                all.append(Character.isWhitespace(code) ? " " : String.format("[U+%04X]", code));
             }
-            i += Character.charCount(code);
         }
         return all.toString();
     }
@@ -132,6 +137,56 @@ final class PdfCanvas implements Closeable {
             }
         }
         page.closeAndStroke();
+    }
+
+    /** A closed path that is drawn once and then put down wherever it is wanted. */
+    record Stamp(PDFormXObject form) {}
+
+    /** Finer than this nobody sees a line bend, mm. */
+    private static final double SEEN_MM = 0.03;
+
+    /**
+     * A shape to be put down many times.
+     *
+     * @param ring rows of x, y in mm, y downwards
+     * @param scale at which it is drawn
+     */
+    Stamp stamp(double[][] ring, double scale) throws IOException {
+        PDFormXObject form = new PDFormXObject(document);
+        StringBuilder path = new StringBuilder();
+        double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
+        double[] last = null;
+        for (double[] corner : ring) {
+            double[] at = {corner[0] * scale, -corner[1] * scale};
+            if (last != null && Math.hypot(at[0] - last[0], at[1] - last[1]) < SEEN_MM) {
+                continue;
+            }
+            path.append(String.format(Locale.ROOT, "%.2f %.2f %s ", at[0] * MM, at[1] * MM, last == null ? "m" : "l"));
+            box[0] = Math.min(box[0], at[0]);
+            box[1] = Math.min(box[1], at[1]);
+            box[2] = Math.max(box[2], at[0]);
+            box[3] = Math.max(box[3], at[1]);
+            last = at;
+        }
+        path.append("s");
+        form.setBBox(new PDRectangle(
+                (float) (box[0] * MM - 1), (float) (box[1] * MM - 1), (float) ((box[2] - box[0]) * MM + 2), (float)
+                        ((box[3] - box[1]) * MM + 2)));
+        form.setResources(new PDResources());
+        try (OutputStream out = form.getStream().createOutputStream(COSName.FLATE_DECODE)) {
+            out.write(path.toString().getBytes(StandardCharsets.US_ASCII));
+        }
+        return new Stamp(form);
+    }
+
+    /** Puts a stamp down with its origin at a place, turned clockwise as the page is read. */
+    void put(Stamp stamp, double leftMm, double topMm, double turnDeg) throws IOException {
+        page.saveGraphicsState();
+        Matrix place = Matrix.getTranslateInstance(x(leftMm), y(topMm));
+        place.rotate(Math.toRadians(-turnDeg));
+        page.transform(place);
+        page.drawForm(stamp.form());
+        page.restoreGraphicsState();
     }
 
     void box(double leftMm, double topMm, double wideMm, double highMm, String fill) throws IOException {

@@ -85,7 +85,7 @@ public final class SheetPdf {
             }
             flow.room(rows.size() * 6 + 24);
             flow.table(columns, rows);
-            strip(job.cut().shape(), job.nesting());
+            strip(job.cut().shape(), job.nesting(), job.pieces());
         }
         if (!materials.uncut().isEmpty()) {
             flow.heading("Without a cutter");
@@ -107,33 +107,46 @@ public final class SheetPdf {
 
     private static final double STRIP_HIGH_MM = 20;
 
-    /** The lattice on its strip, drawn small. */
-    private void strip(CutShape shape, Nesting nesting) throws IOException {
+    /** More pieces than this are not drawn on one strip; the figures beside it tell how many there are. */
+    private static final int MOST_DRAWN = 400;
+
+    /** How many pieces may have room on so much of a strip. */
+    private static int fitting(double alongMm, Nesting nesting) {
+        double pitches = Math.ceil(alongMm / nesting.pitchMm());
+        return (int) Math.min(MOST_DRAWN, pitches * nesting.pattern().size());
+    }
+
+    /** The pieces as they lie on their strip, drawn small: a strip as long as they fill, or what of it fits on the page. */
+    private void strip(CutShape shape, Nesting nesting, int pieces) throws IOException {
         double scale = STRIP_HIGH_MM / Math.max(STRIP_HIGH_MM, nesting.stripMm());
         double wide = flow.right() - OutlinePages.MARGIN_MM;
         flow.room(STRIP_HIGH_MM + 4);
         double top = flow.y - 3;
-        int pieces = (int) Math.floor(wide / scale / nesting.pitchMm())
-                * nesting.pattern().size();
         double[][] ring = shape.ring();
-        for (Nesting.OnStrip laid : nesting.places(pieces)) {
+        PdfCanvas.Stamp stamp = canvas.stamp(ring, scale);
+        double filled = 0;
+        for (Nesting.OnStrip laid : nesting.places(Math.min(pieces, fitting(wide / scale, nesting)))) {
             double cos = Math.cos(Math.toRadians(laid.turnDeg()));
             double sin = Math.sin(Math.toRadians(laid.turnDeg()));
-            double[][] placed = new double[ring.length][];
             double most = 0;
             double least = Double.MAX_VALUE;
-            for (int i = 0; i < ring.length; i++) {
-                double px = ring[i][0] * cos - ring[i][1] * sin + laid.alongMm();
-                double py = ring[i][0] * sin + ring[i][1] * cos + laid.acrossMm();
-                placed[i] = new double[] {OutlinePages.MARGIN_MM + scale * px, top + scale * py};
-                most = Math.max(most, scale * px);
-                least = Math.min(least, scale * px);
+            for (double[] corner : ring) {
+                double along = scale * (corner[0] * cos - corner[1] * sin + laid.alongMm());
+                most = Math.max(most, along);
+                least = Math.min(least, along);
             }
             if (most <= wide && least >= 0) {
-                canvas.closedPath(placed);
+                canvas.put(
+                        stamp,
+                        OutlinePages.MARGIN_MM + scale * laid.alongMm(),
+                        top + scale * laid.acrossMm(),
+                        laid.turnDeg());
+                filled = Math.max(filled, most);
             }
         }
-        canvas.box(OutlinePages.MARGIN_MM, top, wide, scale * nesting.stripMm(), null);
+        boolean all = scale * nesting.lengthMm(pieces) <= wide;
+        double drawn = all ? Math.min(wide, Math.max(filled, scale * nesting.lengthMm(pieces))) : wide;
+        canvas.box(OutlinePages.MARGIN_MM, top, drawn, scale * nesting.stripMm(), null);
         flow.y = top + scale * nesting.stripMm() + 4;
         canvas.text(
                 canvas.regular,
@@ -142,9 +155,10 @@ public final class SheetPdf {
                 flow.y,
                 String.format(
                         Locale.ROOT,
-                        "turned by %.0f°, %.0f %% of the strip is cut",
+                        "turned by %.0f°, %.0f %% of the strip is cut%s",
                         nesting.turnDeg(),
-                        100 * nesting.stripYield()));
+                        100 * nesting.stripYield(),
+                        all ? "" : "; the beginning of it is drawn"));
         flow.y += 8;
     }
 

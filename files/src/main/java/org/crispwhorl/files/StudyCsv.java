@@ -48,7 +48,6 @@ public final class StudyCsv {
                 .setDelimiter(divider)
                 .setHeader()
                 .setSkipHeaderRecord(true)
-                .setTrim(true)
                 .get();
         List<MeasuredPetals> petals = new ArrayList<>();
         List<DocumentFault.Fault> faults = new ArrayList<>();
@@ -57,13 +56,17 @@ public final class StudyCsv {
                 throw DocumentFault.at("", "the headings " + parser.getHeaderNames(), "the headings " + HEADER);
             }
             for (CSVRecord row : parser) {
+                if (row.getRecordNumber() > DrawerCsv.MOST_ROWS) {
+                    throw DocumentFault.at(
+                            "", "more than " + DrawerCsv.MOST_ROWS + " rows", "the petals of one flower");
+                }
                 String at = "/row " + row.getRecordNumber();
                 try {
                     petals.add(new MeasuredPetals(
-                            (int) number(row, "count", divider),
+                            whole(row, "count"),
                             number(row, "length mm", divider),
                             number(row, "width mm", divider),
-                            said(row, "widest at").isEmpty() ? USUAL_WIDEST : number(row, "widest at", divider),
+                            said(row, "widest at").isBlank() ? USUAL_WIDEST : number(row, "widest at", divider),
                             unquoted(said(row, "note"))));
                 } catch (InvalidValue e) {
                     faults.add(new DocumentFault.Fault(at + "/" + e.field(), e.came(), e.expected()));
@@ -90,10 +93,19 @@ public final class StudyCsv {
         return note.startsWith("'") ? note.substring(1) : note;
     }
 
-    private static double number(CSVRecord row, String column, char divider) {
-        String cell = said(row, column);
+    private static int whole(CSVRecord row, String column) {
+        String cell = said(row, column).strip();
         try {
-            return Double.parseDouble(divider == ',' ? cell : cell.replace(',', '.'));
+            return Math.toIntExact(PlainNumber.whole(cell));
+        } catch (NumberFormatException | ArithmeticException e) {
+            throw new InvalidValue(column, cell.isEmpty() ? "nothing" : "'" + cell + "'", "a whole number");
+        }
+    }
+
+    private static double number(CSVRecord row, String column, char divider) {
+        String cell = said(row, column).strip();
+        try {
+            return PlainNumber.decimal(divider == ',' ? cell : cell.replace(',', '.'));
         } catch (NumberFormatException e) {
             throw new InvalidValue(column, cell.isEmpty() ? "nothing" : "'" + cell + "'", "a number");
         }

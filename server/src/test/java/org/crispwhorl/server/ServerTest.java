@@ -3,7 +3,6 @@ package org.crispwhorl.server;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.AfterClass;
@@ -33,7 +32,7 @@ public abstract class ServerTest {
     }
 
     private void start() {
-        application = new SpringApplicationBuilder(CrispWhorl.class)
+        application = CrispWhorl.application()
                 .profiles("demo")
                 .run("--server.port=0", "--crispwhorl.data=" + data, "--logging.level.org.crispwhorl=warn");
         api = new Api(((WebServerApplicationContext) application).getWebServer().getPort());

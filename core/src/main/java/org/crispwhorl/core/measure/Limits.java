@@ -139,8 +139,24 @@ public final class Limits {
                     value instanceof String ? "'" + value + "'" : length + " of them",
                     "a length of " + limit.shortest() + " to " + limit.longest());
         }
+        if (value instanceof String text) {
+            checkText(name, text, limit);
+        }
         if (value instanceof String text && !limit.pattern().isEmpty() && !text.matches(limit.pattern())) {
             throw new InvalidValue(name, "'" + text + "'", "text like " + limit.pattern());
+        }
+    }
+
+    private static void checkText(String name, String text, Words limit) {
+        text.codePoints()
+                .filter(c -> !PlainText.allows(c, limit.lines()))
+                .findFirst()
+                .ifPresent(c -> {
+                    throw new InvalidValue(
+                            name, String.format("text with the unprintable character U+%04X", c), "text without it");
+                });
+        if (limit.shortest() > 0 && !PlainText.seen(text)) {
+            throw new InvalidValue(name, "'" + text + "', of which nothing is seen", "at least one letter or sign");
         }
     }
 

@@ -18,6 +18,9 @@ public @interface Words {
     /** For a text: the pattern that it must match as a whole; empty for any. */
     String pattern() default "";
 
+    /** For a text: whether it may run over several lines. */
+    boolean lines() default false;
+
     /** For a text or a list: the greatest length. */
     int longest() default 80;
 

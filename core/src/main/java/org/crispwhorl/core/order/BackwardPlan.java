@@ -7,7 +7,9 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import java.util.stream.Stream;
 import org.crispwhorl.core.reckoning.Plan;
 
@@ -83,16 +85,34 @@ public record BackwardPlan(
         for (OrderSheet.HandOverGate last : sheet.handOver()) {
             due(dueById, last.line(), last.gate(), latest);
         }
-        List<OrderSheet.OrderTask> open = new ArrayList<>(sheet.tasks());
-        while (!open.isEmpty()) {
-            OrderSheet.OrderTask next = open.stream()
-                    .filter(t -> open.stream().noneMatch(o -> waitsFor(o, t)))
-                    .max(Comparator.comparing(t -> dueById.getOrDefault(key(t), latest)))
-                    .orElseThrow();
-            open.remove(next);
+        Map<String, Integer> atByKey = new HashMap<>();
+        for (int i = 0; i < sheet.tasks().size(); i++) {
+            atByKey.put(key(sheet.tasks().get(i)), i);
+        }
+        int[] followers = new int[sheet.tasks().size()];
+        for (OrderSheet.OrderTask task : sheet.tasks()) {
+            before(task, atByKey).forEach(at -> followers[at]++);
+        }
+        // A task whose followers all have a place knows when it is due; the latest due goes first.
+        PriorityQueue<Integer> ready = new PriorityQueue<>(Comparator.comparing(
+                        (Integer at) -> dueById.getOrDefault(key(sheet.tasks().get(at)), latest))
+                .reversed()
+                .thenComparing(Comparator.naturalOrder()));
+        for (int at = 0; at < followers.length; at++) {
+            if (followers[at] == 0) {
+                ready.add(at);
+            }
+        }
+        while (!ready.isEmpty()) {
+            OrderSheet.OrderTask next = sheet.tasks().get(ready.remove());
             LocalDateTime start = placing.place(next, dueById.getOrDefault(key(next), latest));
             for (Plan.Gate gate : next.task().gates()) {
                 due(dueById, next.line(), gate, start);
+            }
+            for (int at : before(next, atByKey)) {
+                if (--followers[at] == 0) {
+                    ready.add(at);
+                }
             }
         }
         return placing;
@@ -131,10 +151,13 @@ public record BackwardPlan(
         dueById.merge(line + "/" + gate.afterTask(), due, (x, y) -> x.isBefore(y) ? x : y);
     }
 
-    private static boolean waitsFor(OrderSheet.OrderTask later, OrderSheet.OrderTask earlier) {
-        return later.line() == earlier.line()
-                && later.task().gates().stream()
-                        .anyMatch(g -> g.afterTask().equals(earlier.task().id()));
+    /** The tasks that a task waits for. */
+    private static List<Integer> before(OrderSheet.OrderTask task, Map<String, Integer> atByKey) {
+        return task.task().gates().stream()
+                .map(g -> atByKey.get(task.line() + "/" + g.afterTask()))
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
     }
 
     private static String key(OrderSheet.OrderTask task) {

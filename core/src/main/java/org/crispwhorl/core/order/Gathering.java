@@ -2,11 +2,13 @@ package org.crispwhorl.core.order;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.drawer.CutterFit;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.OwnPaste;
@@ -153,9 +155,12 @@ public final class Gathering {
     }
 
     private List<Materials.StemJob> stems() {
-        return lines.stream()
-                .map(line -> {
-                    StemPlan plan = StemPlan.of(new Assessment(line.species(), conditions), tapeWidthMm());
+        AssessedLines assessed = new AssessedLines(lines, conditions);
+        Map<Assessment, StemPlan> plans = new IdentityHashMap<>();
+        return IntStream.range(0, lines.size())
+                .mapToObj(i -> {
+                    OrderSheet.Line line = lines.get(i);
+                    StemPlan plan = plans.computeIfAbsent(assessed.assessment(i), a -> StemPlan.of(a, tapeWidthMm()));
                     return new Materials.StemJob(
                             line.species().name(),
                             line.count(),

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.order;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -99,9 +100,10 @@ public record OrderSheet(
 
     /** Adds up an order. Spares are taken for each kind of piece over the whole order. */
     public static OrderSheet of(List<Line> lines, Conditions conditions) {
+        AssessedLines assessed = new AssessedLines(lines, conditions);
         Adding adding = new Adding(conditions);
-        for (int i = 0; i < lines.size(); i++) {
-            adding.add(i, lines.get(i));
+        for (int i = 0; i < assessed.size(); i++) {
+            adding.add(i, assessed.line(i), assessed.assessment(i));
         }
         return adding.sheet();
     }
@@ -114,14 +116,14 @@ public record OrderSheet(
         private final List<StamenLine> stamens = new ArrayList<>();
         private final List<OrderTask> tasks = new ArrayList<>();
         private final List<HandOverGate> handOver = new ArrayList<>();
+        private final Map<Assessment, Plan> plans = new IdentityHashMap<>();
         private double handsMin;
 
         Adding(Conditions conditions) {
             this.conditions = conditions;
         }
 
-        void add(int at, Line line) {
-            Assessment a = new Assessment(line.species(), conditions);
+        void add(int at, Line line, Assessment a) {
             Map<String, double[]> grams = new LinkedHashMap<>();
             addHead(a, line.species().name(), line.count(), grams);
             for (Assessment.OpenedHeads opened : a.opened()) {
@@ -146,7 +148,7 @@ public record OrderSheet(
                         mixG * shade.share(),
                         mixG * (1 - shade.share())));
             }
-            Plan plan = Planning.of(a);
+            Plan plan = plans.computeIfAbsent(a, Planning::of);
             plan.handOver().forEach(gate -> handOver.add(new HandOverGate(at, gate)));
             for (Plan.Task task : plan.tasks()) {
                 double hands = task.doing() == Plan.Doing.MIX ? task.handsMin() : task.handsMin() * line.count();

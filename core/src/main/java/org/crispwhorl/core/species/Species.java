@@ -19,7 +19,7 @@ import org.crispwhorl.core.paste.Medium;
 public record Species(
         @Words(label = "name", shortest = 1, longest = 80) String name,
 
-        @Words(label = "note", longest = 2000, means = "Anything the maker wants to remember about it.")
+        @Words(label = "note", longest = 2000, lines = true, means = "Anything the maker wants to remember about it.")
         String note,
 
         @Quantity(

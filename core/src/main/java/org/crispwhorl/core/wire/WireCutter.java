@@ -1,9 +1,5 @@
 package org.crispwhorl.core.wire;
 
-import com.google.ortools.sat.CpModel;
-import com.google.ortools.sat.IntVar;
-import com.google.ortools.sat.LinearExpr;
-import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -11,24 +7,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
-import org.crispwhorl.core.solver.ExactSolver;
+import org.crispwhorl.core.solver.Covering;
+import org.crispwhorl.core.wire.CuttingPatterns.Pattern;
+import org.crispwhorl.core.wire.CuttingPatterns.Source;
 
 /**
  * Cuts pieces from wires so that the fewest whole wires are begun and, among those plans, the least wire is cut up: the
- * one-dimensional cutting stock problem (Kantorovich 1939; Gilmore and Gomory 1961) over all maximal patterns, solved
- * exactly. Where the solver is not there, or there are too many patterns, first-fit-decreasing answers, and says so.
+ * one-dimensional cutting stock problem (Kantorovich 1939; Gilmore and Gomory 1961) over the patterns of
+ * {@link CuttingPatterns}, solved exactly. Where the solver is not there, first-fit-decreasing answers, and says so.
  */
 public final class WireCutter {
-    /** More maximal patterns than this are not listed. */
-    private static final int MOST_PATTERNS = 60_000;
-
     /** Lengths are counted in tenths of a millimetre; a piece is never cut shorter than asked. */
     private static final double TENTHS = 10;
 
     private final WireStock stock;
     private final long[] lengths;
     private final int[] wanted;
+    private final CuttingPatterns patterns;
     private final List<WirePiece> tooLong = new ArrayList<>();
 
     private WireCutter(List<WirePiece> pieces, WireStock stock) {
@@ -46,6 +43,7 @@ public final class WireCutter {
         }
         lengths = byLength.keySet().stream().mapToLong(Long::longValue).toArray();
         wanted = byLength.values().stream().mapToInt(Integer::intValue).toArray();
+        patterns = new CuttingPatterns(lengths, wanted);
     }
 
     /** The plan with the fewest whole wires. */
@@ -60,9 +58,6 @@ public final class WireCutter {
         return new WireCutter(pieces, stock).firstFit();
     }
 
-    /** A wire of which pieces can be cut: how long, whether an offcut, how many there are. */
-    private record Source(long length, boolean offcut, int count) {}
-
     /** Offcuts first, shortest first, then whole wires, longest first. */
     private List<Source> sources() {
         List<Source> all = new ArrayList<>();
@@ -76,48 +71,58 @@ public final class WireCutter {
         return all;
     }
 
+    /**
+     * The first wire takes, longest first, every piece that still fits on it; then the second of what is left. As many wires as
+     * come out alike are cut at once.
+     */
     private CuttingPlan firstFit() {
-        List<Source> begun = new ArrayList<>();
-        List<int[]> cut = new ArrayList<>();
-        List<Source> fresh = new ArrayList<>();
+        int[] left = wanted.clone();
+        Map<String, CuttingPlan.WireCutting> alike = new TreeMap<>();
+        int whole = 0;
+        Source fresh = null;
         for (Source source : sources()) {
             if (source.offcut()) {
-                IntStream.range(0, source.count()).forEach(k -> {
-                    begun.add(source);
-                    cut.add(new int[lengths.length]);
-                });
-            } else {
-                fresh.add(source);
+                cutFrom(source, left, alike);
+            } else if (fresh == null) {
+                fresh = source;
             }
         }
         for (int i = 0; i < lengths.length; i++) {
-            for (int k = 0; k < wanted[i]; k++) {
-                int at = 0;
-                while (at < begun.size() && begun.get(at).length() - taken(cut.get(at)) < lengths[i]) {
-                    at++;
-                }
-                if (at == begun.size()) {
-                    if (fresh.isEmpty() || fresh.get(0).length() < lengths[i]) {
-                        tooLong.add(new WirePiece(lengths[i] / TENTHS, wanted[i] - k));
-                        wanted[i] = k;
-                        break;
-                    }
-                    begun.add(fresh.get(0));
-                    cut.add(new int[lengths.length]);
-                }
-                cut.get(at)[i]++;
+            if (left[i] > 0 && (fresh == null || fresh.length() < lengths[i])) {
+                tooLong.add(new WirePiece(lengths[i] / TENTHS, left[i]));
+                wanted[i] -= left[i];
+                left[i] = 0;
             }
+        }
+        if (fresh != null) {
+            whole = cutFrom(fresh, left, alike);
         }
         int bound = materialBound();
-        Map<String, CuttingPlan.WireCutting> alike = new TreeMap<>();
-        int whole = 0;
-        for (int b = 0; b < begun.size(); b++) {
-            if (taken(cut.get(b)) > 0) {
-                whole += begun.get(b).offcut() ? 0 : 1;
-                add(alike, begun.get(b), cut.get(b), 1);
-            }
-        }
         return new CuttingPlan(sorted(alike), whole, bound, whole == bound, tooLong);
+    }
+
+    /** Cuts what is left from the wires of a source; says how many of them were begun. */
+    private int cutFrom(Source source, int[] left, Map<String, CuttingPlan.WireCutting> alike) {
+        int begun = 0;
+        while (begun < source.count()) {
+            int[] pattern = new int[lengths.length];
+            long room = source.length();
+            int times = source.count() - begun;
+            for (int i = 0; i < lengths.length; i++) {
+                pattern[i] = (int) Math.min(left[i], room / lengths[i]);
+                room -= pattern[i] * lengths[i];
+                times = pattern[i] > 0 ? Math.min(times, left[i] / pattern[i]) : times;
+            }
+            if (patterns.taken(pattern) == 0) {
+                return begun;
+            }
+            for (int i = 0; i < lengths.length; i++) {
+                left[i] -= times * pattern[i];
+            }
+            add(alike, source, pattern, times);
+            begun += times;
+        }
+        return begun;
     }
 
     /** What lies in the pieces, less what offcuts can give, fills at least so many of the longest wire. */
@@ -134,117 +139,115 @@ public final class WireCutter {
         return needed <= 0 || longest == 0 ? 0 : (int) Math.ceil(needed / longest - 1e-9);
     }
 
-    private long taken(int[] pattern) {
-        long sum = 0;
-        for (int i = 0; i < pattern.length; i++) {
-            sum += lengths[i] * pattern[i];
-        }
-        return sum;
-    }
-
-    /** A way of cutting a source. */
-    private record Pattern(Source source, int[] pieces) {}
-
     private Optional<CuttingPlan> exact(CuttingPlan plain) {
         if (lengths.length == 0) {
             return Optional.of(new CuttingPlan(List.of(), 0, 0, true, tooLong));
         }
-        if (!ExactSolver.there()) {
-            return Optional.empty();
-        }
-        List<Pattern> patterns = new ArrayList<>();
-        for (Source source : sources()) {
-            if (!maximal(source, 0, source.length(), new int[lengths.length], patterns)) {
-                return Optional.empty();
-            }
-        }
-        CpModel model = new CpModel();
-        IntVar[] used = new IntVar[patterns.size()];
-        LinearExprBuilder cost = LinearExpr.newBuilder();
-        LinearExprBuilder whole = LinearExpr.newBuilder();
-        long opened =
-                1 + patterns.stream().mapToLong(p -> p.source().length()).max().orElse(0);
-        long wholeCost = opened * (1 + Arrays.stream(wanted).sum());
-        for (int p = 0; p < used.length; p++) {
-            Source source = patterns.get(p).source();
-            used[p] = model.newIntVar(0, source.count(), "");
-            cost.addTerm(used[p], source.length() + (source.offcut() ? 0 : wholeCost));
-            whole.addTerm(used[p], source.offcut() ? 0 : 1);
-        }
-        model.addLinearConstraint(whole, materialBound(), plain.wholeWires());
-        for (int i = 0; i < lengths.length; i++) {
-            LinearExprBuilder cut = LinearExpr.newBuilder();
-            for (int p = 0; p < used.length; p++) {
-                cut.addTerm(used[p], patterns.get(p).pieces()[i]);
-            }
-            model.addGreaterOrEqual(cut, wanted[i]);
-        }
-        for (Source source : sources()) {
-            if (source.offcut()) {
-                LinearExprBuilder taken = LinearExpr.newBuilder();
-                for (int p = 0; p < used.length; p++) {
-                    taken.addTerm(used[p], patterns.get(p).source().equals(source) ? 1 : 0);
+        return patterns.of(sources(), materialBound(), patternsOf(plain)).flatMap(found -> {
+            int[] most =
+                    found.patterns().stream().mapToInt(p -> p.source().count()).toArray();
+            return Covering.of(most).flatMap(covering -> {
+                try (covering) {
+                    return exact(covering, found, plain);
                 }
-                model.addLessOrEqual(taken, source.count());
-            }
-        }
-        model.minimize(cost);
-        return ExactSolver.solve(model).map(solved -> {
-            long[] times = new long[used.length];
-            for (int p = 0; p < used.length; p++) {
-                times[p] = solved.values().value(used[p]);
-            }
-            int best = (int) Math.floor(solved.values().bestObjectiveBound() / wholeCost);
-            return written(patterns, times, best, solved.proved());
+            });
         });
     }
 
-    /** Lists the patterns of a source to which no further piece can be added; false where there are too many. */
-    private boolean maximal(Source source, int from, long left, int[] pattern, List<Pattern> found) {
-        if (from == lengths.length) {
-            boolean full = true;
-            for (int i = 0; i < lengths.length && full; i++) {
-                full = lengths[i] > left || pattern[i] >= wanted[i];
-            }
-            if (full && taken(pattern) > 0) {
-                found.add(new Pattern(source, pattern.clone()));
-            }
-            return found.size() <= MOST_PATTERNS;
+    /** The ways in which a plan cuts. */
+    private List<Pattern> patternsOf(CuttingPlan plan) {
+        List<Source> sources = sources();
+        List<Pattern> all = new ArrayList<>();
+        for (CuttingPlan.WireCutting cut : plan.cuts()) {
+            int[] pieces = new int[lengths.length];
+            cut.piecesMm().forEach(mm -> pieces[at(Math.round(TENTHS * mm))]++);
+            long length = Math.round(TENTHS * cut.fromMm());
+            sources.stream()
+                    .filter(s -> s.offcut() == cut.offcut() && s.length() == length)
+                    .findFirst()
+                    .ifPresent(s -> all.add(new Pattern(s, pieces)));
         }
-        int most = (int) Math.min(wanted[from], left / lengths[from]);
-        // The shortest piece fills what is left: fewer of it would not be maximal.
-        int least = from == lengths.length - 1 ? most : 0;
-        for (int k = most; k >= least; k--) {
-            pattern[from] = k;
-            if (!maximal(source, from + 1, left - k * lengths[from], pattern, found)) {
-                return false;
-            }
-        }
-        pattern[from] = 0;
-        return true;
+        return all;
     }
 
+    private int at(long length) {
+        for (int i = 0; i < lengths.length; i++) {
+            if (lengths[i] == length) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("no piece is " + length + " tenths of a mm long");
+    }
+
+    /** The fewest whole wires first; then, with no more of them, the least wire cut up. */
+    private Optional<CuttingPlan> exact(Covering covering, CuttingPatterns.Found found, CuttingPlan plain) {
+        List<Pattern> ways = found.patterns();
+        double[] whole = each(ways, p -> p.source().offcut() ? 0 : 1);
+        covering.between(found.atLeast(), plain.wholeWires(), whole);
+        for (int i = 0; i < lengths.length; i++) {
+            int at = i;
+            covering.between(wanted[i], Double.POSITIVE_INFINITY, each(ways, p -> p.pieces()[at]));
+        }
+        for (Source source : sources()) {
+            if (source.offcut()) {
+                covering.between(0, source.count(), each(ways, p -> p.source().equals(source) ? 1 : 0));
+            }
+        }
+        Optional<Covering.Taken> fewest = covering.cheapest(whole, LIMIT_MS);
+        if (fewest.isEmpty()) {
+            return Optional.empty();
+        }
+        long wires = Math.round(IntStream.range(0, whole.length)
+                .mapToDouble(p -> whole[p] * fewest.get().times()[p])
+                .sum());
+        int bound = found.all()
+                ? Math.max(found.atLeast(), (int) Math.ceil(fewest.get().bound() - 1e-6))
+                : found.atLeast();
+        boolean proved = found.all() && fewest.get().proved() || wires <= bound;
+        covering.between(0, wires, whole);
+        boolean alike =
+                ways.stream().mapToLong(p -> p.source().length()).distinct().count() == 1;
+        Covering.Taken least = alike
+                ? fewest.get()
+                : covering.cheapest(each(ways, p -> p.source().length()), LIMIT_MS / 4)
+                        .orElse(fewest.get());
+        return Optional.of(written(ways, least.times(), bound, proved));
+    }
+
+    private static double[] each(List<Pattern> ways, ToDoubleFunction<Pattern> figure) {
+        return ways.stream().mapToDouble(figure).toArray();
+    }
+
+    /** The solver gives up proving after so long for the first goal, after a quarter of it for the second. */
+    private static final long LIMIT_MS = 1000;
+
     /** Writes the chosen patterns down, leaving out pieces that are one too many. */
-    private CuttingPlan written(List<Pattern> patterns, long[] times, int bound, boolean proved) {
+    private CuttingPlan written(List<Pattern> ways, long[] times, int bound, boolean proved) {
         int[] surplus = new int[lengths.length];
         for (int i = 0; i < lengths.length; i++) {
             surplus[i] = -wanted[i];
             for (int p = 0; p < times.length; p++) {
-                surplus[i] += (int) times[p] * patterns.get(p).pieces()[i];
+                surplus[i] += (int) times[p] * ways.get(p).pieces()[i];
             }
         }
         Map<String, CuttingPlan.WireCutting> alike = new TreeMap<>();
         int whole = 0;
         for (int p = 0; p < times.length; p++) {
-            Source source = patterns.get(p).source();
+            Source source = ways.get(p).source();
             for (long k = 0; k < times[p]; k++) {
-                int[] kept = patterns.get(p).pieces().clone();
+                if (Arrays.stream(surplus).allMatch(n -> n == 0)) {
+                    int rest = (int) (times[p] - k);
+                    whole += source.offcut() ? 0 : rest;
+                    add(alike, source, ways.get(p).pieces(), rest);
+                    break;
+                }
+                int[] kept = ways.get(p).pieces().clone();
                 for (int i = 0; i < kept.length; i++) {
                     int less = Math.min(kept[i], surplus[i]);
                     kept[i] -= less;
                     surplus[i] -= less;
                 }
-                if (taken(kept) > 0) {
+                if (patterns.taken(kept) > 0) {
                     whole += source.offcut() ? 0 : 1;
                     add(alike, source, kept, 1);
                 }
@@ -267,7 +270,7 @@ public final class WireCutter {
                         source.offcut(),
                         pieces,
                         times,
-                        (source.length() - taken(pattern)) / TENTHS),
+                        (source.length() - patterns.taken(pattern)) / TENTHS),
                 (a, b) -> new CuttingPlan.WireCutting(
                         a.fromMm(), a.offcut(), a.piecesMm(), a.times() + b.times(), a.leftMm()));
     }

@@ -33,12 +33,23 @@ public class LimitsTest {
 
     @Test
     public void whatIsOutsideIsRefusedByItsName() {
-        InvalidValue refusal = expectThrows(InvalidValue.class, () -> Outline.of(1, 20, 0.6, 0.2, 2));
-        assertEquals(refusal.field(), "lengthMm");
-        assertTrue(refusal.expected().contains("2 to 300"));
+        InvalidValue refusal = expectThrows(InvalidValue.class, () -> Outline.of(20, 20, 0.6, 0.2, 9));
+        assertEquals(refusal.field(), "tip");
+        assertTrue(refusal.expected().contains("1 to 6"));
         assertEquals(
                 expectThrows(InvalidValue.class, () -> Outline.of(20, 20, 0.6, 0.2, Double.NaN))
                         .field(),
                 "tip");
+    }
+
+    @Test
+    public void whatComesOutOfReckoningMayLieOutsideOfWhatAMakerMayState() {
+        Outline grown = Outline.of(240, 200, 0.6, 0.2, 2).scaled(2);
+        assertEquals(grown.lengthMm(), 480, 0);
+        InvalidValue refusal = expectThrows(InvalidValue.class, () -> Limits.stated("outline", grown));
+        assertEquals(refusal.field(), "outline/lengthMm");
+        assertTrue(refusal.expected().contains("2 to 300"));
+        expectThrows(InvalidValue.class, () -> grown.scaled(0));
+        expectThrows(InvalidValue.class, () -> grown.scaled(Double.POSITIVE_INFINITY));
     }
 }

@@ -17,20 +17,35 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class LoopbackOnly extends OncePerRequestFilter {
     private static final Set<String> OWN_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
 
+    /** Where a browser says that a page of another site asks, it may follow a link here, but nothing else. */
+    private static final Set<String> FOREIGN = Set.of("cross-site", "same-site");
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String origin = request.getHeader("Origin");
         boolean own = OWN_NAMES.contains(request.getServerName())
-                && (origin == null || origin.equals(request.getScheme() + "://" + request.getHeader("Host")));
+                && (origin == null || origin.equals(request.getScheme() + "://" + request.getHeader("Host")))
+                && (!FOREIGN.contains(String.valueOf(request.getHeader("Sec-Fetch-Site"))) || followed(request));
         if (!own) {
             response.sendError(HttpServletResponse.SC_FORBIDDEN, "Only this machine may ask.");
             return;
         }
         response.setHeader(
                 "Content-Security-Policy",
-                "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'");
+                "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; object-src 'none';"
+                        + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'");
         response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+        response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+        response.setHeader("Referrer-Policy", "no-referrer");
         chain.doFilter(request, response);
+    }
+
+    private static boolean followed(HttpServletRequest request) {
+        return "navigate".equals(request.getHeader("Sec-Fetch-Mode"))
+                && "document".equals(request.getHeader("Sec-Fetch-Dest"))
+                && "GET".equals(request.getMethod())
+                && !request.getRequestURI().startsWith("/api/");
     }
 }

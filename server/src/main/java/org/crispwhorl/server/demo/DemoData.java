@@ -18,6 +18,8 @@ import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.room.StudioRoom;
 import org.crispwhorl.server.shelf.Shelf;
+import org.crispwhorl.server.shelf.SpeciesCard;
+import org.crispwhorl.server.studio.StudioOpening;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.env.Environment;
@@ -33,8 +35,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class DemoData implements ApplicationRunner {
-    private static final String DEMO = "demo";
-
     /** How many of which are ordered for the supper. */
     private static final Map<String, Integer> ORDERED =
             Map.of("lockside-hellebore.json", 5, "towpath-camellia.json", 3, "lock-wedding-stephanotis.json", 2);
@@ -57,7 +57,7 @@ class DemoData implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) throws IOException {
-        if (!environment.acceptsProfiles(Profiles.of(DEMO)) || !shelf.all().isEmpty()) {
+        if (!environment.acceptsProfiles(Profiles.of(StudioOpening.DEMO)) || !shelf.isEmpty()) {
             return;
         }
         room.set(new Room(20, 52, new Room.Air.Still()));
@@ -68,7 +68,7 @@ class DemoData implements ApplicationRunner {
         Resource[] documents = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
         Arrays.sort(documents, Comparator.comparing(Resource::getFilename));
         for (Resource document : documents) {
-            Shelf.Kept kept = shelf.add(SpeciesDocument.readText(document.getContentAsString(StandardCharsets.UTF_8)));
+            SpeciesCard kept = shelf.add(SpeciesDocument.readText(document.getContentAsString(StandardCharsets.UTF_8)));
             Integer wanted = ORDERED.get(document.getFilename());
             if (wanted != null) {
                 lines.add(new OrderController.OrderLine(kept.id(), wanted));

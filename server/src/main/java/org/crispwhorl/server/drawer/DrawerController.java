@@ -8,6 +8,7 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.OwnPaste;
@@ -15,7 +16,8 @@ import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.PasteCheck;
 import org.crispwhorl.core.drawer.Purchases;
 import org.crispwhorl.core.measure.Figure;
-import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Nesting;
@@ -62,7 +64,15 @@ public class DrawerController {
     }
 
     /** Species whose pieces have to be cut. */
-    public record Covering(List<UUID> speciesIds, Purchases.Least least) {}
+    public record Covering(
+            @Words(label = "species", shortest = 1, longest = 200)
+            List<UUID> speciesIds,
+
+            Optional<Purchases.Least> least) {
+        public Covering {
+            Limits.check(Covering.class, speciesIds, least);
+        }
+    }
 
     /**
      * What came of a table.
@@ -74,7 +84,11 @@ public class DrawerController {
     public record TakenIn(int takenIn, int good, List<DrawerCsv.RowFault> faults, String faulty) {}
 
     /** A species document whose parts want tools. */
-    public record ToolsRequest(JsonNode species) {}
+    public record ToolsRequest(@Words(label = "species") JsonNode species) {
+        public ToolsRequest {
+            Limits.check(ToolsRequest.class, species);
+        }
+    }
 
     @GetMapping
     @Operation(operationId = "listDrawer", summary = "Everything in the drawer")
@@ -152,9 +166,6 @@ public class DrawerController {
     @PostMapping("/purchases")
     @Operation(operationId = "findPurchases", summary = "The fewest or cheapest cutters to buy for some species")
     Purchases purchases(@RequestBody Covering covering) {
-        if (covering.speciesIds() == null || covering.speciesIds().isEmpty()) {
-            throw new InvalidValue("speciesIds", "none", "one species at least");
-        }
         List<Purchases.Need> needs = new ArrayList<>();
         for (UUID id : covering.speciesIds()) {
             Assessment a = assessed(shelf.get(id).species());
@@ -168,7 +179,7 @@ public class DrawerController {
                                         cut, part.pieces().finishedMm(a.paste())))));
             }
         }
-        return Purchases.of(needs, drawer.now(), covering.least() == null ? Purchases.Least.FEWEST : covering.least());
+        return Purchases.of(needs, drawer.now(), covering.least().orElse(Purchases.Least.FEWEST));
     }
 
     @PostMapping("/nesting")

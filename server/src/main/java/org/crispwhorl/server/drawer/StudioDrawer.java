@@ -3,39 +3,71 @@ package org.crispwhorl.server.drawer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
+import org.crispwhorl.server.problem.Unreadables;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The drawer of the studio as it is now. */
 @Service
-public class StudioDrawer {
+public class StudioDrawer implements Unreadables {
     private final DrawerRows rows;
+    private final DrawerTurns turns;
     private final JsonMapper json;
     private final AtomicLong changes = new AtomicLong();
     private volatile Kit known;
 
-    StudioDrawer(DrawerRows rows, JsonMapper json) {
+    StudioDrawer(DrawerRows rows, DrawerTurns turns, JsonMapper json) {
         this.rows = rows;
+        this.turns = turns;
         this.json = json;
     }
 
     /** A thing as it is kept. */
-    public record KeptItem(UUID id, long version, DrawerItem item) {}
+    public record KeptItem(
+            UUID id, long version, @Words(label = "thing") DrawerItem item) {
+        public KeptItem {
+            Limits.check(KeptItem.class, id, version, item);
+        }
+    }
 
     @Transactional(readOnly = true)
     public List<KeptItem> all() {
-        return rows.findAllByOrderByPlaceAsc().stream().map(this::kept).toList();
+        return rows.findAllByOrderByPlaceAsc().stream()
+                .flatMap(row -> readable(row).stream())
+                .toList();
+    }
+
+    private Optional<KeptItem> readable(DrawerRow row) {
+        try {
+            return Optional.of(kept(row));
+        } catch (JacksonException e) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Unreadable> unreadable() {
+        return rows.findAllByOrderByPlaceAsc().stream()
+                .filter(row -> readable(row).isEmpty())
+                .map(row ->
+                        new Unreadable("a thing in the drawer", "it is passed over and kept as it is", row.document()))
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -57,8 +89,11 @@ public class StudioDrawer {
         return kit;
     }
 
-    /** Whatever is known of the drawer is forgotten once a change to it is kept, or given up. */
+    /**
+     * Changes to the drawer wait for each other. Whatever is known of it is forgotten once a change is kept, or given up.
+     */
     private void changing() {
+        turns.held().count();
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {
@@ -103,13 +138,17 @@ public class StudioDrawer {
     /**
      * Keeps a changed thing.
      *
-     * @throws TwoVersions where another version than {@code version} is kept by now
+     * @throws TwoVersions where another version than {@code version} is kept by now, unless it is this very thing: then the
+     *     answer had been lost
      */
     @Transactional
     public KeptItem change(UUID id, long version, DrawerItem item) {
         changing();
         DrawerRow row = row(id);
         if (row.version() != version) {
+            if (row.document().equals(written(item))) {
+                return kept(row);
+            }
             throw new TwoVersions(version, row.version(), json.readTree(row.document()));
         }
         row.keep(written(item));

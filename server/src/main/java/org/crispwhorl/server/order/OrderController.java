@@ -58,7 +58,10 @@ public class OrderController {
     /** An order as it is written. */
     public record OrderDraft(
             @Words(label = "name", shortest = 1) String name,
-            @Words(label = "note", longest = 2000) String note,
+
+            @Words(label = "note", longest = 2000, lines = true)
+            String note,
+
             @Words(label = "hand-over") LocalDateTime handOver,
 
             @Quantity(
@@ -87,10 +90,22 @@ public class OrderController {
     }
 
     /** An order as it is kept. */
-    public record OrderView(UUID id, long version, OrderDraft order) {}
+    public record OrderView(
+            UUID id, long version, @Words(label = "order") OrderDraft order) {
+        public OrderView {
+            Limits.check(OrderView.class, id, version, order);
+        }
+    }
 
-    /** What an order takes, and a plain plan of days. */
-    public record OrderReckoning(OrderSheet sheet, BackwardPlan plan) {}
+    /** A species of an order that cannot be read, so that nothing is reckoned of it. */
+    public record Unreadable(UUID speciesId, String name) {}
+
+    /**
+     * What an order takes, and a plain plan of days.
+     *
+     * @param unreadable species that are left out of both
+     */
+    public record OrderReckoning(OrderSheet sheet, BackwardPlan plan, List<Unreadable> unreadable) {}
 
     @GetMapping
     @Operation(operationId = "listOrders", summary = "All orders, by hand-over")

@@ -1,10 +1,14 @@
 package org.crispwhorl.server.order;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
@@ -15,8 +19,10 @@ import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.order.UsingUp;
 import org.crispwhorl.core.order.WorkingDays;
 import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.problem.NotComplete;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.room.StudioRoom;
@@ -75,7 +81,8 @@ public class Orders {
     /**
      * Keeps a changed order.
      *
-     * @throws TwoVersions where another version than {@code version} is kept by now
+     * @throws TwoVersions where another version than {@code version} is kept by now, unless it is this very order: then the
+     *     answer had been lost
      */
     @Transactional
     public OrderController.OrderView change(UUID id, long version, OrderController.OrderDraft draft) {
@@ -83,6 +90,9 @@ public class Orders {
         OrderRow row = row(id);
         OrderController.OrderView kept = row.view();
         if (kept.version() != version) {
+            if (kept.order().equals(draft)) {
+                return kept;
+            }
             throw new TwoVersions(version, kept.version(), json.valueToTree(kept.order()));
         }
         row.keep(draft);
@@ -91,16 +101,17 @@ public class Orders {
 
     @Transactional
     public void remove(UUID id) {
-        rows.delete(row(id));
+        rows.delete(held(id));
     }
 
     /** What an order takes, in the room as it is now. */
     @Transactional(readOnly = true)
     public OrderController.OrderReckoning reckon(UUID id) {
         OrderController.OrderDraft order = row(id).view().order();
-        OrderSheet sheet = OrderSheet.of(lines(order), conditions());
+        List<OrderController.Unreadable> unreadable = new ArrayList<>();
+        OrderSheet sheet = OrderSheet.of(lines(order, unreadable), conditions());
         return new OrderController.OrderReckoning(
-                sheet, BackwardPlan.of(sheet, order.handOver(), order.marginH(), WorkingDays.USUAL));
+                sheet, BackwardPlan.of(sheet, order.handOver(), order.marginH(), WorkingDays.USUAL), unreadable);
     }
 
     /** Everything that an order takes, sorted as it leaves the drawer. */
@@ -110,7 +121,12 @@ public class Orders {
     }
 
     private Materials materials(OrderController.OrderDraft order, Drawer from) {
-        List<OrderSheet.Line> lines = lines(order);
+        List<OrderController.Unreadable> unreadable = new ArrayList<>();
+        List<OrderSheet.Line> lines = lines(order, unreadable);
+        if (!unreadable.isEmpty()) {
+            throw new NotComplete(
+                    unreadable.stream().map(OrderController.Unreadable::name).toList());
+        }
         Conditions conditions = conditions();
         return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, from, order.tierMm());
     }
@@ -122,6 +138,7 @@ public class Orders {
      */
     @Transactional
     public List<OrderController.TakenView> useUp(UUID id) {
+        held(id);
         if (uses.findAllByOrderId(id).isEmpty()) {
             List<StudioDrawer.KeptItem> kept = drawer.all();
             Drawer from =
@@ -150,6 +167,7 @@ public class Orders {
     /** Puts back what was taken for an order. */
     @Transactional
     public void putBack(UUID id) {
+        held(id);
         Map<UUID, UnaryOperator<DrawerItem>> changes = new LinkedHashMap<>();
         for (UseRow use : uses.findAllByOrderId(id)) {
             changes.put(use.itemId(), now -> Stock.back(now, taken(use)));
@@ -166,23 +184,45 @@ public class Orders {
         return new Conditions(room.now(), drawer.kit(), ways.now());
     }
 
-    private List<OrderSheet.Line> lines(OrderController.OrderDraft order) {
-        return order.lines().stream()
-                .map(l -> new OrderSheet.Line(shelf.get(l.speciesId()).species(), l.flowers()))
-                .toList();
+    /** The lines whose species can be read; the others are told. */
+    private List<OrderSheet.Line> lines(OrderController.OrderDraft order, List<OrderController.Unreadable> unreadable) {
+        Map<UUID, Optional<Species>> read = new LinkedHashMap<>();
+        List<OrderSheet.Line> lines = new ArrayList<>();
+        for (OrderController.OrderLine line : order.lines()) {
+            UUID id = line.speciesId();
+            read.computeIfAbsent(id, this::readable)
+                    .ifPresentOrElse(
+                            species -> lines.add(new OrderSheet.Line(species, line.flowers())),
+                            () -> unreadable.add(new OrderController.Unreadable(id, shelf.name(id))));
+        }
+        return lines;
+    }
+
+    private Optional<Species> readable(UUID id) {
+        try {
+            return Optional.of(shelf.get(id).species());
+        } catch (DocumentFault e) {
+            return Optional.empty();
+        }
     }
 
     private void check(OrderController.OrderDraft draft) {
-        List<UUID> there = shelf.all().stream().map(Shelf.Kept::id).toList();
+        Set<UUID> wanted =
+                draft.lines().stream().map(OrderController.OrderLine::speciesId).collect(Collectors.toSet());
+        Set<UUID> missing = shelf.missing(wanted);
         for (int i = 0; i < draft.lines().size(); i++) {
-            UUID wanted = draft.lines().get(i).speciesId();
-            if (!there.contains(wanted)) {
-                throw DocumentFault.at("/lines/" + i + "/speciesId", wanted.toString(), "a species on the shelf");
+            UUID one = draft.lines().get(i).speciesId();
+            if (missing.contains(one)) {
+                throw DocumentFault.at("/lines/" + i + "/speciesId", one.toString(), "a species on the shelf");
             }
         }
     }
 
     private OrderRow row(UUID id) {
         return rows.findById(id).orElseThrow(() -> new NotThere("order", id));
+    }
+
+    private OrderRow held(UUID id) {
+        return rows.held(id).orElseThrow(() -> new NotThere("order", id));
     }
 }

@@ -66,7 +66,8 @@ public class OutlineController {
             @Words(
                     label = "drawing",
                     means = "The data of one path, or an SVG drawing with one path in it.",
-                    longest = Integer.MAX_VALUE)
+                    longest = 4_000_000,
+                    lines = true)
             String text,
 
             @Quantity(

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.util.Optional;
 import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.species.Species;
@@ -25,7 +26,8 @@ public class ReckoningController {
      * @param kit what is at hand; the studio's drawer where it is left out
      * @param ways how the studio works; the usual ways where they are left out
      */
-    public record ReckoningRequest(JsonNode species, Optional<Room> room, Optional<Kit> kit, Optional<Ways> ways) {}
+    public record ReckoningRequest(
+            @Words(label = "species") JsonNode species, Optional<Room> room, Optional<Kit> kit, Optional<Ways> ways) {}
 
     private final StudioDrawer drawer;
 

@@ -14,6 +14,7 @@ import org.crispwhorl.core.flower.FlowerSurfaces;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.reckoning.AsMade;
 import org.crispwhorl.core.species.OpenedHead;
 import org.crispwhorl.core.species.Species;
@@ -97,7 +98,14 @@ public class RoundController {
      *
      * @param species a species document
      */
-    public record ClearingRequest(JsonNode species, String innerId, String outerId) {}
+    public record ClearingRequest(
+            @Words(label = "species") JsonNode species,
+            @Words(label = "inner part") String innerId,
+            @Words(label = "outer part") String outerId) {
+        public ClearingRequest {
+            Limits.check(ClearingRequest.class, species, innerId, outerId);
+        }
+    }
 
     /** The lean at which the outer part clears the inner one; empty where leaning alone does not help. */
     public record Clearing(Optional<Double> leanDeg) {}

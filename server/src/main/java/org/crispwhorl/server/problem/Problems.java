@@ -1,20 +1,32 @@
 package org.crispwhorl.server.problem;
 
 import java.util.List;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.files.BindingFault;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.server.scale.ScaleRefusal;
+import org.crispwhorl.server.studio.DiskFull;
+import org.crispwhorl.server.studio.StudioUnreachable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.dao.UncategorizedDataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.jpa.JpaSystemException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingRequestHeaderException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
@@ -39,6 +51,14 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<Problem> unreadable(HttpMessageNotReadableException e) {
+        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause instanceof TooLarge large) {
+                return tooLarge(large);
+            }
+            if (cause instanceof TooSlow slow) {
+                return tooSlow(slow);
+            }
+        }
         if (e.getCause() instanceof JacksonException json) {
             return document(BindingFault.of(json));
         }
@@ -101,9 +121,82 @@ class Problems {
     }
 
     @ExceptionHandler
+    ResponseEntity<Problem> notComplete(NotComplete e) {
+        return answer(Problem.of(
+                422,
+                "not-complete",
+                "This order cannot be made whole: " + e.getMessage(),
+                "Mend what cannot be read on the shelf, or take it off the order."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> tooLarge(TooLarge e) {
+        return answer(Problem.of(
+                413, "too-large", "More than " + e.most() + " came in one piece", "Divide it and try again."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> tooSlow(TooSlow e) {
+        return answer(Problem.of(408, "too-slow", "It came too slowly", "Try once more."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> busy(Busy e) {
+        return answer(Problem.of(503, "busy", e.getMessage(), "Try again in a moment; nothing was changed."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> diskFull(DiskFull e) {
+        return answer(Problem.of(
+                507,
+                "disk-full",
+                "The disk is full: " + e.leftMb() + " MB are left",
+                "Make room on it, then try again. Nothing was changed; what you typed stays in this window."));
+    }
+
+    @ExceptionHandler({
+        StudioUnreachable.class,
+        CannotCreateTransactionException.class,
+        DataAccessResourceFailureException.class,
+        JpaSystemException.class,
+        UncategorizedDataAccessException.class
+    })
+    ResponseEntity<Problem> unreachable(Exception e) {
+        LOG.warn(
+                "The database does not answer: {}",
+                NestedExceptionUtils.getMostSpecificCause(e).getMessage());
+        return answer(Problem.of(
+                507,
+                "unreachable",
+                "The studio's data cannot be written just now",
+                "See that the disk has room, then try again; what you typed stays in this window."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> together(PessimisticLockingFailureException e) {
+        return answer(
+                Problem.of(409, "two-versions", "It is being changed in another window", "Try once more in a moment."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> inUse(DataIntegrityViolationException e) {
+        return answer(Problem.of(
+                409, "in-use", "Something else of the studio rests on it", "Take it out there first, then try again."));
+    }
+
+    @ExceptionHandler({MissingServletRequestParameterException.class, InvalidParameterException.class})
+    ResponseEntity<Problem> parameter(Exception e) {
+        return answer(Problem.of(400, "request", "A part of the address cannot be read", "Check it, and send UTF-8."));
+    }
+
+    @ExceptionHandler
     ResponseEntity<Problem> unexpected(Exception e) {
         if (askerGone(e)) {
             return null;
+        }
+        if (e instanceof ErrorResponse told && told.getStatusCode().is4xxClientError()) {
+            return answer(Problem.of(
+                    told.getStatusCode().value(), "request", "The request cannot be answered", "See /api/openapi."));
         }
         LOG.error("unexpected", e);
         return answer(Problem.of(

@@ -1,39 +1,46 @@
 package org.crispwhorl.server.shelf;
 
-import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.species.OpeningStage;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The species that the studio keeps. */
 @Service
 public class Shelf {
+    private static final Logger LOG = LoggerFactory.getLogger(Shelf.class);
+
     private final SpeciesRows rows;
+    private final CardDrawer drawer;
     private final JsonMapper json;
 
-    Shelf(SpeciesRows rows, JsonMapper json) {
+    Shelf(SpeciesRows rows, CardDrawer drawer, JsonMapper json) {
         this.rows = rows;
+        this.drawer = drawer;
         this.json = json;
     }
 
     /** A species as it is kept; its document is of the present version, whichever it was kept in. */
-    public record Kept(
-            UUID id,
-            Species species,
-            String document,
-            long version,
-            boolean aside,
-            Instant updatedAt,
-            Optional<StageOf> stageOf) {}
+    public record Kept(UUID id, Species species, String document, long version) {}
 
     /**
      * What a species is a stage of.
@@ -65,23 +72,23 @@ public class Shelf {
 
     /** The studio's own species of a stage, made by the rule where there is none yet; it may then be changed like any other. */
     @Transactional
-    public Kept ownStage(UUID id, OpeningStage stage) {
-        Kept full = get(id);
+    public SpeciesCard ownStage(UUID id, OpeningStage stage) {
+        SpeciesRow full = held(id);
         if (stage == OpeningStage.FULL) {
-            return full;
+            return card(full);
         }
-        return rows.findByFullFlowerAndStage(id, stage).map(Shelf::kept).orElseGet(() -> {
-            Species opened = stage.of(full.species());
-            SpeciesRow row = new SpeciesRow(UUID.randomUUID(), opened.name(), SpeciesDocument.writeText(opened));
+        return card(rows.findByFullFlowerAndStage(id, stage).orElseGet(() -> {
+            Species opened = stage.of(kept(full).species());
+            SpeciesRow row = fresh(opened);
             row.setStage(id, stage);
-            return kept(rows.saveAndFlush(row));
-        });
+            return rows.saveAndFlush(row);
+        }));
     }
 
     /** Lets the rule hold again for a stage: what the studio made of it stands by itself, put aside. */
     @Transactional
     public void stageByRule(UUID id, OpeningStage stage) {
-        get(id);
+        held(id);
         rows.findByFullFlowerAndStage(id, stage).ifPresent(row -> {
             row.setStage(null, null);
             row.setAside(true);
@@ -89,60 +96,152 @@ public class Shelf {
         });
     }
 
+    /** Every species as it stands on the shelf; one that cannot be read says so and hides no other. */
     @Transactional(readOnly = true)
-    public List<Kept> all() {
-        return rows.findAllByOrderByNameAsc().stream().map(Shelf::kept).toList();
+    public List<SpeciesCard> cards() {
+        return rows.findAllByOrderByNameAsc().stream().map(this::card).toList();
     }
 
+    @Transactional(readOnly = true)
+    public SpeciesCard card(UUID id) {
+        return card(row(id));
+    }
+
+    /** Draws the cards anew that another program drew, so that lists need not. */
+    @EventListener(ApplicationReadyEvent.class)
+    @Transactional
+    public void drawCards() {
+        for (SpeciesRow row : rows.findAllByOrderByNameAsc()) {
+            if (drawer.kept(row).isEmpty()) {
+                card(row).drawn().ifPresent(d -> rows.show(row.id(), row.version(), drawer.text(d), drawer.program()));
+            }
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isEmpty() {
+        return rows.count() == 0;
+    }
+
+    /** Those of some species that are not on the shelf. */
+    @Transactional(readOnly = true)
+    public Set<UUID> missing(Set<UUID> wanted) {
+        return wanted.stream().filter(id -> !rows.existsById(id)).collect(Collectors.toSet());
+    }
+
+    /**
+     * One species.
+     *
+     * @throws DocumentFault where it cannot be read
+     */
     @Transactional(readOnly = true)
     public Kept get(UUID id) {
         return kept(row(id));
     }
 
+    /** The name under which a species is kept, whether it can be read or not. */
+    @Transactional(readOnly = true)
+    public String name(UUID id) {
+        return row(id).name();
+    }
+
+    /** The document just as it is kept, whether it can be read or not. */
+    @Transactional(readOnly = true)
+    public String asKept(UUID id) {
+        return row(id).document();
+    }
+
     @Transactional
-    public Kept add(Species species) {
-        return kept(rows.saveAndFlush(
-                new SpeciesRow(UUID.randomUUID(), species.name(), SpeciesDocument.writeText(species))));
+    public SpeciesCard add(Species species) {
+        return card(rows.saveAndFlush(fresh(species)));
+    }
+
+    private SpeciesRow fresh(Species species) {
+        SpeciesRow row = new SpeciesRow(UUID.randomUUID(), species.name(), SpeciesDocument.writeText(species));
+        reckoned(() -> drawer.draw(row, species));
+        return row;
     }
 
     /**
-     * Keeps a changed species.
+     * Keeps a changed species. It is reckoned before it is kept.
      *
      * @param version the version that the change was made from
-     * @throws TwoVersions where another one is kept by now
+     * @throws TwoVersions where another one is kept by now, unless it is this very one: then the answer had been lost
      */
     @Transactional
-    public Kept change(UUID id, long version, Species species) {
+    public SpeciesCard change(UUID id, long version, Species species) {
         SpeciesRow row = row(id);
+        String document = SpeciesDocument.writeText(species);
         if (row.version() != version) {
-            throw new TwoVersions(
-                    version, row.version(), json.readTree(kept(row).document()));
+            if (row.document().equals(document)) {
+                return card(row);
+            }
+            throw new TwoVersions(version, row.version(), tree(row));
         }
-        row.keep(species.name(), SpeciesDocument.writeText(species));
-        return kept(rows.saveAndFlush(row));
+        reckoned(() -> drawer.draw(row, species));
+        row.keep(species.name(), document);
+        return card(rows.saveAndFlush(row));
+    }
+
+    private static void reckoned(Supplier<?> drawing) {
+        try {
+            drawing.get();
+        } catch (InvalidValue e) {
+            throw DocumentFault.at(
+                    "", "a flower that cannot be reckoned: " + e.field() + " comes to " + e.came(), e.expected());
+        }
+    }
+
+    private JsonNode tree(SpeciesRow row) {
+        try {
+            return json.readTree(kept(row).document());
+        } catch (DocumentFault e) {
+            return json.stringNode(row.document());
+        }
     }
 
     /** Puts a species aside, or back on the shelf; it is never thrown away. */
     @Transactional
-    public Kept setAside(UUID id, boolean aside) {
+    public SpeciesCard setAside(UUID id, boolean aside) {
         SpeciesRow row = row(id);
         row.setAside(aside);
-        return kept(rows.saveAndFlush(row));
+        return card(rows.saveAndFlush(row));
     }
 
     private SpeciesRow row(UUID id) {
         return rows.findById(id).orElseThrow(() -> new NotThere("species", id));
     }
 
+    private SpeciesRow held(UUID id) {
+        return rows.held(id).orElseThrow(() -> new NotThere("species", id));
+    }
+
+    private SpeciesCard card(SpeciesRow row) {
+        List<DocumentFault.Fault> faults = new ArrayList<>();
+        Optional<SpeciesCard.Drawn> drawn = drawer.kept(row).or(() -> drawn(row, faults));
+        return new SpeciesCard(
+                row.id(), row.name(), row.version(), row.aside(), row.updatedAt(), drawn, faults, stageOf(row));
+    }
+
+    /** What cannot be read or reckoned, for whatever reason, is told on its own card. */
+    private Optional<SpeciesCard.Drawn> drawn(SpeciesRow row, List<DocumentFault.Fault> faults) {
+        try {
+            return Optional.of(SpeciesCard.Drawn.of(kept(row).species()));
+        } catch (DocumentFault e) {
+            faults.addAll(e.faults());
+        } catch (RuntimeException e) {
+            LOG.error("The species {} cannot be reckoned.", row.id(), e);
+            faults.add(new DocumentFault.Fault("", "a flower that cannot be reckoned", "another"));
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<StageOf> stageOf(SpeciesRow row) {
+        return Optional.ofNullable(row.fullFlower()).map(full -> new StageOf(full, row.stage()));
+    }
+
     private static Kept kept(SpeciesRow row) {
         Species species = SpeciesDocument.readText(row.document());
-        return new Kept(
-                row.id(),
-                species,
-                SpeciesDocument.writeText(species),
-                row.version(),
-                row.aside(),
-                row.updatedAt(),
-                Optional.ofNullable(row.fullFlower()).map(full -> new StageOf(full, row.stage())));
+        return new Kept(row.id(), species, SpeciesDocument.writeText(species), row.version());
     }
 }

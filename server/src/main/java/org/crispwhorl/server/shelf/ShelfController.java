@@ -5,10 +5,13 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.problem.Problem;
@@ -38,7 +41,12 @@ public class ShelfController {
     }
 
     /** A species begun from a name alone. */
-    public record NewSpecies(String name) {}
+    public record NewSpecies(
+            @Words(label = "name", shortest = 1) String name) {
+        public NewSpecies {
+            Limits.check(NewSpecies.class, name);
+        }
+    }
 
     /** Whether a species is put aside. */
     public record Aside(boolean aside) {}
@@ -46,13 +54,13 @@ public class ShelfController {
     @GetMapping
     @Operation(operationId = "listSpecies", summary = "All species, each with its small face")
     List<SpeciesCard> list() {
-        return shelf.all().stream().map(SpeciesCard::of).toList();
+        return shelf.cards();
     }
 
     @GetMapping("/{id}")
     @Operation(operationId = "getSpecies", summary = "One species as it stands on the shelf")
     SpeciesCard get(@PathVariable UUID id) {
-        return SpeciesCard.of(shelf.get(id));
+        return shelf.card(id);
     }
 
     @GetMapping(path = "/{id}/document", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -68,6 +76,19 @@ public class ShelfController {
                 .body(kept.document());
     }
 
+    @GetMapping(path = "/{id}/as-kept", produces = MediaType.TEXT_PLAIN_VALUE)
+    @Operation(
+            operationId = "speciesAsKept",
+            summary = "The document just as it is kept, whether it can be read or not")
+    ResponseEntity<String> asKept(@PathVariable UUID id) {
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "plain", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "attachment; filename=\"" + fileName(shelf.name(id)) + ".species.json\"")
+                .body(shelf.asKept(id));
+    }
+
     @PostMapping
     @Operation(operationId = "importSpecies", summary = "Keep a species document as a new species")
     @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(ref = DOCUMENT)))
@@ -81,9 +102,6 @@ public class ShelfController {
     @Operation(operationId = "beginSpecies", summary = "Begin a species from a name: a heart and one ring")
     @ApiResponse(responseCode = "201")
     ResponseEntity<SpeciesCard> begin(@RequestBody NewSpecies wanted) {
-        if (wanted.name() == null || wanted.name().isBlank()) {
-            throw DocumentFault.at("/name", "nothing", "a name");
-        }
         return created(shelf.add(Beginning.named(wanted.name().strip())));
     }
 
@@ -98,17 +116,17 @@ public class ShelfController {
             @PathVariable UUID id,
             @RequestHeader(HttpHeaders.IF_MATCH) String version,
             @RequestBody JsonNode document) {
-        return SpeciesCard.of(shelf.change(id, number(version), SpeciesDocument.read(document)));
+        return shelf.change(id, number(version), SpeciesDocument.read(document));
     }
 
     @PutMapping("/{id}/aside")
     @Operation(operationId = "setAside", summary = "Put a species aside, or back on the shelf")
     SpeciesCard setAside(@PathVariable UUID id, @RequestBody Aside wanted) {
-        return SpeciesCard.of(shelf.setAside(id, wanted.aside()));
+        return shelf.setAside(id, wanted.aside());
     }
 
-    private static ResponseEntity<SpeciesCard> created(Shelf.Kept kept) {
-        return ResponseEntity.created(URI.create("/api/species/" + kept.id())).body(SpeciesCard.of(kept));
+    private static ResponseEntity<SpeciesCard> created(SpeciesCard kept) {
+        return ResponseEntity.created(URI.create("/api/species/" + kept.id())).body(kept);
     }
 
     private static long number(String version) {

@@ -11,47 +11,46 @@ import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.DocumentFault;
 
 /**
  * A species as it stands on the shelf.
  *
- * @param pieces pieces in one flower
- * @param tints colour of each part's shade
- * @param shades colour of each shade
+ * @param drawn what is shown of it; empty where its document cannot be read
+ * @param faults what is wrong with a document that cannot be read
  * @param stageOf the full flower that it is a stage of
  */
 public record SpeciesCard(
         UUID id,
         String name,
-        String note,
         long version,
         boolean aside,
         Instant updatedAt,
-        int pieces,
-        double faceMm,
-        List<Tint> tints,
-        List<Tint> shades,
-        Drawing.Face face,
+        Optional<Drawn> drawn,
+        List<DocumentFault.Fault> faults,
         Optional<Shelf.StageOf> stageOf) {
     /** The colour of a part or of a shade, by its id. */
     public record Tint(String id, String colour) {}
 
-    public static SpeciesCard of(Shelf.Kept kept) {
-        Species species = kept.species();
-        FlowerForm form = FlowerForm.of(species);
-        return new SpeciesCard(
-                kept.id(),
-                species.name(),
-                species.note(),
-                kept.version(),
-                kept.aside(),
-                kept.updatedAt(),
-                pieces(species),
-                form.faceMm(),
-                tints(species),
-                shades(species),
-                Draughting.faceOf(form),
-                kept.stageOf());
+    /**
+     * What is shown of a species.
+     *
+     * @param pieces pieces in one flower
+     * @param tints colour of each part's shade
+     * @param shades colour of each shade
+     */
+    public record Drawn(
+            String note, int pieces, double faceMm, List<Tint> tints, List<Tint> shades, Drawing.Face face) {
+        static Drawn of(Species species) {
+            FlowerForm form = FlowerForm.of(species);
+            return new Drawn(
+                    species.note(),
+                    SpeciesCard.pieces(species),
+                    form.faceMm(),
+                    SpeciesCard.tints(species),
+                    SpeciesCard.shades(species),
+                    Draughting.faceOf(form));
+        }
     }
 
     /** Pieces in one flower. */

@@ -25,6 +25,13 @@ class SpeciesRow {
     @Lob
     private String document;
 
+    /** What the shelf shows of it, as JSON, and by which program that was drawn. */
+    @Lob
+    private String card;
+
+    @Column(name = "card_by", length = 80)
+    private String cardBy;
+
     private boolean aside;
 
     @Version
@@ -51,6 +58,20 @@ class SpeciesRow {
         name = newName;
         document = newDocument;
         updatedAt = Instant.now();
+    }
+
+    /** Keeps what the shelf shows of it. */
+    void show(String newCard, String drawnBy) {
+        card = newCard;
+        cardBy = drawnBy;
+    }
+
+    String card() {
+        return card;
+    }
+
+    String cardBy() {
+        return cardBy;
     }
 
     /** Makes it a stage of another species, or one that stands by itself. */

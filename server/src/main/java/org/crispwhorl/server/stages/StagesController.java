@@ -97,7 +97,7 @@ public class StagesController {
             summary = "Make a stage a species of its own, to be changed; once made, it is that one")
     @ApiResponse(responseCode = "200")
     SpeciesCard own(@PathVariable UUID id, @PathVariable String stage) {
-        return SpeciesCard.of(shelf.ownStage(id, named(stage)));
+        return shelf.ownStage(id, named(stage));
     }
 
     @DeleteMapping("/{stage}")

@@ -5,6 +5,8 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.study.MeasuredPetals;
 import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.StudyCsv;
@@ -26,10 +28,21 @@ public class StudyController {
     }
 
     /** The rings that measured petals come to. */
-    public record SortedPetals(List<MeasuredPetals> rings) {}
+    public record SortedPetals(
+            @Words(label = "rings", longest = 200) List<MeasuredPetals> rings) {
+        public SortedPetals {
+            Limits.check(SortedPetals.class, rings);
+        }
+    }
 
     /** Measured petals as a table. */
-    public record PetalTable(String csv) {}
+    public record PetalTable(
+            @Words(label = "table", longest = 1_000_000, lines = true)
+            String csv) {
+        public PetalTable {
+            Limits.check(PetalTable.class, csv);
+        }
+    }
 
     /** The species that was drafted. */
     public record Drafted(UUID id) {}
@@ -51,7 +64,7 @@ public class StudyController {
     @PostMapping("/read")
     @Operation(operationId = "readPetals", summary = "Read measured petals from CSV; nothing is kept")
     SortedPetals read(@RequestBody PetalTable table) {
-        return new SortedPetals(StudyCsv.read(table.csv() == null ? "" : table.csv()));
+        return new SortedPetals(StudyCsv.read(table.csv()));
     }
 
     @PostMapping("/write")

@@ -1,13 +1,17 @@
 package org.crispwhorl.server.ways;
 
+import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.server.problem.Unreadables;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The ways of the studio as they were last chosen; the usual ones before that. */
+/** The ways of the studio as they were last chosen; the usual ones before that, and where what is kept cannot be read. */
 @Service
-public class StudioWays {
+public class StudioWays implements Unreadables {
     private final WaysRows rows;
     private final JsonMapper json;
 
@@ -18,15 +22,36 @@ public class StudioWays {
 
     @Transactional(readOnly = true)
     public Ways now() {
-        return rows.findById(WaysRow.ONLY)
-                .map(row -> json.readValue(row.chosen(), Ways.class))
-                .orElse(Ways.USUAL);
+        return chosen().flatMap(this::read).orElse(Ways.USUAL);
+    }
+
+    /** What was chosen, as it is kept. */
+    private Optional<String> chosen() {
+        return rows.findById(WaysRow.ONLY).map(WaysRow::chosen);
+    }
+
+    private Optional<Ways> read(String chosen) {
+        try {
+            return Optional.of(json.readValue(chosen, Ways.class));
+        } catch (JacksonException e) {
+            return Optional.empty();
+        }
     }
 
     @Transactional
     public Ways set(Ways ways) {
-        String chosen = json.writeValueAsString(ways);
-        rows.findById(WaysRow.ONLY).ifPresentOrElse(row -> row.keep(chosen), () -> rows.save(new WaysRow(chosen)));
+        rows.held().keep(json.writeValueAsString(ways));
         return ways;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Unreadable> unreadable() {
+        return chosen()
+                .filter(text -> read(text).isEmpty())
+                .map(text ->
+                        new Unreadable("the ways of the studio", "the usual ways hold until you choose again", text))
+                .stream()
+                .toList();
     }
 }

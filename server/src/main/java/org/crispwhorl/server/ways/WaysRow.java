@@ -23,10 +23,6 @@ class WaysRow {
 
     protected WaysRow() {}
 
-    WaysRow(String chosen) {
-        this.chosen = chosen;
-    }
-
     String chosen() {
         return chosen;
     }

@@ -1,0 +1,117 @@
+package org.crispwhorl.server.studio;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+
+/**
+ * What a database file holds, read to its last row before anything is written to it.
+ *
+ * @param state in a word
+ * @param schema version of its tables; 0 where there are none
+ * @param saves acknowledged changes that it knows of
+ * @param species how many it holds
+ */
+record DatabaseCheck(State state, int schema, long saves, long species) {
+    /** The database's file in a studio's folder, without its ending. */
+    static final String NAME = "crispwhorl";
+
+    static final String FILE = NAME + ".mv.db";
+    static final String USER = "sa";
+
+    /** How a database file is. */
+    enum State {
+        ABSENT,
+        SOUND,
+        DAMAGED
+    }
+
+    private static final DatabaseCheck ABSENT = new DatabaseCheck(State.ABSENT, 0, 0, 0);
+    private static final DatabaseCheck DAMAGED = new DatabaseCheck(State.DAMAGED, 0, 0, 0);
+
+    /** Reads every row of every table. */
+    static DatabaseCheck of(Path folder) throws IOException {
+        Path file = folder.resolve(FILE);
+        if (!Files.exists(file)) {
+            return ABSENT;
+        }
+        if (Files.size(file) == 0) {
+            return DAMAGED;
+        }
+        String url = "jdbc:h2:file:" + folder.resolve(NAME).toAbsolutePath() + ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r";
+        try (Connection connection = DriverManager.getConnection(url, USER, "");
+                Statement statement = connection.createStatement()) {
+            List<String> tables = tables(statement);
+            for (String table : tables) {
+                readThrough(statement, table);
+            }
+            return new DatabaseCheck(
+                    State.SOUND,
+                    tables.contains("flyway_schema_history") ? schema(statement) : 0,
+                    saves(statement),
+                    tables.contains("SPECIES") ? number(statement, "select count(*) from species") : 0);
+        } catch (SQLException | RuntimeException e) {
+            return DAMAGED;
+        }
+    }
+
+    /** The version of the tables that this program makes. */
+    static int ownSchema() throws IOException {
+        int newest = 0;
+        for (Resource r : new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*__*.sql")) {
+            newest = Math.max(newest, Integer.parseInt(r.getFilename().replaceAll("^V(\\d+)__.*", "$1")));
+        }
+        return newest;
+    }
+
+    private static List<String> tables(Statement statement) throws SQLException {
+        List<String> names = new ArrayList<>();
+        try (ResultSet r = statement.executeQuery(
+                "select table_name from information_schema.tables where table_schema = 'PUBLIC' order by 1")) {
+            while (r.next()) {
+                names.add(r.getString(1));
+            }
+        }
+        return names;
+    }
+
+    private static void readThrough(Statement statement, String table) throws SQLException {
+        try (ResultSet r = statement.executeQuery("select * from \"" + table + "\"")) {
+            int columns = r.getMetaData().getColumnCount();
+            while (r.next()) {
+                for (int i = 1; i <= columns; i++) {
+                    r.getString(i);
+                }
+            }
+        }
+    }
+
+    private static int schema(Statement statement) throws SQLException {
+        return (int)
+                number(
+                        statement,
+                        "select coalesce(max(cast(\"version\" as integer)), 0) from \"flyway_schema_history\" where \"success\"");
+    }
+
+    private static long saves(Statement statement) throws SQLException {
+        return number(
+                statement,
+                "select coalesce(max(base_value), 0) from information_schema.sequences where sequence_name = 'SAVES'");
+    }
+
+    private static long number(Statement statement, String query) throws SQLException {
+        try (ResultSet r = statement.executeQuery(query)) {
+            r.next();
+            return r.getLong(1);
+        }
+    }
+}

@@ -1,0 +1,78 @@
+package org.crispwhorl.server.studio;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.scheduling.annotation.EnableScheduling;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/** What is done while nobody asks for anything: a copy each day, and the database's file made small again. */
+@Component
+@EnableScheduling
+class Housekeeping {
+    private static final Logger LOG = LoggerFactory.getLogger(Housekeeping.class);
+
+    /** A copy is due when the newest is older than this. */
+    private static final Duration DAY = Duration.ofHours(22);
+
+    private final JdbcTemplate database;
+    private final Path folder;
+    private final DiskRoom room;
+    private long savesThen = -1;
+
+    Housekeeping(DataSource database, @Value("${crispwhorl.data}") Path folder, DiskRoom room) {
+        this.database = new JdbcTemplate(database);
+        this.folder = folder;
+        this.room = room;
+    }
+
+    @Scheduled(initialDelayString = "PT1M", fixedDelayString = "PT1H")
+    void copyOfTheDay() {
+        try {
+            StudioCopies copies = new StudioCopies(folder.toAbsolutePath());
+            if (room.enough() && due(copies.all())) {
+                Path copy = copies.next(StudioCopies.Sort.DAILY);
+                database.update("backup to ?", copy.toString());
+            }
+        } catch (IOException | RuntimeException e) {
+            LOG.warn("No copy was made today: {}", e.getMessage());
+        }
+    }
+
+    private static boolean due(List<Path> all) throws IOException {
+        Optional<Path> newest = all.stream()
+                .filter(p -> StudioCopies.sortOf(p).equals(StudioCopies.Sort.DAILY.word()))
+                .findFirst();
+        return newest.isEmpty()
+                || Files.getLastModifiedTime(newest.get())
+                        .toInstant()
+                        .isBefore(Instant.now().minus(DAY));
+    }
+
+    /**
+     * The store gives the room of old versions back only as it writes new ones, so after a spell of changes it is made to write
+     * once or twice more.
+     */
+    @Scheduled(initialDelayString = "PT20S", fixedDelayString = "PT20S")
+    void tidy() {
+        try {
+            long saves = SavesSeen.in(folder);
+            if (saves != savesThen && room.enough()) {
+                savesThen = saves;
+                database.execute("select next value for saves");
+            }
+        } catch (IOException | RuntimeException e) {
+            LOG.debug("tidying", e);
+        }
+    }
+}
