@@ -1,13 +1,13 @@
-// Waits until an application that logs into a file is up, then asks it what a first visit asks.
+// Waits until an application whose words go into a file is up, then asks it what a first visit asks.
 import { existsSync, readFileSync } from 'node:fs'
 
 const PATIENCE_MS = 120_000
-const log = process.argv[2]
+const words = process.argv[2]
 
-/** The port that the application told in its log, where it is up. */
+/** The port that the application told, where it is up. */
 function port() {
-  const text = existsSync(log) ? readFileSync(log, 'utf8') : ''
-  return /Started CrispWhorl/.test(text) ? /on port (\d+)/.exec(text)?.[1] : undefined
+  const text = existsSync(words) ? readFileSync(words, 'utf8') : ''
+  return /Crisp Whorl is at http:\/\/127\.0\.0\.1:(\d+)/.exec(text)?.[1]
 }
 
 /** Asks again and again until there is an answer, or patience ends. */

@@ -7,6 +7,7 @@ import { ROOMS } from './parts/places'
 import { typing } from './parts/typing'
 import { useRoom } from './parts/useRoom'
 import { useWays } from './parts/useWays'
+import UnreadableNote from './parts/UnreadableNote.vue'
 import WaysDialog from './parts/WaysDialog.vue'
 
 const lengths = useLengths()
@@ -52,6 +53,7 @@ onMounted(() => {
         {{ lengths.unit === 'mm' ? 'mm' : 'inches' }}
       </button>
     </header>
+    <UnreadableNote />
     <main class="min-h-0 flex-1 overflow-auto"><RouterView /></main>
     <WaysDialog :open="choosing" @close="choosing = false" />
     <FinderDialog :open="finding" @close="finding = false" />

@@ -62,6 +62,7 @@ const byHand = computed(() => Number(typed.value.replace(',', '.')))
           Last at rest it said {{ reading.lastSteadyG.toFixed(2) }} g; that is kept. See to its cable, take that weight, or type one.
         </p>
         <p v-else>See to its cable, or type the weight.</p>
+        <p v-if="reading?.trouble" class="text-quiet">Why: {{ reading.trouble }}.</p>
       </div>
       <ProblemNote v-if="failure" :error="failure" class="mt-3" />
       <p class="mt-4 flex flex-wrap gap-2">

@@ -154,6 +154,9 @@ function takeOff() {
     </section>
     <ProblemNote v-if="kept.error.value" :error="kept.error.value" />
     <ProblemNote v-if="reckoning.error.value" :error="reckoning.error.value" />
+    <p v-if="reckoning.data.value?.leftOut.length" role="alert" class="border border-ink bg-sheet p-3 lg:col-start-2">
+      ■ Nothing of {{ reckoning.data.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Mend it on the shelf, or leave it out.
+    </p>
     <OrderTotals v-if="order && reckoning.data.value && order.order.lines.length" :reckoning="reckoning.data.value" />
   </div>
 </template>

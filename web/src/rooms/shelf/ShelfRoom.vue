@@ -2,11 +2,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { answered, api, Failure, type SpeciesDocument } from '@/api/client'
+import { answered, api, Failure, type Schemas, type SpeciesDocument } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { type Action, useActions } from '@/parts/useActions'
 import SpeciesCard from './SpeciesCard.vue'
 import StageRow from './StageRow.vue'
+import UnreadableCard from './UnreadableCard.vue'
 
 const router = useRouter()
 const queries = useQueryClient()
@@ -31,25 +32,31 @@ const begin = useMutation({
   onSuccess: (made) => router.push(`/plate/${made.id}`),
 })
 
+/** A document out of a file. */
+async function read(file: File): Promise<SpeciesDocument> {
+  const text = await file.text()
+  try {
+    return JSON.parse(text) as SpeciesDocument
+  } catch (e) {
+    throw new Failure(
+      {
+        type: 'urn:crisp-whorl:document',
+        title: `${file.name} is not a species document`,
+        status: 422,
+        detail: `It is not JSON: ${(e as Error).message}. Nothing was brought in.`,
+        faults: [],
+      },
+      422,
+    )
+  }
+}
+
 const bringIn = useMutation({
-  mutationFn: async (file: File) => {
-    const text = await file.text()
-    let document: unknown
-    try {
-      document = JSON.parse(text)
-    } catch (e) {
-      throw new Failure(
-        {
-          type: 'urn:crisp-whorl:document',
-          title: `${file.name} is not a species document`,
-          status: 422,
-          detail: `It is not JSON: ${(e as Error).message}. Nothing was brought in.`,
-          faults: [],
-        },
-        422,
-      )
-    }
-    return answered(api.POST('/api/species', { body: document as SpeciesDocument }))
+  mutationFn: async ({ file, over }: { file: File; over?: Schemas['SpeciesCard'] }) => {
+    const body = await read(file)
+    if (!over) return answered(api.POST('/api/species', { body }))
+    const params = { path: { id: over.id }, header: { 'If-Match': `"${over.version}"` } }
+    return answered(api.PUT('/api/species/{id}/document', { params, body }))
   },
   onSettled: () => {
     if (picker.value) picker.value.value = ''
@@ -65,7 +72,7 @@ const putAside = useMutation({
 
 function picked(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) bringIn.mutate(file)
+  if (file) bringIn.mutate({ file })
 }
 </script>
 
@@ -87,6 +94,7 @@ function picked(event: Event) {
     </div>
     <ProblemNote v-if="begin.error.value" :error="begin.error.value" class="mt-4" />
     <ProblemNote v-if="bringIn.error.value" :error="bringIn.error.value" class="mt-4" />
+    <ProblemNote v-if="putAside.error.value" :error="putAside.error.value" class="mt-4" />
     <ProblemNote v-if="species.error.value" :error="species.error.value" class="mt-4" />
     <p v-if="bringIn.data.value" role="status" class="mt-4">
       ● <em>{{ bringIn.data.value.name }}</em> stands on the shelf.
@@ -96,8 +104,16 @@ function picked(event: Event) {
     </p>
     <ul class="mt-5 grid grid-flow-row-dense grid-cols-2 gap-x-6 gap-y-8 md:grid-cols-3 lg:grid-cols-4">
       <template v-for="card in standing" :key="card.id">
-        <SpeciesCard
+        <UnreadableCard
+          v-if="!card.drawn"
           :card="card"
+          @aside="putAside.mutate({ id: card.id, aside: !card.aside })"
+          @mend="(file) => bringIn.mutate({ file, over: card })"
+        />
+        <SpeciesCard
+          v-else
+          :card="card"
+          :drawn="card.drawn"
           :staged="staged === card.id"
           @aside="putAside.mutate({ id: card.id, aside: !card.aside })"
           @stages="staged = staged === card.id ? undefined : card.id"

@@ -7,11 +7,11 @@ import { useLengths } from '@/measure/useLengths'
 import FaceDrawing from '@/parts/FaceDrawing.vue'
 import { shadeKey } from '@/parts/facePaths'
 
-const props = defineProps<{ card: Schemas['SpeciesCard']; staged: boolean }>()
+const props = defineProps<{ card: Schemas['SpeciesCard']; drawn: Schemas['Drawn']; staged: boolean }>()
 const emit = defineEmits<{ aside: []; stages: [] }>()
 const lengths = useLengths()
-const tints = computed(() => Object.fromEntries([...props.card.tints.map((t) => [t.id, t.colour]), ...props.card.shades.map((s) => [shadeKey(s.id), s.colour])]))
-const reach = computed(() => props.card.face.radiusMm * 1.12)
+const tints = computed(() => Object.fromEntries([...props.drawn.tints.map((t) => [t.id, t.colour]), ...props.drawn.shades.map((s) => [shadeKey(s.id), s.colour])]))
+const reach = computed(() => props.drawn.face.radiusMm * 1.12)
 </script>
 
 <template>
@@ -23,12 +23,12 @@ const reach = computed(() => props.card.face.radiusMm * 1.12)
         role="img"
         :aria-label="`Face of ${card.name}`"
       >
-        <FaceDrawing :face="card.face" :tints="tints" :hairline="reach / 220" />
+        <FaceDrawing :face="drawn.face" :tints="tints" :hairline="reach / 220" />
       </svg>
       <h2 class="mt-2 text-[20px]">{{ card.name }}</h2>
     </RouterLink>
     <p class="text-quiet">
-      {{ writeLength(card.faceMm, lengths.unit, 0) }} {{ lengths.unit }} across · {{ card.pieces }} pieces
+      {{ writeLength(drawn.faceMm, lengths.unit, 0) }} {{ lengths.unit }} across · {{ drawn.pieces }} pieces
     </p>
     <p class="flex flex-wrap gap-x-3">
       <button type="button" class="act-quiet !px-0" :aria-expanded="staged" @click="emit('stages')">Stages</button>

@@ -5,13 +5,13 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.server.CrispWhorl;
-import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.Assert;
@@ -24,6 +24,9 @@ import org.testng.annotations.BeforeMethod;
 public abstract class Journey {
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
 
+    /** A loaded machine is slow, but not wrong. */
+    private static final double PATIENCE_MS = 30_000;
+
     private ConfigurableApplicationContext application;
     private Playwright playwright;
     private Browser browser;
@@ -34,7 +37,7 @@ public abstract class Journey {
 
     @BeforeClass
     public void open() throws IOException {
-        application = new SpringApplicationBuilder(CrispWhorl.class)
+        application = CrispWhorl.application()
                 .profiles("demo")
                 .run(
                         "--server.port=0",
@@ -43,6 +46,7 @@ public abstract class Journey {
         base = "http://127.0.0.1:"
                 + ((WebServerApplicationContext) application).getWebServer().getPort();
         playwright = Playwright.create();
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()

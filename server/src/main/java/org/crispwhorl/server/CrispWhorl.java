@@ -3,6 +3,7 @@ package org.crispwhorl.server;
 import java.io.PrintStream;
 import org.crispwhorl.server.studio.StudioOpening;
 import org.crispwhorl.server.studio.StudioRefusal;
+import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -22,6 +23,8 @@ public class CrispWhorl {
             told.println("Crisp Whorl is at http://" + address + ":"
                     + ((WebServerApplicationContext) running).getWebServer().getPort() + "   (data in "
                     + running.getEnvironment().getProperty("crispwhorl.data") + "; stop it with Ctrl-C)");
+        } catch (SpringApplication.AbandonedRunException e) {
+            throw e;
         } catch (RuntimeException e) {
             System.err.println(sentence(e, args));
             System.exit(1);

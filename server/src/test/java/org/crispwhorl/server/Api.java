@@ -7,7 +7,14 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.CraftJson;
+import org.crispwhorl.files.SpeciesDocument;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -17,9 +24,15 @@ public final class Api {
     static final JsonMapper JSON = CraftJson.mapper();
     private final HttpClient client = HttpClient.newHttpClient();
     private final String base;
+    private final int port;
 
     public Api(int port) {
         base = "http://127.0.0.1:" + port;
+        this.port = port;
+    }
+
+    int port() {
+        return port;
     }
 
     /** What came back. */
@@ -71,6 +84,19 @@ public final class Api {
 
     private static String text(Object body) {
         return body instanceof String string ? string : JSON.writeValueAsString(body);
+    }
+
+    /** All species of the demo data. */
+    public static List<Species> demos() {
+        try {
+            List<Species> all = new ArrayList<>();
+            for (Resource document : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
+                all.add(SpeciesDocument.readText(document.getContentAsString(StandardCharsets.UTF_8)));
+            }
+            return all;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** A document of the demo data. */

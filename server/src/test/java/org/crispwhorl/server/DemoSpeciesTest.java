@@ -4,9 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.TreeSet;
@@ -31,30 +28,18 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 public class DemoSpeciesTest {
-    private static final Path DEMO = Path.of("src/main/resources/demo");
-
-    private static Stream<Species> species() throws IOException {
-        try (Stream<Path> files = Files.list(DEMO)) {
-            return files.sorted().toList().stream().map(DemoSpeciesTest::read);
-        }
-    }
-
-    private static Species read(Path file) {
-        try {
-            return SpeciesDocument.readText(Files.readString(file));
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
+    private static Stream<Species> species() {
+        return Api.demos().stream();
     }
 
     @DataProvider
-    public Object[][] demos() throws IOException {
+    public Object[][] demos() {
         return species().map(s -> new Object[] {s.name(), s}).toArray(Object[][]::new);
     }
 
     /** Every kind of part, heart, making and joining that the schema knows is in a demo species. */
     @Test
-    public void everyKindOccurs() throws IOException {
+    public void everyKindOccurs() {
         Set<String> met = new TreeSet<>();
         species().forEach(s -> SpeciesDocument.write(s).findValues("kind").forEach(k -> met.add(k.asString())));
         Set<String> known = new TreeSet<>();
@@ -70,7 +55,7 @@ public class DemoSpeciesTest {
 
     /** So is every choice of a ring: its place, its overlap, its veiner, its division, its treatment. */
     @Test
-    public void everyChoiceOfARingOccurs() throws IOException {
+    public void everyChoiceOfARingOccurs() {
         var pieces = species()
                 .flatMap(s -> s.petaled().stream())
                 .map(Petaled::pieces)
@@ -139,7 +124,7 @@ public class DemoSpeciesTest {
     }
 
     @Test
-    public void itsFacesCanBeToldApart() throws IOException {
+    public void itsFacesCanBeToldApart() {
         var faces = species()
                 .map(s -> Arrays.asList(
                         s.petaled().stream().map(p -> p.pieces().count()).toList(),

@@ -3,13 +3,9 @@ package org.crispwhorl.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Stream;
 import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.flower.Drawing;
 import org.crispwhorl.core.flower.FlowerForm;
@@ -20,7 +16,6 @@ import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.files.SpeciesDocument;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -35,15 +30,10 @@ public class DemoSurfacesTest {
     private static final double WITHIN_MM = 1;
 
     @DataProvider
-    Object[][] demos() throws IOException {
-        try (Stream<Path> files = Files.list(Path.of("src/main/resources/demo"))) {
-            List<Object[]> all = new ArrayList<>();
-            for (Path file : files.sorted().toList()) {
-                Species species = SpeciesDocument.readText(Files.readString(file));
-                all.add(new Object[] {species.name(), species});
-            }
-            return all.toArray(Object[][]::new);
-        }
+    Object[][] demos() {
+        return Api.demos().stream()
+                .map(species -> new Object[] {species.name(), species})
+                .toArray(Object[][]::new);
     }
 
     private static Mesh mesh(List<Mesh> meshes, String partId) {

@@ -58,6 +58,8 @@ public class DrawerApiTest extends ServerTest {
         String path = "/api/drawer/" + kept.get("id").asString();
         kept.set("item", pick("slender pick", 9));
         assertEquals(api.put(path, kept).json().at("/item/count").asInt(), 9);
+        assertEquals(api.put(path, kept).status(), 200, "the same again is no other version: an answer was lost");
+        kept.set("item", pick("slender pick", 8));
         assertEquals(api.put(path, kept).status(), 409, "made from a version that is no longer kept");
         assertEquals(api.delete(path).status(), 204);
         assertEquals(api.delete(path).status(), 404);

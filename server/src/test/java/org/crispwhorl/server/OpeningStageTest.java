@@ -4,10 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -24,26 +21,13 @@ import org.crispwhorl.core.species.OpeningStage;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.files.SpeciesDocument;
-import org.springframework.core.io.Resource;
-import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class OpeningStageTest {
     @DataProvider
-    Object[][] demos() throws IOException {
-        Resource[] all = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
-        return Arrays.stream(all)
-                .map(r -> {
-                    try {
-                        return SpeciesDocument.readText(r.getContentAsString(StandardCharsets.UTF_8));
-                    } catch (IOException e) {
-                        throw new java.io.UncheckedIOException(e);
-                    }
-                })
-                .map(s -> new Object[] {s.name(), s})
-                .toArray(Object[][]::new);
+    Object[][] demos() {
+        return Api.demos().stream().map(s -> new Object[] {s.name(), s}).toArray(Object[][]::new);
     }
 
     private static double figure(Species species, String key) {

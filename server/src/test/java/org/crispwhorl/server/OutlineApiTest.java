@@ -67,7 +67,7 @@ public class OutlineApiTest extends ServerTest {
         }
         Api.Answer refused = api.post("/api/outline/read", drawn(million.toString()));
         assertEquals(refused.status(), 422);
-        assertTrue(refused.json().at("/faults/0/came").asString().contains("characters"));
+        assertTrue(refused.json().at("/faults/0/came").asString().contains("of them"), refused.body());
         assertEquals(
                 api.post("/api/outline/read", drawn(PETAL).put("lengthMm", 900)).status(), 422);
         assertEquals(api.post("/api/outline", Api.JSON.createObjectNode()).status(), 422);

@@ -12,6 +12,9 @@ public final class Limits {
         }
     };
 
+    /** Longer texts are told by their length, in characters. */
+    private static final int SHOWN = 200;
+
     private final String[] names;
     private final Quantity[] quantities;
     private final Words[] words;
@@ -136,7 +139,7 @@ public final class Limits {
         if (length < limit.shortest() || length > limit.longest()) {
             throw new InvalidValue(
                     name,
-                    value instanceof String ? "'" + value + "'" : length + " of them",
+                    value instanceof String text && length <= SHOWN ? "'" + text + "'" : length + " of them",
                     "a length of " + limit.shortest() + " to " + limit.longest());
         }
         if (value instanceof String text) {

@@ -27,6 +27,7 @@ import org.crispwhorl.server.plate.ReckoningController;
 import org.crispwhorl.server.plate.ReckoningView;
 import org.crispwhorl.server.plate.RoundController;
 import org.crispwhorl.server.problem.Problem;
+import org.crispwhorl.server.problem.Unreadables;
 import org.crispwhorl.server.scale.ScaleController;
 import org.crispwhorl.server.scale.ScaleLink;
 import org.crispwhorl.server.shelf.ShelfController;
@@ -58,6 +59,7 @@ class ApiDescription {
             OutlineController.OutlineView.class,
             StagesController.StageCard.class,
             SpeciesCard.class,
+            Unreadables.Unreadable.class,
             ShelfController.NewSpecies.class,
             ShelfController.Aside.class,
             OrderController.OrderView.class,

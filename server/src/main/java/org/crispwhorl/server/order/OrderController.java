@@ -16,6 +16,7 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.BackwardPlan;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.server.problem.Problem;
+import org.crispwhorl.server.work.BigWork;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -34,7 +35,10 @@ import org.springframework.web.bind.annotation.RestController;
 public class OrderController {
     private final Orders orders;
 
-    OrderController(Orders orders) {
+    private final BigWork work;
+
+    OrderController(Orders orders, BigWork work) {
+        this.work = work;
         this.orders = orders;
     }
 
@@ -98,14 +102,14 @@ public class OrderController {
     }
 
     /** A species of an order that cannot be read, so that nothing is reckoned of it. */
-    public record Unreadable(UUID speciesId, String name) {}
+    public record LeftOut(UUID speciesId, String name) {}
 
     /**
      * What an order takes, and a plain plan of days.
      *
-     * @param unreadable species that are left out of both
+     * @param leftOut species that are left out of both
      */
-    public record OrderReckoning(OrderSheet sheet, BackwardPlan plan, List<Unreadable> unreadable) {}
+    public record OrderReckoning(OrderSheet sheet, BackwardPlan plan, List<LeftOut> leftOut) {}
 
     @GetMapping
     @Operation(operationId = "listOrders", summary = "All orders, by hand-over")
@@ -145,7 +149,7 @@ public class OrderController {
     @GetMapping("/{id}/reckoning")
     @Operation(operationId = "reckonOrder", summary = "What an order takes, and a plain plan of days")
     OrderReckoning reckon(@PathVariable UUID id) {
-        return orders.reckon(id);
+        return work.inTurn(() -> orders.reckon(id));
     }
 
     /** What was taken from one thing of the drawer. */
@@ -160,7 +164,7 @@ public class OrderController {
     @PostMapping("/{id}/use")
     @Operation(operationId = "useUp", summary = "Take from the drawer what an order uses up")
     List<TakenView> use(@PathVariable UUID id) {
-        return orders.useUp(id);
+        return work.inTurn(() -> orders.useUp(id));
     }
 
     @DeleteMapping("/{id}/use")

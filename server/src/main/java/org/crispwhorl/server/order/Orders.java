@@ -108,7 +108,7 @@ public class Orders {
     @Transactional(readOnly = true)
     public OrderController.OrderReckoning reckon(UUID id) {
         OrderController.OrderDraft order = row(id).view().order();
-        List<OrderController.Unreadable> unreadable = new ArrayList<>();
+        List<OrderController.LeftOut> unreadable = new ArrayList<>();
         OrderSheet sheet = OrderSheet.of(lines(order, unreadable), conditions());
         return new OrderController.OrderReckoning(
                 sheet, BackwardPlan.of(sheet, order.handOver(), order.marginH(), WorkingDays.USUAL), unreadable);
@@ -121,11 +121,11 @@ public class Orders {
     }
 
     private Materials materials(OrderController.OrderDraft order, Drawer from) {
-        List<OrderController.Unreadable> unreadable = new ArrayList<>();
+        List<OrderController.LeftOut> unreadable = new ArrayList<>();
         List<OrderSheet.Line> lines = lines(order, unreadable);
         if (!unreadable.isEmpty()) {
             throw new NotComplete(
-                    unreadable.stream().map(OrderController.Unreadable::name).toList());
+                    unreadable.stream().map(OrderController.LeftOut::name).toList());
         }
         Conditions conditions = conditions();
         return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, from, order.tierMm());
@@ -185,25 +185,17 @@ public class Orders {
     }
 
     /** The lines whose species can be read; the others are told. */
-    private List<OrderSheet.Line> lines(OrderController.OrderDraft order, List<OrderController.Unreadable> unreadable) {
+    private List<OrderSheet.Line> lines(OrderController.OrderDraft order, List<OrderController.LeftOut> unreadable) {
         Map<UUID, Optional<Species>> read = new LinkedHashMap<>();
         List<OrderSheet.Line> lines = new ArrayList<>();
         for (OrderController.OrderLine line : order.lines()) {
             UUID id = line.speciesId();
-            read.computeIfAbsent(id, this::readable)
+            read.computeIfAbsent(id, shelf::readable)
                     .ifPresentOrElse(
                             species -> lines.add(new OrderSheet.Line(species, line.flowers())),
-                            () -> unreadable.add(new OrderController.Unreadable(id, shelf.name(id))));
+                            () -> unreadable.add(new OrderController.LeftOut(id, shelf.name(id))));
         }
         return lines;
-    }
-
-    private Optional<Species> readable(UUID id) {
-        try {
-            return Optional.of(shelf.get(id).species());
-        } catch (DocumentFault e) {
-            return Optional.empty();
-        }
     }
 
     private void check(OrderController.OrderDraft draft) {

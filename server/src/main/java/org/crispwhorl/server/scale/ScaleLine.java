@@ -17,7 +17,7 @@ public final class ScaleLine {
     public static final String TARED = "tared";
     public static final String REFUSED = "refused ";
 
-    private static final Pattern WEIGHT = Pattern.compile("weight (-?\\d+(?:\\.\\d+)?) (steady|moving)");
+    private static final Pattern WEIGHT = Pattern.compile("weight (-?\\d{1,7}(?:\\.\\d{1,6})?) (steady|moving)");
 
     private ScaleLine() {}
 

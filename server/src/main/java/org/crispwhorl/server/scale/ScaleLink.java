@@ -1,8 +1,6 @@
 package org.crispwhorl.server.scale;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.net.InetSocketAddress;
@@ -32,7 +30,7 @@ public class ScaleLink implements SmartLifecycle {
     private volatile String address;
     private final BlockingQueue<String> answers = new ArrayBlockingQueue<>(1);
     private volatile boolean running;
-    private volatile Reading now = new Reading(false, Optional.empty(), false, Optional.empty());
+    private volatile Reading now = Reading.silent(Optional.empty(), "it has not said anything yet");
     private Thread listener;
     private Socket socket;
 
@@ -57,8 +55,19 @@ public class ScaleLink implements SmartLifecycle {
      * @param grams what it weighs now
      * @param steady whether it has come to rest
      * @param lastSteadyG what it weighed when it was last at rest, kept when it goes silent
+     * @param trouble why it is not heard of, where that is known
      */
-    public record Reading(boolean there, Optional<Double> grams, boolean steady, Optional<Double> lastSteadyG) {}
+    public record Reading(
+            boolean there,
+            Optional<Double> grams,
+            boolean steady,
+            Optional<Double> lastSteadyG,
+            Optional<String> trouble) {
+        /** A scale that is not heard of. */
+        static Reading silent(Optional<Double> lastSteadyG, String trouble) {
+            return new Reading(false, Optional.empty(), false, lastSteadyG, Optional.of(trouble));
+        }
+    }
 
     public Reading now() {
         return now;
@@ -124,25 +133,41 @@ public class ScaleLink implements SmartLifecycle {
 
     private void listen() {
         while (running) {
+            String trouble;
             try (Socket line = new Socket()) {
-                String[] place = address.split(":");
-                line.connect(new InetSocketAddress(place[0], Integer.parseInt(place[1])), PATIENCE_MS);
+                line.connect(place(address), PATIENCE_MS);
                 line.setSoTimeout(PATIENCE_MS);
                 socket = line;
-                BufferedReader in =
-                        new BufferedReader(new InputStreamReader(line.getInputStream(), StandardCharsets.US_ASCII));
-                for (String said = in.readLine(); said != null; said = in.readLine()) {
+                LineReader in = new LineReader(line.getInputStream());
+                for (String said = in.next(); said != null; said = in.next()) {
                     heard(said);
                 }
+                trouble = "it ended the connection";
             } catch (IOException | RuntimeException e) {
                 LOG.debug("scale", e);
+                trouble = e instanceof IOException && e.getMessage() != null ? e.getMessage() : "its address is wrong";
             }
-            now = new Reading(false, Optional.empty(), false, now.lastSteadyG());
+            now = Reading.silent(now.lastSteadyG(), trouble);
             socket = null;
             rest();
         }
     }
 
+    /** The place that an address names, as host:port. */
+    private static InetSocketAddress place(String address) throws IOException {
+        int colon = address.lastIndexOf(':');
+        String port = address.substring(colon + 1);
+        if (colon < 1 || !port.matches("\\d{1,5}") || Integer.parseInt(port) > 65535) {
+            throw new IOException("its address '" + address + "' is not host:port");
+        }
+        InetSocketAddress place = new InetSocketAddress(address.substring(0, colon), Integer.parseInt(port));
+        if (place.isUnresolved()) {
+            throw new IOException("there is no " + address.substring(0, colon));
+        }
+        return place;
+    }
+
+    /** What a scale says; words that are neither a weight nor an answer are passed over. */
     private void heard(String said) {
         Optional<ScaleLine.Weight> weight = ScaleLine.weight(said);
         if (weight.isPresent()) {
@@ -151,8 +176,9 @@ public class ScaleLink implements SmartLifecycle {
                     true,
                     Optional.of(grams),
                     weight.get().steady(),
-                    weight.get().steady() ? Optional.of(grams) : now.lastSteadyG());
-        } else {
+                    weight.get().steady() ? Optional.of(grams) : now.lastSteadyG(),
+                    Optional.empty());
+        } else if (said.equals(ScaleLine.TARED) || said.startsWith(ScaleLine.REFUSED)) {
             answers.offer(said);
         }
     }

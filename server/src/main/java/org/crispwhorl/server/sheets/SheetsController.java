@@ -26,6 +26,7 @@ import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.shelf.Shelf;
 import org.crispwhorl.server.ways.StudioWays;
+import org.crispwhorl.server.work.BigWork;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -46,8 +47,10 @@ class SheetsController {
     private final Shelf shelf;
     private final StudioDrawer drawer;
     private final StudioWays ways;
+    private final BigWork work;
 
-    SheetsController(Orders orders, Shelf shelf, StudioDrawer drawer, StudioWays ways) {
+    SheetsController(Orders orders, Shelf shelf, StudioDrawer drawer, StudioWays ways, BigWork work) {
+        this.work = work;
         this.orders = orders;
         this.shelf = shelf;
         this.drawer = drawer;
@@ -59,7 +62,7 @@ class SheetsController {
             operationId = "gatherMaterials",
             summary = "Everything that an order takes, sorted as it leaves the drawer")
     Materials materials(@PathVariable UUID id) {
-        return orders.materials(id);
+        return work.inTurn(() -> orders.materials(id));
     }
 
     @GetMapping("/api/orders/{id}/sheets.pdf")
@@ -70,8 +73,8 @@ class SheetsController {
             @RequestParam(defaultValue = "CUTS,WIRES,PASTES,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
             @RequestParam(defaultValue = "A4") Paper paper) {
         String title = orders.get(id).order().name();
-        return file(
-                "sheets.pdf", MediaType.APPLICATION_PDF, SheetPdf.write(title, orders.materials(id), sheets, paper));
+        return work.inTurn(() -> file(
+                "sheets.pdf", MediaType.APPLICATION_PDF, SheetPdf.write(title, orders.materials(id), sheets, paper)));
     }
 
     @GetMapping("/api/orders/{id}/lists/{list}.csv")
@@ -80,34 +83,37 @@ class SheetsController {
             summary = "One list of an order as CSV: cuts, wires, pastes, shopping or stems")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
     ResponseEntity<byte[]> csv(@PathVariable UUID id, @PathVariable String list) {
-        String text =
-                switch (list) {
-                    case "cuts" -> ListCsv.cuts(orders.reckon(id).sheet().cuts());
-                    case "wires" -> ListCsv.wires(orders.materials(id));
-                    case "pastes" -> ListCsv.pastes(orders.materials(id));
-                    case "shopping" -> ListCsv.shopping(orders.materials(id));
-                    case "stems" -> ListCsv.stems(orders.materials(id));
-                    default -> throw new NotThere("list", list);
-                };
+        String text = work.inTurn(() -> listed(id, list));
         return file(list + ".csv", CSV, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private String listed(UUID id, String list) {
+        return switch (list) {
+            case "cuts" -> ListCsv.cuts(orders.reckon(id).sheet().cuts());
+            case "wires" -> ListCsv.wires(orders.materials(id));
+            case "pastes" -> ListCsv.pastes(orders.materials(id));
+            case "shopping" -> ListCsv.shopping(orders.materials(id));
+            case "stems" -> ListCsv.stems(orders.materials(id));
+            default -> throw new NotThere("list", list);
+        };
     }
 
     @GetMapping("/api/orders/{id}/outlines.pdf")
     @Operation(operationId = "orderOutlinesAsPdf", summary = "The outlines of an order at true size as PDF")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
     ResponseEntity<byte[]> orderOutlines(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
-        return file(
+        return work.inTurn(() -> file(
                 "outlines.pdf",
                 MediaType.APPLICATION_PDF,
-                OutlinePdf.write(orders.get(id).order().name(), OutlinePages.of(pieces(orders.materials(id)), paper)));
+                OutlinePdf.write(orders.get(id).order().name(), OutlinePages.of(pieces(orders.materials(id)), paper))));
     }
 
     @GetMapping("/api/orders/{id}/outlines.svg")
     @Operation(operationId = "orderOutlinesAsSvg", summary = "The outlines of an order at true size as SVG")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
     ResponseEntity<byte[]> orderOutlinesSvg(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
-        String svg =
-                OutlineSvg.write(orders.get(id).order().name(), OutlinePages.of(pieces(orders.materials(id)), paper));
+        String svg = work.inTurn(() ->
+                OutlineSvg.write(orders.get(id).order().name(), OutlinePages.of(pieces(orders.materials(id)), paper)));
         return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
     }
 

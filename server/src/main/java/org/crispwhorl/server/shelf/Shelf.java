@@ -139,6 +139,17 @@ public class Shelf {
         return kept(row(id));
     }
 
+    /** One species where it can be read. */
+    @Transactional(readOnly = true)
+    public Optional<Species> readable(UUID id) {
+        SpeciesRow row = row(id);
+        try {
+            return Optional.of(kept(row).species());
+        } catch (DocumentFault e) {
+            return Optional.empty();
+        }
+    }
+
     /** The name under which a species is kept, whether it can be read or not. */
     @Transactional(readOnly = true)
     public String name(UUID id) {

@@ -1,8 +1,6 @@
 package org.crispwhorl.server.standins;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.net.InetAddress;
@@ -10,6 +8,7 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
+import org.crispwhorl.server.scale.LineReader;
 import org.crispwhorl.server.scale.ScaleLine;
 import org.crispwhorl.server.scale.ScaleLink;
 import org.slf4j.Logger;
@@ -148,9 +147,8 @@ public class ScaleStandIn implements SmartLifecycle {
 
     private void answer(Socket from) {
         try {
-            BufferedReader in =
-                    new BufferedReader(new InputStreamReader(from.getInputStream(), StandardCharsets.US_ASCII));
-            for (String asked = in.readLine(); asked != null; asked = in.readLine()) {
+            LineReader in = new LineReader(from.getInputStream());
+            for (String asked = in.next(); asked != null; asked = in.next()) {
                 String says = asked.equals(ScaleLine.TARE) ? tare() : ScaleLine.REFUSED + "it does not know that";
                 synchronized (from) {
                     from.getOutputStream().write((says + "\n").getBytes(StandardCharsets.US_ASCII));

@@ -5,6 +5,7 @@ import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEven
 import org.springframework.boot.context.event.ApplicationFailedEvent;
 import org.springframework.boot.context.logging.LoggingApplicationListener;
 import org.springframework.context.ApplicationEvent;
+import org.springframework.context.aot.AbstractAotProcessor;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.SmartApplicationListener;
 import org.springframework.core.env.Environment;
@@ -17,6 +18,9 @@ import org.springframework.core.env.Profiles;
 public final class StudioOpening implements SmartApplicationListener {
     /** The profile of the demo. */
     public static final String DEMO = "demo";
+
+    /** When the application is only built, its beans worked out ahead of time, there is no studio. */
+    private static final boolean BUILDING = Boolean.getBoolean(AbstractAotProcessor.AOT_PROCESSING);
 
     private StudioFolder folder;
 
@@ -35,7 +39,7 @@ public final class StudioOpening implements SmartApplicationListener {
 
     @Override
     public void onApplicationEvent(ApplicationEvent event) {
-        if (event instanceof ApplicationEnvironmentPreparedEvent prepared) {
+        if (event instanceof ApplicationEnvironmentPreparedEvent prepared && !BUILDING) {
             open(prepared.getEnvironment());
         } else if (folder != null) {
             folder.close();
