@@ -1,6 +1,5 @@
 package org.crispwhorl.bench;
 
-import java.io.File;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -9,47 +8,82 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 
-/** The application as {@code ./whorl demo} runs it, in a process of its own on a free port, with fresh demo data. */
-final class RunningApplication implements AutoCloseable {
+/** The application as {@code ./whorl} runs it, in a process of its own on a free port. */
+public final class RunningApplication implements AutoCloseable {
+    /** The launcher passes the options on with which it starts the application. */
+    private static final String OPTIONS = "CRISP_WHORL_JAVA_OPTIONS";
+
     private final Process process;
     private final double firstPageMs;
-    final String base;
-    final HttpClient client = HttpClient.newHttpClient();
+    public final String base;
+    public final HttpClient client = HttpClient.newHttpClient();
 
+    /** Starts it with fresh demo data. */
     RunningApplication(Path app) throws IOException, InterruptedException {
+        this(app, Files.createTempDirectory("crispwhorl-bench"), "demo");
+    }
+
+    /**
+     * Starts it on some data.
+     *
+     * @param app where {@code ./whorl} laid it out
+     * @param profile demo or own
+     * @param settings further settings, as on the command line
+     */
+    public RunningApplication(Path app, Path data, String profile, String... settings)
+            throws IOException, InterruptedException {
         int port;
         try (ServerSocket socket = new ServerSocket(0)) {
             port = socket.getLocalPort();
         }
         base = "http://127.0.0.1:" + port;
-        Path data = Files.createTempDirectory("crispwhorl-bench");
-        List<String> command = List.of(
+        List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:SharedArchiveFile=" + app.resolve("crispwhorl.jsa"),
-                "-Xshare:auto",
-                "-XX:+UseSerialGC",
-                "-XX:TieredStopAtLevel=1",
-                "-Djava.library.path=" + app.resolve("solver"),
-                "-Dspring.aot.enabled=true",
+                "-Xshare:auto"));
+        command.addAll(List.of(System.getenv(OPTIONS).trim().split("\\s+")));
+        command.addAll(List.of(
                 "-jar",
                 app.resolve("crispwhorl.jar").toString(),
-                "--spring.profiles.active=demo",
+                "--spring.profiles.active=" + profile,
                 "--crispwhorl.data=" + data,
-                "--server.port=" + port);
+                "--server.port=" + port));
+        command.addAll(List.of(settings));
+        Path said = Files.createTempFile("crispwhorl-said", ".log");
         long start = System.nanoTime();
         process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
-                .redirectOutput(new File(data.toFile(), "bench.log"))
+                .redirectOutput(said.toFile())
                 .start();
-        while (!answers("/shelf") || !answers("/api/species")) {
+        while (!answers("/shelf") || !answers("/api/species") || !answers("/actuator/health/readiness")) {
             if (!process.isAlive()) {
-                throw new IllegalStateException("the application stopped; see " + data);
+                throw new NotStarted(Files.readString(said).strip());
             }
             Thread.sleep(20);
         }
         firstPageMs = (System.nanoTime() - start) / 1e6;
+    }
+
+    /** The application said why it does not start. */
+    public static final class NotStarted extends IOException {
+        private static final long serialVersionUID = 1;
+
+        NotStarted(String sentence) {
+            super(sentence);
+        }
+    }
+
+    /** Ends it as a power cut would. */
+    public void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+
+    /** Its number among the processes of the machine. */
+    public long pid() {
+        return process.pid();
     }
 
     /** From the start of the jar to the first page with its species, ms. */
@@ -94,5 +128,10 @@ final class RunningApplication implements AutoCloseable {
     @Override
     public void close() {
         process.destroy();
+        try {
+            process.waitFor();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

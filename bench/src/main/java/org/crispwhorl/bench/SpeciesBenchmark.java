@@ -39,7 +39,7 @@ public class SpeciesBenchmark {
     private Species design;
 
     /** Reads a demo document from the class path. */
-    static String document(String name) throws IOException {
+    public static String document(String name) throws IOException {
         try (InputStream in = SpeciesBenchmark.class.getResourceAsStream("/demo/" + name + ".json")) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }

@@ -21,8 +21,12 @@ public abstract class ServerTest {
     @BeforeClass
     public void startApplication() throws IOException {
         data = Files.createTempDirectory("crispwhorl-test");
+        lay(data);
         start();
     }
+
+    /** What lies in the folder before the first start; nothing, unless a test wants otherwise. */
+    protected void lay(Path folder) throws IOException {}
 
     @AfterClass(alwaysRun = true)
     public void stopApplication() {

@@ -1,0 +1,83 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.Stream;
+import java.util.zip.ZipInputStream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Factory;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What every landed version kept is opened by this one, and every room works: a database file of each lies beside the tests. */
+public class KeptStudioTest extends ServerTest {
+    private final String kept;
+
+    @Factory(dataProvider = "studios")
+    public KeptStudioTest(String kept) {
+        this.kept = kept;
+    }
+
+    @DataProvider
+    public static Object[][] studios() {
+        return new Object[][] {{"schema-4"}};
+    }
+
+    @Override
+    protected void lay(Path folder) throws IOException {
+        try (InputStream in = KeptStudioTest.class.getResourceAsStream("/kept/" + kept + ".zip");
+                ZipInputStream zip = new ZipInputStream(in)) {
+            Files.copy(
+                    zip.getNextEntry() == null ? InputStream.nullInputStream() : zip,
+                    folder.resolve("crispwhorl.mv.db"));
+        }
+    }
+
+    @Test
+    public void everySpeciesIsReadAndReckoned() {
+        JsonNode cards = api.get("/api/species").json();
+        assertEquals(cards.size(), 16);
+        for (JsonNode card : cards) {
+            assertTrue(card.has("drawn"), card.toString());
+            JsonNode document = api.get("/api/species/" + card.get("id").asString() + "/document")
+                    .json();
+            Api.Answer reckoned =
+                    api.post("/api/reckoning", Api.JSON.createObjectNode().set("species", document));
+            assertEquals(reckoned.status(), 200, reckoned.body());
+        }
+        assertEquals(api.get("/api/unreadable").json().size(), 0);
+    }
+
+    @Test
+    public void aNameThatTurnedLinesAboutIsCleaned() {
+        for (JsonNode card : api.get("/api/species").json()) {
+            if (card.get("name").asString().contains("Bell")) {
+                String path = "/api/species/" + card.get("id").asString() + "/document";
+                assertEquals(api.get(path).json().get("name").asString(), "Bell of the lock");
+            }
+        }
+    }
+
+    @Test
+    public void ordersDrawerRoomAndWaysAreThere() {
+        String order = api.get("/api/orders").json().get(0).get("id").asString();
+        assertEquals(api.get("/api/orders/" + order + "/reckoning").status(), 200);
+        assertEquals(api.get("/api/orders/" + order + "/materials").status(), 200);
+        assertTrue(api.get("/api/orders/" + order + "/use").json().size() > 0);
+        assertTrue(api.get("/api/drawer").json().size() > 40);
+        assertEquals(api.get("/api/room").json().get("temperatureC").asDouble(), 23.0);
+        assertEquals(api.put("/api/ways", api.get("/api/ways").body()).status(), 200);
+    }
+
+    @Test
+    public void aCopyWasMadeBeforeItWasLifted() throws IOException {
+        try (Stream<Path> copies = Files.list(data().resolve("copies"))) {
+            assertTrue(copies.anyMatch(c -> c.toString().endsWith("-before-lift.zip")));
+        }
+    }
+}

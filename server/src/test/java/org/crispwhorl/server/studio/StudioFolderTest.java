@@ -1,0 +1,239 @@
+package org.crispwhorl.server.studio;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import java.io.IOException;
+import java.io.RandomAccessFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** A studio's folder is opened by one program, and only where its data is whole. */
+public class StudioFolderTest {
+    private static final StudioFolder.Wanted OWN = new StudioFolder.Wanted(false, false);
+    private static final StudioFolder.Wanted DEMO = new StudioFolder.Wanted(true, false);
+    private static final StudioFolder.Wanted FRESH = new StudioFolder.Wanted(true, true);
+
+    private Path folder;
+
+    @BeforeMethod
+    public void folder() throws IOException {
+        folder = Files.createTempDirectory("crispwhorl-studio");
+    }
+
+    @AfterMethod
+    public void clear() throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path one : all.sorted(java.util.Comparator.reverseOrder()).toList()) {
+                Files.delete(one);
+            }
+        }
+    }
+
+    private void open(StudioFolder.Wanted wanted) {
+        try (StudioFolder studio = StudioFolder.locked(folder)) {
+            studio.open(wanted);
+        }
+    }
+
+    private void execute(String... statements) throws SQLException {
+        try (Connection database =
+                        DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("crispwhorl"), "sa", "");
+                Statement statement = database.createStatement()) {
+            for (String one : statements) {
+                statement.execute(one);
+            }
+        }
+    }
+
+    /** A database as the application leaves it, with so many species and saves. */
+    private void inUse(int species) throws SQLException, IOException {
+        execute(
+                "create table \"flyway_schema_history\" (\"version\" varchar, \"success\" boolean)",
+                "insert into \"flyway_schema_history\" values ('" + DatabaseCheck.ownSchema() + "', true)",
+                "create table species (id int primary key, document clob)",
+                "create sequence saves start with 1 no cache");
+        more(species);
+    }
+
+    private void more(int species) throws SQLException, IOException {
+        execute(
+                "insert into species select x + (select count(*) from species), repeat(random_uuid(), 400) from system_range(1, "
+                        + species + ")",
+                "select next value for saves",
+                "checkpoint sync");
+        SavesSeen.note(folder, DatabaseCheck.of(folder).saves());
+    }
+
+    private String refused(StudioFolder.Wanted wanted) {
+        return expectThrows(StudioRefusal.class, () -> open(wanted)).getMessage();
+    }
+
+    @Test
+    public void anEmptyFolderBecomesAStudioThatOnlyItsMakerReads() throws IOException {
+        open(OWN);
+        assertFalse(StudioMark.in(folder).orElseThrow().demo());
+        assertEquals(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder)), "rwx------");
+    }
+
+    @Test
+    public void aSecondProgramIsTurnedAway() {
+        try (StudioFolder first = StudioFolder.locked(folder)) {
+            first.open(OWN);
+            assertTrue(refused(OWN).contains("open in another"));
+        }
+        open(OWN);
+    }
+
+    @Test
+    public void aDatabaseThatAnOlderProgramHoldsIsNotTouched() throws Exception {
+        inUse(3);
+        try (Connection held = DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("crispwhorl"), "sa", "")) {
+            assertFalse(held.isClosed());
+            assertTrue(refused(FRESH).contains("open in another"));
+        }
+    }
+
+    @Test
+    public void aFreshDemoMovesTheOldOneAside() throws Exception {
+        open(DEMO);
+        inUse(5);
+        open(FRESH);
+        assertFalse(Files.exists(folder.resolve(DatabaseCheck.FILE)));
+        try (Stream<Path> aside = Files.list(folder.resolve("aside"))) {
+            assertEquals(DatabaseCheck.of(aside.findFirst().orElseThrow()).species(), 5);
+        }
+    }
+
+    @Test
+    public void aStudioOfOnesOwnIsNeverADemoBegunAnew() throws Exception {
+        open(OWN);
+        inUse(5);
+        assertTrue(refused(FRESH).contains("your own"));
+        assertTrue(refused(DEMO).contains("your own"));
+        assertEquals(DatabaseCheck.of(folder).species(), 5);
+    }
+
+    @Test
+    public void aStudioThatDoesNotSayWhatItIsIsNotBegunAnew() throws Exception {
+        inUse(5);
+        assertTrue(refused(FRESH).contains("does not say"));
+        assertEquals(DatabaseCheck.of(folder).species(), 5);
+    }
+
+    @Test
+    public void anEmptiedFileIsToldWithItsNewestGoodCopy() throws Exception {
+        open(OWN);
+        inUse(5);
+        new StudioCopies(folder).ofClosed(StudioCopies.Sort.DAILY);
+        Files.write(folder.resolve(DatabaseCheck.FILE), new byte[0]);
+        String told = refused(OWN);
+        assertTrue(told.contains("damaged") && told.contains("-daily.zip"), told);
+        Files.delete(folder.resolve(DatabaseCheck.FILE));
+        assertTrue(refused(OWN).contains("is gone"));
+    }
+
+    @Test
+    public void aNewerProgramsDataIsLeftAsItIs() throws Exception {
+        open(OWN);
+        inUse(5);
+        execute("update \"flyway_schema_history\" set \"version\" = '" + (DatabaseCheck.ownSchema() + 1) + "'");
+        assertTrue(refused(OWN).contains("newer Crisp Whorl"));
+    }
+
+    @Test
+    public void anOlderProgramsDataIsCopiedBeforeItIsLifted() throws Exception {
+        open(OWN);
+        inUse(5);
+        execute("update \"flyway_schema_history\" set \"version\" = '1'");
+        open(OWN);
+        assertEquals(new StudioCopies(folder).all().size(), 1);
+    }
+
+    /** Wherever garbage falls, either nothing was hit or it is told: what was acknowledged is never missing in silence. */
+    @Test
+    public void garbageIsToldOrHarmless() throws Exception {
+        open(OWN);
+        inUse(40);
+        for (int i = 0; i < 6; i++) {
+            more(20);
+        }
+        byte[] whole = Files.readAllBytes(folder.resolve(DatabaseCheck.FILE));
+        long species = DatabaseCheck.of(folder).species();
+        Random random = new Random(7);
+        int told = 0;
+        for (int round = 0; round < 40; round++) {
+            byte[] garbage = new byte[8192];
+            random.nextBytes(garbage);
+            Files.write(folder.resolve(DatabaseCheck.FILE), whole);
+            try (RandomAccessFile file =
+                    new RandomAccessFile(folder.resolve(DatabaseCheck.FILE).toFile(), "rw")) {
+                file.seek(random.nextInt(whole.length - garbage.length));
+                file.write(garbage);
+            }
+            try {
+                open(OWN);
+                assertEquals(DatabaseCheck.of(folder).species(), species, "round " + round);
+            } catch (StudioRefusal e) {
+                told++;
+            }
+        }
+        assertTrue(told > 0, "garbage was noticed now and then");
+    }
+
+    @Test
+    public void aCopyIsPutBackAndWhatWasThereIsKept() throws Exception {
+        open(OWN);
+        inUse(5);
+        StudioCopies copies = new StudioCopies(folder);
+        String copy = copies.ofClosed(StudioCopies.Sort.DAILY).getFileName().toString();
+        more(4);
+        Path aside = copies.restore(copy).orElseThrow();
+        assertEquals(DatabaseCheck.of(folder).species(), 5);
+        assertEquals(DatabaseCheck.of(aside).species(), 9);
+        open(OWN);
+    }
+
+    @Test
+    public void aCopyThatIsDamagedOrNewerOrNotThereChangesNothing() throws Exception {
+        open(OWN);
+        inUse(5);
+        StudioCopies copies = new StudioCopies(folder);
+        execute("update \"flyway_schema_history\" set \"version\" = '99'");
+        Path newer = copies.ofClosed(StudioCopies.Sort.DAILY);
+        execute("update \"flyway_schema_history\" set \"version\" = '" + DatabaseCheck.ownSchema() + "'");
+        Path damaged = copies.next(StudioCopies.Sort.BEFORE_LIFT);
+        Files.write(damaged, new byte[] {'P', 'K', 3, 4, 0, 0});
+        for (String name : new String[] {
+            newer.getFileName().toString(), damaged.getFileName().toString(), "none"
+        }) {
+            expectThrows(StudioRefusal.class, () -> copies.restore(name));
+            assertEquals(DatabaseCheck.of(folder).species(), 5);
+        }
+    }
+
+    @Test
+    public void olderCopiesMakeRoom() throws Exception {
+        open(OWN);
+        StudioCopies copies = new StudioCopies(folder);
+        Files.createDirectories(folder.resolve("copies"));
+        for (int day = 10; day < 30; day++) {
+            Files.writeString(folder.resolve("copies/2020-01-" + day + "T10-00-00-daily.zip"), "");
+        }
+        copies.next(StudioCopies.Sort.DAILY);
+        assertEquals(copies.all().size(), 13);
+        assertTrue(copies.all().get(0).toString().contains("2020-01-29"));
+    }
+}
