@@ -152,11 +152,14 @@ function takeOff() {
         <button type="button" class="act-quiet" @click="takeOff">Take off the book</button>
       </p>
     </section>
-    <ProblemNote v-if="kept.error.value" :error="kept.error.value" />
-    <ProblemNote v-if="reckoning.error.value" :error="reckoning.error.value" />
-    <p v-if="reckoning.data.value?.leftOut.length" role="alert" class="border border-ink bg-sheet p-3 lg:col-start-2">
-      ■ Nothing of {{ reckoning.data.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Mend it on the shelf, or leave it out.
-    </p>
-    <OrderTotals v-if="order && reckoning.data.value && order.order.lines.length" :reckoning="reckoning.data.value" />
+    <div class="min-w-0 space-y-4">
+      <ProblemNote v-if="kept.error.value" :error="kept.error.value" />
+      <ProblemNote v-if="reckoning.error.value" :error="reckoning.error.value" />
+      <p v-if="reckoning.data.value?.leftOut.length" role="alert" class="border border-ink bg-sheet p-3">
+        ■ Nothing of {{ reckoning.data.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Mend it on the shelf, or leave it out.
+      </p>
+      <p v-if="reckoning.isFetching.value && !reckoning.data.value" role="status" class="text-quiet">Reckoning what it takes …</p>
+      <OrderTotals v-if="order && reckoning.data.value && order.order.lines.length" :reckoning="reckoning.data.value" />
+    </div>
   </div>
 </template>

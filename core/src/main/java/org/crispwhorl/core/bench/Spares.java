@@ -40,30 +40,50 @@ public record Spares(
     /** The odds that must be met of having enough good pieces. */
     public static final double ODDS = 0.95;
 
+    /** No maker makes more spares than this for each piece needed, and a few besides. */
+    private static final int MOST_EACH = 20;
+
     /**
-     * The fewest spares with which at least {@code needed} good pieces come out at odds of 95 % or better.
+     * The fewest spares with which at least {@code needed} good pieces come out at odds of 95 % or better. Where nearly everything
+     * breaks no number is enough; then it is {@value MOST_EACH} for each piece and as many besides.
      *
      * @param needed 0 or more
      */
     public int forPieces(int needed) {
-        int spare = 0;
-        while (needed > 0 && chanceEnough(needed, spare) < ODDS) {
-            spare++;
+        if (needed <= 0) {
+            return 0;
         }
-        return spare;
+        int most = MOST_EACH * (needed + 1);
+        int enough = 1;
+        while (enough < most && chanceEnough(needed, enough - 1) < ODDS) {
+            enough = Math.min(most, 2 * enough);
+        }
+        int least = 0;
+        while (least < enough) {
+            int middle = (least + enough) / 2;
+            if (chanceEnough(needed, middle) < ODDS) {
+                least = middle + 1;
+            } else {
+                enough = middle;
+            }
+        }
+        return least;
     }
 
-    /** P(at most {@code spare} of needed + spare break), by the beta-binomial's own recurrence. */
+    /**
+     * P(at most {@code spare} of needed + spare break), by the beta-binomial's own recurrence, in logarithms, so that nothing is
+     * too small to be counted.
+     */
     double chanceEnough(int needed, int spare) {
         int n = needed + spare;
-        double p = 1;
+        double log = 0;
         for (int i = 0; i < n; i++) {
-            p *= (whole + i) / (broken + whole + i);
+            log += Math.log((whole + i) / (broken + whole + i));
         }
-        double sum = p;
+        double sum = Math.exp(log);
         for (int k = 0; k < spare; k++) {
-            p *= (double) (n - k) / (k + 1) * (broken + k) / (whole + n - k - 1);
-            sum += p;
+            log += Math.log((double) (n - k) / (k + 1) * (broken + k) / (whole + n - k - 1));
+            sum += Math.exp(log);
         }
         return sum;
     }

@@ -68,4 +68,9 @@ public record Plan(
      */
     public record Gate(
             String afterTask, Optional<Stage> stage, @Never double waitH, Optional<Double> atMostH) {}
+
+    /** Minutes of hands of all tasks. */
+    public double handsMin() {
+        return tasks.stream().mapToDouble(Task::handsMin).sum();
+    }
 }

@@ -103,7 +103,7 @@ public final class Reckoner {
                 wireMm += opened.opening().count() * wireMm(part);
             }
         }
-        double hands = plan.tasks().stream().mapToDouble(Plan.Task::handsMin).sum();
+        double hands = plan.handsMin();
         int heads = a.species().parts().stream()
                 .filter(Stamens.class::isInstance)
                 .mapToInt(Part::pieceCount)

@@ -92,4 +92,20 @@ public class BenchTest {
         assertEquals(kit.formersNamed("spoon").getAsInt(), 6);
         assertTrue(kit.formersNamed("apple tray").isEmpty());
     }
+
+    @Test
+    public void sparesAreTheFewestThatMeetTheOddsHoweverManyAreNeeded() {
+        for (int needed : new int[] {1, 2, 5, 30, 400, 5000}) {
+            int spare = Spares.UNRECORDED.forPieces(needed);
+            assertTrue(Spares.UNRECORDED.chanceEnough(needed, spare) >= Spares.ODDS, needed + " needed");
+            assertTrue(
+                    spare == 0 || Spares.UNRECORDED.chanceEnough(needed, spare - 1) < Spares.ODDS, needed + " needed");
+        }
+    }
+
+    @Test
+    public void whereNearlyEverythingBreaksThereIsStillAnAnswer() {
+        assertEquals(new Spares(1e6, 0.1).forPieces(100), 2020);
+        assertEquals(new Spares(0.1, 1e6).forPieces(100), 0);
+    }
 }

@@ -11,10 +11,10 @@ import java.util.UUID;
 import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.flower.Drawing;
 import org.crispwhorl.core.flower.FlowerForm;
-import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
-import org.crispwhorl.core.reckoning.Reckoner;
+import org.crispwhorl.core.reckoning.Planning;
 import org.crispwhorl.core.species.OpeningStage;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.CraftJson;
@@ -126,7 +126,7 @@ public class StagesController {
                 opened.ownId(),
                 species.name(),
                 SpeciesCard.pieces(species),
-                Figure.find(Reckoner.reckon(species, now).figures(), "hands").value(),
+                Planning.of(new Assessment(species, now)).handsMin(),
                 form.faceMm(),
                 SpeciesCard.tints(species),
                 SpeciesCard.shades(species),
