@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.Choices;
@@ -28,6 +30,7 @@ import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.wire.WireTable;
 
 /** Flowers to test with. */
 public final class Garden {
@@ -38,6 +41,11 @@ public final class Garden {
     public static final Former CUP = new Former("shallow cup", 30, 9, Former.Side.CUPS_IN);
 
     private Garden() {}
+
+    /** A flower put together of the usual paste and wires. */
+    public static FlowerForm form(Species species) {
+        return FlowerForm.of(species, Paste.usual(species.medium()), WireTable.STANDARD);
+    }
 
     /** Flat petals of a cutter's outline, wired, lying apart or tucked. */
     public static Pieces petals(int count, double lengthMm, double widthMm, double leanDeg) {

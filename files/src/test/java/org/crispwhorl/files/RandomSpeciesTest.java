@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.flower.FlowerSurfaces;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
@@ -65,9 +65,16 @@ public class RandomSpeciesTest {
         reckoning.figures().forEach(f -> assertTrue(!Double.isNaN(f.value()), f.key() + " is not a number"));
         reckoning.parts().forEach(p -> p.figures()
                 .forEach(f -> assertTrue(!Double.isNaN(f.value()), p.id() + " " + f.key() + " is not a number")));
-        Gltf.write(species.name(), FlowerSurfaces.of(FlowerForm.of(species), FlowerSurfaces.Detail.SCREEN));
+        Gltf.write(
+                species.name(),
+                FlowerSurfaces.of(new Assessment(species, Conditions.USUAL).form(), FlowerSurfaces.Detail.SCREEN));
         for (OpeningStage stage : OpeningStage.values()) {
-            FlowerForm.of(stage.of(species));
+            new Assessment(
+                            stage.of(
+                                    species,
+                                    s -> new Assessment(s, CONDITIONS).form().faceMm()),
+                            Conditions.USUAL)
+                    .form();
         }
     }
 

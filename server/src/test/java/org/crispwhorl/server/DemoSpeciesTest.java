@@ -10,7 +10,6 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
-import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Reckoner;
@@ -101,7 +100,8 @@ public class DemoSpeciesTest {
 
     @Test(dataProvider = "demos")
     public void itComesOutAboutAsWideAsItIsWanted(String name, Species species) {
-        assertEquals(FlowerForm.of(species).faceMm(), species.faceMm(), 0.05 * species.faceMm());
+        assertEquals(
+                new Assessment(species, Conditions.USUAL).form().faceMm(), species.faceMm(), 0.05 * species.faceMm());
     }
 
     @Test(dataProvider = "demos")

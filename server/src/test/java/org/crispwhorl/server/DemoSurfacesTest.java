@@ -12,6 +12,8 @@ import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.flower.FlowerSurfaces;
 import org.crispwhorl.core.flower.Mesh;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Petaled;
@@ -52,7 +54,8 @@ public class DemoSurfacesTest {
             smooth = smooth.with(part.with(
                     part.pieces().with(d -> d.edge = new Edge(e.bandMm(), e.toMm(), 0, e.turnedMm(), e.finish()))));
         }
-        List<Mesh> meshes = FlowerSurfaces.of(FlowerForm.of(smooth), FlowerSurfaces.Detail.FINE);
+        List<Mesh> meshes =
+                FlowerSurfaces.of(new Assessment(smooth, Conditions.USUAL).form(), FlowerSurfaces.Detail.FINE);
         for (Petaled part : smooth.petaled()) {
             Outline finished = part.pieces().finished();
             double want = part.pieces().count() * finished.areaMm2();
@@ -63,7 +66,7 @@ public class DemoSurfacesTest {
     /** Each piece as it is drawn on the face, and its surface seen from straight above, lie within a millimetre of each other. */
     @Test(dataProvider = "demos")
     public void theFaceIsTheSurfacesSeenFromAbove(String name, Species species) {
-        FlowerForm form = FlowerForm.of(species);
+        FlowerForm form = new Assessment(species, Conditions.USUAL).form();
         Drawing.Face face = Draughting.faceOf(form);
         List<Mesh> meshes = FlowerSurfaces.of(form, FlowerSurfaces.Detail.FINE);
         for (Petaled part : species.petaled()) {

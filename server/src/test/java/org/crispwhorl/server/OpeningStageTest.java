@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.flower.Draughting;
-import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.reckoning.Assessment;
@@ -28,6 +27,10 @@ public class OpeningStageTest {
     @DataProvider
     Object[][] demos() {
         return Api.demos().stream().map(s -> new Object[] {s.name(), s}).toArray(Object[][]::new);
+    }
+
+    private static double faceMm(Species species) {
+        return new Assessment(species, Conditions.USUAL).form().faceMm();
     }
 
     private static double figure(Species species, String key) {
@@ -55,15 +58,21 @@ public class OpeningStageTest {
 
     @Test(dataProvider = "demos")
     public void budHalfAndFullDifferInTheDrawingThePiecesAndTheMinutes(String name, Species full) {
-        Species half = OpeningStage.HALF.of(full);
-        Species bud = OpeningStage.BUD.of(full);
-        assertEquals(OpeningStage.FULL.of(full), full);
+        Species half = OpeningStage.HALF.of(full, OpeningStageTest::faceMm);
+        Species bud = OpeningStage.BUD.of(full, OpeningStageTest::faceMm);
+        assertEquals(OpeningStage.FULL.of(full, OpeningStageTest::faceMm), full);
         List<Species> stages = List.of(bud, half, full);
         for (int i = 0; i + 1 < stages.size(); i++) {
             Species less = stages.get(i);
             Species more = stages.get(i + 1);
-            assertTrue(FlowerForm.of(less).faceMm() < FlowerForm.of(more).faceMm() - 0.5, name + ": width");
-            assertNotEquals(Draughting.of(FlowerForm.of(less)), Draughting.of(FlowerForm.of(more)), name + ": drawing");
+            assertTrue(
+                    new Assessment(less, Conditions.USUAL).form().faceMm()
+                            < new Assessment(more, Conditions.USUAL).form().faceMm() - 0.5,
+                    name + ": width");
+            assertNotEquals(
+                    Draughting.of(new Assessment(less, Conditions.USUAL).form()),
+                    Draughting.of(new Assessment(more, Conditions.USUAL).form()),
+                    name + ": drawing");
             assertNotEquals(pieces(less), pieces(more), name + ": pieces");
             assertTrue(figure(less, "hands") < figure(more, "hands") - 0.4, name + ": minutes");
             assertTrue(figure(less, "paste") < figure(more, "paste"), name + ": paste");
@@ -74,7 +83,7 @@ public class OpeningStageTest {
     public void noStageHasAFindingThatTheFullFlowerHasNot(String name, Species full) {
         Set<String> before = findings(full);
         for (OpeningStage stage : OpeningStage.values()) {
-            Set<String> now = findings(stage.of(full));
+            Set<String> now = findings(stage.of(full, OpeningStageTest::faceMm));
             now.removeAll(before);
             assertTrue(now.isEmpty(), name + ", " + stage + ": " + now);
         }

@@ -67,7 +67,7 @@ final class FaceOffWidth implements Rule {
         double face = a.form().faceMm();
         for (int i = 0; i < ROUNDS && Math.abs(face / a.species().faceMm() - 1) > CLOSE_ENOUGH; i++) {
             species = cutAt(species, a.species().faceMm() / face);
-            face = FlowerForm.of(species).faceMm();
+            face = FlowerForm.of(species, a.paste(), a.wireTable()).faceMm();
         }
         return species;
     }

@@ -39,7 +39,7 @@ public final class Draughting {
 
     public static Drawing of(FlowerForm form) {
         Draughting draughting = new Draughting(form);
-        return new Drawing(draughting.face(), draughting.section(), HabitDraughting.of(form.species()));
+        return new Drawing(draughting.face(), draughting.section(), HabitDraughting.of(form));
     }
 
     /** Only the face, for small drawings. */

@@ -82,14 +82,14 @@ public final class FlowerForm {
         this.stemMm = stemMm;
     }
 
-    /** Puts a species together, heart outwards, of the usual paste and wires. */
-    public static FlowerForm of(Species species) {
-        return of(species, Paste.usual(species.medium()), WireTable.STANDARD);
-    }
-
     /** Puts a species together, heart outwards, of the studio's own paste and wires. */
     public static FlowerForm of(Species species, Paste paste, WireTable wireTable) {
         return new Assembly(species, paste, wireTable).form();
+    }
+
+    /** Another flower of the same paste and wires. */
+    FlowerForm another(Species other) {
+        return of(other, paste, wireTable);
     }
 
     /** A flower while it is being put together. */

@@ -13,19 +13,20 @@ import org.crispwhorl.core.species.Species;
 final class HabitDraughting {
     private HabitDraughting() {}
 
-    static Optional<Drawing.Habit> of(Species species) {
-        return species.heads().map(heads -> habit(species, heads));
+    static Optional<Drawing.Habit> of(FlowerForm flower) {
+        return flower.species().heads().map(heads -> habit(flower, heads));
     }
 
-    private static Drawing.Habit habit(Species species, Heads heads) {
+    private static Drawing.Habit habit(FlowerForm flower, Heads heads) {
+        Species species = flower.species();
         List<String> names = new ArrayList<>();
         List<FlowerForm> forms = new ArrayList<>();
         for (Heads.Opening opening : heads.openings()) {
             names.add(opening.name());
-            forms.add(FlowerForm.of(OpenedHead.of(species, opening)));
+            forms.add(flower.another(OpenedHead.of(species, opening)));
         }
         names.add(species.name());
-        forms.add(FlowerForm.of(OpenedHead.full(species)));
+        forms.add(flower.another(OpenedHead.full(species)));
         List<Drawing.HabitHead> drawn = new ArrayList<>();
         double tip = 0;
         for (int head = 0; head <= heads.pieceCount(); head++) {

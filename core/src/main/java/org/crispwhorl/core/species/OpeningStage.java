@@ -3,7 +3,8 @@ package org.crispwhorl.core.species;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.flower.FlowerForm;
+import java.util.function.ToDoubleFunction;
+import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 
 /**
@@ -33,8 +34,12 @@ public enum OpeningStage {
         this.open = open;
     }
 
-    /** The species at this stage; the full flower is the species itself. */
-    public Species of(Species full) {
+    /**
+     * The species at this stage; the full flower is the species itself.
+     *
+     * @param faceMm how wide a species comes out, as it is made
+     */
+    public Species of(Species full, ToDoubleFunction<Species> faceMm) {
         if (this == FULL) {
             return full;
         }
@@ -57,7 +62,8 @@ public enum OpeningStage {
             }
         }
         Species stage = full.withParts(parts);
-        double face = FlowerForm.of(stage).faceMm();
-        return stage.named(full.name() + ", " + Words.Labels.of(this)).withFace(Math.max(5, Math.min(400, face)));
+        double face = faceMm.applyAsDouble(stage);
+        return stage.named(full.name() + ", " + Words.Labels.of(this))
+                .withFace(Limits.within(Species.class, "faceMm", face));
     }
 }

@@ -3,7 +3,6 @@ package org.crispwhorl.core.finding;
 import java.util.Optional;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.reckoning.Conditions;
@@ -52,7 +51,7 @@ final class Faults {
     static Species fatCone() {
         Species bud = Garden.without(heart(new HeartForm.Cone(36, 11)), "second");
         Species even = Garden.changed(bud, "first", p -> p.withPlace(Place.of(Place.Rule.FREE)));
-        return even.withFace(Math.round(FlowerForm.of(even).faceMm()));
+        return even.withFace(Math.round(Garden.form(even).faceMm()));
     }
 
     static Species hiddenRing() {
@@ -225,12 +224,12 @@ final class Faults {
                 .withLean(88)
                 .withFormer(Optional.of(half))
                 .withPlace(Place.of(Place.Rule.FREE)));
-        return one.withFace(Math.round(FlowerForm.of(one).faceMm()));
+        return one.withFace(Math.round(Garden.form(one).faceMm()));
     }
 
     static Species gluedTo(double share) {
         Species high = Garden.changed(BUD, "second", p -> p.withAttachment(new Attachment.Glued(share)));
-        return high.withFace(Math.round(FlowerForm.of(high).faceMm()));
+        return high.withFace(Math.round(Garden.form(high).faceMm()));
     }
 
     /** Petals on narrow stalks round a thick bundle of threads on which nothing stands. */
@@ -253,7 +252,7 @@ final class Faults {
                 2,
                 Colouring.NONE);
         Species bare = narrow.with(tuft);
-        return bare.withFace(Math.round(FlowerForm.of(bare).faceMm()));
+        return bare.withFace(Math.round(Garden.form(bare).faceMm()));
     }
 
     static Species veined(String part, Veiner veiner) {
@@ -268,7 +267,7 @@ final class Faults {
                 Garden.ring("inner", Garden.petals(6, 33, 32, 77).withPlace(new Place(Place.Rule.BEHIND, 0, -1))),
                 Garden.ring("back", Garden.petals(6, 36, 36, 80).withPlace(new Place(Place.Rule.BEHIND, 0, -3))));
         Species whole = rings.withWays(Choices.NONE.withDusting(Ways.Dusting.WHOLE));
-        return whole.withFace(Math.round(FlowerForm.of(whole).faceMm()));
+        return whole.withFace(Math.round(Garden.form(whole).faceMm()));
     }
 
     static Species coated(Species.Finishing finishing) {

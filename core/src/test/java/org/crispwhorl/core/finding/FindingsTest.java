@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.bench.Kit;
-import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Attachment;
@@ -101,7 +100,7 @@ public class FindingsTest {
                         Garden.petals(6, 38, 32, 48)
                                 .withFormer(Optional.of(new Former("cup", 20, 19, Former.Side.CUPS_IN)))));
         Finding hidden = only(
-                "ring-hidden", closed.withFace(Math.round(FlowerForm.of(closed).faceMm())), USUAL);
+                "ring-hidden", closed.withFace(Math.round(Garden.form(closed).faceMm())), USUAL);
         assertTrue(
                 hidden.mends().stream().anyMatch(m -> m.label().startsWith("open outer to ")),
                 hidden.mends().toString());

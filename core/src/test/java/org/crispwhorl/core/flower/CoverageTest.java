@@ -71,7 +71,7 @@ public class CoverageTest {
 
     @Test(dataProvider = "flowers")
     public void thePlanOfEachRingAgreesWithTheUnionOfItsPolygons(Species species) {
-        FlowerForm form = FlowerForm.of(species);
+        FlowerForm form = Garden.form(species);
         Coverage coverage = Coverage.of(form);
         List<Geometry> unions = unions(form);
         for (int i = 0; i < unions.size(); i++) {
@@ -82,7 +82,7 @@ public class CoverageTest {
 
     @Test(dataProvider = "flowers")
     public void whatIsSeenFromAboveAgreesWithDifferencesOfPolygons(Species species) {
-        FlowerForm form = FlowerForm.of(species);
+        FlowerForm form = Garden.form(species);
         Coverage coverage = Coverage.of(form);
         List<Geometry> unions = unions(form);
         Geometry covered = GEOMETRY.createPoint(new Coordinate(0, 0))
@@ -149,7 +149,7 @@ public class CoverageTest {
     /** Counts, point by point, what lies on top: returning pieces outer over inner, the heart, outgoing ones inner over outer. */
     @Test(dataProvider = "builds")
     public void whatIsSeenAgreesWithACountOfPointsWithinHalfAPercentOfTheFace(Species species) {
-        FlowerForm form = FlowerForm.of(species);
+        FlowerForm form = Garden.form(species);
         Coverage coverage = Coverage.of(form);
         List<PlacedRing> rings = form.faceRings();
         int n = rings.size();
@@ -206,7 +206,7 @@ public class CoverageTest {
 
     @Test(dataProvider = "flowers")
     public void sharesLieBetweenNothingAndAll(Species species) {
-        Coverage coverage = Coverage.of(FlowerForm.of(species));
+        Coverage coverage = Coverage.of(Garden.form(species));
         for (var part : species.petaled()) {
             assertTrue(coverage.seenFromAbove(part.id()) >= 0 && coverage.seenFromAbove(part.id()) <= 1 + 1e-9);
             assertTrue(coverage.seenFromBelow(part.id()) >= 0 && coverage.seenFromBelow(part.id()) <= 1 + 1e-9);
@@ -217,8 +217,8 @@ public class CoverageTest {
     public void aSmallRingBehindALargerOneIsHidden() {
         Pieces large = Garden.petals(6, 30, 26, 85);
         Pieces small = Garden.petals(6, 12, 10, 85).withPlace(Place.of(Place.Rule.BEHIND));
-        Coverage coverage = Coverage.of(
-                FlowerForm.of(Garden.species(70, Garden.ring("large", large), Garden.ring("small", small))));
+        Coverage coverage =
+                Coverage.of(Garden.form(Garden.species(70, Garden.ring("large", large), Garden.ring("small", small))));
         assertTrue(coverage.seenFromAbove("small") < 0.02, "seen " + coverage.seenFromAbove("small"));
         assertTrue(coverage.seenFromBelow("small") > 0.98);
     }
@@ -227,7 +227,7 @@ public class CoverageTest {
     public void aClosedOuterRingHidesTheInnerFromAbove() {
         Pieces inner = Garden.petals(4, 14, 10, 10);
         Pieces outer = Garden.petals(5, 30, 26, 8);
-        FlowerForm form = FlowerForm.of(Garden.species(30, Garden.ring("inner", inner), Garden.ring("outer", outer)));
+        FlowerForm form = Garden.form(Garden.species(30, Garden.ring("inner", inner), Garden.ring("outer", outer)));
         assertTrue(form.ring("outer").orElseThrow().surface().midrib().turnsInAt() < 30);
         assertTrue(Coverage.of(form).seenFromAbove("outer") > 0.9);
     }
@@ -238,7 +238,7 @@ public class CoverageTest {
         Species alternate = Garden.changed(tucked, "a", p -> Garden.overlapping(p, Overlap.ALTERNATE));
         Close.within(
                 1e-12,
-                Coverage.of(FlowerForm.of(alternate)).planMm2("a"),
-                Coverage.of(FlowerForm.of(tucked)).planMm2("a"));
+                Coverage.of(Garden.form(alternate)).planMm2("a"),
+                Coverage.of(Garden.form(tucked)).planMm2("a"));
     }
 }

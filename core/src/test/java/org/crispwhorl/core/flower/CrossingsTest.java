@@ -216,32 +216,32 @@ public class CrossingsTest {
         Former deep = new Former("half-ball", 20, 20, Former.Side.CUPS_IN);
         Petaled inner = Garden.ring("inner", flat(5, 36, 50));
         Petaled outer = Garden.ring("outer", behind(flat(5, 36, 80)).withFormer(Optional.of(deep)));
-        List<Crossings.Crossing> told = Crossings.of(FlowerForm.of(flower(inner, outer)));
+        List<Crossings.Crossing> told = Crossings.of(Garden.form(flower(inner, outer)));
         assertEquals(told.size(), 1, told.toString());
         assertEquals(told.get(0).innerId(), "inner");
         assertEquals(told.get(0).outerId(), "outer");
         assertTrue(told.get(0).pairs() >= 5, told.toString());
         assertTrue(told.get(0).deepestMm() > Crossings.GIVES_WAY_MM, told.toString());
-        FlowerForm form = FlowerForm.of(flower(inner, outer));
+        FlowerForm form = Garden.form(flower(inner, outer));
         double clear = Crossings.clearing(form, "inner", "outer").orElseThrow();
         Petaled opened = outer.with(outer.pieces().withLean(clear));
-        assertEquals(Crossings.of(FlowerForm.of(flower(inner, opened))), List.of(), "at " + clear + "°");
+        assertEquals(Crossings.of(Garden.form(flower(inner, opened))), List.of(), "at " + clear + "°");
         Petaled straight = Garden.ring("outer", behind(flat(5, 36, 80)));
-        assertEquals(Crossings.of(FlowerForm.of(flower(inner, straight))), List.of());
+        assertEquals(Crossings.of(Garden.form(flower(inner, straight))), List.of());
     }
 
     @Test
     public void petalsThatAreTuckedLieOnOneAnotherThoseThatShouldStandApartDoNot() {
         Pieces close = flat(8, 30, 60).with(d -> d.overlap = Overlap.TUCKED);
-        assertEquals(Crossings.of(FlowerForm.of(flower(Garden.ring("petals", close)))), List.of());
+        assertEquals(Crossings.of(Garden.form(flower(Garden.ring("petals", close)))), List.of());
         Petaled apart = Garden.ring("petals", close.with(d -> d.overlap = Overlap.APART));
-        List<Crossings.Crossing> told = Crossings.of(FlowerForm.of(flower(apart)));
+        List<Crossings.Crossing> told = Crossings.of(Garden.form(flower(apart)));
         assertEquals(told.size(), 1);
         assertEquals(told.get(0).pairs(), 8, "each with its neighbour");
         Petaled few = Garden.ring("petals", flat(3, 30, 85).with(d -> {
             d.overlap = Overlap.APART;
             d.place = Place.of(Place.Rule.FREE);
         }));
-        assertEquals(Crossings.of(FlowerForm.of(flower(few))), List.of());
+        assertEquals(Crossings.of(Garden.form(flower(few))), List.of());
     }
 }

@@ -13,7 +13,7 @@ import org.testng.annotations.Test;
 
 public class DraughtingTest {
     private static Drawing.Ring face(Species species, String id) {
-        return Draughting.of(FlowerForm.of(species)).face().rings().stream()
+        return Draughting.of(Garden.form(species)).face().rings().stream()
                 .filter(r -> r.partId().equals(id))
                 .findFirst()
                 .orElseThrow();
@@ -34,7 +34,7 @@ public class DraughtingTest {
             int j = (i + 2) % xy.length;
             twice += xy[i] * xy[j + 1] - xy[j] * xy[i + 1];
         }
-        Close.within(0.02, Math.abs(twice) / 2, Coverage.of(FlowerForm.of(one)).planMm2("a"));
+        Close.within(0.02, Math.abs(twice) / 2, Coverage.of(Garden.form(one)).planMm2("a"));
     }
 
     @Test
@@ -60,7 +60,7 @@ public class DraughtingTest {
     @Test
     public void petalsSetOneBehindTheOtherArePaintedLastFirst() {
         double[] azimuths = face(Garden.bud(), "second").azimuths();
-        double[] set = FlowerForm.of(Garden.bud()).ring("second").orElseThrow().azimuthsRad();
+        double[] set = Garden.form(Garden.bud()).ring("second").orElseThrow().azimuthsRad();
         assertEquals(azimuths[0], Math.toDegrees(set[set.length - 1]) % 360, 0.01);
     }
 
@@ -68,7 +68,7 @@ public class DraughtingTest {
     public void theInnerRingIsPaintedOverTheOuter() {
         Species two = Garden.species(
                 70, Garden.ring("a", Garden.petals(5, 26, 20, 80)), Garden.ring("b", Garden.petals(5, 30, 20, 85)));
-        var rings = Draughting.of(FlowerForm.of(two)).face().rings();
+        var rings = Draughting.of(Garden.form(two)).face().rings();
         assertEquals(rings.get(0).partId(), "b");
         assertEquals(rings.get(rings.size() - 1).partId(), "a");
     }
@@ -76,16 +76,16 @@ public class DraughtingTest {
     @Test
     public void aGapIsMarkedWithItsWidth() {
         Species gappy = Garden.species(70, Garden.ring("a", Garden.petals(4, 28, 12, 80)));
-        var gaps = Draughting.of(FlowerForm.of(gappy)).face().gaps();
+        var gaps = Draughting.of(Garden.form(gappy)).face().gaps();
         assertEquals(gaps.size(), 1);
-        double gap = FlowerForm.of(gappy).ring("a").orElseThrow().gapMm();
+        double gap = Garden.form(gappy).ring("a").orElseThrow().gapMm();
         assertEquals(gaps.get(0).widthMm(), gap, 0.01);
-        assertTrue(Draughting.of(FlowerForm.of(Garden.rose())).face().gaps().isEmpty());
+        assertTrue(Draughting.of(Garden.form(Garden.rose())).face().gaps().isEmpty());
     }
 
     @Test
     public void theSectionRunsFromTheHighestTipToTheFootOfTheStem() {
-        Drawing.Section section = Draughting.of(FlowerForm.of(Garden.rose())).section();
+        Drawing.Section section = Draughting.of(Garden.form(Garden.rose())).section();
         assertEquals(section.lowestMm(), -90, 0.01);
         assertTrue(section.highestMm() > 13, "highest " + section.highestMm());
         assertEquals(section.profiles().size(), 3);
@@ -95,7 +95,7 @@ public class DraughtingTest {
 
     @Test
     public void everyHeadOfTheStamensIsDrawn() {
-        var heads = Draughting.of(FlowerForm.of(Garden.rose())).face().heads().get(0);
+        var heads = Draughting.of(Garden.form(Garden.rose())).face().heads().get(0);
         assertEquals(heads.places().length / 2, 60);
         for (int i = 0; i < heads.places().length; i += 2) {
             assertTrue(Math.hypot(heads.places()[i], heads.places()[i + 1]) <= 7.01);

@@ -12,7 +12,7 @@ import org.testng.annotations.Test;
 
 public class FlowerFormTest {
     private static PlacedRing at(Species species, String id) {
-        return FlowerForm.of(species).ring(id).orElseThrow();
+        return Garden.form(species).ring(id).orElseThrow();
     }
 
     @Test
@@ -78,15 +78,15 @@ public class FlowerFormTest {
         PlacedRing ring = at(flat, "a");
         double reach =
                 ring.surface().midrib().neckMm() + ring.surface().outline().lengthMm();
-        Close.within(0.002, FlowerForm.of(flat).faceMm(), 2 * reach);
+        Close.within(0.002, Garden.form(flat).faceMm(), 2 * reach);
     }
 
     @Test
     public void openingAClosedFlowerMakesItWiderAndLower() {
         Species closed = Garden.species(70, Garden.ball(6), Garden.ring("a", Garden.petals(5, 30, 26, 20)));
         Species open = Garden.changed(closed, "a", p -> p.withLean(75));
-        assertTrue(FlowerForm.of(open).faceMm() > FlowerForm.of(closed).faceMm());
-        assertTrue(FlowerForm.of(open).heightMm() < FlowerForm.of(closed).heightMm());
+        assertTrue(Garden.form(open).faceMm() > Garden.form(closed).faceMm());
+        assertTrue(Garden.form(open).heightMm() < Garden.form(closed).heightMm());
     }
 
     @Test
@@ -94,13 +94,13 @@ public class FlowerFormTest {
         Species rose = Garden.rose();
         Close.within(
                 1e-12,
-                FlowerForm.of(rose).faceMm(),
-                FlowerForm.of(Garden.without(rose, "leaves")).faceMm());
+                Garden.form(rose).faceMm(),
+                Garden.form(Garden.without(rose, "leaves")).faceMm());
     }
 
     @Test
     public void anEmptySpeciesHasNoFace() {
-        assertEquals(FlowerForm.of(Garden.species(50)).faceMm(), 0.0);
-        assertEquals(FlowerForm.of(Garden.species(50)).rings(), List.of());
+        assertEquals(Garden.form(Garden.species(50)).faceMm(), 0.0);
+        assertEquals(Garden.form(Garden.species(50)).rings(), List.of());
     }
 }

@@ -15,7 +15,7 @@ public class FlowerSurfacesTest {
     private static final Species ROSE = Garden.rose();
 
     private static Mesh mesh(Species species, String partId, FlowerSurfaces.Detail detail) {
-        return FlowerSurfaces.of(FlowerForm.of(species), detail).stream()
+        return FlowerSurfaces.of(Garden.form(species), detail).stream()
                 .filter(m -> m.partId().equals(partId))
                 .findFirst()
                 .orElseThrow();
@@ -23,7 +23,7 @@ public class FlowerSurfacesTest {
 
     @Test
     public void everyPartOfPasteIsSeenAndSoIsTheStem() {
-        List<Mesh> meshes = FlowerSurfaces.of(FlowerForm.of(ROSE), FlowerSurfaces.Detail.FINE);
+        List<Mesh> meshes = FlowerSurfaces.of(Garden.form(ROSE), FlowerSurfaces.Detail.FINE);
         assertEquals(
                 meshes.stream().map(Mesh::partId).sorted().toList(),
                 List.of("calyx", "heart", "leaves", "petals", "stamens", "stem"));
@@ -50,7 +50,7 @@ public class FlowerSurfacesTest {
 
     @Test
     public void aFlowerReachesAsFarAsItsFaceIsWide() {
-        FlowerForm form = FlowerForm.of(ROSE);
+        FlowerForm form = Garden.form(ROSE);
         double reach = 0;
         Mesh petals = mesh(ROSE, "petals", FlowerSurfaces.Detail.FINE);
         for (int i = 0; i < petals.points().length; i += 3) {
@@ -63,7 +63,7 @@ public class FlowerSurfacesTest {
     public void aBudIsNarrowerThanItsFlower() {
         double before = Double.MAX_VALUE;
         for (double open : new double[] {1, 0.85, 0.7}) {
-            double face = FlowerForm.of(OpenedHead.leaning(ROSE, open)).faceMm();
+            double face = Garden.form(OpenedHead.leaning(ROSE, open)).faceMm();
             assertTrue(face < before, open + " is " + face + " mm wide");
             before = face;
         }

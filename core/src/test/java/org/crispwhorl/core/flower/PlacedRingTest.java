@@ -11,7 +11,7 @@ import org.testng.annotations.Test;
 
 public class PlacedRingTest {
     private static PlacedRing ring(Pieces pieces) {
-        return FlowerForm.of(Garden.species(80, Garden.ball(8), Garden.ring("ring", pieces)))
+        return Garden.form(Garden.species(80, Garden.ball(8), Garden.ring("ring", pieces)))
                 .ring("ring")
                 .orElseThrow();
     }

@@ -34,7 +34,7 @@ public class WholeFlowerDrawingTest {
     private static final String PINK = Garden.PINK.id();
 
     private static Drawing drawn(Species species) {
-        return Draughting.of(FlowerForm.of(species));
+        return Draughting.of(Garden.form(species));
     }
 
     private static List<Drawing.Ring> rings(Species species, String id) {
@@ -44,7 +44,7 @@ public class WholeFlowerDrawingTest {
     }
 
     private static PlacedRing placed(Species species, String id) {
-        return FlowerForm.of(species).ring(id).orElseThrow();
+        return Garden.form(species).ring(id).orElseThrow();
     }
 
     private static Species leaves(Leaf.Along along) {
@@ -144,7 +144,7 @@ public class WholeFlowerDrawingTest {
     public void theOutermostRadiusIsThatOfAFineMesh() {
         for (Species species :
                 List.of(ROSE, Garden.bud(), Garden.changed(ROSE, "petals", p -> p.with(d -> d.foldDeg = 60)))) {
-            for (PlacedRing ring : FlowerForm.of(species).rings()) {
+            for (PlacedRing ring : Garden.form(species).rings()) {
                 double most = 0;
                 PetalSurface surface = ring.surface();
                 for (int i = 0; i <= 400; i++) {
@@ -200,8 +200,8 @@ public class WholeFlowerDrawingTest {
     @Test
     public void aBeadHangsBelowTheNeckAndCountsIntoTheHeight() {
         Bead hip = new Bead("hip", "hip", PINK, 8, 30, -2, Colouring.NONE);
-        double without = FlowerForm.of(ROSE).heightMm();
-        assertTrue(FlowerForm.of(Garden.and(ROSE, hip)).heightMm() > without);
+        double without = Garden.form(ROSE).heightMm();
+        assertTrue(Garden.form(Garden.and(ROSE, hip)).heightMm() > without);
         assertTrue(drawn(Garden.and(ROSE, hip)).section().lowestMm() <= -32);
     }
 

@@ -7,7 +7,6 @@ import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.flower.Drawing;
-import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.HeadLoad;
@@ -53,13 +52,13 @@ public class HeadsTest {
         Pieces petals = ((Petaled) head.part("petals").orElseThrow()).pieces();
         assertEquals(petals.outline().lengthMm(), 26 * 0.7, 1e-9);
         assertEquals(petals.leanDeg(), 35.0, 1e-9);
-        assertTrue(FlowerForm.of(head).faceMm() < 0.7 * FlowerForm.of(ROSE).faceMm());
+        assertTrue(Garden.form(head).faceMm() < 0.7 * Garden.form(ROSE).faceMm());
     }
 
     @Test
     public void theFullHeadIsTheFlowerWithoutWhatIsOnItsStem() {
         Species full = OpenedHead.full(SPIKED);
-        Close.within(1e-9, FlowerForm.of(full).faceMm(), FlowerForm.of(ROSE).faceMm());
+        Close.within(1e-9, Garden.form(full).faceMm(), Garden.form(ROSE).faceMm());
         assertTrue(full.part("leaves").isEmpty() && full.heads().isEmpty());
     }
 
@@ -90,7 +89,7 @@ public class HeadsTest {
 
     @Test
     public void everyHeadIsDrawnAtItsHeight() {
-        Drawing.Habit habit = Draughting.of(FlowerForm.of(SPIKED)).habit().orElseThrow();
+        Drawing.Habit habit = Draughting.of(Garden.form(SPIKED)).habit().orElseThrow();
         assertEquals(habit.heads().size(), 9);
         for (int i = 1; i < habit.heads().size(); i++) {
             assertTrue(habit.heads().get(i).jointMm() > habit.heads().get(i - 1).jointMm());

@@ -70,6 +70,6 @@ public class StudyTest {
     @Test
     public void aDraftCanBeReckoned() {
         Species draft = new Study("rose", 90, 60, THIN, List.of(of(5, 45, 36), of(8, 60, 50))).draft();
-        assertTrue(org.crispwhorl.core.flower.FlowerForm.of(draft).faceMm() > 30);
+        assertTrue(org.crispwhorl.core.Garden.form(draft).faceMm() > 30);
     }
 }

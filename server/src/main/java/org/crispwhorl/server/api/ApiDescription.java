@@ -35,6 +35,7 @@ import org.crispwhorl.server.shelf.SpeciesCard;
 import org.crispwhorl.server.stages.StagesController;
 import org.crispwhorl.server.standins.StandInController;
 import org.crispwhorl.server.study.StudyController;
+import org.crispwhorl.server.tools.ToolsController;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -69,9 +70,9 @@ class ApiDescription {
             Materials.class,
             StudioDrawer.KeptItem.class,
             DrawerController.TakenIn.class,
-            DrawerController.Covering.class,
-            DrawerController.ToolsRequest.class,
-            DrawerController.NestingView.class,
+            ToolsController.Covering.class,
+            ToolsController.ToolsRequest.class,
+            ToolsController.NestingView.class,
             PartTools.class,
             Purchases.class,
             SlateQuestion.class,

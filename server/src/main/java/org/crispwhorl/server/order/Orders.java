@@ -21,13 +21,12 @@ import org.crispwhorl.core.order.WorkingDays;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.problem.NotComplete;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
-import org.crispwhorl.server.room.StudioRoom;
 import org.crispwhorl.server.shelf.Shelf;
-import org.crispwhorl.server.ways.StudioWays;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,8 +36,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class Orders {
     private final OrderRows rows;
     private final Shelf shelf;
-    private final StudioRoom room;
-    private final StudioWays ways;
+    private final StudioConditions conditions;
     private final StudioDrawer drawer;
     private final UseRows uses;
     private final JsonMapper json;
@@ -46,15 +44,13 @@ public class Orders {
     Orders(
             OrderRows rows,
             Shelf shelf,
-            StudioRoom room,
-            StudioWays ways,
+            StudioConditions conditions,
             StudioDrawer drawer,
             UseRows uses,
             JsonMapper json) {
         this.rows = rows;
         this.shelf = shelf;
-        this.room = room;
-        this.ways = ways;
+        this.conditions = conditions;
         this.drawer = drawer;
         this.uses = uses;
         this.json = json;
@@ -109,7 +105,7 @@ public class Orders {
     public OrderController.OrderReckoning reckon(UUID id) {
         OrderController.OrderDraft order = row(id).view().order();
         List<OrderController.LeftOut> unreadable = new ArrayList<>();
-        OrderSheet sheet = OrderSheet.of(lines(order, unreadable), conditions());
+        OrderSheet sheet = OrderSheet.of(lines(order, unreadable), conditions.now());
         return new OrderController.OrderReckoning(
                 sheet, BackwardPlan.of(sheet, order.handOver(), order.marginH(), WorkingDays.USUAL), unreadable);
     }
@@ -127,8 +123,8 @@ public class Orders {
             throw new NotComplete(
                     unreadable.stream().map(OrderController.LeftOut::name).toList());
         }
-        Conditions conditions = conditions();
-        return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, from, order.tierMm());
+        Conditions now = conditions.now();
+        return Gathering.of(lines, OrderSheet.of(lines, now), now, from, order.tierMm());
     }
 
     /**
@@ -178,10 +174,6 @@ public class Orders {
 
     private Stock.Taken taken(UseRow use) {
         return json.readValue(use.taken(), Stock.Taken.class);
-    }
-
-    private Conditions conditions() {
-        return new Conditions(room.now(), drawer.kit(), ways.now());
     }
 
     /** The lines whose species can be read; the others are told. */

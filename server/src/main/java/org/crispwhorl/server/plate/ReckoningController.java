@@ -11,7 +11,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.SpeciesDocument;
-import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.conditions.StudioConditions;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,17 +22,17 @@ import tools.jackson.databind.JsonNode;
 public class ReckoningController {
     /**
      * @param species a species document
-     * @param room the air in which it dries; 20 °C, 50 % and still where it is left out
+     * @param room the air in which it dries; the studio's room where it is left out
      * @param kit what is at hand; the studio's drawer where it is left out
-     * @param ways how the studio works; the usual ways where they are left out
+     * @param ways how the studio works; the studio's ways where they are left out
      */
     public record ReckoningRequest(
             @Words(label = "species") JsonNode species, Optional<Room> room, Optional<Kit> kit, Optional<Ways> ways) {}
 
-    private final StudioDrawer drawer;
+    private final StudioConditions studio;
 
-    ReckoningController(StudioDrawer drawer) {
-        this.drawer = drawer;
+    ReckoningController(StudioConditions studio) {
+        this.studio = studio;
     }
 
     @PostMapping("/api/reckoning")
@@ -42,10 +42,11 @@ public class ReckoningController {
             throw DocumentFault.at("/species", "nothing", "a species document");
         }
         Species species = SpeciesDocument.read(request.species());
+        Conditions now = studio.now();
         Conditions conditions = new Conditions(
-                request.room().orElse(Room.REFERENCE),
-                request.kit().orElseGet(drawer::kit),
-                request.ways().orElse(Ways.USUAL));
+                request.room().orElse(now.room()),
+                request.kit().orElse(now.kit()),
+                request.ways().orElse(now.ways()));
         return ReckoningView.of(species, conditions.room(), Reckoner.reckon(species, conditions));
     }
 }

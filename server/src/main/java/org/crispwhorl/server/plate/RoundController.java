@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.flower.Crossings;
 import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.flower.FlowerSurfaces;
@@ -15,14 +14,13 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.reckoning.AsMade;
+import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.OpenedHead;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.Gltf;
 import org.crispwhorl.files.SpeciesDocument;
-import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.shelf.Shelf;
-import org.crispwhorl.server.ways.StudioWays;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -40,13 +38,11 @@ public class RoundController {
     private static final MediaType GLB = new MediaType("model", "gltf-binary");
 
     private final Shelf shelf;
-    private final StudioDrawer drawer;
-    private final StudioWays ways;
+    private final StudioConditions conditions;
 
-    RoundController(Shelf shelf, StudioDrawer drawer, StudioWays ways) {
+    RoundController(Shelf shelf, StudioConditions conditions) {
         this.shelf = shelf;
-        this.drawer = drawer;
-        this.ways = ways;
+        this.conditions = conditions;
     }
 
     /**
@@ -119,9 +115,8 @@ public class RoundController {
     }
 
     private FlowerForm form(Species designed, double open) {
-        Kit kit = drawer.kit();
-        Species species = OpenedHead.leaning(AsMade.of(designed, ways.now(), kit), open);
-        return FlowerForm.of(species, kit.paste(species.medium()), kit.wireTable());
+        Assessment made = conditions.assessed(designed);
+        return FlowerForm.of(OpenedHead.leaning(made.species(), open), made.paste(), made.wireTable());
     }
 
     private ResponseEntity<byte[]> glb(Species designed, double open, FlowerSurfaces.Detail detail) {

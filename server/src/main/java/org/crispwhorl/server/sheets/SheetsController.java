@@ -11,7 +11,6 @@ import java.util.UUID;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.PrintedCutter;
-import org.crispwhorl.core.reckoning.AsMade;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.CutterStl;
@@ -21,11 +20,10 @@ import org.crispwhorl.files.OutlinePdf;
 import org.crispwhorl.files.OutlineSvg;
 import org.crispwhorl.files.Paper;
 import org.crispwhorl.files.SheetPdf;
-import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.shelf.Shelf;
-import org.crispwhorl.server.ways.StudioWays;
 import org.crispwhorl.server.work.BigWork;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -45,16 +43,14 @@ class SheetsController {
 
     private final Orders orders;
     private final Shelf shelf;
-    private final StudioDrawer drawer;
-    private final StudioWays ways;
+    private final StudioConditions conditions;
     private final BigWork work;
 
-    SheetsController(Orders orders, Shelf shelf, StudioDrawer drawer, StudioWays ways, BigWork work) {
+    SheetsController(Orders orders, Shelf shelf, StudioConditions conditions, BigWork work) {
         this.work = work;
         this.orders = orders;
         this.shelf = shelf;
-        this.drawer = drawer;
-        this.ways = ways;
+        this.conditions = conditions;
     }
 
     @GetMapping("/api/orders/{id}/materials")
@@ -160,7 +156,7 @@ class SheetsController {
     }
 
     private Species made(UUID id) {
-        return AsMade.of(shelf.get(id).species(), ways.now(), drawer.kit());
+        return conditions.assessed(shelf.get(id).species()).species();
     }
 
     private static List<OutlinePages.Piece> pieces(Materials materials) {

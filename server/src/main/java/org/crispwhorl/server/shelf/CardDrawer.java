@@ -2,11 +2,15 @@ package org.crispwhorl.server.shelf;
 
 import java.io.IOException;
 import java.net.URISyntaxException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.UUID;
 import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.server.conditions.StudioConditions;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -14,11 +18,18 @@ import tools.jackson.databind.json.JsonMapper;
 /** Draws what the shelf shows of a species. What it drew is kept with the row and holds until another program draws. */
 @Component
 class CardDrawer {
+    private final StudioConditions conditions;
     private final JsonMapper json;
-    private final String program = ofThisBuild();
+    private final String build = ofThisBuild();
 
-    CardDrawer(JsonMapper json) {
+    CardDrawer(StudioConditions conditions, JsonMapper json) {
+        this.conditions = conditions;
         this.json = json;
+    }
+
+    /** How wide a species comes out in this studio. */
+    double faceMm(Species species) {
+        return conditions.assessed(species).form().faceMm();
     }
 
     /** Which program draws: another build may draw otherwise. */
@@ -43,13 +54,21 @@ class CardDrawer {
      * @throws org.crispwhorl.core.measure.InvalidValue where it cannot be reckoned, before anything is kept
      */
     SpeciesCard.Drawn draw(SpeciesRow row, Species species) {
-        SpeciesCard.Drawn drawn = SpeciesCard.Drawn.of(species);
-        row.show(json.writeValueAsString(drawn), program);
+        SpeciesCard.Drawn drawn = drawn(species);
+        row.show(text(drawn), drawnBy());
         return drawn;
     }
 
-    String program() {
-        return program;
+    /** What is shown of a species as this studio makes it. */
+    SpeciesCard.Drawn drawn(Species species) {
+        return SpeciesCard.Drawn.of(conditions.assessed(species));
+    }
+
+    /** Which program draws, and of which wires and pastes, in which ways: what is drawn by another is drawn anew. */
+    String drawnBy() {
+        Conditions now = conditions.now();
+        String made = json.writeValueAsString(now.kit()) + json.writeValueAsString(now.ways());
+        return build + "/" + UUID.nameUUIDFromBytes(made.getBytes(StandardCharsets.UTF_8));
     }
 
     String text(SpeciesCard.Drawn drawn) {
@@ -57,8 +76,8 @@ class CardDrawer {
     }
 
     /** What was drawn of it before, where it still holds. */
-    Optional<SpeciesCard.Drawn> kept(SpeciesRow row) {
-        if (!program.equals(row.cardBy()) || row.card() == null) {
+    Optional<SpeciesCard.Drawn> kept(SpeciesRow row, String drawnBy) {
+        if (!drawnBy.equals(row.cardBy()) || row.card() == null) {
             return Optional.empty();
         }
         try {

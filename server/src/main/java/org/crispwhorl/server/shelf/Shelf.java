@@ -66,7 +66,7 @@ public class Shelf {
                         ? new Opened(stage, full, Optional.of(id))
                         : rows.findByFullFlowerAndStage(id, stage)
                                 .map(row -> new Opened(stage, kept(row).species(), Optional.of(row.id())))
-                                .orElseGet(() -> new Opened(stage, stage.of(full), Optional.empty())))
+                                .orElseGet(() -> new Opened(stage, stage.of(full, drawer::faceMm), Optional.empty())))
                 .toList();
     }
 
@@ -78,7 +78,7 @@ public class Shelf {
             return card(full);
         }
         return card(rows.findByFullFlowerAndStage(id, stage).orElseGet(() -> {
-            Species opened = stage.of(kept(full).species());
+            Species opened = stage.of(kept(full).species(), drawer::faceMm);
             SpeciesRow row = fresh(opened);
             row.setStage(id, stage);
             return rows.saveAndFlush(row);
@@ -99,7 +99,10 @@ public class Shelf {
     /** Every species as it stands on the shelf; one that cannot be read says so and hides no other. */
     @Transactional(readOnly = true)
     public List<SpeciesCard> cards() {
-        return rows.findAllByOrderByNameAsc().stream().map(this::card).toList();
+        String drawnBy = drawer.drawnBy();
+        return rows.findAllByOrderByNameAsc().stream()
+                .map(row -> card(row, drawnBy))
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -107,13 +110,14 @@ public class Shelf {
         return card(row(id));
     }
 
-    /** Draws the cards anew that another program drew, so that lists need not. */
+    /** Draws the cards anew that another program drew, or that were drawn of other wires, so that lists need not. */
     @EventListener(ApplicationReadyEvent.class)
     @Transactional
     public void drawCards() {
+        String drawnBy = drawer.drawnBy();
         for (SpeciesRow row : rows.findAllByOrderByNameAsc()) {
-            if (drawer.kept(row).isEmpty()) {
-                card(row).drawn().ifPresent(d -> rows.show(row.id(), row.version(), drawer.text(d), drawer.program()));
+            if (drawer.kept(row, drawnBy).isEmpty()) {
+                card(row, drawnBy).drawn().ifPresent(d -> rows.show(row.id(), row.version(), drawer.text(d), drawnBy));
             }
         }
     }
@@ -228,8 +232,12 @@ public class Shelf {
     }
 
     private SpeciesCard card(SpeciesRow row) {
+        return card(row, drawer.drawnBy());
+    }
+
+    private SpeciesCard card(SpeciesRow row, String drawnBy) {
         List<DocumentFault.Fault> faults = new ArrayList<>();
-        Optional<SpeciesCard.Drawn> drawn = drawer.kept(row).or(() -> drawn(row, faults));
+        Optional<SpeciesCard.Drawn> drawn = drawer.kept(row, drawnBy).or(() -> drawn(row, faults));
         return new SpeciesCard(
                 row.id(), row.name(), row.version(), row.aside(), row.updatedAt(), drawn, faults, stageOf(row));
     }
@@ -237,7 +245,7 @@ public class Shelf {
     /** What cannot be read or reckoned, for whatever reason, is told on its own card. */
     private Optional<SpeciesCard.Drawn> drawn(SpeciesRow row, List<DocumentFault.Fault> faults) {
         try {
-            return Optional.of(SpeciesCard.Drawn.of(kept(row).species()));
+            return Optional.of(drawer.drawn(kept(row).species()));
         } catch (DocumentFault e) {
             faults.addAll(e.faults());
         } catch (RuntimeException e) {

@@ -8,6 +8,7 @@ import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.flower.Drawing;
 import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
@@ -41,8 +42,9 @@ public record SpeciesCard(
      */
     public record Drawn(
             String note, int pieces, double faceMm, List<Tint> tints, List<Tint> shades, Drawing.Face face) {
-        static Drawn of(Species species) {
-            FlowerForm form = FlowerForm.of(species);
+        static Drawn of(Assessment made) {
+            Species species = made.designed();
+            FlowerForm form = made.form();
             return new Drawn(
                     species.note(),
                     SpeciesCard.pieces(species),

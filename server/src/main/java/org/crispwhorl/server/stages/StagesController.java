@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.flower.Drawing;
-import org.crispwhorl.core.flower.FlowerForm;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.reckoning.Conditions;
@@ -19,12 +18,10 @@ import org.crispwhorl.core.species.OpeningStage;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.CraftJson;
 import org.crispwhorl.files.SpeciesDocument;
-import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.problem.NotThere;
-import org.crispwhorl.server.room.StudioRoom;
 import org.crispwhorl.server.shelf.Shelf;
 import org.crispwhorl.server.shelf.SpeciesCard;
-import org.crispwhorl.server.ways.StudioWays;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -39,15 +36,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/species/{id}/stages")
 public class StagesController {
     private final Shelf shelf;
-    private final StudioDrawer drawer;
-    private final StudioRoom room;
-    private final StudioWays ways;
+    private final StudioConditions conditions;
 
-    StagesController(Shelf shelf, StudioDrawer drawer, StudioRoom room, StudioWays ways) {
+    StagesController(Shelf shelf, StudioConditions conditions) {
         this.shelf = shelf;
-        this.drawer = drawer;
-        this.room = room;
-        this.ways = ways;
+        this.conditions = conditions;
     }
 
     /**
@@ -73,7 +66,7 @@ public class StagesController {
     @GetMapping
     @Operation(operationId = "listStages", summary = "Bud, half open and full, each with its small face")
     List<StageCard> list(@PathVariable UUID id) {
-        Conditions now = new Conditions(room.now(), drawer.kit(), ways.now());
+        Conditions now = conditions.now();
         return shelf.stages(id).stream().map(s -> card(s, now)).toList();
     }
 
@@ -119,17 +112,17 @@ public class StagesController {
 
     private static StageCard card(Shelf.Opened opened, Conditions now) {
         Species species = opened.species();
-        FlowerForm form = FlowerForm.of(species);
+        Assessment made = new Assessment(species, now);
         return new StageCard(
                 opened.stage(),
                 Words.Labels.of(opened.stage()),
                 opened.ownId(),
                 species.name(),
                 SpeciesCard.pieces(species),
-                Planning.of(new Assessment(species, now)).handsMin(),
-                form.faceMm(),
+                Planning.of(made).handsMin(),
+                made.form().faceMm(),
                 SpeciesCard.tints(species),
                 SpeciesCard.shades(species),
-                Draughting.faceOf(form));
+                Draughting.faceOf(made.form()));
     }
 }
