@@ -8,7 +8,7 @@ export type Petaled = Schemas['Whorl'] | Schemas['Calyx'] | Schemas['Leaf']
 export type Reckoning = Schemas['ReckoningView']
 export type Room = Schemas['Room']
 export type Ways = Schemas['Ways']
-export type Figure = Schemas['Figure']
+export type Figure = Schemas['FigureView']
 export type Finding = Schemas['FindingView']
 export type Problem = Schemas['Problem']
 

@@ -5,7 +5,8 @@ import { written } from '@/measure/figures'
 import { useLengths } from '@/measure/useLengths'
 import WhyButton from './WhyButton.vue'
 
-const props = defineProps<{ figures: Figure[] }>()
+/** Figures with their reasons, or with one that is fetched when it is asked for. */
+const props = defineProps<{ figures: Figure[]; reason?: (key: string) => Promise<Schemas['Why']> }>()
 const lengths = useLengths()
 
 const HEADINGS: Record<Schemas['Group'], string> = {
@@ -18,11 +19,11 @@ const HEADINGS: Record<Schemas['Group'], string> = {
   time: 'hands',
 }
 
-const asked = new Map<string, () => Schemas['Why']>()
+const asked = new Map<string, () => Schemas['Why'] | Promise<Schemas['Why']>>()
 
 /** The reason of a figure as it is when it is asked for; always the same function for the same figure. */
-function whyOf(key: string): () => Schemas['Why'] {
-  if (!asked.has(key)) asked.set(key, () => props.figures.find((f) => f.key === key)!.why)
+function whyOf(key: string) {
+  if (!asked.has(key)) asked.set(key, () => props.figures.find((f) => f.key === key)?.why ?? props.reason!(key))
   return asked.get(key)!
 }
 

@@ -19,7 +19,7 @@ export function useSide(side: Ref<Side>) {
     queryFn: async () => {
       const { id, stage } = side.value
       const document = (await answered(api.GET('/api/species/{id}/stages/{stage}/document', { params: { path: { id, stage } } }))) as SpeciesDocument
-      const reckoning: Reckoning = await answered(api.POST('/api/reckoning', { body: { species: document, room: room.room, ways: ways.ways } }))
+      const reckoning: Reckoning = await answered(api.POST('/api/reckoning', { body: { species: document, room: room.room, ways: ways.ways, reasons: false } }))
       return { document, reckoning }
     },
     placeholderData: (before) => before,

@@ -26,7 +26,7 @@ const props = defineProps<{ id: string }>()
 const room = useRoom()
 const ways = useWays()
 const plate = useDraft(props.id)
-const { reckoning, fault } = useReckoning(plate.draft, () => room.room, () => ways.ways)
+const { reckoning, fault, reason } = useReckoning(plate.draft, () => room.room, () => ways.ways)
 const selected = ref<string | null>(null)
 const lit = ref<string | null>(null)
 const asking = ref(false)
@@ -212,6 +212,7 @@ const KEEPING = {
         :species-id="id"
         :part="selectedPart"
         :reckoning="reckoning"
+        :reason="reason"
         :fault="fault ?? (plate.state.value === 'refused' ? plate.fault.value : undefined)"
         @change="(path, value) => plate.change(path, (d) => setAt(d, path, value))"
         @mend="mend"

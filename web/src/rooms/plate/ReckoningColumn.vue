@@ -13,7 +13,7 @@ import { partSchema, resolved, speciesSchema } from '@/parts/fields/schema'
 import ShadeList from './ShadeList.vue'
 
 /** The reckoning of what is selected, or of the whole flower, below the design it rests on. */
-const props = defineProps<{ species: SpeciesDocument; speciesId: string; part?: Part; reckoning: Reckoning; fault?: Failure }>()
+const props = defineProps<{ species: SpeciesDocument; speciesId: string; part?: Part; reckoning: Reckoning; reason: (key: string, partId?: string) => Promise<Schemas['Why']>; fault?: Failure }>()
 const emit = defineEmits<{ change: [path: string, value: unknown]; mend: [mend: Schemas['MendView']]; select: [id: string] }>()
 
 const own = computed(() => props.reckoning.parts.find((p) => p.id === props.part?.id))
@@ -56,7 +56,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
       />
     </details>
     <DrawerTools v-if="part" :key="`tools ${part.id}`" :species="species" :part="part" :species-id="speciesId" />
-    <FigureTable :figures="figures" class="mt-2" />
+    <FigureTable :key="part?.id" :figures="figures" :reason="(key) => reason(key, own?.id)" class="mt-2" />
     <GaugeTable v-if="own && own.gauges.length > 0 && part" :rows="own.gauges" :part="part" @choose="emit('change', `${path}/pieces/attachment/gauge`, $event)" />
     <CautionList v-if="!part" :cautions="reckoning.cautions" />
     <ShadeList v-if="!part" :species="species" :reckoned="reckoning.shades" @change="(p, value) => emit('change', p, value)" />

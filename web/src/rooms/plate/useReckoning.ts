@@ -17,7 +17,7 @@ export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, roo
     asking = true
     try {
       reckoning.value = await answered(
-        api.POST('/api/reckoning', { body: { species: draft.value, room: room(), ways: ways() } }),
+        api.POST('/api/reckoning', { body: { species: draft.value, room: room(), ways: ways(), reasons: false } }),
       )
       fault.value = undefined
     } catch (e) {
@@ -31,6 +31,12 @@ export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, roo
     }
   }
 
+  /** The reason of a figure of a part, or of the whole flower. */
+  function reason(key: string, partId?: string) {
+    const of = { species: draft.value!, room: room(), ways: ways() }
+    return answered(api.POST('/api/reckoning/reason', { body: { of, partId, key } }))
+  }
+
   watch([draft, room, ways], ask, { immediate: true })
-  return { reckoning, fault }
+  return { reckoning, fault, reason }
 }

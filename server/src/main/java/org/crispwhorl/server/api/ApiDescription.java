@@ -49,6 +49,7 @@ class ApiDescription {
             Species.class,
             org.crispwhorl.core.drying.Room.class,
             ReckoningController.ReckoningRequest.class,
+            ReckoningController.ReasonRequest.class,
             ReckoningView.class,
             RoundController.RoundRequest.class,
             Crossings.Crossing.class,

@@ -2,12 +2,15 @@ package org.crispwhorl.server.plate;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Mend;
 import org.crispwhorl.core.finding.Severity;
 import org.crispwhorl.core.flower.Drawing;
 import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Never;
+import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.reckoning.Plan;
 import org.crispwhorl.core.reckoning.Reckoning;
@@ -20,14 +23,65 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The whole reckoning as it goes out: a mend as what it sets in the document. */
 public record ReckoningView(
-        List<Figure> figures,
-        List<Reckoning.PartReckoning> parts,
+        List<FigureView> figures,
+        List<PartView> parts,
         List<Reckoning.ShadeReckoning> shades,
         Plan plan,
         List<FindingView> findings,
         List<Caution> cautions,
         Ways ways,
         Drawing drawing) {
+
+    /**
+     * A figure as it goes out.
+     *
+     * @param why its reason, where reasons were asked for
+     */
+    public record FigureView(
+            String key,
+            Figure.Group group,
+            String label,
+            @Never double value,
+            Unit unit,
+            Optional<Why> why) {
+        static FigureView of(Figure f, boolean reasons) {
+            return new FigureView(
+                    f.key(),
+                    f.group(),
+                    f.label(),
+                    f.value(),
+                    f.unit(),
+                    reasons ? Optional.of(f.why()) : Optional.empty());
+        }
+    }
+
+    /**
+     * A part as it goes out.
+     *
+     * @param pieces how many separate pieces it has as it is made
+     * @param pasteG paste in it
+     * @param course of its drying, where it dries
+     * @param gauges what each gauge at hand would do, where it is wired
+     */
+    public record PartView(
+            String id,
+            String name,
+            int pieces,
+            double pasteG,
+            List<FigureView> figures,
+            Optional<DryingCourse> course,
+            List<Reckoning.GaugeRow> gauges) {
+        static PartView of(Reckoning.PartReckoning p, boolean reasons) {
+            return new PartView(
+                    p.id(),
+                    p.name(),
+                    p.pieces(),
+                    p.pasteG(),
+                    p.figures().stream().map(f -> FigureView.of(f, reasons)).toList(),
+                    p.course(),
+                    p.gauges());
+        }
+    }
 
     /** A finding with its mends. */
     public record FindingView(
@@ -39,12 +93,12 @@ public record ReckoningView(
      */
     public record MendView(String label, List<DocumentDiff.Change> changes, Optional<Room> room) {}
 
-    static ReckoningView of(Species species, Room room, Reckoning reckoning) {
+    static ReckoningView of(Species species, Room room, Reckoning reckoning, boolean reasons) {
         boolean mends = reckoning.findings().stream().anyMatch(f -> !f.mends().isEmpty());
         ObjectNode before = mends ? SpeciesDocument.write(species) : null;
         return new ReckoningView(
-                reckoning.figures(),
-                reckoning.parts(),
+                reckoning.figures().stream().map(f -> FigureView.of(f, reasons)).toList(),
+                reckoning.parts().stream().map(p -> PartView.of(p, reasons)).toList(),
                 reckoning.shades(),
                 reckoning.plan(),
                 reckoning.findings().stream().map(f -> finding(f, before, room)).toList(),
