@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import type { Figure } from '@/api/client'
+import type { Schemas } from '@/api/client'
 import { written } from '@/measure/figures'
 import { useLengths } from '@/measure/useLengths'
 import WhyButton from '@/parts/WhyButton.vue'
 
 /** The first figure is what was asked for; it stands large. */
-const props = defineProps<{ figures: Figure[] }>()
+const props = defineProps<{ figures: Schemas['Figure'][] }>()
 const lengths = useLengths()
-const shown = (f: Figure) => written(f.value, f.unit, lengths.unit)
+const shown = (f: Schemas['Figure']) => written(f.value, f.unit, lengths.unit)
 const whyOf = (key: string) => () => props.figures.find((f) => f.key === key)!.why
 </script>
 

@@ -128,4 +128,27 @@ public class ReckoningApiTest extends ServerTest {
         assertEquals(api.put("/api/room", fan).status(), 200);
         assertEquals(api.get("/api/room").json().at("/air/kind").asString(), "fan");
     }
+
+    @Test
+    public void aReasonIsFetchedWhenItIsAskedFor() {
+        ObjectNode request = Api.JSON.createObjectNode();
+        request.set("species", Api.demo("towpath-camellia"));
+        JsonNode whole = api.post("/api/reckoning", request).json();
+        JsonNode plain = api.post("/api/reckoning", request.deepCopy().put("reasons", false))
+                .json();
+        JsonNode part = whole.at("/parts/1");
+        JsonNode figure = part.at("/figures/2");
+        assertTrue(figure.has("why"));
+        assertTrue(!plain.at("/parts/1/figures/2").has("why")
+                && !plain.at("/figures/0").has("why"));
+        ObjectNode asked = Api.JSON.createObjectNode();
+        asked.set("of", request);
+        asked.put("partId", part.get("id").asString())
+                .put("key", figure.get("key").asString());
+        assertEquals(api.post("/api/reckoning/reason", asked).json(), figure.get("why"));
+        asked.remove("partId");
+        asked.put("key", "face");
+        assertEquals(api.post("/api/reckoning/reason", asked).json(), whole.at("/figures/0/why"));
+        assertEquals(api.post("/api/reckoning/reason", asked.put("key", "none")).status(), 404);
+    }
 }

@@ -12,6 +12,8 @@ import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.problem.Unreadables;
@@ -19,7 +21,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The drawer of the studio as it is now. */
@@ -55,7 +56,7 @@ public class StudioDrawer implements Unreadables {
     private Optional<KeptItem> readable(DrawerRow row) {
         try {
             return Optional.of(kept(row));
-        } catch (JacksonException e) {
+        } catch (DocumentFault e) {
             return Optional.empty();
         }
     }
@@ -146,10 +147,11 @@ public class StudioDrawer implements Unreadables {
         changing();
         DrawerRow row = row(id);
         if (row.version() != version) {
-            if (row.document().equals(written(item))) {
+            if (kept(row).item().equals(item)) {
                 return kept(row);
             }
-            throw new TwoVersions(version, row.version(), json.readTree(row.document()));
+            throw new TwoVersions(
+                    version, row.version(), json.valueToTree(kept(row).item()));
         }
         row.keep(written(item));
         KeptItem kept = kept(rows.saveAndFlush(row));
@@ -177,10 +179,10 @@ public class StudioDrawer implements Unreadables {
     }
 
     private KeptItem kept(DrawerRow row) {
-        return new KeptItem(row.id(), row.version(), json.readValue(row.document(), DrawerItem.class));
+        return new KeptItem(row.id(), row.version(), KeptText.DRAWER_ITEM.read(row.document()));
     }
 
     private String written(DrawerItem item) {
-        return json.writerFor(DrawerItem.class).writeValueAsString(item);
+        return KeptText.DRAWER_ITEM.write(item);
     }
 }

@@ -21,6 +21,7 @@ import org.crispwhorl.core.order.WorkingDays;
 import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.problem.NotComplete;
@@ -143,7 +144,7 @@ public class Orders {
             UsingUp.of(materials(row(id).view().order(), from), from).forEach((place, taken) -> {
                 UUID item = kept.get(place).id();
                 changes.put(item, now -> Stock.less(now, taken));
-                uses.save(new UseRow(id, item, json.writeValueAsString(taken)));
+                uses.save(new UseRow(id, item, KeptText.TAKEN.write(taken)));
             });
             drawer.change(changes);
         }
@@ -173,7 +174,7 @@ public class Orders {
     }
 
     private Stock.Taken taken(UseRow use) {
-        return json.readValue(use.taken(), Stock.Taken.class);
+        return KeptText.TAKEN.read(use.taken());
     }
 
     /** The lines whose species can be read; the others are told. */

@@ -3,21 +3,19 @@ package org.crispwhorl.server.ways;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.problem.Unreadables;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The ways of the studio as they were last chosen; the usual ones before that, and where what is kept cannot be read. */
 @Service
 public class StudioWays implements Unreadables {
     private final WaysRows rows;
-    private final JsonMapper json;
 
-    StudioWays(WaysRows rows, JsonMapper json) {
+    StudioWays(WaysRows rows) {
         this.rows = rows;
-        this.json = json;
     }
 
     @Transactional(readOnly = true)
@@ -32,15 +30,15 @@ public class StudioWays implements Unreadables {
 
     private Optional<Ways> read(String chosen) {
         try {
-            return Optional.of(json.readValue(chosen, Ways.class));
-        } catch (JacksonException e) {
+            return Optional.of(KeptText.WAYS.read(chosen));
+        } catch (DocumentFault e) {
             return Optional.empty();
         }
     }
 
     @Transactional
     public Ways set(Ways ways) {
-        rows.held().keep(json.writeValueAsString(ways));
+        rows.held().keep(KeptText.WAYS.write(ways));
         return ways;
     }
 

@@ -1,0 +1,93 @@
+package org.crispwhorl.files;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.drawer.Stock;
+import org.crispwhorl.core.species.Ways;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * How the things of a studio that are no documents of their own are kept: in an envelope that says what they are and of which
+ * version. Today's is read strictly; older ones are lifted first, a step for each version.
+ *
+ * @param <T> what is kept
+ */
+public final class KeptText<T> {
+    /** The studio's ways. */
+    public static final KeptText<Ways> WAYS = new KeptText<>("ways", Ways.class, List.of(KeptText::cleaned));
+
+    /** A thing in the drawer. */
+    public static final KeptText<DrawerItem> DRAWER_ITEM =
+            new KeptText<>("drawer-item", DrawerItem.class, List.of(KeptText::cleaned));
+
+    /** What an order took from a thing. */
+    public static final KeptText<Stock.Taken> TAKEN =
+            new KeptText<>("taken", Stock.Taken.class, List.of(KeptText::cleaned));
+
+    private static final String PREFIX = "crisp-whorl/";
+    private static final String BODY = "body";
+    private static final JsonMapper MAPPER = CraftJson.mapper();
+
+    private final String format;
+    private final Class<T> type;
+    private final List<UnaryOperator<JsonNode>> lifts;
+
+    /**
+     * @param lifts from each version to the next; version 0 stood without an envelope
+     */
+    private KeptText(String name, Class<T> type, List<UnaryOperator<JsonNode>> lifts) {
+        this.format = PREFIX + name;
+        this.type = type;
+        this.lifts = lifts;
+    }
+
+    /** The first version let any character stand in a text. */
+    private static JsonNode cleaned(JsonNode body) {
+        return DocumentLift.cleaned(body);
+    }
+
+    /** The version that is written. */
+    public int version() {
+        return lifts.size();
+    }
+
+    public String write(T kept) {
+        ObjectNode envelope = MAPPER.createObjectNode().put("format", format).put("version", version());
+        envelope.set(BODY, MAPPER.readTree(MAPPER.writerFor(type).writeValueAsString(kept)));
+        return envelope.toString();
+    }
+
+    /**
+     * Reads what was kept, by whichever version.
+     *
+     * @throws DocumentFault saying what is wrong with it
+     */
+    public T read(String text) {
+        try {
+            JsonNode kept = MAPPER.readTree(text);
+            int version = 0;
+            JsonNode body = kept;
+            if (kept.has("format")) {
+                version = kept.path("version").asInt(-1);
+                body = kept.path(BODY);
+                if (!format.equals(kept.get("format").asString(""))) {
+                    throw DocumentFault.at("/format", kept.get("format").toString(), "\"" + format + "\"");
+                }
+                if (version < 1 || version > version()) {
+                    throw DocumentFault.at(
+                            "/version", kept.path("version").toString(), "a whole number from 1 to " + version());
+                }
+            }
+            for (UnaryOperator<JsonNode> lift : lifts.subList(version, version())) {
+                body = lift.apply(body);
+            }
+            return MAPPER.treeToValue(body, type);
+        } catch (JacksonException e) {
+            throw BindingFault.of(e);
+        }
+    }
+}
