@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import org.crispwhorl.server.CrispWhorl;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -105,6 +106,19 @@ public abstract class Journey {
     protected String figure(Page in, String key) {
         return in.locator("[data-figure=" + key + "] [data-value]").first().innerText();
     }
+
+    /** Waits until something holds that no single element shows. */
+    protected void until(String what, BooleanSupplier holds) {
+        for (int i = 0; i < PATIENCE_MS / EVERY_MS; i++) {
+            if (holds.getAsBoolean()) {
+                return;
+            }
+            page.waitForTimeout(EVERY_MS);
+        }
+        throw new AssertionError("in vain: " + what);
+    }
+
+    private static final double EVERY_MS = 50;
 
     /** Waits until the draft is kept on the server. */
     protected void waitKept(Page in) {

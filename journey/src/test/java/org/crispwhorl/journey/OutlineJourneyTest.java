@@ -46,9 +46,7 @@ public class OutlineJourneyTest extends Journey {
     }
 
     private void waitChanged(String field, double from) {
-        for (int i = 0; i < 60 && typed(field) == from; i++) {
-            page.waitForTimeout(100);
-        }
+        until(field + " is another", () -> typed(field) != from);
     }
 
     @Test

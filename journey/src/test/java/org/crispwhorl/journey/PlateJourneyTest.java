@@ -3,7 +3,6 @@ package org.crispwhorl.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
-import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -179,12 +178,10 @@ public class PlateJourneyTest extends Journey {
         select(page, "sixth");
         double before = Double.parseDouble(figure(page, "cutLength"));
         dragBy("[data-handle=tip]", -60, -20);
-        page.waitForTimeout(400);
-        assertTrue(Double.parseDouble(figure(page, "cutLength")) > before);
+        until("it is longer", () -> Double.parseDouble(figure(page, "cutLength")) > before);
         String lean = field("/pieces/leanDeg").inputValue();
         dragBy("[data-handle=lean]", 20, -50);
-        page.waitForTimeout(400);
-        assertNotEquals(field("/pieces/leanDeg").inputValue(), lean);
+        until("it leans otherwise", () -> !field("/pieces/leanDeg").inputValue().equals(lean));
         String turn = field("/place/turnDeg").inputValue();
         BoundingBox face = page.locator("[data-face] [data-part=sixth]").first().boundingBox();
         double x = face.x + face.width - 12;
@@ -196,8 +193,7 @@ public class PlateJourneyTest extends Journey {
                         face.y + face.height / 2 + 60,
                         new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
         page.mouse().up();
-        page.waitForTimeout(400);
-        assertNotEquals(field("/place/turnDeg").inputValue(), turn);
+        until("it is turned", () -> !field("/place/turnDeg").inputValue().equals(turn));
         waitKept(page);
     }
 

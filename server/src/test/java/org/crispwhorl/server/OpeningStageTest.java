@@ -70,8 +70,8 @@ public class OpeningStageTest {
                             < new Assessment(more, Conditions.USUAL).form().faceMm() - 0.5,
                     name + ": width");
             assertNotEquals(
-                    Draughting.of(new Assessment(less, Conditions.USUAL).form()),
-                    Draughting.of(new Assessment(more, Conditions.USUAL).form()),
+                    Api.JSON.writeValueAsString(Draughting.of(new Assessment(less, Conditions.USUAL).form())),
+                    Api.JSON.writeValueAsString(Draughting.of(new Assessment(more, Conditions.USUAL).form())),
                     name + ": drawing");
             assertNotEquals(pieces(less), pieces(more), name + ": pieces");
             assertTrue(figure(less, "hands") < figure(more, "hands") - 0.4, name + ": minutes");
