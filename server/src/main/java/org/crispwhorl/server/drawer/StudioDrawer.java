@@ -117,8 +117,11 @@ public class StudioDrawer implements Unreadables {
         for (DrawerItem item : items) {
             fresh.add(new DrawerRow(UUID.randomUUID(), ++place, written(item)));
         }
-        List<KeptItem> kept =
-                rows.saveAllAndFlush(fresh).stream().map(this::kept).toList();
+        rows.saveAllAndFlush(fresh);
+        List<KeptItem> kept = new ArrayList<>();
+        for (int i = 0; i < fresh.size(); i++) {
+            kept.add(new KeptItem(fresh.get(i).id(), fresh.get(i).version(), items.get(i)));
+        }
         checkTogether();
         return kept;
     }
