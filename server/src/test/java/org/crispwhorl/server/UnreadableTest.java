@@ -29,7 +29,7 @@ public class UnreadableTest extends ServerTest {
         order = api.post("/api/orders", draft).json().get("id").asString();
         restartAfter(
                 "update species set document = '{\"format\": tr', card = null where id = '" + damaged + "'",
-                "update species set document = replace(document, '\"version\" : 4', '\"version\" : 99'), card = null where id = '"
+                "update species set document = replace(document, '\"version\":4', '\"version\":99'), card = null where id = '"
                         + newer + "'",
                 "update ways set chosen = '{\"board\": 7}'",
                 "update drawer_item set document = 'nothing' where place = 3");

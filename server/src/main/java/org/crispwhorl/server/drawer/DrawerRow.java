@@ -3,10 +3,10 @@ package org.crispwhorl.server.drawer;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
+import org.crispwhorl.server.studio.KeptColumn;
 
 /** One thing in the drawer. */
 @Entity
@@ -17,8 +17,7 @@ class DrawerRow {
 
     private long place;
 
-    @Lob
-    @Column(columnDefinition = "clob")
+    @Column(length = KeptColumn.LONGEST)
     private String document;
 
     @Version

@@ -4,10 +4,10 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.util.UUID;
+import org.crispwhorl.server.studio.KeptColumn;
 
 /** What an order took from one thing of the drawer. */
 @Entity
@@ -25,8 +25,7 @@ class UseRow {
     @Column(name = "item_id")
     private UUID itemId;
 
-    @Lob
-    @Column(columnDefinition = "clob")
+    @Column(length = KeptColumn.LONGEST)
     private String taken;
 
     protected UseRow() {}

@@ -15,6 +15,7 @@ import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
+import org.crispwhorl.server.studio.KeptColumn;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -117,7 +118,11 @@ public class Shelf {
         String drawnBy = drawer.drawnBy();
         for (SpeciesRow row : rows.findAllByOrderByNameAsc()) {
             if (drawer.kept(row, drawnBy).isEmpty()) {
-                card(row, drawnBy).drawn().ifPresent(d -> rows.show(row.id(), row.version(), drawer.text(d), drawnBy));
+                card(row, drawnBy)
+                        .drawn()
+                        .map(drawer::text)
+                        .filter(card -> card.length() <= KeptColumn.LONGEST)
+                        .ifPresent(card -> rows.show(row.id(), row.version(), card, drawnBy));
             }
         }
     }
@@ -172,7 +177,7 @@ public class Shelf {
     }
 
     private SpeciesRow fresh(Species species) {
-        SpeciesRow row = new SpeciesRow(UUID.randomUUID(), species.name(), SpeciesDocument.writeText(species));
+        SpeciesRow row = new SpeciesRow(UUID.randomUUID(), species.name(), written(species));
         reckoned(() -> drawer.draw(row, species));
         return row;
     }
@@ -186,7 +191,7 @@ public class Shelf {
     @Transactional
     public SpeciesCard change(UUID id, long version, Species species) {
         SpeciesRow row = row(id);
-        String document = SpeciesDocument.writeText(species);
+        String document = written(species);
         if (row.version() != version) {
             if (row.document().equals(document)) {
                 return card(row);
@@ -196,6 +201,18 @@ public class Shelf {
         reckoned(() -> drawer.draw(row, species));
         row.keep(species.name(), document);
         return card(rows.saveAndFlush(row));
+    }
+
+    /** A species as it is kept, on one line. */
+    private static String written(Species species) {
+        String document = SpeciesDocument.write(species).toString();
+        if (document.length() > KeptColumn.LONGEST) {
+            throw DocumentFault.at(
+                    "",
+                    document.length() + " characters",
+                    "a species of at most " + KeptColumn.LONGEST + " characters");
+        }
+        return document;
     }
 
     private static void reckoned(Supplier<?> drawing) {

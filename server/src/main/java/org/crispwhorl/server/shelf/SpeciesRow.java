@@ -5,12 +5,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
 import org.crispwhorl.core.species.OpeningStage;
+import org.crispwhorl.server.studio.KeptColumn;
 
 /** A kept species: its document, and the version that every change counts up. */
 @Entity
@@ -22,11 +22,11 @@ class SpeciesRow {
     @Column(length = 80)
     private String name;
 
-    @Lob
+    @Column(length = KeptColumn.LONGEST)
     private String document;
 
     /** What the shelf shows of it, as JSON, and by which program that was drawn. */
-    @Lob
+    @Column(length = KeptColumn.LONGEST)
     private String card;
 
     @Column(name = "card_by", length = 80)
@@ -62,7 +62,7 @@ class SpeciesRow {
 
     /** Keeps what the shelf shows of it. */
     void show(String newCard, String drawnBy) {
-        card = newCard;
+        card = newCard.length() <= KeptColumn.LONGEST ? newCard : null;
         cardBy = drawnBy;
     }
 

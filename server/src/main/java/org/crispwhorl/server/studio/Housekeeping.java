@@ -25,10 +25,14 @@ class Housekeeping {
     /** A copy is due when the newest is older than this. */
     private static final Duration DAY = Duration.ofHours(22);
 
+    /** So many writes after a spell of changes. */
+    private static final int WRITES = 4;
+
     private final JdbcTemplate database;
     private final Path folder;
     private final DiskRoom room;
     private long savesThen = -1;
+    private int writesLeft;
 
     Housekeeping(DataSource database, @Value("${crispwhorl.data}") Path folder, DiskRoom room) {
         this.database = new JdbcTemplate(database);
@@ -61,14 +65,15 @@ class Housekeeping {
 
     /**
      * The store gives the room of old versions back only as it writes new ones, so after a spell of changes it is made to write
-     * once or twice more.
+     * some times more.
      */
-    @Scheduled(initialDelayString = "PT20S", fixedDelayString = "PT20S")
+    @Scheduled(initialDelayString = "PT10S", fixedDelayString = "PT10S")
     void tidy() {
         try {
             long saves = SavesSeen.in(folder);
-            if (saves != savesThen && room.enough()) {
-                savesThen = saves;
+            writesLeft = saves != savesThen ? WRITES : writesLeft - 1;
+            savesThen = saves;
+            if (writesLeft > 0 && room.enough()) {
                 database.execute("select next value for saves");
             }
         } catch (IOException | RuntimeException e) {

@@ -1,10 +1,11 @@
 package org.crispwhorl.server.ways;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import org.crispwhorl.server.studio.KeptColumn;
 
 /** The one row that keeps the studio's ways, as JSON. */
 @Entity
@@ -15,7 +16,7 @@ class WaysRow {
     @Id
     private int id = ONLY;
 
-    @Lob
+    @Column(length = KeptColumn.LONGEST)
     private String chosen;
 
     @Version
