@@ -9,9 +9,13 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
+import javax.sql.DataSource;
 import org.crispwhorl.server.CrispWhorl;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -86,6 +90,16 @@ public abstract class Journey {
         Page opened = context.newPage();
         opened.onPageError(complaints::add);
         return opened;
+    }
+
+    /** Does something to the studio's data behind the application's back. */
+    protected void harm(String statement) {
+        try (Connection database = application.getBean(DataSource.class).getConnection();
+                Statement one = database.createStatement()) {
+            one.execute(statement);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** Opens a demo species on its plate by its name, through the shelf. */
