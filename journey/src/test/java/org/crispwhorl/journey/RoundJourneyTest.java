@@ -31,7 +31,7 @@ public class RoundJourneyTest extends Journey {
     /** Waits until two pictures that follow each other are the same. */
     private byte[] picture() {
         byte[] last = new byte[0];
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < 200; i++) {
             byte[] now = page.locator("canvas").screenshot();
             if (Arrays.equals(now, last)) {
                 return now;
