@@ -10,7 +10,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 public class ScaleApiTest extends ServerTest {
-    private static final int PATIENCE = 150;
+    private static final int PATIENCE = 600;
 
     private void pan(double grams, boolean plugged) {
         assertEquals(
