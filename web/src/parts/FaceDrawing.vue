@@ -65,8 +65,8 @@ function width(partId: string) {
       </g>
       <template v-if="i === 0">
         <path
-          v-for="disc in face.discs"
-          :key="disc.partId"
+          v-for="(disc, k) in face.discs"
+          :key="`d${k}`"
           :data-part="disc.partId"
           :d="discPath(disc)"
           fill-rule="evenodd"
@@ -87,8 +87,8 @@ function width(partId: string) {
           pointer-events="none"
         />
         <g
-          v-for="heads in face.heads"
-          :key="heads.partId"
+          v-for="(heads, k) in face.heads"
+          :key="`h${k}`"
           :data-part="heads.partId"
           :fill="tints[heads.partId]"
           :stroke="stroke(heads.partId)"
@@ -97,7 +97,7 @@ function width(partId: string) {
           @pointerdown="emit('press', heads.partId, $event)"
           @wheel="emit('wheel', heads.partId, $event)"
         >
-          <circle v-for="(place, k) in headPlaces(heads)" :key="k" :cx="place.x" :cy="place.y" :r="heads.headMm / 2" />
+          <circle v-for="(place, j) in headPlaces(heads)" :key="j" :cx="place.x" :cy="place.y" :r="heads.wideMm / 2" />
         </g>
       </template>
     </template>

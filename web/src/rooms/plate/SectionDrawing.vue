@@ -63,13 +63,11 @@ function step(by: number, act: (by: number) => void) {
 const marked = (id: string) => id === selected.value || id === props.lit
 const ink = (id: string) => (marked(id) ? 'var(--color-accent)' : 'var(--color-ink)')
 
-function rows(threads: Schemas['Threads']) {
-  const lines = []
-  for (let i = 0; i + 3 < threads.lines.length; i += 4) {
-    const [r0, z0, r1, z1] = threads.lines.slice(i, i + 4) as [number, number, number, number]
-    lines.push({ x1: -r0, y1: -z0, x2: -r1, y2: -z1 })
-  }
-  return lines
+/** Small round things of a part: radius and height of each in turn. */
+function grains(rounds: Schemas['Rounds']) {
+  const all = []
+  for (let i = 0; i + 1 < rounds.places.length; i += 2) all.push({ cx: -rounds.places[i]!, cy: -rounds.places[i + 1]! })
+  return all
 }
 </script>
 
@@ -84,12 +82,6 @@ function rows(threads: Schemas['Threads']) {
       stroke="var(--color-ink)"
       :stroke-width="hairline"
     />
-    <g v-for="threads in section.threads" :key="threads.partId" :data-part="threads.partId" :stroke="ink(threads.partId)" @pointerenter="emit('point', threads.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = threads.partId">
-      <template v-for="(line, i) in rows(threads)" :key="i">
-        <line v-bind="line" :stroke-width="Math.max(threads.threadMm, hairline)" />
-        <circle :cx="line.x2" :cy="line.y2" :r="threads.headMm / 2" :fill="tints[threads.partId]" :stroke-width="hairline" />
-      </template>
-    </g>
     <path
       v-for="solid in section.solids"
       :key="solid.partId"
@@ -118,6 +110,9 @@ function rows(threads: Schemas['Threads']) {
     <g v-for="(line, i) in section.strokes" :key="`s${i}`" :data-part="line.partId" fill="none" stroke-linejoin="round" @pointerenter="emit('point', line.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = line.partId">
       <path :d="sectionPath(line.points)" :stroke="ink(line.partId)" :stroke-width="line.widthMm + hairline * (marked(line.partId) ? 4.5 : 2)" />
       <path :d="sectionPath(line.points)" :stroke="tints[line.partId]" :stroke-width="line.widthMm" />
+    </g>
+    <g v-for="(rounds, i) in section.rounds" :key="`r${i}`" :data-part="rounds.partId" :fill="tints[rounds.partId]" :stroke="ink(rounds.partId)" :stroke-width="hairline" @pointerenter="emit('point', rounds.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = rounds.partId">
+      <ellipse v-for="(grain, k) in grains(rounds)" :key="k" v-bind="grain" :rx="rounds.wideMm / 2" :ry="rounds.highMm / 2" />
     </g>
     <g v-if="chosen" fill="var(--color-sheet)" stroke="var(--color-accent)" :stroke-width="hairline * 2" data-handles>
       <g

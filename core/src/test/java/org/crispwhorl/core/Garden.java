@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.drying.Lying;
+import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.Choices;
@@ -17,15 +20,12 @@ import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Leaf;
-import org.crispwhorl.core.species.Lying;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
-import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.species.Whorl;
@@ -178,7 +178,7 @@ public final class Garden {
     }
 
     public static Species dusted(Species s, Ways.Dusting dusting) {
-        return s.withWays(Choices.NONE.withDusting(dusting));
+        return s.withWays(Choices.NONE.withDusting(Optional.of(dusting)));
     }
 
     public static Species shaded(Species s, Shade... shades) {

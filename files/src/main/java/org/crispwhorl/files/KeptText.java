@@ -5,6 +5,7 @@ import java.util.function.UnaryOperator;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.Pace;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,6 +20,9 @@ import tools.jackson.databind.node.ObjectNode;
 public final class KeptText<T> {
     /** The studio's ways. */
     public static final KeptText<Ways> WAYS = new KeptText<>("ways", Ways.class, List.of(KeptText::cleaned));
+
+    /** The studio's pace. */
+    public static final KeptText<Pace> PACE = new KeptText<>("pace", Pace.class, List.of(UnaryOperator.identity()));
 
     /** A thing in the drawer. */
     public static final KeptText<DrawerItem> DRAWER_ITEM =

@@ -7,7 +7,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.crispwhorl.core.flower.Mesh;
+import org.crispwhorl.core.drawing.Mesh;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 

@@ -8,17 +8,14 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.crispwhorl.core.bench.Kit;
-import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.flower.FlowerSurfaces;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.drawing.FlowerSurfaces;
 import org.crispwhorl.core.order.OrderSheet;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.OpeningStage;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.demo.RandomDocuments;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,7 +28,7 @@ public class RandomSpeciesTest {
     private static final int ORDERED = 5;
 
     private static final int SHOWN = 12;
-    private static final Conditions CONDITIONS = new Conditions(Room.REFERENCE, Kit.USUAL, Ways.USUAL);
+    private static final Conditions CONDITIONS = Conditions.USUAL;
 
     @Test
     public void whateverTheSchemaAllowsIsReckonedDrawnAndReadBack() {

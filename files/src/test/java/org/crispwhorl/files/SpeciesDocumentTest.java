@@ -13,8 +13,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Calyx;
@@ -33,7 +36,6 @@ import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Lining;
-import org.crispwhorl.core.species.Lying;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
@@ -43,10 +45,8 @@ import org.crispwhorl.core.species.Pistil;
 import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
-import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.SliverCone;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Tendril;
@@ -83,7 +83,7 @@ public class SpeciesDocumentTest {
                 Stage.PART_DRY,
                 Optional.of(new Carried("pale", 9, 7, 0.6)),
                 Optional.of(new Lining("pale", 0.4)),
-                Optional.of(Choices.NONE.withBoard(Ways.Board.CORNFLOUR)));
+                Optional.of(Choices.NONE.withBoard(Optional.of(Ways.Board.CORNFLOUR))));
     }
 
     private static Species withHeart(HeartForm form) {
@@ -165,7 +165,7 @@ public class SpeciesDocumentTest {
                 List.of(new Shade("pink", "pink", "#c03a5a", 0.3), new Shade("pale", "pale", "#c03a5a", 0.1)),
                 parts,
                 Species.Finishing.STEAM,
-                Choices.NONE.withDusting(Ways.Dusting.WHOLE));
+                Choices.NONE.withDusting(Optional.of(Ways.Dusting.WHOLE)));
     }
 
     @DataProvider
@@ -341,7 +341,7 @@ public class SpeciesDocumentTest {
     @Test
     public void aDocumentOfTheSecondVersionIsLifted() throws IOException {
         Species lifted = SpeciesDocument.read(kept());
-        assertEquals(lifted.ways(), Choices.NONE.withDusting(Ways.Dusting.PARTS));
+        assertEquals(lifted.ways(), Choices.NONE.withDusting(Optional.of(Ways.Dusting.PARTS)));
         Petaled petals = (Petaled) lifted.part("sepals").orElseThrow();
         assertEquals(petals.colour(), Colouring.dust(3));
         assertEquals(petals.pieces().making(), new Making.Sheet(new Thinning(1.1, 0.65)));
@@ -355,7 +355,7 @@ public class SpeciesDocumentTest {
         old.remove("ways");
         ((ObjectNode) old.at("/parts/3/pieces")).put("drying", "hung");
         Species lifted = SpeciesDocument.read(old);
-        assertEquals(lifted.ways(), Choices.NONE.withDusting(Ways.Dusting.PARTS));
+        assertEquals(lifted.ways(), Choices.NONE.withDusting(Optional.of(Ways.Dusting.PARTS)));
         assertEquals(((Petaled) lifted.part("sepals").orElseThrow()).pieces().drying(), new Lying.Hung());
         assertTrue(old.at("/parts/3/pieces/drying").isString(), "the document itself is left as it was");
     }

@@ -8,18 +8,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
-import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.measure.Figure;
-import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.species.OpeningStage;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -47,11 +45,11 @@ public class OpeningStageTest {
     /** What is cut or rolled for a stage: counts and sizes of all its parts of paste. */
     private static List<Object> pieces(Species species) {
         List<Object> all = new ArrayList<>();
+        Assessment a = new Assessment(species, Conditions.USUAL);
         for (Part part : species.parts()) {
-            all.add(
-                    part instanceof Petaled petaled
-                            ? List.of(petaled.pieces().count(), petaled.pieces().outline())
-                            : List.of(part.pieceCount(), part.lumps(Paste.usual(species.medium()))));
+            all.add(part.flat()
+                    .<Object>map(p -> List.of(p.pieces().count(), p.pieces().outline()))
+                    .orElseGet(() -> List.of(part.pieceCount(), a.lumps(part))));
         }
         return all;
     }

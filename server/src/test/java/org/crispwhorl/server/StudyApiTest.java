@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.crispwhorl.core.flower.PetalSurface;
+import org.crispwhorl.core.form.PetalSurface;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;

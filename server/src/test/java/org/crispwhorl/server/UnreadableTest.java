@@ -31,7 +31,7 @@ public class UnreadableTest extends ServerTest {
                 "update species set document = '{\"format\": tr', card = null where id = '" + damaged + "'",
                 "update species set document = replace(document, '\"version\":4', '\"version\":99'), card = null where id = '"
                         + newer + "'",
-                "update ways set chosen = '{\"board\": 7}'",
+                "update choice set chosen = '{\"board\": 7}' where name = 'ways'",
                 "update drawer_item set document = 'nothing' where place = 3");
     }
 

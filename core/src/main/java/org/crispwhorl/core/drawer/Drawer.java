@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import org.crispwhorl.core.bench.Kit;
-import org.crispwhorl.core.bench.Spares;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.studio.Kit;
+import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.wire.WirePiece;
 import org.crispwhorl.core.wire.WireStock;
 
@@ -60,7 +60,6 @@ public record Drawer(List<DrawerItem> items) {
                 board.map(RidgedBoard::grooveMm).orElse(usual.grooveMm()),
                 roller().map(RollerMachine::stripMm).orElse(usual.stripMm()),
                 usual.covered(),
-                usual.pace(),
                 List.copyOf(pastes().values()),
                 List.copyOf(measured().values()),
                 breakage());

@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Petaled;
@@ -59,12 +59,11 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
                 .ifPresent(veiner -> others.addAll(best(drawer.all(OwnVeiner.class).stream()
                         .map(own -> veiner(pieces, veiner, own, pieces.finishedMm(a.paste())))
                         .toList())));
-        if (pieces.attachment() instanceof Attachment.Wired wired) {
-            others.addAll(best(drawer.all(OwnWire.class).stream()
-                    .map(own ->
-                            wire(a.load(part, wired), wired, own, a.wireTable().diameterMm(own.gauge())))
-                    .toList()));
-        }
+        pieces.wired()
+                .ifPresent(wired -> others.addAll(best(drawer.all(OwnWire.class).stream()
+                        .map(own -> wire(
+                                a.load(part, wired), wired, own, a.wireTable().diameterMm(own.gauge())))
+                        .toList())));
         return new PartTools(
                 part.id(), part.name(), cutters.stream().limit(MOST).toList(), others);
     }

@@ -3,7 +3,6 @@ package org.crispwhorl.core.drawer;
 import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.List;
-import org.crispwhorl.core.bench.Lots;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
@@ -13,7 +12,8 @@ import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.species.Stage;
+import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.studio.Lots;
 
 /** How a paste of the drawer behaves in a room: its open time and its drying, told of a sheet of 1 mm. */
 public final class PasteCheck {

@@ -1,7 +1,5 @@
 package org.crispwhorl.core.drying;
 
-import org.crispwhorl.core.species.Lying;
-
 /**
  * What dries, by its drying length ℓ = volume ÷ exposed area in mm. A sheet that is turned out changes ℓ on the way.
  *

@@ -3,7 +3,7 @@ package org.crispwhorl.core.drying;
 import java.util.List;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.species.Stage;
+import org.crispwhorl.core.paste.Stage;
 
 /**
  * How long a body of a medium takes to reach a stage in an air: for water, M = exp(−k·t) with k falling with ℓ^1.5 and

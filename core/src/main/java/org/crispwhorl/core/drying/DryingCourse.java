@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.species.Stage;
+import org.crispwhorl.core.paste.Stage;
 
 /**
  * The course of one part's drying in one room: when each stage is reached, and the part-dry window.

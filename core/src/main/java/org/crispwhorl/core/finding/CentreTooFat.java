@@ -4,10 +4,10 @@ import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.centre.ConeRule;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.ConeRule;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
@@ -47,15 +47,17 @@ final class CentreTooFat implements Rule {
                         in("width needed", needed, Unit.MM),
                         in("diameter of the heart", girthMm, Unit.MM)),
                 List.of(
-                        Mend.part(a, "cut them " + Unit.MM.write(cutWidth) + " wide", () -> first.get()
-                                .with(pieces.withOutline(pieces.outline().withWidth(cutWidth)))),
-                        Mend.part(a, "make " + more + " of them", () -> first.get()
-                                .with(pieces.withCount(Math.min(120, more)))),
-                        Mend.part(a, "make the heart " + Unit.MM.write(thinner) + " thick", () -> heart.get()
-                                .withForm(heart.get()
-                                        .form()
-                                        .resized(
-                                                Math.max(2, thinner),
-                                                heart.get().form().heightMm()))))));
+                        Mend.pieces(
+                                a,
+                                "cut them " + Unit.MM.write(cutWidth) + " wide",
+                                first.get(),
+                                p -> p.outlined(o -> o.withWidth(cutWidth))),
+                        Mend.pieces(a, "make " + more + " of them", first.get(), p -> p.withCount(more)),
+                        Mend.part(
+                                a,
+                                "make the heart " + Unit.MM.write(thinner) + " thick",
+                                heart.get(),
+                                h -> h.withForm(
+                                        h.form().resized(thinner, h.form().heightMm()))))));
     }
 }

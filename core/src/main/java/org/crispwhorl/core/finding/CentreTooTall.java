@@ -4,10 +4,10 @@ import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.centre.ConeRule;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.species.ConeRule;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Petaled;
 
@@ -41,17 +41,15 @@ final class CentreTooTall implements Rule {
                         in("cutter of " + first.get().name(), cutter, Unit.MM),
                         in("tallest heart it covers", tallest, Unit.MM)),
                 List.of(
-                        Mend.part(a, "make the heart " + Unit.MM.write(shorter) + " high", () -> heart.get()
-                                .withForm(heart.get().form().resized(diameter, shorter))),
                         Mend.part(
                                 a,
+                                "make the heart " + Unit.MM.write(shorter) + " high",
+                                heart.get(),
+                                h -> h.withForm(h.form().resized(diameter, shorter))),
+                        Mend.pieces(
+                                a,
                                 "cut " + first.get().name() + " " + Unit.MM.write(longer) + " long",
-                                () -> first.get()
-                                        .with(first.get()
-                                                .pieces()
-                                                .withOutline(first.get()
-                                                        .pieces()
-                                                        .outline()
-                                                        .withLength(longer)))))));
+                                first.get(),
+                                p -> p.outlined(o -> o.withLength(longer))))));
     }
 }

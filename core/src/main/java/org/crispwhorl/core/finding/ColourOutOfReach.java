@@ -5,15 +5,14 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Ways;
-import org.crispwhorl.core.species.Whorl;
 
 /** Dust that is to go on once the flower stands, where hardly any of the ring can be reached. */
 final class ColourOutOfReach implements Rule {
@@ -25,7 +24,7 @@ final class ColourOutOfReach implements Rule {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
             boolean onTheFlower = a.ways(part).dusting() == Ways.Dusting.WHOLE || Assessment.joinedWhileItBends(part);
-            if (!(part instanceof Whorl) || part.colour().dustPasses() == 0 || !onTheFlower) {
+            if (!part.ring() || part.colour().dustPasses() == 0 || !onTheFlower) {
                 continue;
             }
             double shows =
@@ -48,15 +47,21 @@ final class ColourOutOfReach implements Rule {
     }
 
     private static List<Mend> mends(Assessment a, Petaled part) {
-        Choices own = part.pieces().ways().orElse(Choices.NONE);
-        Petaled before = part.with(part.pieces().with(d -> {
-            d.ways = Optional.of(own.withDusting(Ways.Dusting.PARTS));
-            d.joinAt = d.joinAt.compareTo(Stage.FIRM) < 0 ? Stage.FIRM : d.joinAt;
-        }));
-        Petaled without = part.with(
-                new Colouring(0, part.colour().paintPasses(), part.colour().paintAt()));
         return List.of(
-                Mend.part(a, "dust it when firm, before it is joined", () -> before),
-                Mend.part(a, "leave its dust out", () -> without));
+                Mend.pieces(
+                        a,
+                        "dust it when firm, before it is joined",
+                        part,
+                        p -> p.with(d -> {
+                            d.ways = Optional.of(
+                                    d.ways.orElse(Choices.NONE).withDusting(Optional.of(Ways.Dusting.PARTS)));
+                            d.joinAt = d.joinAt.compareTo(Stage.FIRM) < 0 ? Stage.FIRM : d.joinAt;
+                        })),
+                Mend.part(
+                        a,
+                        "leave its dust out",
+                        part,
+                        p -> p.with(new Colouring(
+                                0, p.colour().paintPasses(), p.colour().paintAt()))));
     }
 }

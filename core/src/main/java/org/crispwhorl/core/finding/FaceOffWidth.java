@@ -5,13 +5,12 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.flower.FlowerForm;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
@@ -33,21 +32,14 @@ final class FaceOffWidth implements Rule {
         }
         List<Mend> mends = new ArrayList<>();
         List<Petaled> rings =
-                a.species().petaled().stream().filter(p -> !(p instanceof Leaf)).toList();
+                a.species().petaled().stream().filter(Petaled::inHead).toList();
         if (!rings.isEmpty()) {
-            Species scaled = scaled(a);
-            Petaled first = (Petaled) scaled.part(rings.get(0).id()).orElseThrow();
-            double factor = first.pieces().outline().lengthMm()
-                    / rings.get(0).pieces().outline().lengthMm();
-            mends.add(Mend.of(
-                    "cut every petal at " + Math.round(100 * factor) + " % of its size",
-                    () -> scaled,
-                    a.conditions().room()));
+            double factor = factor(a);
+            mends.add(Mend.species(
+                    a, "cut every petal at " + Math.round(100 * factor) + " % of its size", s -> cutAt(s, factor)));
         }
-        mends.add(Mend.of(
-                "want it " + Unit.MM.write(Math.round(face)) + " wide",
-                () -> a.species().withFace(Math.round(face)),
-                a.conditions().room()));
+        mends.add(Mend.species(
+                a, "want it " + Unit.MM.write(Math.round(face)) + " wide", s -> s.withFace(Math.round(face))));
         return List.of(new Finding(
                 "face-off-width",
                 Severity.LOOK,
@@ -61,15 +53,16 @@ final class FaceOffWidth implements Rule {
                 mends));
     }
 
-    /** Every petal larger or smaller by what the face is off, again until that is little. */
-    private static Species scaled(Assessment a) {
-        Species species = a.species();
+    /** What every petal is cut larger or smaller by: by what the face is off, again until that is little. */
+    private static double factor(Assessment a) {
+        double factor = 1;
         double face = a.form().faceMm();
         for (int i = 0; i < ROUNDS && Math.abs(face / a.species().faceMm() - 1) > CLOSE_ENOUGH; i++) {
-            species = cutAt(species, a.species().faceMm() / face);
-            face = FlowerForm.of(species, a.paste(), a.wireTable()).faceMm();
+            factor *= a.species().faceMm() / face;
+            face = FlowerForm.of(cutAt(a.species(), factor), a.paste(), a.wireTable())
+                    .faceMm();
         }
-        return species;
+        return factor;
     }
 
     /** Share of the width within which scaling stops. */
@@ -78,12 +71,10 @@ final class FaceOffWidth implements Rule {
     private static Species cutAt(Species species, double factor) {
         List<Part> parts = new ArrayList<>();
         for (Part part : species.parts()) {
-            if (part instanceof Petaled petaled && !(part instanceof Leaf)) {
-                Outline outline = petaled.pieces().outline();
-                parts.add(petaled.with(petaled.pieces().withOutline(scaled(outline, factor))));
-            } else {
-                parts.add(part);
-            }
+            parts.add(part.flat()
+                    .filter(Part::inHead)
+                    .<Part>map(p -> p.with(p.pieces().outlined(o -> scaled(o, factor))))
+                    .orElse(part));
         }
         return species.withParts(parts);
     }

@@ -6,9 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Petaled;
 
 /** The drawer holds fewer formers than the ring has petals, so that it dries in turns. */

@@ -3,11 +3,8 @@ package org.crispwhorl.core.finding;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.InvalidValue;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.DesignChange;
-import org.crispwhorl.core.species.Species;
 
 /** All that is found on a design; only mends that were reckoned again and make their finding go are kept. */
 public final class Findings {
@@ -47,7 +44,6 @@ public final class Findings {
         for (Rule rule : RULES) {
             for (Finding finding : rule.look(assessment)) {
                 all.add(finding.withMends(finding.mends().stream()
-                        .flatMap(mend -> onTheDesign(mend, assessment).stream())
                         .filter(mend -> holds(rule, finding, mend, assessment))
                         .toList()));
             }
@@ -56,18 +52,14 @@ public final class Findings {
         return all;
     }
 
-    /** A mend is found on the flower as it is made and carried back to its design; none where the design cannot take it. */
-    private static Optional<Mend> onTheDesign(Mend mend, Assessment a) {
-        try {
-            Species mended = DesignChange.carriedOver(a.designed(), a.species(), mend.species());
-            return Optional.of(Mend.of(mend.label(), () -> mended, mend.room()));
-        } catch (InvalidValue e) {
-            return Optional.empty();
-        }
-    }
-
+    /** Whether a mend can be made and puts its finding right. */
     private static boolean holds(Rule rule, Finding finding, Mend mend, Assessment before) {
-        Assessment after = new Assessment(mend.species(), before.conditions().withRoom(mend.room()));
-        return rule.look(after).stream().noneMatch(finding::sameMatter);
+        try {
+            Assessment after =
+                    new Assessment(mend.species(), before.conditions().withRoom(mend.room()));
+            return rule.look(after).stream().noneMatch(finding::sameMatter);
+        } catch (InvalidValue e) {
+            return false;
+        }
     }
 }

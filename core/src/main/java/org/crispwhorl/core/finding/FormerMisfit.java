@@ -5,9 +5,9 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Petaled;
 
@@ -56,10 +56,11 @@ final class FormerMisfit implements Rule {
                 Optional.of(part.id()),
                 "Closes on itself in its former",
                 why(part, former, bend),
-                List.of(Mend.part(
+                List.of(Mend.pieces(
                         a,
                         "use a former of " + Unit.MM.write(2 * wider.rimRadiusMm()) + " across",
-                        () -> part.with(part.pieces().withFormer(Optional.of(wider))))));
+                        part,
+                        p -> p.withFormer(Optional.of(wider)))));
     }
 
     private static Finding tooLarge(Assessment a, Petaled part, Former former, double bend) {
@@ -69,10 +70,7 @@ final class FormerMisfit implements Rule {
                 Optional.of(part.id()),
                 "Lies flat in its former",
                 why(part, former, bend),
-                List.of(Mend.part(
-                        a,
-                        "dry it flat, without a former",
-                        () -> part.with(part.pieces().withFormer(Optional.empty())))));
+                List.of(Mend.pieces(a, "dry it flat, without a former", part, p -> p.withFormer(Optional.empty()))));
     }
 
     private static Why why(Petaled part, Former former, double bend) {

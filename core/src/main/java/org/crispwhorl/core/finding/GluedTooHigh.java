@@ -5,9 +5,9 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Petaled;
 
@@ -26,9 +26,8 @@ final class GluedTooHigh implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            if (part.pieces().attachment() instanceof Attachment.Glued glued
-                    && glued.upTo() > HIGHEST
-                    && part.pieces().leanDeg() > OPENS_DEG) {
+            double glued = part.pieces().attachment().gluedShare();
+            if (glued > HIGHEST && part.pieces().leanDeg() > OPENS_DEG) {
                 double length = part.pieces().finished().lengthMm();
                 found.add(new Finding(
                         "glued-too-high",
@@ -38,19 +37,21 @@ final class GluedTooHigh implements Rule {
                         Why.of(
                                 "The glued length stands upright; only what is above it leans out",
                                 "Section of the placed petals",
-                                in("glued up to", 100 * glued.upTo(), Unit.PERCENT),
-                                in("free to open", length * (1 - glued.upTo()), Unit.MM),
+                                in("glued up to", 100 * glued, Unit.PERCENT),
+                                in("free to open", length * (1 - glued), Unit.MM),
                                 in("finished length", length, Unit.MM),
                                 in("meant to lean", part.pieces().leanDeg(), Unit.DEGREE)),
                         List.of(
-                                Mend.part(
+                                Mend.pieces(
                                         a,
                                         "glue up to " + Math.round(100 * MENDED) + " %",
-                                        () -> part.with(part.pieces().withAttachment(new Attachment.Glued(MENDED)))),
-                                Mend.part(
+                                        part,
+                                        p -> p.withAttachment(new Attachment.Glued(MENDED))),
+                                Mend.pieces(
                                         a,
                                         "let it stay closed at " + Math.round(OPENS_DEG) + "°",
-                                        () -> part.with(part.pieces().withLean(OPENS_DEG))))));
+                                        part,
+                                        p -> p.withLean(OPENS_DEG)))));
             }
         }
         return found;

@@ -5,9 +5,9 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Petaled;
 
@@ -29,7 +29,9 @@ final class HoldTooShort implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            if (part.pieces().attachment() instanceof Attachment.Wired wired) {
+            Optional<Attachment.Wired> wire = part.pieces().wired();
+            if (wire.isPresent()) {
+                Attachment.Wired wired = wire.get();
                 double length = part.pieces().finished().lengthMm();
                 double holds = wired.hookMm() > 0 ? HOOKED : 1;
                 double least = Math.min((1 - BEYOND_SHARE) * length, holds * Math.max(LEAST_MM, LEAST_SHARE * length));
@@ -65,9 +67,10 @@ final class HoldTooShort implements Rule {
                         in("insertion", wired.insertionMm(), Unit.MM),
                         in("hook", wired.hookMm(), Unit.MM),
                         in("finished length", part.pieces().finished().lengthMm(), Unit.MM)),
-                List.of(Mend.part(
+                List.of(Mend.pieces(
                         a,
                         "insert it by " + Unit.MM.write(within),
-                        () -> part.with(part.pieces().withAttachment(wired.withInsertion(within))))));
+                        part,
+                        p -> p.withWire(w -> w.withInsertion(within)))));
     }
 }

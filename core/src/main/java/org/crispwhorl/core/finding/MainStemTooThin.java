@@ -5,10 +5,10 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.HeadLoad;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.HeadLoad;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.wire.LoadedWire;
 
@@ -27,13 +27,13 @@ final class MainStemTooThin implements Rule {
         }
         List<Mend> mends = new ArrayList<>();
         load.recommended(a.conditions().kit().gauges(), a.wireTable())
-                .ifPresent(gauge -> mends.add(
-                        Mend.part(a, "use " + gauge + " gauge", () -> heads.withStem(gauge, heads.stemMm()))));
+                .ifPresent(gauge ->
+                        mends.add(Mend.part(a, "use " + gauge + " gauge", heads, h -> h.withStem(gauge, h.stemMm()))));
         double shorter =
                 Math.floor((load.freeMm() + load.middleMm()) * LoadedWire.USABLE_MPA / stress - load.middleMm());
         if (shorter >= 5) {
             mends.add(Mend.part(
-                    a, "leave " + Unit.MM.write(shorter) + " of stem", () -> heads.withStem(heads.gauge(), shorter)));
+                    a, "leave " + Unit.MM.write(shorter) + " of stem", heads, h -> h.withStem(h.gauge(), shorter)));
         }
         return List.of(new Finding(
                 "main-stem-too-thin",

@@ -1,29 +1,59 @@
 package org.crispwhorl.core.finding;
 
-import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.AsMade;
 
-/** A change that puts a finding right. It is only made when it is asked for: what no range allows is no mend. */
+/**
+ * A change that puts a finding right: an edit, which is made on the design itself when it is asked for. What no range allows is no
+ * mend.
+ */
 public final class Mend {
     private final String label;
-    private final Supplier<Species> made;
+    private final UnaryOperator<Species> edit;
     private final Room room;
+    private final Assessment found;
+    private Species mended;
 
-    private Mend(String label, Supplier<Species> made, Room room) {
+    private Mend(String label, UnaryOperator<Species> edit, Room room, Assessment found) {
         this.label = label;
-        this.made = made;
+        this.edit = edit;
         this.room = room;
+        this.found = found;
     }
 
-    static Mend of(String label, Supplier<Species> made, Room room) {
-        return new Mend(label, made, room);
+    /** A mend that changes the room, and leaves the design as it is. */
+    static Mend room(Assessment a, String label, Room room) {
+        return new Mend(label, UnaryOperator.identity(), room, a);
     }
 
-    static Mend part(Assessment a, String label, Supplier<? extends Part> changed) {
-        return of(label, () -> a.species().with(changed.get()), a.conditions().room());
+    /** A mend that changes the species as a whole. */
+    static Mend species(Assessment a, String label, UnaryOperator<Species> edit) {
+        return new Mend(label, edit, a.conditions().room(), a);
+    }
+
+    /**
+     * A mend that changes one part.
+     *
+     * @param edit made on the part of that id as it is designed
+     */
+    @SuppressWarnings("unchecked")
+    static <P extends Part> Mend part(Assessment a, String label, P part, UnaryOperator<P> edit) {
+        return species(
+                a,
+                label,
+                s -> s.with(
+                        edit.apply((P) part.getClass().cast(s.part(part.id()).orElseThrow()))));
+    }
+
+    /** A mend that changes the pieces of one part. */
+    static Mend pieces(Assessment a, String label, Petaled part, UnaryOperator<Pieces> edit) {
+        return part(a, label, part, p -> p.with(edit.apply(p.pieces())));
     }
 
     /** What it will change, with the figures. */
@@ -32,12 +62,19 @@ public final class Mend {
     }
 
     /**
-     * The whole mended design.
+     * The whole mended design, with ways that would override the mend cleared.
      *
      * @throws org.crispwhorl.core.measure.InvalidValue where it would need what a range does not allow
      */
     public Species species() {
-        return made.get();
+        if (mended == null) {
+            mended = AsMade.edited(
+                    found.designed(),
+                    found.conditions().ways(),
+                    found.conditions().kit(),
+                    edit);
+        }
+        return mended;
     }
 
     /** The room it needs. */

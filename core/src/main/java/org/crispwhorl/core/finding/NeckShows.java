@@ -5,19 +5,15 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.flower.FlowerForm;
-import org.crispwhorl.core.flower.PlacedRing;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.species.Attachment;
-import org.crispwhorl.core.species.FineStamens;
+import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Overlap;
-import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Stamens;
-import org.crispwhorl.core.species.Whorl;
 
 /** The neck of wires and threads is wider than the ring that must hide it, and nothing stands over it. */
 final class NeckShows implements Rule {
@@ -27,7 +23,7 @@ final class NeckShows implements Rule {
     @Override
     public List<Finding> look(Assessment a) {
         Optional<PlacedRing> first = a.form().rings().stream()
-                .filter(r -> r.part() instanceof Whorl)
+                .filter(r -> r.part().ring())
                 .filter(r -> r.part().pieces().overlap() != Overlap.APART)
                 .findFirst();
         if (first.isEmpty()) {
@@ -37,22 +33,22 @@ final class NeckShows implements Rule {
         double neck = ring.surface().midrib().neckMm();
         double covered = covered(a);
         // Glued petals lie on the heart: their own thickness hides nothing and shows nothing.
-        double own = ring.part().pieces().attachment() instanceof Attachment.Glued
-                ? ring.part().pieces().finishedMm(a.paste())
-                : 0;
+        double own =
+                ring.part().pieces().attachment().glued() ? ring.part().pieces().finishedMm(a.paste()) : 0;
         if (neck - own <= covered || ring.meetsBy(MET_BY)) {
             return List.of();
         }
         Petaled part = ring.part();
         List<Mend> mends = new ArrayList<>();
         broaderBase(a, ring).ifPresent(mends::add);
-        for (Part inside : a.species().parts()) {
-            if (inside instanceof Stamens stamens && stamens.ringMm() < neck) {
-                double wide = Math.min(60, Math.ceil(2 * neck) / 2);
+        for (Stamens stamens : a.species().all(Stamens.class)) {
+            if (stamens.ringMm() < neck) {
+                double wide = Math.ceil(2 * neck) / 2;
                 mends.add(Mend.part(
                         a,
                         "spread the stamens to a ring of " + Unit.MM.write(wide),
-                        () -> stamens.withRing(wide, stamens.rows())));
+                        stamens,
+                        s -> s.withRing(wide, s.rows())));
             }
         }
         return List.of(new Finding(
@@ -78,10 +74,14 @@ final class NeckShows implements Rule {
         Petaled part = ring.part();
         Outline cut = part.pieces().outline();
         for (double base = cut.base(); cut.own().isEmpty() && base <= 1; base += BASE_STEP) {
-            Petaled mended = part.with(part.pieces().withOutline(cut.withBase(base)));
+            double broader = base;
+            Petaled mended = part.with(part.pieces().withOutline(cut.withBase(broader)));
             if (ring.remade(mended).meetsBy(MET_BY)) {
-                return Optional.of(Mend.part(
-                        a, "cut them with a base of " + Math.round(100 * base) + " % of the width", () -> mended));
+                return Optional.of(Mend.pieces(
+                        a,
+                        "cut them with a base of " + Math.round(100 * base) + " % of the width",
+                        part,
+                        p -> p.outlined(o -> o.withBase(broader))));
             }
         }
         return Optional.empty();
@@ -89,17 +89,14 @@ final class NeckShows implements Rule {
 
     private static final double BASE_STEP = 0.05;
 
-    /** Radius that the heart and the stamens stand over, mm. */
+    /** Radius that hearts, stamens and the like stand over, mm. */
     private static double covered(Assessment a) {
-        FlowerForm form = a.form();
-        double most = form.centreMm();
-        for (Part part : a.species().parts()) {
-            if (part instanceof Stamens stamens) {
-                most = Math.max(most, stamens.ringMm());
-            } else if (part instanceof FineStamens fine) {
-                most = Math.max(most, fine.ringMm());
-            }
-        }
-        return most;
+        return a.species().parts().stream()
+                .filter(part -> part.inHead() && part.flat().isEmpty())
+                .flatMap(part -> a.form().solids(part).stream())
+                .filter(solid -> solid.topMm() > 0)
+                .mapToDouble(Solid::reachMm)
+                .max()
+                .orElse(0);
     }
 }

@@ -5,16 +5,15 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.Medium;
-import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Stage;
 
 /** The paste never gets to the stage that is needed in this room. */
 final class NeverDries implements Rule {
@@ -38,7 +37,7 @@ final class NeverDries implements Rule {
     /** Never asks of a medium what it cannot give in any room. */
     private static Stage needed(Part part, Assessment a) {
         Stage furthest = a.paste().furthest();
-        Stage wanted = part instanceof Petaled p ? p.pieces().joinAt() : Stage.DRY;
+        Stage wanted = part.flat().map(p -> p.pieces().joinAt()).orElse(Stage.DRY);
         return wanted.compareTo(furthest) > 0 ? furthest : wanted;
     }
 
@@ -66,19 +65,17 @@ final class NeverDries implements Rule {
                         "Newton's law of cooling",
                         in("room", room.dryingC(), Unit.CELSIUS),
                         in("softens above", law.softensAboveC(), Unit.CELSIUS)),
-                List.of(Mend.of(
-                        "cool the room to 18 °C", () -> a.species(), new Room(18, room.humidityPct(), room.air()))));
+                List.of(Mend.room(a, "cool the room to 18 °C", new Room(18, room.humidityPct(), room.air()))));
     }
 
     private static List<Mend> rooms(Assessment a, Room room, Medium.Setting.Drying law) {
         List<Mend> mends = new ArrayList<>();
-        mends.add(Mend.of(
-                "dry in a cabinet at 30 °C and 40 %",
-                () -> a.species(), new Room(room.temperatureC(), room.humidityPct(), GENTLE)));
+        mends.add(Mend.room(
+                a, "dry in a cabinet at 30 °C and 40 %", new Room(room.temperatureC(), room.humidityPct(), GENTLE)));
         double drier = Math.floor(100 * law.waterActivity()) - 20;
-        mends.add(Mend.of(
+        mends.add(Mend.room(
+                a,
                 "dry the room's air to " + Math.round(drier) + " %",
-                () -> a.species(),
                 new Room(
                         room.temperatureC(),
                         drier,

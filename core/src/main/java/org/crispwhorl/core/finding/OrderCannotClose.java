@@ -5,9 +5,9 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 
@@ -29,14 +29,12 @@ final class OrderCannotClose implements Rule {
                                 "Counting round a ring",
                                 in("petals", count, Unit.COUNT)),
                         List.of(
-                                Mend.part(
+                                Mend.pieces(
                                         a,
                                         "make " + (count + 1) + " of them",
-                                        () -> part.with(part.pieces().withCount(Math.min(120, count + 1)))),
-                                Mend.part(
-                                        a,
-                                        "tuck them round",
-                                        () -> part.with(part.pieces().withOverlap(Overlap.TUCKED))))));
+                                        part,
+                                        p -> p.withCount(Math.min(120, count + 1))),
+                                Mend.pieces(a, "tuck them round", part, p -> p.withOverlap(Overlap.TUCKED)))));
             }
         }
         return found;

@@ -5,12 +5,12 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.ShadedPart;
-import org.crispwhorl.core.species.Stage;
 
 /** Paint on paste that is not dry yet runs and softens it. */
 final class PaintNotDry implements Rule {
@@ -18,10 +18,8 @@ final class PaintNotDry implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Part part : a.species().parts()) {
-            if (part instanceof ShadedPart shaded
-                    && a.dries(part)
-                    && shaded.colour().paintPasses() > 0
-                    && shaded.colour().paintAt().compareTo(wanted(a)) < 0) {
+            Colouring colour = part.colouring().orElse(Colouring.NONE);
+            if (a.dries(part) && colour.paintPasses() > 0 && colour.paintAt().compareTo(wanted(a)) < 0) {
                 found.add(new Finding(
                         "paint-not-dry",
                         Severity.LOOK,
@@ -30,12 +28,10 @@ final class PaintNotDry implements Rule {
                         Why.of(
                                 "Liquid goes on paste that is dry through; marzipan is painted once it has skinned",
                                 "Rule of the craft",
-                                in("paint passes", shaded.colour().paintPasses(), Unit.COUNT),
+                                in("paint passes", colour.paintPasses(), Unit.COUNT),
                                 in("dry through, safe by", safeByH(a, part), Unit.H)),
                         List.of(Mend.part(
-                                a,
-                                "paint it when dry",
-                                () -> shaded.with(shaded.colour().withPaintAt(wanted(a)))))));
+                                a, "paint it when dry", part, p -> p.coloured(c -> c.withPaintAt(wanted(a)))))));
             }
         }
         return found;

@@ -4,9 +4,9 @@ import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Petaled;
 
@@ -40,13 +40,16 @@ final class PetalsTooShortToMeet implements Rule {
                         in("arc to the top", needed, Unit.MM),
                         in("finished length", length, Unit.MM)),
                 List.of(
-                        Mend.part(a, "cut them " + Unit.MM.write(cut) + " long", () -> first.get()
-                                .with(first.get()
-                                        .pieces()
-                                        .withOutline(
-                                                first.get().pieces().outline().withLength(cut)))),
-                        Mend.part(a, "use a ball of " + Unit.MM.write(size), () -> heart.get()
-                                .withForm(heart.get().form().resized(size, size))))));
+                        Mend.pieces(
+                                a,
+                                "cut them " + Unit.MM.write(cut) + " long",
+                                first.get(),
+                                p -> p.outlined(o -> o.withLength(cut))),
+                        Mend.part(
+                                a,
+                                "use a ball of " + Unit.MM.write(size),
+                                heart.get(),
+                                h -> h.withForm(h.form().resized(size, size))))));
     }
 
     /** Length of arc from a height above the foot up to the top, mm. */

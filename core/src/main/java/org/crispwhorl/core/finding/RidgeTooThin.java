@@ -5,9 +5,9 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.wire.LoadedWire;
@@ -18,7 +18,9 @@ final class RidgeTooThin implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            if (part.pieces().attachment() instanceof Attachment.Wired wired) {
+            Optional<Attachment.Wired> wire = part.pieces().wired();
+            if (wire.isPresent()) {
+                Attachment.Wired wired = wire.get();
                 double d = a.wireTable().diameterMm(wired.gauge());
                 double needed = LoadedWire.RIDGE_DIAMETERS * d;
                 if (wired.ridgeMm() < needed - 1e-9) {
@@ -32,17 +34,15 @@ final class RidgeTooThin implements Rule {
     private static Finding finding(Assessment a, Petaled part, Attachment.Wired wired, double d, double needed) {
         List<Mend> mends = new ArrayList<>();
         double ridge = Math.ceil(10 * needed - 1e-9) / 10;
-        mends.add(Mend.part(
-                a,
-                "leave a ridge of " + Unit.MM.write(ridge),
-                () -> part.with(part.pieces().withAttachment(wired.withRidge(ridge)))));
+        mends.add(Mend.pieces(
+                a, "leave a ridge of " + Unit.MM.write(ridge), part, p -> p.withWire(w -> w.withRidge(ridge))));
         LoadedWire load = a.load(part, wired);
         a.conditions().kit().gauges().stream()
                 .filter(g -> LoadedWire.RIDGE_DIAMETERS * a.wireTable().diameterMm(g) <= wired.ridgeMm())
                 .filter(g -> load.carriedBy(a.wireTable().diameterMm(g)))
                 .min(Integer::compare)
-                .ifPresent(g -> mends.add(Mend.part(
-                        a, "use " + g + " gauge", () -> part.with(part.pieces().withAttachment(wired.withGauge(g))))));
+                .ifPresent(g ->
+                        mends.add(Mend.pieces(a, "use " + g + " gauge", part, p -> p.withWire(w -> w.withGauge(g)))));
         return new Finding(
                 "ridge-too-thin",
                 Severity.STOP,

@@ -5,13 +5,12 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.flower.PlacedRing;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
@@ -30,7 +29,7 @@ final class RingGap implements Rule {
         List<Finding> found = new ArrayList<>();
         for (PlacedRing ring : a.form().rings()) {
             double gap = ring.gapMm();
-            if (ring.part() instanceof Leaf || meantToBeOpen(ring.part().pieces()) || gap <= CLOSES_MM) {
+            if (!ring.part().inHead() || meantToBeOpen(ring.part().pieces()) || gap <= CLOSES_MM) {
                 continue;
             }
             Petaled part = ring.part();
@@ -55,7 +54,9 @@ final class RingGap implements Rule {
     private static List<Mend> mends(Assessment a, PlacedRing ring) {
         Petaled part = ring.part();
         List<Mend> mends = new ArrayList<>();
-        for (int count = ring.leastCount(); count <= Math.min(120, ring.leastCount() + UNEVEN); count++) {
+        int most = (int) Math.min(Limits.greatest(Pieces.class, "count"), ring.leastCount() + UNEVEN);
+        for (int count = ring.leastCount(); count <= most; count++) {
+            int needed = count;
             Petaled more = part.with(part.pieces().withCount(count));
             boolean closed = new Assessment(a.species().with(more), a.conditions())
                             .form()
@@ -64,16 +65,18 @@ final class RingGap implements Rule {
                             .gapMm()
                     <= CLOSES_MM;
             if (closed && count != part.pieces().count()) {
-                mends.add(Mend.part(a, "make " + count + " of them", () -> more));
+                mends.add(Mend.pieces(a, "make " + count + " of them", part, p -> p.withCount(needed)));
                 break;
             }
         }
         Outline cut = part.pieces().outline();
         double widest = Math.min(2 * cut.widthMm(), Limits.greatest(Outline.class, "widthMm"));
         for (double width = Math.ceil(cut.widthMm()); width <= widest; width++) {
-            Petaled wider = part.with(part.pieces().withOutline(cut.withWidth(width)));
+            double wide = width;
+            Petaled wider = part.with(part.pieces().withOutline(cut.withWidth(wide)));
             if (ring.remade(wider).gapMm() <= CLOSES_MM) {
-                mends.add(Mend.part(a, "cut them " + Unit.MM.write(width) + " wide", () -> wider));
+                mends.add(Mend.pieces(
+                        a, "cut them " + Unit.MM.write(wide) + " wide", part, p -> p.outlined(o -> o.withWidth(wide))));
                 break;
             }
         }

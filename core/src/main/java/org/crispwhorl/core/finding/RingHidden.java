@@ -5,14 +5,13 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Whorl;
 
 /** A ring of petals that is hardly seen from above: work that nobody sees. */
 final class RingHidden implements Rule {
@@ -31,7 +30,7 @@ final class RingHidden implements Rule {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
             double seen = a.coverage().seenFromAbove(part.id());
-            if (part instanceof Whorl && seen < HARDLY_SEEN) {
+            if (part.ring() && seen < HARDLY_SEEN) {
                 found.add(finding(a, part, seen));
             }
         }
@@ -61,7 +60,7 @@ final class RingHidden implements Rule {
         Petaled most = null;
         double shows = HARDLY_SEEN;
         for (Petaled other : a.species().petaled()) {
-            if (other instanceof Whorl && !other.id().equals(part.id())) {
+            if (other.ring() && !other.id().equals(part.id())) {
                 double without = seen(a, part, a.species().without(other.id()));
                 if (without > shows) {
                     shows = without;
@@ -83,7 +82,11 @@ final class RingHidden implements Rule {
             Petaled longer =
                     part.with(part.pieces().withOutline(part.pieces().outline().withLength(length)));
             if (seen(a, part, a.species().with(longer)) >= HARDLY_SEEN) {
-                return List.of(Mend.part(a, "cut them " + Unit.MM.write(length) + " long", () -> longer));
+                return List.of(Mend.pieces(
+                        a,
+                        "cut them " + Unit.MM.write(length) + " long",
+                        part,
+                        p -> p.outlined(o -> o.withLength(length))));
             }
         }
         return List.of();
@@ -95,8 +98,11 @@ final class RingHidden implements Rule {
             if (lean <= MOST_LEAN_DEG) {
                 Petaled open = hiding.with(hiding.pieces().withLean(lean));
                 if (seen(a, part, a.species().with(open)) >= HARDLY_SEEN) {
-                    return List.of(
-                            Mend.part(a, "open " + hiding.name() + " to " + Unit.DEGREE.write(lean), () -> open));
+                    return List.of(Mend.pieces(
+                            a,
+                            "open " + hiding.name() + " to " + Unit.DEGREE.write(lean),
+                            hiding,
+                            p -> p.withLean(lean)));
                 }
             }
         }

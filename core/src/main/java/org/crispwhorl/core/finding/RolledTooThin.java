@@ -5,11 +5,12 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.thinning.Thinning;
 
@@ -33,23 +34,20 @@ final class RolledTooThin implements Rule {
                                 in("rolled", rolled, Unit.FINE_MM),
                                 in("least", least, Unit.FINE_MM)),
                         List.of(
-                                Mend.part(
+                                Mend.pieces(
                                         a,
                                         "roll it to " + least + " mm",
-                                        () -> part.with(part.pieces()
-                                                .withThinning(new Thinning(
-                                                        least,
-                                                        Math.min(
-                                                                least,
-                                                                part.pieces().finishedMm(a.paste())))))),
-                                Mend.part(a, "keep it off the board with white fat", () -> onFat(part)))));
+                                        part,
+                                        p -> p.withThinning(
+                                                new Thinning(least, Math.min(least, p.finishedMm(a.paste()))))),
+                                Mend.pieces(a, "keep it off the board with white fat", part, RolledTooThin::onFat))));
             }
         }
         return found;
     }
 
-    private static Petaled onFat(Petaled part) {
-        Choices own = part.pieces().ways().orElse(Choices.NONE);
-        return part.with(part.pieces().with(d -> d.ways = Optional.of(own.withBoard(Ways.Board.FAT))));
+    private static Pieces onFat(Pieces pieces) {
+        Choices own = pieces.ways().orElse(Choices.NONE);
+        return pieces.with(d -> d.ways = Optional.of(own.withBoard(Optional.of(Ways.Board.FAT))));
     }
 }

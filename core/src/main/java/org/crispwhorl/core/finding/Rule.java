@@ -1,7 +1,7 @@
 package org.crispwhorl.core.finding;
 
 import java.util.List;
-import org.crispwhorl.core.reckoning.Assessment;
+import org.crispwhorl.core.assessment.Assessment;
 
 /** One thing that can be wrong with a design. */
 @FunctionalInterface

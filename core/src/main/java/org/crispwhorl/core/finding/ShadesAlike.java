@@ -5,12 +5,11 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.MixingLaw;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.species.Shade;
-import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.paste.Shade;
 
 /** Two neighbouring shades of one master cannot be told apart. */
 final class ShadesAlike implements Rule {
@@ -49,13 +48,12 @@ final class ShadesAlike implements Rule {
             double rounded = Math.rint(share * 100) / 100;
             Shade moved = next.withShare(rounded);
             if (MixingLaw.distance(one, moved) >= MixingLaw.SAME) {
-                List<Shade> shades = new ArrayList<>(a.species().shades());
-                shades.set(i + 1, moved);
-                Species mended = a.species().withShades(shades);
-                return List.of(Mend.of(
+                return List.of(Mend.species(
+                        a,
                         "mix " + next.name() + " at " + Math.round(100 * rounded) + " % master",
-                        () -> mended,
-                        a.conditions().room()));
+                        s -> s.withShades(s.shades().stream()
+                                .map(shade -> shade.id().equals(next.id()) ? shade.withShare(rounded) : shade)
+                                .toList())));
             }
         }
         return List.of();

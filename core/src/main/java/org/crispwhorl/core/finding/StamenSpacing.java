@@ -5,11 +5,10 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.centre.StamenRing;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.StamenRing;
 import org.crispwhorl.core.species.Stamens;
 
 /** Stamen heads stand crowded, or so far apart that the ring falls into dots. */
@@ -17,8 +16,8 @@ final class StamenSpacing implements Rule {
     @Override
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
-        for (Part part : a.species().parts()) {
-            if (part instanceof Stamens stamens && stamens.ringMm() > 0) {
+        for (Stamens stamens : a.species().all(Stamens.class)) {
+            if (stamens.ringMm() > 0) {
                 StamenRing ring = new StamenRing(stamens);
                 double widths = ring.spacingMm() / stamens.headMm();
                 if (widths < StamenRing.CROWDED) {
@@ -33,7 +32,7 @@ final class StamenSpacing implements Rule {
 
     private static Finding finding(Assessment a, StamenRing ring, String kind, String title) {
         Stamens stamens = ring.stamens();
-        double radius = Math.max(0.5, Math.min(60, Math.round(2 * ring.easyRingMm()) / 2.0));
+        double radius = Math.max(0.5, Math.round(2 * ring.easyRingMm()) / 2.0);
         int strands = Math.max(1, (int) Math.floor(ring.heads() * ring.spacingMm() / stamens.headMm() / 2));
         return new Finding(
                 kind,
@@ -51,10 +50,8 @@ final class StamenSpacing implements Rule {
                         Mend.part(
                                 a,
                                 "stand them on a ring of " + Unit.MM.write(radius),
-                                () -> stamens.withRing(radius, stamens.rows())),
-                        Mend.part(
-                                a,
-                                "use " + Math.min(300, strands) + " strands",
-                                () -> stamens.withStrands(Math.min(300, strands)))));
+                                stamens,
+                                s -> s.withRing(radius, s.rows())),
+                        Mend.part(a, "use " + strands + " strands", stamens, s -> s.withStrands(strands))));
     }
 }

@@ -5,11 +5,10 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Stamens;
 
 /** Stamens that the heart stands over are not seen. */
@@ -21,9 +20,8 @@ final class StamensHidden implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         Optional<Heart> heart = a.species().heart();
-        for (Part part : a.species().parts()) {
+        for (Stamens stamens : a.species().all(Stamens.class)) {
             if (heart.isPresent()
-                    && part instanceof Stamens stamens
                     && stamens.ringMm() + stamens.headMm() / 2
                             <= heart.get().form().diameterMm() / 2
                     && stamens.standMm() + stamens.headMm() / 2 <= heart.get().topMm()) {
@@ -34,8 +32,8 @@ final class StamensHidden implements Rule {
     }
 
     private static Finding finding(Assessment a, Stamens stamens, Heart heart) {
-        double stand = Math.min(100, Math.ceil(heart.topMm() + CLEAR_MM));
-        double ring = Math.min(60, Math.ceil(heart.form().diameterMm() / 2 + stamens.headMm()));
+        double stand = Math.ceil(heart.topMm() + CLEAR_MM);
+        double ring = Math.ceil(heart.form().diameterMm() / 2 + stamens.headMm());
         return new Finding(
                 "stamens-hidden",
                 Severity.LOOK,
@@ -49,10 +47,11 @@ final class StamensHidden implements Rule {
                         in("ring of heads", stamens.ringMm(), Unit.MM),
                         in("radius of the heart", heart.form().diameterMm() / 2, Unit.MM)),
                 List.of(
-                        Mend.part(a, "stand them at " + Unit.MM.write(stand), () -> stamens.withStand(stand)),
+                        Mend.part(a, "stand them at " + Unit.MM.write(stand), stamens, s -> s.withStand(stand)),
                         Mend.part(
                                 a,
                                 "set them on a ring of " + Unit.MM.write(ring),
-                                () -> stamens.withRing(ring, stamens.rows()))));
+                                stamens,
+                                s -> s.withRing(ring, s.rows()))));
     }
 }

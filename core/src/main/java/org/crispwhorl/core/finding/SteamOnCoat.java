@@ -5,11 +5,10 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Species;
 
 /** Steam or a liquid glaze on a heart that does not bear it. */
@@ -20,7 +19,6 @@ final class SteamOnCoat implements Rule {
         for (Heart heart : a.species().hearts()) {
             if (a.species().finishing() != Species.Finishing.NONE
                     && !heart.form().bearsSteam()) {
-                HeartForm.Disc disc = (HeartForm.Disc) heart.form();
                 boolean steam = a.species().finishing() == Species.Finishing.STEAM;
                 found.add(new Finding(
                         "steam-on-coat",
@@ -30,17 +28,17 @@ final class SteamOnCoat implements Rule {
                         Why.of(
                                 "Crumb and pollen dissolve or stain where they get wet",
                                 "Rule of the craft",
-                                in("coated, across", disc.diameterMm(), Unit.MM)),
+                                in("coated, across", heart.form().diameterMm(), Unit.MM)),
                         List.of(
-                                Mend.of(
+                                Mend.species(
+                                        a,
                                         steam ? "do not steam the flower" : "do not glaze the flower",
-                                        () -> a.species().withFinishing(Species.Finishing.NONE),
-                                        a.conditions().room()),
+                                        s -> s.withFinishing(Species.Finishing.NONE)),
                                 Mend.part(
                                         a,
                                         "leave the heart without its coat",
-                                        () -> heart.withForm(new HeartForm.Disc(
-                                                disc.diameterMm(), disc.thicknessMm(), HeartForm.Disc.Coat.NONE))))));
+                                        heart,
+                                        h -> h.withForm(h.form().uncoated())))));
             }
         }
         return found;

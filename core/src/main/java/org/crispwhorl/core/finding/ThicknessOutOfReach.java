@@ -5,15 +5,12 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.species.HollowedCone;
-import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.thinning.PressedBall;
-import org.crispwhorl.core.thinning.Thinning;
 
 /** A finished thickness that hands cannot reach, or that reads as clumsy. */
 final class ThicknessOutOfReach implements Rule {
@@ -24,7 +21,7 @@ final class ThicknessOutOfReach implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            if (part.pieces().making() instanceof Making.Tape) {
+            if (!part.pieces().making().edible()) {
                 continue;
             }
             double finished = part.pieces().finishedMm(a.paste());
@@ -44,7 +41,7 @@ final class ThicknessOutOfReach implements Rule {
 
     private static Finding finding(Assessment a, Petaled part, double finished, String title, double to) {
         Pieces pieces = part.pieces();
-        boolean ball = pieces.making() instanceof Making.Pressed || pieces.making() instanceof Making.Weighed;
+        boolean ball = pieces.making().pressed();
         return new Finding(
                 ball ? "ball-cannot-make-it" : "thickness",
                 ball ? Severity.STOP : Severity.LOOK,
@@ -57,39 +54,20 @@ final class ThicknessOutOfReach implements Rule {
                         in("thinnest", PressedBall.THINNEST_MM, Unit.FINE_MM),
                         in("thickest", PressedBall.THICKEST_MM, Unit.FINE_MM),
                         in("area of one", pieces.outline().areaMm2(), Unit.SQUARE_MM)),
-                List.of(mend(a, part, to)));
+                mends(a, part, ball ? EASY_MM : to));
     }
 
-    private static Mend mend(Assessment a, Petaled part, double to) {
+    private static List<Mend> mends(Assessment a, Petaled part, double to) {
         Pieces pieces = part.pieces();
-        PressedBall easy = PressedBall.forPetal(pieces.outline().areaMm2(), EASY_MM);
-        if (pieces.making() instanceof Making.Pressed) {
-            double ball = Math.round(2 * easy.diameterMm()) / 2.0;
-            return Mend.part(
-                    a,
-                    "start from a ball of " + Unit.MM.write(ball),
-                    () -> part.with(pieces.withMaking(new Making.Pressed(ball))));
-        }
-        if (pieces.making() instanceof Making.Weighed) {
-            double grams = Math.max(0.1, Math.round(10 * easy.grams(a.paste())) / 10.0);
-            return Mend.part(
-                    a,
-                    "start from a ball of " + Unit.G.write(grams),
-                    () -> part.with(pieces.withMaking(new Making.Weighed(grams))));
-        }
-        if (pieces.making() instanceof HollowedCone cone) {
-            return Mend.part(
-                    a,
-                    "hollow it to a wall of " + to + " mm",
-                    () -> part.with(pieces.withMaking(new HollowedCone(to, cone.footMm(), cone.footWidthMm()))));
-        }
-        if (pieces.making() instanceof Making.Pulled) {
-            return Mend.part(
-                    a,
-                    "pull it to " + to + " mm at the lip",
-                    () -> part.with(pieces.withMaking(new Making.Pulled(EASY_MM * 2, to))));
-        }
-        double rolled = Math.max(pieces.making().rolledMm(), to);
-        return Mend.part(a, "thin to " + to + " mm", () -> part.with(pieces.withThinning(new Thinning(rolled, to))));
+        return pieces.making().thickened(pieces.outline(), to, a.paste()).stream()
+                .map(made -> Mend.pieces(
+                        a,
+                        made.pressed()
+                                ? "start from a " + made.startsFrom(pieces.outline(), pieces.count(), a.paste())
+                                : "make it " + Unit.FINE_MM.write(to) + " thick",
+                        part,
+                        p -> p.withMaking(
+                                p.making().thickened(p.outline(), to, a.paste()).orElse(p.making()))))
+                .toList();
     }
 }

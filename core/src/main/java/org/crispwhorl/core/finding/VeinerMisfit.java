@@ -5,10 +5,10 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Veiner;
@@ -31,7 +31,7 @@ final class VeinerMisfit implements Rule {
                 double length = part.pieces().finished().lengthMm();
                 if (veiner.lengthMm() < length) {
                     found.add(tooShort(a, part, veiner, length));
-                } else if (veiner.lengthMm() > JUST_FITS * length && veiner.laid() != right(part)) {
+                } else if (veiner.lengthMm() > JUST_FITS * length && veiner.laid() != part.laid()) {
                     found.add(wrongEnd(a, part, veiner, length));
                 }
             });
@@ -39,25 +39,21 @@ final class VeinerMisfit implements Rule {
         return found;
     }
 
-    /** Veins of a petal begin at its base, those of a leaf run to its tip. */
-    private static Veiner.Laid right(Petaled part) {
-        return part instanceof Leaf ? Veiner.Laid.TOWARDS_TIP : Veiner.Laid.TOWARDS_BASE;
-    }
-
-    private static Petaled with(Petaled part, Veiner veiner) {
-        return part.with(part.pieces().with(d -> d.veiner = Optional.of(veiner)));
+    private static Mend veiner(Assessment a, String label, Petaled part, UnaryOperator<Veiner> edit) {
+        return Mend.pieces(a, label, part, p -> p.with(d -> d.veiner = d.veiner.map(edit)));
     }
 
     private static Finding cutsThrough(Assessment a, Petaled part, Veiner veiner, double paste) {
         List<Mend> mends = new ArrayList<>();
-        mends.add(Mend.part(a, "vein one side only", () -> with(part, veiner.withSides(Veiner.Sides.ONE))));
+        mends.add(veiner(a, "vein one side only", part, v -> v.withSides(Veiner.Sides.ONE)));
         Pieces pieces = part.pieces();
         if (pieces.thinning().isPresent()) {
             double rolled = Math.max(pieces.making().rolledMm(), veiner.leastMm());
-            mends.add(Mend.part(
+            mends.add(Mend.pieces(
                     a,
                     "thin only to " + veiner.leastMm() + " mm",
-                    () -> part.with(pieces.withThinning(new Thinning(rolled, veiner.leastMm())))));
+                    part,
+                    p -> p.withThinning(new Thinning(rolled, veiner.leastMm()))));
         }
         return new Finding(
                 "veiner-cuts-through",
@@ -86,19 +82,16 @@ final class VeinerMisfit implements Rule {
                         in(veiner.name(), veiner.lengthMm(), Unit.MM),
                         in("finished length", length, Unit.MM)),
                 List.of(
-                        Mend.part(
-                                a,
-                                "use a veiner of " + Unit.MM.write(longer),
-                                () -> with(part, veiner.withLength(longer))),
-                        Mend.part(
+                        veiner(a, "use a veiner of " + Unit.MM.write(longer), part, v -> v.withLength(longer)),
+                        Mend.pieces(
                                 a,
                                 "cut them " + Unit.MM.write(cut) + " long",
-                                () -> part.with(part.pieces()
-                                        .withOutline(part.pieces().outline().withLength(cut))))));
+                                part,
+                                p -> p.outlined(o -> o.withLength(cut)))));
     }
 
     private static Finding wrongEnd(Assessment a, Petaled part, Veiner veiner, double length) {
-        boolean leaf = part instanceof Leaf;
+        boolean leaf = part.laid() == Veiner.Laid.TOWARDS_TIP;
         return new Finding(
                 "veiner-wrong-end",
                 Severity.LOOK,
@@ -109,9 +102,10 @@ final class VeinerMisfit implements Rule {
                         "Rule of the craft",
                         in(veiner.name(), veiner.lengthMm(), Unit.MM),
                         in("finished length", length, Unit.MM)),
-                List.of(Mend.part(
+                List.of(veiner(
                         a,
                         leaf ? "lay them towards its tip" : "lay them towards its base",
-                        () -> with(part, veiner.withLaid(right(part))))));
+                        part,
+                        v -> v.withLaid(part.laid()))));
     }
 }

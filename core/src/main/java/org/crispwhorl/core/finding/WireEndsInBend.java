@@ -5,9 +5,9 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Petaled;
 
@@ -28,8 +28,9 @@ final class WireEndsInBend implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            if (part.pieces().attachment() instanceof Attachment.Wired wired
-                    && part.pieces().former().isPresent()) {
+            Optional<Attachment.Wired> wire = part.pieces().wired();
+            if (wire.isPresent() && part.pieces().former().isPresent()) {
+                Attachment.Wired wired = wire.get();
                 double length = part.pieces().finished().lengthMm();
                 double bend =
                         Math.toDegrees(length / part.pieces().former().get().sphereRadiusMm());
@@ -63,9 +64,7 @@ final class WireEndsInBend implements Rule {
 
     private static Mend to(Assessment a, Petaled part, Attachment.Wired wired, double insertion) {
         double within = Math.max(2, insertion);
-        return Mend.part(
-                a,
-                "insert it by " + Unit.MM.write(within),
-                () -> part.with(part.pieces().withAttachment(wired.withInsertion(within))));
+        return Mend.pieces(
+                a, "insert it by " + Unit.MM.write(within), part, p -> p.withWire(w -> w.withInsertion(within)));
     }
 }

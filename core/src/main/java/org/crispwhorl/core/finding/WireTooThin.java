@@ -6,9 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.reckoning.Assessment;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.wire.LoadedWire;
@@ -19,7 +19,9 @@ final class WireTooThin implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            if (part.pieces().attachment() instanceof Attachment.Wired wired) {
+            Optional<Attachment.Wired> wire = part.pieces().wired();
+            if (wire.isPresent()) {
+                Attachment.Wired wired = wire.get();
                 LoadedWire load = a.load(part, wired);
                 double d = a.wireTable().diameterMm(wired.gauge());
                 if (!load.carriedBy(d)) {
@@ -38,20 +40,21 @@ final class WireTooThin implements Rule {
                     wired.ridgeMm(),
                     Math.ceil(10 * LoadedWire.RIDGE_DIAMETERS * a.wireTable().diameterMm(better.getAsInt()) - 1e-9)
                             / 10);
-            mends.add(Mend.part(
+            mends.add(Mend.pieces(
                     a,
                     "use " + better.getAsInt() + " gauge"
                             + (ridge > wired.ridgeMm() ? " in a ridge of " + Unit.MM.write(ridge) : ""),
-                    () -> part.with(part.pieces()
-                            .withAttachment(wired.withGauge(better.getAsInt()).withRidge(ridge)))));
+                    part,
+                    p -> p.withWire(w -> w.withGauge(better.getAsInt()).withRidge(ridge))));
         }
         for (double free = Math.floor(wired.freeMm()) - 1; free >= 0; free--) {
             if (new LoadedWire(load.massG(), load.centreMm(), free).carriedBy(d)) {
                 double left = free;
-                mends.add(Mend.part(
+                mends.add(Mend.pieces(
                         a,
                         "leave " + Unit.MM.write(left) + " of wire free",
-                        () -> part.with(part.pieces().withAttachment(wired.withFree(left)))));
+                        part,
+                        p -> p.withWire(w -> w.withFree(left))));
                 break;
             }
         }

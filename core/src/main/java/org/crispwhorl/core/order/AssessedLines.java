@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.Conditions;
 
 /** The lines of an order with their species assessed; lines of the same species share one assessment, so that nothing is reckoned twice. */
 final class AssessedLines {

@@ -11,7 +11,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.stream.Stream;
-import org.crispwhorl.core.reckoning.Plan;
+import org.crispwhorl.core.assessment.Plan;
 
 /**
  * A plain plan of days: every task as late as its followers allow, placed backwards from the hand-over into one maker's

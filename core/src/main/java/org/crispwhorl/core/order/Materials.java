@@ -2,12 +2,12 @@ package org.crispwhorl.core.order;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.StemPlan;
 import org.crispwhorl.core.drawer.PickFit;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Batch;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Nesting;
-import org.crispwhorl.core.reckoning.StemPlan;
 import org.crispwhorl.core.wire.CuttingPlan;
 
 /**

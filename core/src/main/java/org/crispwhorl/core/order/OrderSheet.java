@@ -6,24 +6,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Nesting;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.Conditions;
-import org.crispwhorl.core.reckoning.Plan;
-import org.crispwhorl.core.reckoning.Planning;
-import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Lump;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Roll;
-import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.StartsFrom;
 import org.crispwhorl.core.species.WireCut;
+import org.crispwhorl.core.studio.Conditions;
 
 /**
  * What an order of several species takes: pieces by cutter, paste by shade, wire by gauge and length, stamens, hours.
@@ -151,7 +148,8 @@ public record OrderSheet(
             Plan plan = plans.computeIfAbsent(a, Planning::of);
             plan.handOver().forEach(gate -> handOver.add(new HandOverGate(at, gate)));
             for (Plan.Task task : plan.tasks()) {
-                double hands = task.doing() == Plan.Doing.MIX ? task.handsMin() : task.handsMin() * line.count();
+                double hands =
+                        task.doing() == Plan.Doing.MIX ? Work.mixMin(a, line.count()) : task.handsMin() * line.count();
                 handsMin += hands;
                 tasks.add(new OrderTask(at, line.species().name(), task, hands));
             }
@@ -159,14 +157,11 @@ public record OrderSheet(
 
         /** Adds the parts of heads that are all alike. Spares are made of whatever breaks as one. */
         private void addHead(Assessment a, String species, int heads, Map<String, double[]> grams) {
-            for (Part part : a.species().parts()) {
-                if (part instanceof Heads) {
-                    part.wireCuts()
-                            .forEach(w -> wires.add(
-                                    new WireLine(w.gauge(), w.lengthMm(), w.count() * heads, species + ", main stem")));
-                    continue;
-                }
-                int units = part instanceof Petaled petaled ? petaled.pieces().units() : 1;
+            a.species().heads().ifPresent(further -> further.wireCuts()
+                    .forEach(w -> wires.add(new WireLine(
+                            w.gauge(), w.lengthMm(), w.count() * heads, species + ", " + further.wireName()))));
+            for (Part part : a.species().ownParts()) {
+                int units = part.units();
                 int needed = units * heads;
                 int spares = a.lumps(part).isEmpty()
                         ? 0
@@ -185,54 +180,37 @@ public record OrderSheet(
 
         /** Paste lost between the cuts for each gram in the pieces; nothing is where no cutter is used. */
         private double lostPerG(Assessment a, Part part) {
-            Optional<Cut> cut =
-                    part instanceof Petaled petaled ? petaled.pieces().cut() : Optional.empty();
+            Optional<Cut> cut = part.startsFrom(a).flatMap(StartsFrom::cut);
             return cut.map(c -> Nesting.of(c, conditions.kit().stripMm())
                             .lostPerG(a.paste().rekneadShare()))
                     .orElse(0.0);
         }
 
         private void addPart(Assessment a, String species, Part part, int needed, int spares) {
-            int units = 1;
-            if (part instanceof Petaled petaled) {
-                var pieces = petaled.pieces();
-                units = pieces.units();
-                cuts.add(new CutLine(
-                        species,
-                        part.name(),
-                        a.species().shade(petaled.shade()).name(),
-                        pieces.making().startsFrom(pieces.outline(), pieces.count(), a.paste()),
-                        pieces.outline().lengthMm(),
-                        pieces.outline().widthMm(),
-                        pieces.making().rolledMm(),
-                        pieces.finishedMm(a.paste()),
-                        needed,
-                        spares,
-                        a.pasteG(part) / units,
-                        pieces.cut()));
-            } else if (part instanceof Roll roll) {
-                cuts.add(new CutLine(
-                        species,
-                        part.name(),
-                        a.species().shade(roll.shade()).name(),
-                        roll.from().startsFrom(),
-                        roll.from().alongMm(),
-                        roll.from().heightMm(),
-                        roll.thickMm(),
-                        roll.thickMm(),
-                        needed,
-                        spares,
-                        a.pasteG(part),
-                        Optional.empty()));
-            } else if (part instanceof Stamens s) {
-                stamens.add(new StamenLine(species, part.name(), s.strands() * needed));
+            int units = part.units();
+            part.startsFrom(a)
+                    .ifPresent(start -> cuts.add(new CutLine(
+                            species,
+                            part.name(),
+                            a.species().shade(part.shadeId().orElseThrow()).name(),
+                            start.from(),
+                            start.longMm(),
+                            start.wideMm(),
+                            start.rolledMm(),
+                            start.finishedMm(),
+                            needed,
+                            spares,
+                            a.pasteG(part) / units,
+                            start.cut())));
+            if (part.boughtStrands() > 0) {
+                stamens.add(new StamenLine(species, part.name(), part.boughtStrands() * needed));
             }
             for (WireCut cut : part.wireCuts()) {
                 wires.add(new WireLine(
                         cut.gauge(),
                         cut.lengthMm(),
                         cut.count() * (needed + spares) / units,
-                        species + ", " + (part instanceof Heart ? "stem" : part.name())));
+                        species + ", " + part.wireName()));
             }
         }
 

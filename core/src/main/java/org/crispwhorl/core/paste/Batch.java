@@ -5,8 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.species.Shade;
-import org.crispwhorl.core.species.Ways;
 
 /**
  * One master paste and the shades that are let down from it, in grams.
@@ -126,7 +124,7 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
             Shade shade = rungs.get(i).shade();
             numbered.add(new Shade("rung-" + i, shade.name(), shade.master(), shade.share()));
         }
-        for (Ways.Ladder rule : List.of(Ways.Ladder.EQUAL_STEPS, Ways.Ladder.HALVING)) {
+        for (Ladder rule : List.of(Ladder.EQUAL_STEPS, Ladder.HALVING)) {
             List<Shade> let = ShadeLadder.of(numbered, rule);
             List<Rung> all = new ArrayList<>();
             for (int i = 0; i < let.size(); i++) {

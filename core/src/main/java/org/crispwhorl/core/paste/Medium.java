@@ -1,7 +1,6 @@
 package org.crispwhorl.core.paste;
 
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.species.Stage;
 
 /**
  * What a flower is made of. Densities and drying constants are starting points that a weighed ball and the logbook

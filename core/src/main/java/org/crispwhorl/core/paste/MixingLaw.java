@@ -1,7 +1,5 @@
 package org.crispwhorl.core.paste;
 
-import org.crispwhorl.core.species.Shade;
-
 /**
  * The colour of a mix of pastes: Kubelka–Munk for opaque layers, in each channel of linear light. K/S = (1−R)²/2R is mixed by
  * share of mass.

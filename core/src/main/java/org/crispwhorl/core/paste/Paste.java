@@ -4,7 +4,6 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.species.Stage;
 
 /** A medium as the studio has it: its density once a ball was weighed, its drying once a batch was watched. */
 @Words(label = "paste", means = "A medium as the studio has it.")

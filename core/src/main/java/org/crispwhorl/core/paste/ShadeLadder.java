@@ -5,8 +5,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.crispwhorl.core.species.Shade;
-import org.crispwhorl.core.species.Ways;
 
 /** How the shades of one master are let down from the strongest to the palest. */
 public final class ShadeLadder {
@@ -16,8 +14,8 @@ public final class ShadeLadder {
     private ShadeLadder() {}
 
     /** The same shades, in their order, with the shares that a ladder gives them. */
-    public static List<Shade> of(List<Shade> shades, Ways.Ladder ladder) {
-        if (ladder == Ways.Ladder.STATED) {
+    public static List<Shade> of(List<Shade> shades, Ladder ladder) {
+        if (ladder == Ladder.STATED) {
             return shades;
         }
         Map<String, List<Shade>> byMaster = new LinkedHashMap<>();
@@ -26,7 +24,7 @@ public final class ShadeLadder {
         Map<String, Shade> let = new LinkedHashMap<>();
         for (List<Shade> rungs : byMaster.values()) {
             rungs.sort(Comparator.comparingDouble(Shade::share).reversed());
-            double[] shares = ladder == Ways.Ladder.HALVING ? halved(rungs) : equalSteps(rungs);
+            double[] shares = ladder == Ladder.HALVING ? halved(rungs) : equalSteps(rungs);
             for (int i = 0; i < shares.length; i++) {
                 let.put(rungs.get(i).id(), rungs.get(i).withShare(shares[i]));
             }

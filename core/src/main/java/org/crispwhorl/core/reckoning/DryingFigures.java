@@ -2,12 +2,14 @@ package org.crispwhorl.core.reckoning;
 
 import static org.crispwhorl.core.measure.Why.in;
 
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Stage;
 
 /** The drying figures of any part of paste. */
 final class DryingFigures {

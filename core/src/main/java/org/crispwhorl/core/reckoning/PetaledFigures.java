@@ -5,25 +5,23 @@ import static org.crispwhorl.core.measure.Why.in;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import org.crispwhorl.core.bench.Kit;
-import org.crispwhorl.core.bench.Lots;
-import org.crispwhorl.core.flower.PlacedRing;
-import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Work;
+import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Figure.Group;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
-import org.crispwhorl.core.species.Leaf;
-import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.studio.Kit;
+import org.crispwhorl.core.studio.Lots;
 import org.crispwhorl.core.thinning.EdgeRuffle;
-import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.thinning.Thinning;
 import org.crispwhorl.core.wire.LoadedWire;
 
@@ -35,27 +33,25 @@ final class PetaledFigures {
     private final Petaled part;
     private final Pieces pieces;
     private final PlacedRing ring;
-    private final Figures figures = new Figures();
+    private final Figures figures;
 
-    private PetaledFigures(Assessment a, Petaled part) {
+    private PetaledFigures(Figures figures, Assessment a, Petaled part) {
+        this.figures = figures;
         this.a = a;
         this.part = part;
         this.pieces = part.pieces();
         this.ring = a.form().ring(part.id()).orElseThrow();
     }
 
-    static List<Figure> of(Assessment a, Petaled part) {
-        PetaledFigures made = new PetaledFigures(a, part);
+    /** Adds the figures that depend on where the pieces stand and on the studio. */
+    static void add(Figures figures, Assessment a, Petaled part) {
+        PetaledFigures made = new PetaledFigures(figures, a, part);
         made.sizes();
         made.fit();
         made.pieces();
         made.paste();
-        if (part.pieces().attachment() instanceof Attachment.Wired wired) {
-            made.wire(wired);
-        }
-        DryingFigures.add(made.figures.in(Group.DRYING), a, part);
-        made.time();
-        return made.figures.list();
+        part.pieces().wired().ifPresent(made::wire);
+        made.lots();
     }
 
     private void sizes() {
@@ -83,7 +79,6 @@ final class PetaledFigures {
                         outline.areaMm2(),
                         Unit.SQUARE_MM,
                         areaWhy(outline));
-        made(outline);
         edge();
         pieces.former().ifPresent(this::bend);
     }
@@ -104,46 +99,6 @@ final class PetaledFigures {
                         in("widest at", outline.widest(), Unit.NONE),
                         in("base", outline.base(), Unit.NONE),
                         in("tip", outline.tip(), Unit.NONE)));
-    }
-
-    /** What the pieces start from, where that is not a cutter of their own. */
-    private void made(Outline outline) {
-        Paste paste = a.paste();
-        double thick = pieces.finishedMm(paste);
-        double unitMm3 = pieces.making().volumeMm3(outline, pieces.count(), paste)
-                * pieces.making().piecesPerUnit(pieces.count());
-        if (pieces.making() instanceof Making.OnePiece one) {
-            figures.add(
-                    "across",
-                    "cutter, tip to tip",
-                    one.acrossMm(outline),
-                    Unit.MM,
-                    Why.of(
-                            "Middle + two petals",
-                            "Your design",
-                            in("middle", one.middleMm(), Unit.MM),
-                            in("petal", outline.lengthMm(), Unit.MM)));
-        } else if (!pieces.making().cut() && unitMm3 > 0) {
-            double ball = PressedBall.diameterMm(unitMm3);
-            Why why = Why.of(
-                    "πD³/6 is the area × the mean thickness of what is made of it",
-                    "Conservation of volume",
-                    in("volume", unitMm3, Unit.CUBIC_MM),
-                    in("area", outline.areaMm2(), Unit.SQUARE_MM),
-                    in("pieces from one ball", pieces.making().piecesPerUnit(pieces.count()), Unit.COUNT));
-            figures.add("ball", "ball to start from", ball, Unit.MM, why)
-                    .add("ballWeight", "its weight", 1000 * paste.grams(unitMm3), Unit.MILLIGRAM, why)
-                    .add("meanThickness", "mean thickness", thick, Unit.FINE_MM, why)
-                    .add(
-                            "slice",
-                            "or a log as thick, sliced at",
-                            ball * PressedBall.SLICE_OF_ITS_BALL,
-                            Unit.MM,
-                            Why.of(
-                                    "Equal balls from a rolled log: slice width = ball volume ÷ (πd²/4)",
-                                    "Conservation of volume",
-                                    in("thickness of the log", ball, Unit.MM)));
-        }
     }
 
     private void edge() {
@@ -200,7 +155,7 @@ final class PetaledFigures {
                     .add("overlap", "overlap", ring.overlapMm(), Unit.MM, gap)
                     .add("leastCount", "least count that closes", ring.leastCount(), Unit.COUNT, gap);
         }
-        if (part instanceof Leaf) {
+        if (!part.inHead()) {
             return;
         }
         Why seen = Why.of(
@@ -228,18 +183,9 @@ final class PetaledFigures {
                 ring.surface().midrib().neckMm(),
                 Unit.MM,
                 Why.of(
-                        neckRule(pieces.attachment()),
+                        pieces.attachment().neckRule(),
                         "Packing of round wires; build order",
                         in("neck radius", ring.surface().midrib().neckMm(), Unit.MM)));
-    }
-
-    private static String neckRule(Attachment attachment) {
-        if (attachment instanceof Attachment.Wired) {
-            return "Half the bundle of wires, threads and tape inside it";
-        }
-        return attachment instanceof Attachment.Threaded
-                ? "Half the middle of its cut, or the bundle inside it where that is thicker"
-                : "Radius of the heart where petals are glued, and the petals inside";
     }
 
     private void pieces() {
@@ -356,7 +302,7 @@ final class PetaledFigures {
                                 in("tail", wired.tailMm(), Unit.MM)));
     }
 
-    private void time() {
+    private void lots() {
         Kit kit = a.conditions().kit();
         Lots lots = Work.lots(a, part);
         figures.in(Group.TIME)
@@ -369,18 +315,6 @@ final class PetaledFigures {
                                 "Open time ÷ minutes a piece, and no more than there are formers or grooves",
                                 kit.covered() ? "Time to skinned, ×12 under a cover" : "Time to skinned, uncovered",
                                 in("open time", lots.openTimeMin(), Unit.MIN),
-                                in("hands a piece", lots.perPieceMin(), Unit.FACTOR)))
-                .add(
-                        "hands",
-                        "hands",
-                        Work.makeMin(a, part) + Work.joinMin(a, part) + Work.colourMin(a, part),
-                        Unit.MIN,
-                        Why.of(
-                                "Make + join + colour, by the studio's pace",
-                                "Pace of the kit",
-                                in("make", Work.makeMin(a, part), Unit.MIN),
-                                in("join", Work.joinMin(a, part), Unit.MIN),
-                                in("colour", Work.colourMin(a, part), Unit.MIN),
-                                in("shaping and colouring, for its size", Work.sized(pieces), Unit.FACTOR)));
+                                in("hands a piece", lots.perPieceMin(), Unit.FACTOR)));
     }
 }

@@ -4,19 +4,22 @@ import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.StemPlan;
+import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.finding.Findings;
-import org.crispwhorl.core.flower.Draughting;
 import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.safety.Cautions;
-import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.wire.LoadedWire;
 import org.crispwhorl.core.wire.TapeRun;
 
@@ -45,28 +48,21 @@ public final class Reckoner {
                 part.name(),
                 part.pieceCount(),
                 a.pasteG(part),
-                figures(a, part),
+                PartFigures.of(a, part),
                 a.drying(part),
                 gauges(a, part));
     }
 
-    private static List<Figure> figures(Assessment a, Part part) {
-        if (part instanceof Petaled petaled) {
-            return PetaledFigures.of(a, petaled);
-        }
-        return CentreFigures.has(part) ? CentreFigures.of(a, part) : StemFigures.of(a, part);
-    }
-
     private static List<Reckoning.GaugeRow> gauges(Assessment a, Part part) {
         List<Reckoning.GaugeRow> rows = new ArrayList<>();
-        if (part instanceof Petaled petaled && petaled.pieces().attachment() instanceof Attachment.Wired wired) {
+        part.flat().ifPresent(petaled -> petaled.pieces().wired().ifPresent(wired -> {
             LoadedWire load = a.load(petaled, wired);
             for (int gauge : a.wireTable().gauges()) {
                 double d = a.wireTable().diameterMm(gauge);
                 rows.add(new Reckoning.GaugeRow(
                         gauge, d, load.droopDeg(d), load.stressMpa(d, LoadedWire.BUMP_G), load.carriedBy(d)));
             }
-        }
+        }));
         return rows;
     }
 
@@ -93,19 +89,20 @@ public final class Reckoner {
         double wireMm = 0;
         int petals = 0;
         for (Part part : a.species().parts()) {
-            petals += part instanceof Petaled ? part.pieceCount() : 0;
+            petals += part.flat().map(Part::pieceCount).orElse(0);
             wireMm += wireMm(part);
             pasteG += a.pasteG(part);
         }
         for (Assessment.OpenedHeads opened : a.opened()) {
             for (Part part : opened.head().species().parts()) {
-                petals += part instanceof Petaled ? opened.opening().count() * part.pieceCount() : 0;
+                petals += opened.opening().count()
+                        * part.flat().map(Part::pieceCount).orElse(0);
                 wireMm += opened.opening().count() * wireMm(part);
             }
         }
         double hands = plan.handsMin();
         int heads = a.species().parts().stream()
-                .filter(Stamens.class::isInstance)
+                .filter(part -> part.boughtStrands() > 0)
                 .mapToInt(Part::pieceCount)
                 .sum();
         Figures figures = new Figures()

@@ -2,9 +2,10 @@ package org.crispwhorl.core.reckoning;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.finding.Finding;
-import org.crispwhorl.core.flower.Drawing;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.safety.Caution;
 import org.crispwhorl.core.species.Ways;

@@ -4,19 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.paste.Medium;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.species.Attachment;
-import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
-import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Pistil;
-import org.crispwhorl.core.species.Stamens;
-import org.crispwhorl.core.species.StemWrap;
-import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.species.WireCut;
 
 /** The cautions that apply to a flower, by what is really in it: never a wall of text. */
@@ -49,20 +39,10 @@ public final class Cautions {
         } else if (a.species().medium() == Medium.MODELLING_CHOCOLATE) {
             found.add("milk and soya (as the chocolate's label says)");
         }
-        boolean egg = a.species().parts().stream()
-                .anyMatch(p -> p instanceof Petaled petaled
-                        && !(petaled.pieces().attachment() instanceof Attachment.Wired)
-                        && a.ways(p).glue() == Ways.Glue.EGG_WHITE);
-        if (egg) {
-            found.add("egg (glue)");
-        }
-        boolean gluten = a.species().parts().stream()
-                .anyMatch(p -> p instanceof Heart heart
-                        && heart.form() instanceof HeartForm.Disc disc
-                        && disc.coat() == HeartForm.Disc.Coat.POLLEN);
-        if (gluten) {
-            found.add("gluten, where the pollen is semolina");
-        }
+        a.species().parts().stream()
+                .flatMap(part -> part.allergens(a).stream())
+                .distinct()
+                .forEach(found::add);
         return found;
     }
 
@@ -78,16 +58,8 @@ public final class Cautions {
     private static void count(Assessment a, int heads, Map<String, Integer> counts) {
         for (Part part : a.species().parts()) {
             int wires = part.wireCuts().stream().mapToInt(WireCut::count).sum();
-            add(counts, "wires", heads * (part instanceof Heads ? 1 : wires));
-            if (part instanceof Stamens stamens) {
-                add(counts, "stamen heads on their strands", heads * stamens.pieceCount());
-            } else if (part instanceof Heart heart && heart.form().polystyrene()) {
-                add(counts, "pieces of polystyrene", heads);
-            } else if (part instanceof Pistil || part instanceof StemWrap) {
-                add(counts, "pieces of tape", heads);
-            } else if (part instanceof Petaled petaled && petaled.pieces().making() instanceof Making.Tape) {
-                add(counts, "pieces of tape", heads * petaled.pieceCount());
-            }
+            add(counts, "wires", heads * wires);
+            part.notFood().forEach(n -> add(counts, n.what(), heads * n.count()));
         }
     }
 

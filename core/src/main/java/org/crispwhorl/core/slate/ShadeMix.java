@@ -13,10 +13,10 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Batch;
+import org.crispwhorl.core.paste.Ladder;
 import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.ShadeLadder;
-import org.crispwhorl.core.species.Shade;
-import org.crispwhorl.core.species.Ways;
 
 /** Grams of master and white, and the ladder of shades between two shares by both ways. */
 @Words(
@@ -76,7 +76,7 @@ public record ShadeMix(
         }
         SlateAnswer.Draft draft = new SlateAnswer.Draft();
         double most = 0;
-        for (Ways.Ladder ladder : List.of(Ways.Ladder.EQUAL_STEPS, Ways.Ladder.HALVING)) {
+        for (Ladder ladder : List.of(Ladder.EQUAL_STEPS, Ladder.HALVING)) {
             List<Shade> rungs = new ArrayList<>();
             for (int i = 0; i < shades; i++) {
                 double share = shades == 1 ? strongest : strongest + (palest - strongest) * i / (shades - 1);

@@ -3,7 +3,6 @@ package org.crispwhorl.core.slate;
 import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.OptionalInt;
-import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Limits;
@@ -12,6 +11,7 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.reckoning.Reckoning;
+import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.wire.LoadedWire;
 import org.crispwhorl.core.wire.WireTable;
 

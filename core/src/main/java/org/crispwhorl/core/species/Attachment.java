@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -8,6 +9,21 @@ import org.crispwhorl.core.measure.Words;
 /** How a piece is joined to the flower. */
 @Words(label = "joined", means = "How a piece is joined to the flower.")
 public sealed interface Attachment {
+    /** The wire of each piece; none where it has none of its own. */
+    Optional<Wired> wire();
+
+    /** Share of a piece's length, from its base, that is glued; 0 where none is. */
+    double gluedShare();
+
+    /** Whether pieces are glued one by one to what is inside them. */
+    boolean glued();
+
+    /** Where pieces leave the axis, in the maker's words. */
+    String neckRule();
+
+    /** The same for a piece larger or smaller by a factor. */
+    Attachment scaled(double factor);
+
     /** Each piece on a wire of its own, taped to the stem. */
     @Words(label = "wired")
     record Wired(
@@ -92,6 +108,31 @@ public sealed interface Attachment {
             return new Wired(gauge, insertionMm, hookMm, newFreeMm, tailMm, ridgeMm);
         }
 
+        @Override
+        public Optional<Wired> wire() {
+            return Optional.of(this);
+        }
+
+        @Override
+        public double gluedShare() {
+            return 0;
+        }
+
+        @Override
+        public boolean glued() {
+            return false;
+        }
+
+        @Override
+        public String neckRule() {
+            return "Half the bundle of wires, threads and tape inside it";
+        }
+
+        @Override
+        public Attachment scaled(double factor) {
+            return withInsertion(Limits.within(Wired.class, "insertionMm", insertionMm * factor));
+        }
+
         /** Wire to cut for one piece, mm. */
         public double cutLengthMm() {
             return insertionMm + hookMm + freeMm + tailMm;
@@ -115,11 +156,61 @@ public sealed interface Attachment {
             Limits.check(Glued.class, upTo);
         }
 
+        @Override
+        public Optional<Wired> wire() {
+            return Optional.empty();
+        }
+
+        @Override
+        public double gluedShare() {
+            return upTo;
+        }
+
+        @Override
+        public boolean glued() {
+            return true;
+        }
+
+        @Override
+        public String neckRule() {
+            return "Radius of the heart where petals are glued, and the petals inside";
+        }
+
+        @Override
+        public Attachment scaled(double factor) {
+            return this;
+        }
+
         /** Glued at the very base alone. */
         public static final Glued BASE = new Glued(0);
     }
 
     /** Threaded on the wire of the heart and glued there. */
     @Words(label = "threaded on the wire")
-    record Threaded() implements Attachment {}
+    record Threaded() implements Attachment {
+        @Override
+        public Optional<Wired> wire() {
+            return Optional.empty();
+        }
+
+        @Override
+        public double gluedShare() {
+            return 0;
+        }
+
+        @Override
+        public boolean glued() {
+            return false;
+        }
+
+        @Override
+        public String neckRule() {
+            return "Half the middle of its cut, or the bundle inside it where that is thicker";
+        }
+
+        @Override
+        public Attachment scaled(double factor) {
+            return this;
+        }
+    }
 }

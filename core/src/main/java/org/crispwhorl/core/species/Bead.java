@@ -1,11 +1,19 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
 /** A bead or hip behind the flower, an ellipsoid threaded on the stem. */
 @Words(label = "bead or hip", means = "A bead behind the flower, threaded on the stem.")
@@ -49,11 +57,6 @@ public record Bead(
         return 1;
     }
 
-    @Override
-    public List<Lump> lumps(Paste paste) {
-        return List.of(new Lump(shade, Math.PI * thickMm * thickMm * longMm / 6, 1));
-    }
-
     /** Radius at a height above the neck, mm; 0 outside of it. */
     public double radiusAt(double z) {
         double u = (z - (seatMm - longMm / 2)) / (longMm / 2);
@@ -71,5 +74,75 @@ public record Bead(
     @Override
     public List<WireCut> wireCuts() {
         return List.of();
+    }
+
+    @Override
+    public boolean inHead() {
+        return true;
+    }
+
+    @Override
+    public Strand strand(WireTable table) {
+        return Strand.NONE;
+    }
+
+    @Override
+    public List<Solid> solids(WireTable table) {
+        double foot = seatMm - longMm;
+        return List.of(new Solid.Turned(foot, longMm, z -> radiusAt(z + foot)));
+    }
+
+    private double volumeMm3() {
+        return Math.PI * thickMm * thickMm * longMm / 6;
+    }
+
+    @Override
+    public List<Lump> lumps(Made made) {
+        return List.of(new Lump(shade, volumeMm3(), 1));
+    }
+
+    @Override
+    public Optional<Body> drying(Made made) {
+        return Optional.of(Body.solid(volumeMm3(), surfaceMm2()));
+    }
+
+    @Override
+    public Hands making(Made made) {
+        return Hands.of(Operation.SHAPE, 1);
+    }
+
+    @Override
+    public Hands joining(Made made) {
+        return Hands.of(Operation.SET, 1);
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return List.of();
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        figures.in(Figure.Group.SIZE)
+                .add(
+                        "ball",
+                        "ball to start from",
+                        Math.cbrt(thickMm * thickMm * longMm),
+                        Unit.MM,
+                        Why.of(
+                                "D³ = thick² × long",
+                                "Conservation of volume",
+                                Why.in("thick", thickMm, Unit.MM),
+                                Why.in("long", longMm, Unit.MM)));
+    }
+
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        return Optional.of(this);
     }
 }

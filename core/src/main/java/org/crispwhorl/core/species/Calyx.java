@@ -1,5 +1,8 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 
@@ -31,5 +34,41 @@ public record Calyx(
     @Override
     public Calyx with(Colouring newColour) {
         return new Calyx(id, name, shade, pieces, newColour);
+    }
+
+    @Override
+    public boolean inHead() {
+        return true;
+    }
+
+    @Override
+    public boolean ring() {
+        return false;
+    }
+
+    @Override
+    public double belowMm(int piece) {
+        return 0;
+    }
+
+    @Override
+    public Optional<double[]> ownAzimuthsRad() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Veiner.Laid laid() {
+        return Veiner.Laid.TOWARDS_BASE;
+    }
+
+    @Override
+    public Hands setting() {
+        return Hands.of(Operation.FIT, pieces.making().joints(pieces.count()), pieces.count());
+    }
+
+    /** A bud without rings is shut by its calyx; behind rings it stays open. */
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        return Optional.of(with(pieces.opened(opening.size(), opening.rings() > 0 ? 1 : opening.open())));
     }
 }

@@ -1,5 +1,7 @@
 package org.crispwhorl.core.species;
 
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -64,5 +66,10 @@ public record CappedHalfBall(
     @Override
     public HeartForm resized(double newDiameterMm, double newHeightMm) {
         return new CappedHalfBall(Math.max(5, Math.min(newDiameterMm, 2 * newHeightMm) - 2 * pasteMm), pasteMm);
+    }
+
+    @Override
+    public Hands making() {
+        return Hands.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
     }
 }

@@ -1,10 +1,13 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Ladder;
 
 /** What a species or a part does otherwise than the studio. */
+@RecordBuilder
 @Words(label = "ways", means = "What is done otherwise than the studio does it.")
 public record Choices(
         @Words(label = "kept off the board by", means = "What keeps paste off the board.")
@@ -31,13 +34,14 @@ public record Choices(
         Optional<Ways.Counts> counts,
 
         @Words(label = "ladder of shades", means = "How a shade is let down.")
-        Optional<Ways.Ladder> ladder,
+        Optional<Ladder> ladder,
 
         @Words(label = "order of the rings", means = "Which ring lies inside.")
         Optional<Ways.RingOrder> ringOrder,
 
         @Words(label = "assembly", means = "How petals are added.")
-        Optional<Ways.Assembly> assembly) {
+        Optional<Ways.Assembly> assembly)
+        implements ChoicesBuilder.With {
     /** All as the studio does it. */
     public static final Choices NONE = new Choices(
             Optional.empty(),
@@ -68,35 +72,19 @@ public record Choices(
                 assembly);
     }
 
-    /** The same choices with one way of keeping paste off the board. */
-    public Choices withBoard(Ways.Board chosen) {
+    /** These choices, with those of another where that makes any. */
+    public Choices or(Choices other) {
         return new Choices(
-                Optional.of(chosen),
-                ridge,
-                wireEnd,
-                insertion,
-                petals,
-                glue,
-                dusting,
-                counts,
-                ladder,
-                ringOrder,
-                assembly);
-    }
-
-    /** The same choices with one way of dusting. */
-    public Choices withDusting(Ways.Dusting chosen) {
-        return new Choices(
-                board,
-                ridge,
-                wireEnd,
-                insertion,
-                petals,
-                glue,
-                Optional.of(chosen),
-                counts,
-                ladder,
-                ringOrder,
-                assembly);
+                other.board.or(() -> board),
+                other.ridge.or(() -> ridge),
+                other.wireEnd.or(() -> wireEnd),
+                other.insertion.or(() -> insertion),
+                other.petals.or(() -> petals),
+                other.glue.or(() -> glue),
+                other.dusting.or(() -> dusting),
+                other.counts.or(() -> counts),
+                other.ladder.or(() -> ladder),
+                other.ringOrder.or(() -> ringOrder),
+                other.assembly.or(() -> assembly));
     }
 }

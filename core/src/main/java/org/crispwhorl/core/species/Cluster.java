@@ -1,9 +1,14 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.solid.Scatter;
+import org.crispwhorl.core.solid.Solid;
 
 /** A cluster of equal balls lying in one layer; round things in a layer fill four fifths of it. */
 @Words(label = "cluster of balls", means = "Equal balls gathered in one layer.")
@@ -62,5 +67,20 @@ public record Cluster(
         double ball = Math.max(1, Math.min(newHeightMm, ballMm));
         int fit = (int) Math.floor(PACKING * Math.pow(newDiameterMm / ball, 2));
         return new Cluster(Math.max(2, Math.min(count, fit)), ball);
+    }
+
+    /** The balls themselves, in one layer, on what lies between them. */
+    @Override
+    public List<Solid> solids(double seatMm) {
+        return List.of(
+                new Solid.Turned(seatMm, ballMm / 2, z -> (diameterMm() - ballMm) / 2),
+                new Solid.Grains(
+                        Scatter.overDisc(count, (diameterMm() - ballMm) / 2, seatMm + ballMm / 2), ballMm, ballMm));
+    }
+
+    /** Each ball is rolled and set. */
+    @Override
+    public Hands making() {
+        return Hands.of(Operation.BALL, count).and(Operation.PUSH, count);
     }
 }

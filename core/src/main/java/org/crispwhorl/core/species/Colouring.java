@@ -4,6 +4,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Stage;
 
 /** Colour that goes on after the paste is shaped: dust in passes, then paint in passes. */
 @Words(label = "colour", means = "Colour that goes on after the paste is shaped.")

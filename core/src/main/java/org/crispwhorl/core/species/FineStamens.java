@@ -1,11 +1,21 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
 /** Stamens of paste, each on its own fine wire, one of which may stand longer. */
 @Words(label = "stamens on fine wire", means = "Stamens of paste, each on a fine wire of its own.")
@@ -112,12 +122,6 @@ public record FineStamens(
         return count;
     }
 
-    /** An anther is an ellipsoid: πld²/6. */
-    @Override
-    public List<Lump> lumps(Paste paste) {
-        return List.of(new Lump(shade, Math.PI * antherMm * thickMm * thickMm / 6, count));
-    }
-
     /** Length of each wire but the longer one, mm: out to the ring, and the tail. */
     public double wireMm() {
         return Math.hypot(standMm, ringMm) + tailMm;
@@ -135,5 +139,103 @@ public record FineStamens(
     public FineStamens withRing(double newRingMm) {
         return new FineStamens(
                 id, name, shade, count, gauge, standMm, newRingMm, antherMm, thickMm, longerMm, tailMm, colour);
+    }
+
+    @Override
+    public boolean inHead() {
+        return true;
+    }
+
+    @Override
+    public Strand strand(WireTable table) {
+        return new Strand(Collections.nCopies(count, table.diameterMm(gauge)), List.of(), true, tailMm);
+    }
+
+    /** The longer one stands half-way in. */
+    @Override
+    public List<Solid> solids(WireTable table) {
+        List<Solid> solids = new ArrayList<>();
+        List<double[]> anthers = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            boolean longer = i == 0 && longerMm > 0;
+            double turn = 2 * Math.PI * i / count;
+            double out = longer ? ringMm / 2 : ringMm;
+            double[] tip = {out * Math.cos(turn), out * Math.sin(turn), standMm + (longer ? longerMm : 0)};
+            anthers.add(tip);
+            solids.add(new Solid.Tube(List.of(new double[3], tip), table.diameterMm(gauge)));
+        }
+        solids.add(new Solid.Grains(anthers, thickMm, antherMm));
+        return solids;
+    }
+
+    /** An anther is an ellipsoid: πld²/6. */
+    @Override
+    public List<Lump> lumps(Made made) {
+        return List.of(new Lump(shade, Math.PI * antherMm * thickMm * thickMm / 6, count));
+    }
+
+    /** Volume ÷ surface of a long spindle in its thickness: (πld²/6) ÷ (π²ld/4). */
+    private static final double SPINDLE = 2 / (3 * Math.PI);
+
+    @Override
+    public Optional<Body> drying(Made made) {
+        return Optional.of(Body.of(thickMm * SPINDLE));
+    }
+
+    @Override
+    public Hands making(Made made) {
+        return Hands.of(Operation.BALL, count).and(Operation.WIRE, count);
+    }
+
+    /** Bound to the stem as one bunch. */
+    @Override
+    public Hands joining(Made made) {
+        return Hands.of(Operation.TAPE, 1);
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return List.of();
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        figures.in(Figure.Group.FIT)
+                .add(
+                        "spacing",
+                        "from anther to anther",
+                        2 * Math.PI * ringMm / count,
+                        Unit.MM,
+                        Why.of(
+                                "2πr ÷ count",
+                                "Circumference of a circle",
+                                Why.in("ring", ringMm, Unit.MM),
+                                Why.in("count", count, Unit.COUNT)))
+                .in(Figure.Group.PIECES)
+                .add("pieces", "stamens", count, Unit.COUNT, Why.of("As designed", "Your design"))
+                .in(Figure.Group.WIRE)
+                .add(
+                        "wireLength",
+                        "wire for one",
+                        wireMm(),
+                        Unit.MM,
+                        Why.of(
+                                "√(stand² + ring²) + tail; the longer one has its length more",
+                                "Pythagoras",
+                                Why.in("stand", standMm, Unit.MM),
+                                Why.in("ring", ringMm, Unit.MM),
+                                Why.in("tail", tailMm, Unit.MM),
+                                Why.in("one longer by", longerMm, Unit.MM)));
+        Lumped.wire(figures, made, gauge);
+    }
+
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        return opening.showsStamens() ? Optional.of(this) : Optional.empty();
     }
 }

@@ -1,11 +1,22 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
 /**
  * Further heads of the same flower on one stem: a spike, a cluster or a spray. The flower drawn is the fullest of them;
@@ -150,6 +161,14 @@ public record Heads(
         public Opening {
             Limits.check(Opening.class, name, count, size, rings, open);
         }
+
+        /** Below this share of opening stamens are not seen and not made. */
+        private static final double SHOWS_STAMENS = 0.5;
+
+        /** Whether it is open enough to show stamens. */
+        public boolean showsStamens() {
+            return open >= SHOWS_STAMENS;
+        }
     }
 
     public Heads {
@@ -172,12 +191,6 @@ public record Heads(
     @Override
     public int pieceCount() {
         return openings.stream().mapToInt(Opening::count).sum();
-    }
-
-    /** Their paste is reckoned from the heads themselves. */
-    @Override
-    public List<Lump> lumps(Paste paste) {
-        return List.of();
     }
 
     /** Length of the main stem that carries heads, mm. */
@@ -244,5 +257,142 @@ public record Heads(
                 stalkMm,
                 newGauge,
                 newStemMm);
+    }
+
+    @Override
+    public boolean severalHeads() {
+        return true;
+    }
+
+    @Override
+    public boolean inHead() {
+        return false;
+    }
+
+    @Override
+    public Strand strand(WireTable table) {
+        return Strand.NONE;
+    }
+
+    @Override
+    public List<Solid> solids(WireTable table) {
+        return List.of();
+    }
+
+    /** The paste of all the heads. */
+    @Override
+    public List<Lump> lumps(Made made) {
+        List<Lump> all = new ArrayList<>();
+        for (Made.OpenHeads heads : made.opened()) {
+            for (Part own : heads.head().species().parts()) {
+                for (Lump lump : own.lumps(heads.head())) {
+                    all.add(new Lump(
+                            lump.shade(),
+                            lump.volumeMm3(),
+                            lump.count() * heads.opening().count()));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** Further heads are dry when the slowest part of any of them is. */
+    @Override
+    public Optional<Body> drying(Made made) {
+        return made.opened().stream()
+                .flatMap(heads ->
+                        heads.head().species().parts().stream().flatMap(own -> own.drying(heads.head()).stream()))
+                .max(Comparator.comparingDouble(Body::firstMm));
+    }
+
+    @Override
+    public String wireName() {
+        return "main stem";
+    }
+
+    /** To make every head and put it together. */
+    @Override
+    public Hands making(Made made) {
+        Hands all = Hands.NONE;
+        for (Made.OpenHeads heads : made.opened()) {
+            Hands one = Hands.NONE;
+            for (Part own : heads.head().species().parts()) {
+                int passes = own.colouring()
+                        .map(c -> c.dustPasses() + c.paintPasses())
+                        .orElse(0);
+                one = one.and(own.making(heads.head()))
+                        .and(own.joining(heads.head()))
+                        .and(Operation.COLOUR, (double) passes * own.colouredPieces());
+            }
+            all = all.and(one.times(heads.opening().count()));
+        }
+        return all;
+    }
+
+    @Override
+    public Hands joining(Made made) {
+        return Hands.of(Operation.TAPE, pieceCount());
+    }
+
+    @Override
+    public Optional<String> shadeId() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Colouring> colouring() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Part coloured(UnaryOperator<Colouring> edit) {
+        return this;
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return List.of();
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        figures.in(Figure.Group.SIZE)
+                .add(
+                        "along",
+                        "stem that carries heads",
+                        alongMm(),
+                        Unit.MM,
+                        Why.of(
+                                "Heads × the mean of the distances at foot and tip; a cluster springs from one point",
+                                "Internodes graded evenly",
+                                Why.in("heads", pieceCount(), Unit.COUNT),
+                                Why.in("at the foot", apartFootMm, Unit.MM),
+                                Why.in("at the tip", apartTipMm, Unit.MM)))
+                .in(Figure.Group.PIECES)
+                .add("heads", "further heads", pieceCount(), Unit.COUNT, Why.of("Sum over the stages", "Your design"));
+        for (Made.OpenHeads heads : made.opened()) {
+            Opening opening = heads.opening();
+            figures.add(
+                    "count-" + opening.name(),
+                    opening.name(),
+                    opening.count(),
+                    Unit.COUNT,
+                    Why.of(
+                            "Made from the full flower by rule",
+                            "Your design",
+                            Why.in("size", opening.size(), Unit.NONE),
+                            Why.in("rings kept", opening.rings(), Unit.COUNT)));
+        }
+    }
+
+    /** A head carries no further heads. */
+    @Override
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
+        return Optional.empty();
     }
 }

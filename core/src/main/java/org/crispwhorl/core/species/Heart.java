@@ -1,11 +1,20 @@
 package org.crispwhorl.core.species;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
 /** A heart of paste on a hooked wire; its wire is the stem. */
 @Words(label = "heart", means = "A piece of paste on a hooked wire, round which the flower is built.")
@@ -84,13 +93,6 @@ public record Heart(
     }
 
     @Override
-    public List<Lump> lumps(Paste paste) {
-        return form.volumeMm3() == 0
-                ? List.of()
-                : List.of(new Lump(shade, form.volumeMm3() / form.pieces(), form.pieces()));
-    }
-
-    @Override
     public List<WireCut> wireCuts() {
         return wires == 0 ? List.of() : List.of(new WireCut(gauge, wireMm(), wires));
     }
@@ -111,5 +113,118 @@ public record Heart(
     @Override
     public Heart with(Colouring newColour) {
         return new Heart(id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, newColour);
+    }
+
+    @Override
+    public boolean inHead() {
+        return true;
+    }
+
+    /** Height, as a share of the heart's, at which glued petals begin. */
+    private static final double GLUE_LEVEL = 0.1;
+
+    @Override
+    public Core core() {
+        return new Core(form.diameterMm() / 2, form.radiusAt(GLUE_LEVEL * form.heightMm()));
+    }
+
+    @Override
+    public Strand strand(WireTable table) {
+        return new Strand(Collections.nCopies(wires, table.diameterMm(gauge)), List.of(), false, 0);
+    }
+
+    @Override
+    public List<Solid> solids(WireTable table) {
+        return form.solids(seatMm);
+    }
+
+    @Override
+    public List<Lump> lumps(Made made) {
+        return form.volumeMm3() == 0
+                ? List.of()
+                : List.of(new Lump(shade, form.volumeMm3() / form.pieces(), form.pieces()));
+    }
+
+    @Override
+    public Optional<Body> drying(Made made) {
+        return form.volumeMm3() == 0 ? Optional.empty() : Optional.of(Body.solid(form.volumeMm3(), form.surfaceMm2()));
+    }
+
+    /** The first heart's wire is the stem. */
+    @Override
+    public String wireName() {
+        return "stem";
+    }
+
+    @Override
+    public Hands making(Made made) {
+        return form.making().and(Operation.HOOK, wires > 0 ? 1 : 0);
+    }
+
+    /** The first heart is what others are joined to. */
+    @Override
+    public Hands joining(Made made) {
+        return made.species().heart().filter(this::equals).isPresent() ? Hands.NONE : Hands.of(Operation.SET, 1);
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return form.polystyrene() ? List.of(new NotFood("pieces of polystyrene", 1)) : List.of();
+    }
+
+    @Override
+    public boolean bearsSteam() {
+        return form.bearsSteam();
+    }
+
+    @Override
+    public List<String> allergens(Made made) {
+        return form.allergens();
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        if (form.volumeMm3() > 0) {
+            Lumped.ball(figures, form.volumeMm3() / form.pieces(), form.pieces());
+        }
+        if (form.touches() > 0) {
+            figures.in(Figure.Group.PIECES)
+                    .add(
+                            "touches",
+                            "small pieces, snips or rows",
+                            form.touches(),
+                            Unit.COUNT,
+                            Why.of("What is added or cut one by one after the first", "Your design"));
+        }
+        if (wires > 0) {
+            figures.in(Figure.Group.WIRE)
+                    .add(
+                            "wireLength",
+                            "wire for the stem",
+                            wireMm(),
+                            Unit.MM,
+                            Why.of(
+                                    "Stem + hook + half the heart",
+                                    "Your design",
+                                    Why.in("stem", stemMm, Unit.MM),
+                                    Why.in("hook", hookMm, Unit.MM),
+                                    Why.in("heart, high", form.heightMm(), Unit.MM)));
+            Lumped.wire(figures, made, gauge);
+        }
+    }
+
+    /** Smaller, and on its own stalk where it has one. */
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        HeartForm smaller = opening.size() == 1
+                ? form
+                : form.resized(
+                        Math.max(2, form.diameterMm() * opening.size()), Math.max(2, form.heightMm() * opening.size()));
+        return Optional.of(withForm(smaller).withStem(gauge, wires, stalkMm > 0 ? Math.max(10, stalkMm) : stemMm));
     }
 }

@@ -1,10 +1,16 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.solid.Scatter;
+import org.crispwhorl.core.solid.Solid;
 
 /** The shape of a heart, standing on its foot at height 0. */
 @Words(label = "form", means = "The shape of the heart.")
@@ -54,13 +60,55 @@ public sealed interface HeartForm
         return true;
     }
 
+    /** The same form without its coat. */
+    default HeartForm uncoated() {
+        return this;
+    }
+
     /** Whether there is polystyrene in it, which is not food. */
     default boolean polystyrene() {
         return false;
     }
 
+    /** Allergens that its coat brings, in words. */
+    default List<String> allergens() {
+        return List.of();
+    }
+
+    /** Whether it is a bought core, which petals are glued to and cover. */
+    default boolean core() {
+        return polystyrene();
+    }
+
+    /** Its bodies, standing with its foot at a height above the neck: turned as its radius says, where it is nothing more. */
+    default List<Solid> solids(double seatMm) {
+        return List.of(new Solid.Turned(seatMm, heightMm(), this::radiusAt));
+    }
+
+    /** What hands do to make it. */
+    default Hands making() {
+        return Hands.of(Operation.SHAPE, 1);
+    }
+
     /** The same form at another height and diameter. */
     HeartForm resized(double newDiameterMm, double newHeightMm);
+
+    /** Width at which marks of texture and crumbs are drawn, mm. */
+    double MARK_MM = 0.9;
+
+    /** A mark for so much of a crown seen from above, mm². */
+    double MARK_AREA_MM2 = 6;
+
+    /** At most so many marks are drawn. */
+    int MOST_MARKS = 120;
+
+    /** The marks that show how a form's crown is textured or coated. */
+    private static Solid marks(HeartForm form, double seatMm) {
+        double radius = form.diameterMm() / 2;
+        int marks = (int) Math.min(MOST_MARKS, Math.PI * radius * radius / MARK_AREA_MM2);
+        double top = seatMm + form.heightMm();
+        return new Solid.Marks(Scatter.overDisc(marks, radius - MARK_MM / 2, top), MARK_MM, top);
+    }
 
     /** A straight cone, broad foot down. */
     @Words(label = "cone")
@@ -235,6 +283,20 @@ public sealed interface HeartForm
 
         private static final int MARKS_AT_A_STROKE = 4;
 
+        @Override
+        public List<Solid> solids(double seatMm) {
+            List<Solid> solids = new ArrayList<>(HeartForm.super.solids(seatMm));
+            if (texture != Texture.SMOOTH) {
+                solids.add(marks(this, seatMm));
+            }
+            return solids;
+        }
+
+        @Override
+        public Hands making() {
+            return HeartForm.super.making().and(Operation.TEXTURE, texture == Texture.SMOOTH ? 0 : 1);
+        }
+
         private double sphereMm() {
             double a = diameterMm / 2;
             return (a * a + heightMm * heightMm) / (2 * heightMm);
@@ -308,6 +370,30 @@ public sealed interface HeartForm
 
         /** Gluing the disc and rolling it in its coat takes as long as this many small balls. */
         private static final int COATING_TOUCHES = 6;
+
+        @Override
+        public HeartForm uncoated() {
+            return new Disc(diameterMm, thicknessMm, Coat.NONE);
+        }
+
+        @Override
+        public List<String> allergens() {
+            return coat == Coat.POLLEN ? List.of("gluten, where the pollen is semolina") : List.of();
+        }
+
+        @Override
+        public List<Solid> solids(double seatMm) {
+            List<Solid> solids = new ArrayList<>(HeartForm.super.solids(seatMm));
+            if (coat != Coat.NONE) {
+                solids.add(marks(this, seatMm));
+            }
+            return solids;
+        }
+
+        @Override
+        public Hands making() {
+            return HeartForm.super.making().and(Operation.TEXTURE, coat == Coat.NONE ? 0 : 1);
+        }
 
         @Override
         public double heightMm() {

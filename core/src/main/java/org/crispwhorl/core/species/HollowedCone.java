@@ -1,12 +1,18 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.PressedBall;
+import org.crispwhorl.core.thinning.Thinning;
 
 /** A cone hollowed with a pointed tool and snipped into the ring's petals. */
 @Words(label = "hollowed cone, snipped", means = "A cone is hollowed and its wall snipped into petals.")
@@ -45,9 +51,51 @@ public record HollowedCone(
     }
 
     @Override
+    public Optional<Thinning> thinned() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Making withThinning(Thinning other) {
+        return this;
+    }
+
+    @Override
+    public Optional<Cut> cutOf(Outline outline, int count) {
+        return Optional.empty();
+    }
+
+    @Override
+    public double finishedMiddleMm() {
+        return footWidthMm;
+    }
+
+    @Override
+    public Hands begin(Outline outline, int count) {
+        return Hands.of(Operation.SHAPE, 1).and(Operation.HOLLOW, 1).and(Operation.SNIP, 1, count);
+    }
+
+    @Override
+    public boolean edible() {
+        return true;
+    }
+
+    @Override
+    public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
+        return Optional.of(new HollowedCone(Limits.within(HollowedCone.class, "wallMm", meanMm), footMm, footWidthMm));
+    }
+
+    @Override
+    public void figures(Figures figures, Outline outline, int count, Paste paste) {
+        fromBall(figures, outline, count, paste);
+    }
+
+    @Override
     public Making scaled(double factor) {
         return new HollowedCone(
-                wallMm, Math.min(60, footMm * factor), Math.max(0.5, Math.min(40, footWidthMm * factor)));
+                wallMm,
+                Limits.within(HollowedCone.class, "footMm", footMm * factor),
+                Limits.within(HollowedCone.class, "footWidthMm", footWidthMm * factor));
     }
 
     @Override

@@ -1,9 +1,12 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
+import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.solid.Scatter;
 
 /** Equal leaves or bracts on the stem, in a collar, in pairs or staggered down it. */
 @Words(label = "leaves", means = "Leaves or bracts on the stem.")
@@ -54,12 +57,56 @@ public record Leaf(
         STAGGERED
     }
 
-    /** How far below the first a leaf stands, mm: 0 for all in a collar. */
+    /** 0 for all in a collar. */
+    @Override
     public double belowMm(int leaf) {
         return switch (along) {
             case COLLAR -> 0;
             case PAIRS -> apartMm * (leaf / 2);
             case STAGGERED -> apartMm * leaf;
         };
+    }
+
+    @Override
+    public boolean inHead() {
+        return false;
+    }
+
+    @Override
+    public boolean ring() {
+        return false;
+    }
+
+    /** Pairs stand across the one above, staggered leaves a golden angle on. */
+    @Override
+    public Optional<double[]> ownAzimuthsRad() {
+        if (along == Along.COLLAR) {
+            return Optional.empty();
+        }
+        double[] azimuths = new double[pieces.count()];
+        for (int i = 0; i < azimuths.length; i++) {
+            azimuths[i] = Math.toRadians(pieces.place().turnDeg())
+                    + (along == Along.STAGGERED
+                            ? Math.toRadians(Scatter.GOLDEN_DEG) * i
+                            : Math.PI * (i % 2) + Math.PI / 2 * (i / 2 % 2));
+        }
+        return Optional.of(azimuths);
+    }
+
+    /** A leaf's veins spring from its midrib and end in its tip. */
+    @Override
+    public Veiner.Laid laid() {
+        return Veiner.Laid.TOWARDS_TIP;
+    }
+
+    @Override
+    public Hands setting() {
+        return pieces.joining();
+    }
+
+    /** Leaves stand on the stem, not on a head. */
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        return Optional.empty();
     }
 }

@@ -1,9 +1,17 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.PressedBall;
@@ -65,14 +73,117 @@ public sealed interface Making
         return this;
     }
 
+    /** The thinning of a piece that is cut from a sheet; none where there is no sheet. */
+    Optional<Thinning> thinned();
+
+    /** The same thinned otherwise; what is not cut from a sheet stays as it is. */
+    Making withThinning(Thinning other);
+
+    /** What its cutter cuts; none where it is made without one. */
+    Optional<Cut> cutOf(Outline outline, int count);
+
+    /** Diameter of the finished middle from which the pieces of a ring made in one spring, mm; 0 where there is none. */
+    double finishedMiddleMm();
+
+    /** What hands do to bring all pieces of a ring to their outline and thickness. */
+    Hands begin(Outline outline, int count);
+
+    /** Whether it is made of something that may be eaten. */
+    boolean edible();
+
+    /** Whether it is pressed out of a ball of a size that was chosen, so that the ball may be too small for it. */
+    default boolean pressed() {
+        return false;
+    }
+
+    /** The ring's pieces in one cut round a middle, where they are cut singly; else none. */
+    default Optional<Making> inOne(double middleMm) {
+        return Optional.empty();
+    }
+
+    /** The ring's pieces cut singly, where they are cut in one; else none. */
+    default Optional<Making> singly() {
+        return Optional.empty();
+    }
+
+    /** The same way of making a piece, its mean thickness brought to another; none where it cannot be. */
+    Optional<Making> thickened(Outline outline, double meanMm, Paste paste);
+
+    /** The figures of what it starts from. */
+    void figures(Figures figures, Outline outline, int count, Paste paste);
+
     /** What the work starts from besides the outline itself, for a list of pieces. */
     String startsFrom(Outline outline, int count, Paste paste);
+
+    /** The figures of the ball or cone that pieces are pressed, pulled or hollowed from. */
+    default void fromBall(Figures figures, Outline outline, int count, Paste paste) {
+        double unitMm3 = volumeMm3(outline, count, paste) * piecesPerUnit(count);
+        double ball = PressedBall.diameterMm(unitMm3);
+        Why why = Why.of(
+                "πD³/6 is the area × the mean thickness of what is made of it",
+                "Conservation of volume",
+                Why.in("volume", unitMm3, Unit.CUBIC_MM),
+                Why.in("area", outline.areaMm2(), Unit.SQUARE_MM),
+                Why.in("pieces from one ball", piecesPerUnit(count), Unit.COUNT));
+        figures.in(Figure.Group.SIZE)
+                .add("ball", "ball to start from", ball, Unit.MM, why)
+                .add("ballWeight", "its weight", 1000 * paste.grams(unitMm3), Unit.MILLIGRAM, why)
+                .add("meanThickness", "mean thickness", finishedMm(outline, paste), Unit.FINE_MM, why);
+        Lumped.slice(figures, ball);
+    }
 
     /** Each piece cut singly from a sheet, then thinned. */
     @Words(label = "cut singly", means = "Each piece is cut from a sheet, then thinned.")
     record Sheet(@Words(label = "thickness") Thinning thinning) implements Making {
         public Sheet {
             Limits.check(Sheet.class, thinning);
+        }
+
+        @Override
+        public Optional<Thinning> thinned() {
+            return Optional.of(thinning);
+        }
+
+        @Override
+        public Making withThinning(Thinning other) {
+            return new Sheet(other);
+        }
+
+        @Override
+        public Optional<Cut> cutOf(Outline outline, int count) {
+            return Optional.of(Cut.of(outline));
+        }
+
+        @Override
+        public double finishedMiddleMm() {
+            return 0;
+        }
+
+        @Override
+        public Hands begin(Outline outline, int count) {
+            return Hands.of(Operation.CUT, count)
+                    .and(Operation.THIN, thinning.thins() ? count : 0, thinning.thins() ? count : 0);
+        }
+
+        @Override
+        public boolean edible() {
+            return true;
+        }
+
+        @Override
+        public Optional<Making> inOne(double middleMm) {
+            return Optional.of(new OnePiece(
+                    thinning, Limits.within(OnePiece.class, "middleMm", middleMm), OnePiece.Division.WHOLE));
+        }
+
+        @Override
+        public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
+            return Optional.of(new Sheet(thinning.to(meanMm)));
+        }
+
+        @Override
+        public void figures(Figures figures, Outline outline, int count, Paste paste) {
+            // What it is cut from is told with its sizes.
         }
 
         @Override
@@ -137,8 +248,72 @@ public sealed interface Making
         }
 
         @Override
+        public Optional<Thinning> thinned() {
+            return Optional.of(thinning);
+        }
+
+        @Override
+        public Making withThinning(Thinning other) {
+            return new OnePiece(other, middleMm, division);
+        }
+
+        @Override
+        public Optional<Cut> cutOf(Outline outline, int count) {
+            return Optional.of(new Cut(outline, count, middleMm));
+        }
+
+        @Override
+        public double finishedMiddleMm() {
+            return thinning.growth() * middleMm;
+        }
+
+        @Override
+        public Hands begin(Outline outline, int count) {
+            int snips =
+                    switch (division) {
+                        case WHOLE -> 0;
+                        case SPLIT -> cutterPetals(count);
+                        case SECTIONS, SINGLES -> joints(count);
+                    };
+            boolean thins = thinning.thins();
+            return Hands.of(Operation.CUT, 1)
+                    .and(Operation.CUP, snips > 0 ? 1 : 0, snips)
+                    .and(Operation.THIN, thins ? joints(count) : 0, thins ? count : 0);
+        }
+
+        @Override
+        public boolean edible() {
+            return true;
+        }
+
+        @Override
+        public Optional<Making> singly() {
+            return Optional.of(new Sheet(thinning));
+        }
+
+        @Override
+        public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
+            return Optional.of(withThinning(thinning.to(meanMm)));
+        }
+
+        @Override
+        public void figures(Figures figures, Outline outline, int count, Paste paste) {
+            figures.in(Figure.Group.SIZE)
+                    .add(
+                            "across",
+                            "cutter, tip to tip",
+                            acrossMm(outline),
+                            Unit.MM,
+                            Why.of(
+                                    "Middle + two petals",
+                                    "Your design",
+                                    Why.in("middle", middleMm, Unit.MM),
+                                    Why.in("petal", outline.lengthMm(), Unit.MM)));
+        }
+
+        @Override
         public Making scaled(double factor) {
-            return new OnePiece(thinning, Math.max(0.5, Math.min(60, middleMm * factor)), division);
+            return new OnePiece(thinning, Limits.within(OnePiece.class, "middleMm", middleMm * factor), division);
         }
 
         @Override
@@ -209,8 +384,59 @@ public sealed interface Making
         }
 
         @Override
+        public boolean pressed() {
+            return true;
+        }
+
+        @Override
+        public Optional<Thinning> thinned() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Making withThinning(Thinning other) {
+            return this;
+        }
+
+        @Override
+        public Optional<Cut> cutOf(Outline outline, int count) {
+            return Optional.empty();
+        }
+
+        @Override
+        public double finishedMiddleMm() {
+            return 0;
+        }
+
+        @Override
+        public Hands begin(Outline outline, int count) {
+            return Hands.of(Operation.BALL, count).and(Operation.THIN, count, count);
+        }
+
+        @Override
+        public boolean edible() {
+            return true;
+        }
+
+        @Override
+        public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
+            return Optional.of(new Pressed(Limits.within(
+                    Pressed.class,
+                    "ballMm",
+                    Math.round(2
+                                    * PressedBall.forPetal(outline.areaMm2(), meanMm)
+                                            .diameterMm())
+                            / 2.0)));
+        }
+
+        @Override
+        public void figures(Figures figures, Outline outline, int count, Paste paste) {
+            fromBall(figures, outline, count, paste);
+        }
+
+        @Override
         public Making scaled(double factor) {
-            return new Pressed(Math.max(1, Math.min(80, ballMm * Math.cbrt(factor * factor))));
+            return new Pressed(Limits.within(Pressed.class, "ballMm", ballMm * Math.cbrt(factor * factor)));
         }
 
         @Override
@@ -242,8 +468,61 @@ public sealed interface Making
         }
 
         @Override
+        public boolean pressed() {
+            return true;
+        }
+
+        @Override
+        public Optional<Thinning> thinned() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Making withThinning(Thinning other) {
+            return this;
+        }
+
+        @Override
+        public Optional<Cut> cutOf(Outline outline, int count) {
+            return Optional.empty();
+        }
+
+        @Override
+        public double finishedMiddleMm() {
+            return 0;
+        }
+
+        @Override
+        public Hands begin(Outline outline, int count) {
+            return Hands.of(Operation.BALL, count).and(Operation.THIN, count, count);
+        }
+
+        @Override
+        public boolean edible() {
+            return true;
+        }
+
+        @Override
+        public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
+            return Optional.of(new Weighed(Limits.within(
+                    Weighed.class,
+                    "ballG",
+                    Math.max(
+                            0.1,
+                            Math.round(10
+                                            * PressedBall.forPetal(outline.areaMm2(), meanMm)
+                                                    .grams(paste))
+                                    / 10.0))));
+        }
+
+        @Override
+        public void figures(Figures figures, Outline outline, int count, Paste paste) {
+            fromBall(figures, outline, count, paste);
+        }
+
+        @Override
         public Making scaled(double factor) {
-            return new Weighed(Math.max(0.01, Math.min(200, ballG * factor * factor)));
+            return new Weighed(Limits.within(Weighed.class, "ballG", ballG * factor * factor));
         }
 
         @Override
@@ -285,9 +564,50 @@ public sealed interface Making
         public Pulled {
             Limits.check(Pulled.class, footMm, lipMm);
             if (lipMm > footMm) {
-                throw new org.crispwhorl.core.measure.InvalidValue(
-                        "lipMm", lipMm, "at most the foot, " + footMm + " mm");
+                throw new InvalidValue("lipMm", lipMm, "at most the foot, " + footMm + " mm");
             }
+        }
+
+        @Override
+        public Optional<Thinning> thinned() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Making withThinning(Thinning other) {
+            return this;
+        }
+
+        @Override
+        public Optional<Cut> cutOf(Outline outline, int count) {
+            return Optional.empty();
+        }
+
+        @Override
+        public double finishedMiddleMm() {
+            return 0;
+        }
+
+        @Override
+        public Hands begin(Outline outline, int count) {
+            return Hands.of(Operation.SHAPE, count).and(Operation.THIN, count, count);
+        }
+
+        @Override
+        public boolean edible() {
+            return true;
+        }
+
+        @Override
+        public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
+            return Optional.of(new Pulled(
+                    Limits.within(Pulled.class, "footMm", meanMm * 1.5),
+                    Limits.within(Pulled.class, "lipMm", meanMm * 0.5)));
+        }
+
+        @Override
+        public void figures(Figures figures, Outline outline, int count, Paste paste) {
+            fromBall(figures, outline, count, paste);
         }
 
         /** Width × thickness summed along the length by the midpoint rule; the notches are taken off in proportion. */
@@ -326,6 +646,46 @@ public sealed interface Making
 
         public Tape {
             Limits.check(Tape.class, tapeMm);
+        }
+
+        @Override
+        public Optional<Thinning> thinned() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Making withThinning(Thinning other) {
+            return this;
+        }
+
+        @Override
+        public Optional<Cut> cutOf(Outline outline, int count) {
+            return Optional.empty();
+        }
+
+        @Override
+        public double finishedMiddleMm() {
+            return 0;
+        }
+
+        @Override
+        public Hands begin(Outline outline, int count) {
+            return Hands.of(Operation.CUT, count);
+        }
+
+        @Override
+        public boolean edible() {
+            return false;
+        }
+
+        @Override
+        public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
+            return Optional.empty();
+        }
+
+        @Override
+        public void figures(Figures figures, Outline outline, int count, Paste paste) {
+            // Tape has no paste to start from.
         }
 
         @Override

@@ -8,12 +8,6 @@ import java.util.List;
  * each leaning out less, stamens only where it is open enough to show them.
  */
 public final class OpenedHead {
-    /** Below this share of opening stamens are not seen and not made. */
-    private static final double SHOWS_STAMENS = 0.5;
-
-    /** Share of a strip or fan that even a shut flower is rolled from. */
-    private static final double ROLLED_SHUT = 0.5;
-
     private OpenedHead() {}
 
     /** The full flower as one head: without what stands on the stem. */
@@ -29,11 +23,11 @@ public final class OpenedHead {
     public static Species leaning(Species species, double open) {
         List<Part> parts = new ArrayList<>();
         for (Part part : species.parts()) {
-            parts.add(
-                    part instanceof Whorl whorl
-                            ? whorl.with(whorl.pieces()
-                                    .with(d -> d.leanDeg = whorl.pieces().leanDeg() * open))
-                            : part);
+            parts.add(part.flat()
+                    .filter(Petaled::ring)
+                    .<Part>map(ring ->
+                            ring.with(ring.pieces().withLean(ring.pieces().leanDeg() * open)))
+                    .orElse(part));
         }
         return species.withParts(parts);
     }
@@ -46,53 +40,9 @@ public final class OpenedHead {
         List<Part> parts = new ArrayList<>();
         int rings = 0;
         for (Part part : species.parts()) {
-            if (part instanceof Heart heart) {
-                parts.add(heart(heart, opening.size(), stalkMm));
-            } else if (part instanceof Whorl || part instanceof Calyx) {
-                rings += part instanceof Whorl ? 1 : 0;
-                if (rings <= opening.rings() && (part instanceof Whorl || opening.rings() > 0)) {
-                    Petaled petaled = (Petaled) part;
-                    double open = part instanceof Whorl ? opening.open() : 1;
-                    parts.add(petaled.with(pieces(petaled.pieces(), opening.size(), open)));
-                } else if (part instanceof Calyx calyx) {
-                    parts.add(calyx.with(pieces(calyx.pieces(), opening.size(), opening.open())));
-                }
-            } else if (part instanceof Stamens || part instanceof FineStamens || part instanceof Pistil) {
-                if (opening.open() >= SHOWS_STAMENS) {
-                    parts.add(part);
-                }
-            } else if (part instanceof Roll roll) {
-                double rolled = ROLLED_SHUT + (1 - ROLLED_SHUT) * opening.open();
-                parts.add(roll.with(roll.from().scaled(opening.size()).shortened(rolled)));
-            } else if (part instanceof Bead) {
-                parts.add(part);
-            }
+            rings += part.flat().filter(Petaled::ring).isPresent() ? 1 : 0;
+            part.opened(opening, rings, stalkMm).ifPresent(parts::add);
         }
         return species.withParts(parts);
-    }
-
-    private static Heart heart(Heart heart, double size, double stalkMm) {
-        HeartForm form = size == 1
-                ? heart.form()
-                : heart.form()
-                        .resized(
-                                Math.max(2, heart.form().diameterMm() * size),
-                                Math.max(2, heart.form().heightMm() * size));
-        return heart.withForm(form)
-                .withStem(heart.gauge(), heart.wires(), stalkMm > 0 ? Math.max(10, stalkMm) : heart.stemMm());
-    }
-
-    private static Pieces pieces(Pieces pieces, double size, double open) {
-        return pieces.with(d -> {
-            d.outline = pieces.outline()
-                    .withLength(Math.max(2, pieces.outline().lengthMm() * size))
-                    .withWidth(Math.max(1, pieces.outline().widthMm() * size));
-            d.making = pieces.making().scaled(size);
-            d.leanDeg = pieces.leanDeg() * open;
-            d.former = pieces.former().map(f -> f.scaled(size));
-            if (pieces.attachment() instanceof Attachment.Wired wired) {
-                d.attachment = wired.withInsertion(Math.max(2, wired.insertionMm() * size));
-            }
-        });
     }
 }

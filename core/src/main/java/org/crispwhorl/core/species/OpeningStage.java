@@ -43,21 +43,16 @@ public enum OpeningStage {
         if (this == FULL) {
             return full;
         }
-        int whorls = (int) full.parts().stream().filter(Whorl.class::isInstance).count();
+        int whorls = (int) full.petaled().stream().filter(Petaled::ring).count();
         int kept = Math.max(1, (int) Math.ceil(rings * whorls - 1e-9));
         Species head = OpenedHead.of(
-                full.withParts(
-                        full.parts().stream().filter(p -> !(p instanceof Heads)).toList()),
-                new Heads.Opening(Words.Labels.of(this), 1, size, kept, open));
+                full.withParts(full.ownParts()), new Heads.Opening(Words.Labels.of(this), 1, size, kept, open));
         List<Part> parts = new ArrayList<>();
         for (Part part : full.parts()) {
             Optional<Part> opened = head.part(part.id());
             if (opened.isPresent()) {
                 parts.add(opened.get());
-            } else if (part instanceof Leaf
-                    || part instanceof Tendril
-                    || part instanceof StemWrap
-                    || part instanceof Heads) {
+            } else if (!part.inHead()) {
                 parts.add(part);
             }
         }

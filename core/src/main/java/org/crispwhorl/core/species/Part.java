@@ -1,12 +1,22 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.paste.Paste;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
-/** A part of a flower. Parts stand in build order, from the heart outwards and then down the stem. */
+/**
+ * A part of a flower. Parts stand in build order, from the heart outwards and then down the stem. What the rest of the program
+ * asks of a part, its kind answers here, so that a new kind is written in one place.
+ */
 public sealed interface Part permits ShadedPart, Heads {
     /** Pattern of a part's id: what findings, drawings and plans point at. */
-    String ID = "[a-z][a-z0-9-]{0,39}";
+    String ID = Shade.ID;
 
     /** Unique within the species. */
     String id();
@@ -17,9 +27,102 @@ public sealed interface Part permits ShadedPart, Heads {
     /** How many separate pieces it has. */
     int pieceCount();
 
+    /** How many things that are made, and may break, as one. */
+    default int units() {
+        return 1;
+    }
+
+    /** Whether it belongs to the head as it is seen from above; what stands on the stem does not. */
+    boolean inHead();
+
+    /** What it fills the middle with. */
+    default Core core() {
+        return Core.NONE;
+    }
+
+    /** Diameter to which it thickens the stem, mm; 0 where it does not. */
+    default double thickensToMm() {
+        return 0;
+    }
+
+    /** What it puts on the stem. */
+    Strand strand(WireTable wires);
+
+    /** Its bodies; empty for flat pieces, which are placed round the axis, and for heads, which are flowers of their own. */
+    List<Solid> solids(WireTable wires);
+
+    /** Whether it is further heads, each a flower of its own. */
+    default boolean severalHeads() {
+        return false;
+    }
+
+    /** Its flat pieces; none where it is made of none. */
+    default Optional<Petaled> flat() {
+        return Optional.empty();
+    }
+
     /** The paste in it, lump by lump; empty where it has none of its own. */
-    List<Lump> lumps(Paste paste);
+    List<Lump> lumps(Made made);
+
+    /** What of it dries, and how far the water has to go; none where it has no paste. */
+    Optional<Body> drying(Made made);
 
     /** The wires cut for it. */
     List<WireCut> wireCuts();
+
+    /** What its wires are called on a list. */
+    String wireName();
+
+    /** What hands do to make all of it, but for kneading and rolling out each lot. */
+    Hands making(Made made);
+
+    /** What hands do to join it to the flower. */
+    Hands joining(Made made);
+
+    /** Id of the shade that it is of, or that tips or covers it; none where it has none of its own. */
+    Optional<String> shadeId();
+
+    /** Its colour after shaping; none where it has none of its own. */
+    Optional<Colouring> colouring();
+
+    /** The same part with its colour changed; one that has none of its own stays as it is. */
+    Part coloured(UnaryOperator<Colouring> edit);
+
+    /** How many pieces each pass of colour goes over, one by one. */
+    default int colouredPieces() {
+        return 1;
+    }
+
+    /** What it is cut or rolled from; none where nothing of it is. */
+    Optional<StartsFrom> startsFrom(Made made);
+
+    /** Bought strands in it. */
+    default int boughtStrands() {
+        return 0;
+    }
+
+    /** What in it is not food, its wires left out. */
+    List<NotFood> notFood();
+
+    /** Whether it bears steam and liquid. */
+    default boolean bearsSteam() {
+        return true;
+    }
+
+    /** Allergens that it brings, in words. */
+    default List<String> allergens(Made made) {
+        return List.of();
+    }
+
+    /** Its own figures: sizes, fit, pieces and wire. */
+    void figures(Figures figures, Made made);
+
+    /**
+     * The part in a head at a stage of opening.
+     *
+     * @param ring how many rings lie inside it and itself, where it is one
+     * @param stalkMm free stalk of the head; 0 where it keeps its stem
+     * @return none where such a head has none
+     */
+    Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm);
 }

@@ -1,7 +1,15 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
-import org.crispwhorl.core.paste.Paste;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
 /** A part made of equal flat pieces that are thinned, shaped and set round the axis. */
 public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
@@ -14,18 +22,122 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     @Override
     Petaled with(Colouring colour);
 
+    /** Whether it is a ring of the flower itself, not what stands behind it or on its stem. */
+    boolean ring();
+
+    /** How far below the first a piece stands, mm: what goes down a stem may, petals never do. */
+    double belowMm(int piece);
+
+    /** Azimuths, radians, that its own way of standing gives; none where they follow the place of its pieces. */
+    Optional<double[]> ownAzimuthsRad();
+
+    /** Which end of a veiner its pieces are laid towards, where their veins begin. */
+    Veiner.Laid laid();
+
+    /** What hands do to join its pieces, where none of them is wired. */
+    Hands setting();
+
     @Override
     default int pieceCount() {
         return pieces().count();
     }
 
     @Override
-    default List<Lump> lumps(Paste paste) {
-        return pieces().lumps(shade(), paste);
+    default int units() {
+        return pieces().units();
+    }
+
+    @Override
+    default Optional<Petaled> flat() {
+        return Optional.of(this);
+    }
+
+    /** Wires run down the stem and are taped in. */
+    @Override
+    default Strand strand(WireTable table) {
+        return pieces().wired()
+                .map(w -> new Strand(
+                        Collections.nCopies(pieces().count(), table.diameterMm(w.gauge())),
+                        List.of(),
+                        true,
+                        w.tailMm()))
+                .orElse(Strand.NONE);
+    }
+
+    @Override
+    default List<Solid> solids(WireTable table) {
+        return List.of();
+    }
+
+    @Override
+    default List<Lump> lumps(Made made) {
+        return pieces().lumps(shade(), made.paste());
+    }
+
+    /** A sheet dries at its thickest place. */
+    @Override
+    default Optional<Body> drying(Made made) {
+        double thickest = pieces().making().thicknessAt(0, pieces().outline(), made.paste());
+        return lumps(made).isEmpty() ? Optional.empty() : Optional.of(Body.sheet(thickest, pieces().drying()));
     }
 
     @Override
     default List<WireCut> wireCuts() {
         return pieces().wires();
+    }
+
+    @Override
+    default Hands making(Made made) {
+        return pieces().hands();
+    }
+
+    /** Share of the taping that is left to each petal where all go on in one pass under one wrap. */
+    double ONE_PASS_TAPING = 0.6;
+
+    @Override
+    default Hands joining(Made made) {
+        if (pieces().wired().isEmpty()) {
+            return setting();
+        }
+        boolean onePass = ring() && made.ways(this).assembly() == Ways.Assembly.ONE_PASS;
+        return Hands.of(Operation.TAPE, pieces().count() * (onePass ? ONE_PASS_TAPING : 1));
+    }
+
+    @Override
+    default int colouredPieces() {
+        return pieces().count();
+    }
+
+    @Override
+    default Optional<StartsFrom> startsFrom(Made made) {
+        Pieces p = pieces();
+        return Optional.of(new StartsFrom(
+                p.making().startsFrom(p.outline(), p.count(), made.paste()),
+                p.outline().lengthMm(),
+                p.outline().widthMm(),
+                p.making().rolledMm(),
+                p.finishedMm(made.paste()),
+                p.cut()));
+    }
+
+    @Override
+    default List<NotFood> notFood() {
+        return pieces().making().edible() ? List.of() : List.of(new NotFood("pieces of tape", pieceCount()));
+    }
+
+    /** What is glued brings what the glue is made of. */
+    @Override
+    default List<String> allergens(Made made) {
+        List<String> found = new ArrayList<>();
+        if (pieces().wired().isEmpty()) {
+            made.ways(this).glue().allergen().ifPresent(found::add);
+        }
+        return found;
+    }
+
+    /** Those of how its pieces are made; what depends on where they stand is reckoned with the whole flower. */
+    @Override
+    default void figures(Figures figures, Made made) {
+        pieces().figures(figures, made);
     }
 }

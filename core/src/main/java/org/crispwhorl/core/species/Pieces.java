@@ -4,6 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.drying.Lying;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -12,6 +17,7 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.thinning.Thinning;
 
 /**
@@ -112,7 +118,7 @@ public record Pieces(
                 lining,
                 ways);
         Limits.stated("outline", outline);
-        thinned(making).ifPresent(thinning -> {
+        making.thinned().ifPresent(thinning -> {
             if (thinning.finishedMm() > thinning.rolledMm()) {
                 throw new InvalidValue(
                         "making/thinning/finishedMm",
@@ -155,16 +161,14 @@ public record Pieces(
                 Optional.empty());
     }
 
-    private static Optional<Thinning> thinned(Making making) {
-        if (making instanceof Making.Sheet sheet) {
-            return Optional.of(sheet.thinning());
-        }
-        return making instanceof Making.OnePiece one ? Optional.of(one.thinning()) : Optional.empty();
-    }
-
     /** The thinning of pieces that are cut from a sheet. */
     public Optional<Thinning> thinning() {
-        return thinned(making);
+        return making.thinned();
+    }
+
+    /** The wire on which each piece stands; none where they are glued or threaded. */
+    public Optional<Attachment.Wired> wired() {
+        return attachment.wire();
     }
 
     /** The finished outline, after thinning. */
@@ -190,10 +194,7 @@ public record Pieces(
 
     /** What its cutter cuts; none where it is made without one. */
     public Optional<Cut> cut() {
-        if (making instanceof Making.OnePiece one) {
-            return Optional.of(new Cut(outline, count, one.middleMm()));
-        }
-        return making instanceof Making.Sheet ? Optional.of(Cut.of(outline)) : Optional.empty();
+        return making.cutOf(outline, count);
     }
 
     /** How many cuts, balls or cones the ring is made from. */
@@ -217,9 +218,8 @@ public record Pieces(
 
     /** The wires of all pieces, where each has its own. */
     public List<WireCut> wires() {
-        return attachment instanceof Attachment.Wired wired
-                ? List.of(new WireCut(wired.gauge(), wired.cutLengthMm(), count))
-                : List.of();
+        return wired().map(w -> List.of(new WireCut(w.gauge(), w.cutLengthMm(), count)))
+                .orElse(List.of());
     }
 
     /** The same pieces with some of what they are changed. */
@@ -235,6 +235,16 @@ public record Pieces(
 
     public Pieces withOutline(Outline newOutline) {
         return with(d -> d.outline = newOutline);
+    }
+
+    /** The same pieces with their outline changed. */
+    public Pieces outlined(UnaryOperator<Outline> edit) {
+        return withOutline(edit.apply(outline));
+    }
+
+    /** The same pieces with the wire of each changed; those without a wire stay as they are. */
+    public Pieces withWire(UnaryOperator<Attachment.Wired> edit) {
+        return wired().map(w -> withAttachment(edit.apply(w))).orElse(this);
     }
 
     public Pieces withLean(double newLeanDeg) {
@@ -267,10 +277,52 @@ public record Pieces(
 
     /** The same pieces thinned otherwise; those that are not cut from a sheet stay as they are. */
     public Pieces withThinning(Thinning thinning) {
-        if (making instanceof Making.OnePiece one) {
-            return withMaking(new Making.OnePiece(thinning, one.middleMm(), one.division()));
+        return withMaking(making.withThinning(thinning));
+    }
+
+    /** What hands do to make all pieces up to laying them down, but for kneading and rolling out each lot. */
+    public Hands hands() {
+        int units = making.joints(count);
+        boolean edged = edge.bandMm() > 0 || edge.turnedMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;
+        Hands hands = making.begin(outline, count)
+                .and(Operation.VEIN, veiner.isPresent() ? units : 0, veiner.isPresent() ? count : 0)
+                .and(Operation.CUP, cups() ? units : 0, cups() ? count : 0)
+                .and(Operation.FRILL, edged ? units : 0, edged ? count : 0)
+                .and(Operation.FOLD, foldDeg > 0 ? count : 0)
+                .and(Operation.WIRE, wired().isPresent() ? count : 0)
+                .and(Operation.CUT, lining.isPresent() ? units() : 0)
+                .and(Operation.LAY, units);
+        return carries.isPresent() ? hands.and(Operation.CUT, count).and(Operation.SET, count) : hands;
+    }
+
+    private boolean cups() {
+        return former.isPresent() || quillDeg > 0;
+    }
+
+    /** What hands do to join pieces that are glued or threaded: a cut of many is wrapped round as one. */
+    public Hands joining() {
+        int joints = making.joints(count);
+        if (joints == 1) {
+            return Hands.of(Operation.WRAP, 1, count);
         }
-        return making instanceof Making.Sheet ? withMaking(new Making.Sheet(thinning)) : this;
+        return Hands.of(Operation.SET, joints).and(Operation.WRAP, 0, joints < count ? count : 0);
+    }
+
+    /** The figures of how the pieces are made. */
+    void figures(Figures figures, Made made) {
+        making.figures(figures, outline, count, made.paste());
+    }
+
+    /** The same pieces smaller, leaning out less, as in a flower that is less open. */
+    Pieces opened(double size, double open) {
+        return with(d -> {
+            d.outline = outline.withLength(Math.max(2, outline.lengthMm() * size))
+                    .withWidth(Math.max(1, outline.widthMm() * size));
+            d.making = making.scaled(size);
+            d.leanDeg = leanDeg * open;
+            d.former = former.map(f -> f.scaled(size));
+            d.attachment = attachment.scaled(size);
+        });
     }
 
     /** Pieces while they are being changed. */

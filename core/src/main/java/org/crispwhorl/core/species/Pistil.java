@@ -1,11 +1,21 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
 /** A pistil twisted from florist's tape with curled stigmas. Tape is not food. */
 @Words(label = "pistil", means = "Twisted from tape, with curled stigmas.")
@@ -92,12 +102,109 @@ public record Pistil(
     }
 
     @Override
-    public List<Lump> lumps(Paste paste) {
+    public List<WireCut> wireCuts() {
         return List.of();
     }
 
     @Override
-    public List<WireCut> wireCuts() {
+    public boolean inHead() {
+        return true;
+    }
+
+    @Override
+    public Strand strand(WireTable table) {
+        return new Strand(List.of(), Collections.nCopies(stigmas, strandMm()), true, tailMm);
+    }
+
+    private static final int CURL_STEPS = 10;
+
+    /** A stigma leaves the style upright and curls outwards at a constant rate. */
+    @Override
+    public List<Solid> solids(WireTable table) {
+        List<Solid> solids = new ArrayList<>();
+        double[] top = {0, 0, styleMm};
+        solids.add(new Solid.Tube(List.of(new double[3], top), strandMm()));
+        double rate = Math.toRadians(curlDeg) / stigmaMm;
+        for (int i = 0; i < stigmas; i++) {
+            double turn = 2 * Math.PI * i / stigmas;
+            List<double[]> path = new ArrayList<>();
+            for (int k = 0; k <= CURL_STEPS; k++) {
+                double s = stigmaMm * k / CURL_STEPS;
+                double out = rate == 0 ? 0 : (1 - Math.cos(rate * s)) / rate;
+                double up = rate == 0 ? s : Math.sin(rate * s) / rate;
+                path.add(new double[] {out * Math.cos(turn), out * Math.sin(turn), styleMm + up});
+            }
+            solids.add(new Solid.Tube(path, strandMm()));
+        }
+        return solids;
+    }
+
+    @Override
+    public List<Lump> lumps(Made made) {
         return List.of();
+    }
+
+    @Override
+    public Optional<Body> drying(Made made) {
+        return Optional.empty();
+    }
+
+    /** Each strand is twisted out of tape. */
+    @Override
+    public Hands making(Made made) {
+        return Hands.of(Operation.TAPE, stigmas);
+    }
+
+    @Override
+    public Hands joining(Made made) {
+        return Hands.of(Operation.TAPE, 1);
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return List.of(new NotFood("pieces of tape", 1));
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        figures.in(Figure.Group.SIZE)
+                .add(
+                        "height",
+                        "style",
+                        styleMm,
+                        Unit.MM,
+                        Why.of("As designed", "Your design", Why.in("stigmas", stigmas, Unit.COUNT)))
+                .add(
+                        "strand",
+                        "one twisted strand, thick",
+                        strandMm(),
+                        Unit.FINE_MM,
+                        Why.of(
+                                "√(width ÷ 6 mm): 6 mm of tape twists to 1 mm",
+                                "Rule of the craft",
+                                Why.in("tape", tapeMm, Unit.MM)))
+                .in(Figure.Group.WIRE)
+                .add(
+                        "tape",
+                        "tape used",
+                        tapeUsedMm(),
+                        Unit.MM,
+                        Why.of(
+                                "Stigmas × (stigma + style + tail)",
+                                "Your design",
+                                Why.in("stigmas", stigmas, Unit.COUNT),
+                                Why.in("stigma", stigmaMm, Unit.MM),
+                                Why.in("style", styleMm, Unit.MM),
+                                Why.in("tail", tailMm, Unit.MM)));
+    }
+
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        return opening.showsStamens() ? Optional.of(this) : Optional.empty();
     }
 }

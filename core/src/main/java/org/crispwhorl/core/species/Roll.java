@@ -1,11 +1,19 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
 /** A strip or a fan of petals rolled up round the axis into a flower. */
 @Words(label = "rolled flower", means = "A strip or a fan of petals rolled up.")
@@ -71,11 +79,6 @@ public record Roll(
         return from.pieces();
     }
 
-    @Override
-    public List<Lump> lumps(Paste paste) {
-        return List.of(new Lump(shade, from.areaMm2() * thickMm / from.pieces(), from.pieces()));
-    }
-
     /** From one turn to the next, mm. */
     public double pitchMm() {
         return from.layers() * thickMm + airMm;
@@ -103,5 +106,101 @@ public record Roll(
     @Override
     public List<WireCut> wireCuts() {
         return List.of();
+    }
+
+    @Override
+    public boolean inHead() {
+        return true;
+    }
+
+    @Override
+    public Core core() {
+        return new Core(radiusMm(), radiusMm());
+    }
+
+    @Override
+    public Strand strand(WireTable table) {
+        return Strand.NONE;
+    }
+
+    @Override
+    public List<Solid> solids(WireTable table) {
+        return List.of(
+                new Solid.Coil(hollowMm / 2, radiusMm(), pitchMm(), from.layers() * thickMm, 0, from.heightMm()));
+    }
+
+    @Override
+    public List<Lump> lumps(Made made) {
+        return List.of(new Lump(shade, from.areaMm2() * thickMm / from.pieces(), from.pieces()));
+    }
+
+    @Override
+    public Optional<Body> drying(Made made) {
+        return Optional.of(Body.solid(from.areaMm2() * thickMm, surfaceMm2()));
+    }
+
+    @Override
+    public Hands making(Made made) {
+        return from.making().and(Operation.ROLL_UP, 1);
+    }
+
+    @Override
+    public Hands joining(Made made) {
+        return Hands.of(Operation.SET, 1);
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.of(
+                new StartsFrom(from.startsFrom(), from.alongMm(), from.heightMm(), thickMm, thickMm, Optional.empty()));
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return List.of();
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        figures.in(Figure.Group.SIZE)
+                .add(
+                        "across",
+                        "rolled up, across",
+                        2 * radiusMm(),
+                        Unit.MM,
+                        Why.of(
+                                "R = √(length × pitch ÷ π + r²)",
+                                "Area of an Archimedean spiral",
+                                Why.in("length rolled", from.alongMm(), Unit.MM),
+                                Why.in("from turn to turn", pitchMm(), Unit.FINE_MM),
+                                Why.in("hollow", hollowMm, Unit.MM)))
+                .add(
+                        "turns",
+                        "turns",
+                        turns(),
+                        Unit.NONE,
+                        Why.of(
+                                "(R − r) ÷ pitch",
+                                "Archimedean spiral",
+                                Why.in("across", 2 * radiusMm(), Unit.MM),
+                                Why.in("hollow", hollowMm, Unit.MM),
+                                Why.in("pitch", pitchMm(), Unit.FINE_MM)))
+                .add(
+                        "height",
+                        "height",
+                        from.heightMm(),
+                        Unit.MM,
+                        Why.of("Of the strip as it is folded, or of the petals", "Your design"))
+                .in(Figure.Group.PIECES)
+                .add("pieces", "pieces", pieceCount(), Unit.COUNT, Why.of("As designed", "Your design"));
+    }
+
+    /** Share of a strip or fan that even a shut flower is rolled from. */
+    private static final double ROLLED_SHUT = 0.5;
+
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        double rolled = ROLLED_SHUT + (1 - ROLLED_SHUT) * opening.open();
+        return Optional.of(with(from.scaled(opening.size()).shortened(rolled)));
     }
 }

@@ -1,5 +1,7 @@
 package org.crispwhorl.core.species;
 
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -23,6 +25,9 @@ public sealed interface RollForm {
 
     /** Pieces cut. */
     int pieces();
+
+    /** What hands do before it is rolled up. */
+    Hands making();
 
     /** What the maker starts from. */
     String startsFrom();
@@ -91,6 +96,11 @@ public sealed interface RollForm {
         }
 
         @Override
+        public Hands making() {
+            return Hands.of(Operation.STRIP, 1).and(Operation.FOLD, folded ? 1 : 0);
+        }
+
+        @Override
         public RollForm shortened(double share) {
             return new Strip(Limits.within(Strip.class, "longMm", longMm * share), wideMm, folded);
         }
@@ -154,6 +164,11 @@ public sealed interface RollForm {
         @Override
         public int pieces() {
             return count;
+        }
+
+        @Override
+        public Hands making() {
+            return Hands.of(Operation.CUT, count).and(Operation.SET, count - 1);
         }
 
         @Override

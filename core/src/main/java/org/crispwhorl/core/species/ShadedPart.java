@@ -1,5 +1,8 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
 /** A part that has a shade of its own, of paste or of what tips or covers it. */
 public sealed interface ShadedPart extends Part
         permits Heart, Stamens, FineStamens, Pistil, Petaled, Roll, Bead, Tendril, StemWrap {
@@ -11,4 +14,25 @@ public sealed interface ShadedPart extends Part
 
     /** The same part coloured otherwise. */
     ShadedPart with(Colouring colour);
+
+    @Override
+    default Optional<Colouring> colouring() {
+        return Optional.of(colour());
+    }
+
+    @Override
+    default Optional<String> shadeId() {
+        return Optional.of(shade());
+    }
+
+    @Override
+    default Part coloured(UnaryOperator<Colouring> edit) {
+        return with(edit.apply(colour()));
+    }
+
+    /** Its wires go by its own name. */
+    @Override
+    default String wireName() {
+        return name();
+    }
 }

@@ -1,9 +1,15 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.solid.Scatter;
+import org.crispwhorl.core.solid.Solid;
 
 /** Slivers or threads of paste glued in rows round a cone. */
 @Words(label = "slivers round a cone", means = "Slivers or threads glued in rows round a cone.")
@@ -82,5 +88,29 @@ public record SliverCone(
     public HeartForm resized(double newDiameterMm, double newHeightMm) {
         double cone = Math.max(2, newDiameterMm - 2 * thickMm * rows);
         return new SliverCone(cone, newHeightMm, rows, inARow, Math.min(sliverMm, newHeightMm), thickMm);
+    }
+
+    /** The cone, and every sliver on it from its foot to its tip. */
+    @Override
+    public List<Solid> solids(double seatMm) {
+        List<Solid> solids = new ArrayList<>(HeartForm.super.solids(seatMm));
+        for (int row = 0; row < rows; row++) {
+            double outer = diameterMm() / 2 * (row + 1) / rows;
+            double inner = Math.max(0, outer - sliverMm * coneMm / 2 / heightMm);
+            double foot = seatMm + heightMm * (1 - (row + 1.0) / rows);
+            double top = Math.min(seatMm + heightMm, foot + sliverMm);
+            List<double[]> feet = Scatter.onCircle(inARow, outer, 0.5 * (row % 2), foot);
+            List<double[]> tips = Scatter.onCircle(inARow, inner, 0.5 * (row % 2), top);
+            for (int i = 0; i < inARow; i++) {
+                solids.add(new Solid.Tube(List.of(feet.get(i), tips.get(i)), thickMm));
+            }
+        }
+        return solids;
+    }
+
+    /** A strip cut into slivers for each row, and set row by row. */
+    @Override
+    public Hands making() {
+        return Hands.of(Operation.SHAPE, 1).and(Operation.STRIP, rows).and(Operation.PUSH, (double) rows * inARow);
     }
 }

@@ -11,6 +11,7 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Shade;
 
 /** A species of sugar flower: its parts in build order, heart outwards. Immutable; part ids are unique, shades exist. */
 @Words(
@@ -60,24 +61,22 @@ public record Species(
                 throw new InvalidValue("shades/" + i + "/id", shades.get(i).id(), "an id that no other shade has");
             }
         }
-        int heads = 0;
         Set<String> partIds = new HashSet<>();
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             if (!partIds.add(part.id())) {
                 throw new InvalidValue("parts/" + i + "/id", part.id(), "an id that no other part has");
             }
-            if (part instanceof ShadedPart shaded) {
-                known(shadeIds, "parts/" + i + "/shade", shaded.shade());
-            }
-            if (part instanceof Petaled petaled) {
-                String at = "parts/" + i + "/pieces";
-                petaled.pieces().carries().ifPresent(c -> known(shadeIds, at + "/carries/shade", c.shade()));
-                petaled.pieces().lining().ifPresent(l -> known(shadeIds, at + "/lining/shade", l.shade()));
-            }
-            if (part instanceof Heads && ++heads > 1) {
-                throw new InvalidValue("parts/" + i, "a second set of further heads", "one at most");
-            }
+            String at = "parts/" + i;
+            part.shadeId().ifPresent(shade -> known(shadeIds, at + "/shade", shade));
+            part.flat().map(Petaled::pieces).ifPresent(pieces -> {
+                pieces.carries().ifPresent(c -> known(shadeIds, at + "/pieces/carries/shade", c.shade()));
+                pieces.lining().ifPresent(l -> known(shadeIds, at + "/pieces/lining/shade", l.shade()));
+            });
+        }
+        if (all(parts, Heads.class).size() > 1) {
+            int second = parts.indexOf(all(parts, Heads.class).get(1));
+            throw new InvalidValue("parts/" + second, "a second set of further heads", "one at most");
         }
     }
 
@@ -87,36 +86,43 @@ public record Species(
         }
     }
 
+    /** All parts of one kind, in build order. */
+    public <P extends Part> List<P> all(Class<P> kind) {
+        return all(parts, kind);
+    }
+
+    private static <P extends Part> List<P> all(List<Part> parts, Class<P> kind) {
+        return parts.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    /** What thickens the stem. */
+    public List<StemWrap> wraps() {
+        return all(StemWrap.class);
+    }
+
+    /** The parts of one head and its stem: all but further heads, which are flowers of their own. */
+    public List<Part> ownParts() {
+        return parts.stream().filter(p -> !p.severalHeads()).toList();
+    }
+
     /** The first heart, whose wire is the stem, where there is one. */
     public Optional<Heart> heart() {
-        return parts.stream()
-                .filter(Heart.class::isInstance)
-                .map(Heart.class::cast)
-                .findFirst();
+        return all(Heart.class).stream().findFirst();
     }
 
     /** Every heart, the first of which has the stem. */
     public List<Heart> hearts() {
-        return parts.stream()
-                .filter(Heart.class::isInstance)
-                .map(Heart.class::cast)
-                .toList();
+        return all(Heart.class);
     }
 
     /** The further heads on its stem, where there are any. */
     public Optional<Heads> heads() {
-        return parts.stream()
-                .filter(Heads.class::isInstance)
-                .map(Heads.class::cast)
-                .findFirst();
+        return all(Heads.class).stream().findFirst();
     }
 
     /** The rings, sepals and leaves, in build order. */
     public List<Petaled> petaled() {
-        return parts.stream()
-                .filter(Petaled.class::isInstance)
-                .map(Petaled.class::cast)
-                .toList();
+        return parts.stream().flatMap(p -> p.flat().stream()).toList();
     }
 
     /** The part of that id. */

@@ -1,11 +1,21 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
 /** Bought stamens, a head at both ends of each strand, tied round the heart. */
 @Words(label = "stamens", means = "Bought double-ended strands, tied round the heart.")
@@ -190,12 +200,128 @@ public record Stamens(
     }
 
     @Override
-    public List<Lump> lumps(Paste paste) {
+    public List<WireCut> wireCuts() {
         return List.of();
     }
 
     @Override
-    public List<WireCut> wireCuts() {
+    public boolean inHead() {
+        return true;
+    }
+
+    @Override
+    public Strand strand(WireTable table) {
+        return new Strand(
+                List.of(), Collections.nCopies(new StamenRing(this).threads(), threadMm), true, Strand.BINDING_MM);
+    }
+
+    @Override
+    public List<Solid> solids(WireTable table) {
+        StamenRing ring = new StamenRing(this);
+        double neck = ring.bundleMm() / 2;
+        List<Solid> solids = new ArrayList<>();
+        List<double[]> heads = new ArrayList<>();
+        for (double[] place : ring.places()) {
+            double out = Math.hypot(place[0], place[1]);
+            double share = out == 0 ? 0 : Math.min(1, neck / out);
+            double[] head = {place[0], place[1], standMm};
+            heads.add(head);
+            solids.add(new Solid.Tube(List.of(new double[] {place[0] * share, place[1] * share, 0}, head), threadMm));
+        }
+        solids.add(new Solid.Grains(heads, headMm, headMm));
+        return solids;
+    }
+
+    @Override
+    public List<Lump> lumps(Made made) {
         return List.of();
+    }
+
+    @Override
+    public Optional<Body> drying(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public Hands making(Made made) {
+        return Hands.of(Operation.BUNCH, bunches).and(Operation.TINT, tintMm > 0 ? bunches : 0);
+    }
+
+    @Override
+    public Hands joining(Made made) {
+        return Hands.of(Operation.TAPE, bunches);
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public int boughtStrands() {
+        return strands;
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return List.of(new NotFood("stamen heads on their strands", pieceCount()));
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        StamenRing ring = new StamenRing(this);
+        figures.in(Figure.Group.FIT)
+                .add(
+                        "spacing",
+                        "from head to head",
+                        ring.spacingMm(),
+                        Unit.MM,
+                        Why.of(
+                                stand == Stand.TUFT
+                                        ? "√(2/√3 · middle ÷ heads); easy from 0.8 to 3 head widths"
+                                        : "2π·Σr ÷ heads; easy from 0.8 to 3 head widths",
+                                "Circumference of the rows, area of the middle",
+                                Why.in("heads", ring.heads(), Unit.COUNT),
+                                Why.in("sum of the rows' radii", ring.radiiMm(), Unit.MM),
+                                Why.in("radius of the middle", ringMm, Unit.MM),
+                                Why.in("width of a head", headMm, Unit.MM)))
+                .add(
+                        "bundle",
+                        "bundle, thick",
+                        ring.bundleMm(),
+                        Unit.MM,
+                        Why.of(
+                                "d·√(k ÷ 0.8)",
+                                "Packing of round threads",
+                                Why.in("threads", ring.threads(), Unit.COUNT),
+                                Why.in("thread", threadMm, Unit.FINE_MM)))
+                .in(Figure.Group.PIECES)
+                .add("strands", "strands", strands, Unit.COUNT, Why.of("As designed", "Your design"))
+                .add("heads", "heads", ring.heads(), Unit.COUNT, Why.of("Two heads a strand", "Rule of the craft"))
+                .add(
+                        "perBunch",
+                        "strands in a bunch",
+                        Math.ceil((double) strands / bunches),
+                        Unit.COUNT,
+                        Why.of(
+                                "Strands ÷ bunches",
+                                "Your design",
+                                Why.in("strands", strands, Unit.COUNT),
+                                Why.in("bunches", bunches, Unit.COUNT)))
+                .add(
+                        "tinted",
+                        "to tint in all",
+                        ring.heads() * tintMm,
+                        Unit.MM,
+                        Why.of(
+                                "Heads × length tinted",
+                                "Your design",
+                                Why.in("heads", ring.heads(), Unit.COUNT),
+                                Why.in("length", tintMm, Unit.MM)));
+    }
+
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        return opening.showsStamens() ? Optional.of(this) : Optional.empty();
     }
 }

@@ -1,11 +1,21 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.StemBundle;
+import org.crispwhorl.core.wire.TapeRun;
+import org.crispwhorl.core.wire.WireTable;
 
 /** A stem made thicker with paper, tape or paste below the flower. */
 @Words(label = "thickened stem", means = "The stem is made thicker below the flower.")
@@ -66,12 +76,6 @@ public record StemWrap(
         return 1;
     }
 
-    /** Its paste depends on the stem inside it: see {@link #pasteMm3}. */
-    @Override
-    public List<Lump> lumps(Paste paste) {
-        return List.of();
-    }
-
     /** Paste round a stem of a diameter, mm³; 0 where it is thickened with paper or tape. */
     public double pasteMm3(double stemMm) {
         return with != With.PASTE || stemMm >= toMm ? 0 : Math.PI / 4 * (toMm * toMm - stemMm * stemMm) * overMm;
@@ -80,5 +84,114 @@ public record StemWrap(
     @Override
     public List<WireCut> wireCuts() {
         return List.of();
+    }
+
+    @Override
+    public boolean inHead() {
+        return false;
+    }
+
+    @Override
+    public double thickensToMm() {
+        return toMm;
+    }
+
+    @Override
+    public Strand strand(WireTable table) {
+        return Strand.NONE;
+    }
+
+    @Override
+    public List<Solid> solids(WireTable table) {
+        return List.of(new Solid.Turned(-overMm, overMm, z -> toMm / 2));
+    }
+
+    /** Its paste depends on the stem inside it. */
+    @Override
+    public List<Lump> lumps(Made made) {
+        double paste = pasteMm3(made.bareStemMm());
+        return paste > 0 ? List.of(new Lump(shade, paste, 1)) : List.of();
+    }
+
+    @Override
+    public Optional<Body> drying(Made made) {
+        double paste = pasteMm3(made.bareStemMm());
+        return paste > 0 ? Optional.of(Body.solid(paste, Math.PI * toMm * overMm)) : Optional.empty();
+    }
+
+    @Override
+    public Hands making(Made made) {
+        return switch (with) {
+            case PASTE -> Hands.of(Operation.SHAPE, 1).and(Operation.SET, 1);
+            case PAPER -> Hands.of(Operation.CUT, 1).and(Operation.TAPE, 1);
+            case TAPE ->
+                Hands.of(
+                        Operation.TAPE,
+                        tape(made.bareStemMm(), TapeRun.USUAL_WIDTH_MM).layers());
+        };
+    }
+
+    /** It is made where it stays. */
+    @Override
+    public Hands joining(Made made) {
+        return Hands.NONE;
+    }
+
+    /** Tape that it takes, of a roll of a width, mm; 0 where it is of paste. */
+    public double tapeMm(double stemMm, double widthMm) {
+        return with == With.PASTE ? 0 : tape(stemMm, widthMm).lengthMm();
+    }
+
+    /** Tape round a stem that it thickens: one layer over paper, or as many as the thickness takes. */
+    private TapeRun tape(double stemMm, double widthMm) {
+        boolean paper = with == With.PAPER;
+        double layers = paper ? 1 : Math.ceil(Math.max(0, toMm - stemMm) / 2 / StemBundle.TAPE_MM);
+        return new TapeRun(overMm, paper ? toMm : (stemMm + toMm) / 2, layers, widthMm);
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return with == With.PASTE ? List.of() : List.of(new NotFood("pieces of tape", 1));
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        double stem = made.bareStemMm();
+        Why why = Why.of(
+                "From the stem as it is to the thickness wanted",
+                "Packing of round wires",
+                Why.in("stem", stem, Unit.MM),
+                Why.in("wanted", toMm, Unit.MM),
+                Why.in("over", overMm, Unit.MM));
+        figures.in(Figure.Group.SIZE).add("thicker", "thicker by", Math.max(0, toMm - stem), Unit.MM, why);
+        if (with != With.PASTE) {
+            TapeRun run = tape(stem, TapeRun.USUAL_WIDTH_MM);
+            figures.in(Figure.Group.WIRE)
+                    .add("layers", "layers of tape", run.layers(), Unit.COUNT, why)
+                    .add(
+                            "tape",
+                            "tape used",
+                            run.lengthMm(),
+                            Unit.MM,
+                            Why.of(
+                                    "Covered length × π·D ÷ pitch ÷ stretch, for each layer",
+                                    "Helix on a cylinder",
+                                    Why.in("over", overMm, Unit.MM),
+                                    Why.in("layers", run.layers(), Unit.COUNT),
+                                    Why.in("mean thickness", run.thickMm(), Unit.MM),
+                                    Why.in("pitch", run.pitchMm(), Unit.MM),
+                                    Why.in("stretch", TapeRun.STRETCH, Unit.FACTOR)));
+        }
+    }
+
+    /** The main stem is thickened, not a head's stalk. */
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        return Optional.empty();
     }
 }

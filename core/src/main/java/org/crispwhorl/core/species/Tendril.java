@@ -1,11 +1,21 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
 
 /** Tendrils of fine wire wrapped in tape and coiled round a stick. Not food. */
 @Words(label = "tendrils", means = "Wire wrapped in tape and coiled.")
@@ -79,7 +89,109 @@ public record Tendril(
     }
 
     @Override
-    public List<Lump> lumps(Paste paste) {
+    public boolean inHead() {
+        return false;
+    }
+
+    @Override
+    public Strand strand(WireTable table) {
+        return new Strand(Collections.nCopies(count, table.diameterMm(gauge)), List.of(), true, tailMm);
+    }
+
+    /** A tendril leaves the stem at this rise. */
+    private static final double RISE_RAD = Math.toRadians(25);
+
+    /** A coil taken off its stick opens to this share of its width from turn to turn. */
+    private static final double COIL_STRETCH = 0.5;
+
+    private static final int POINTS_PER_TURN = 24;
+
+    /** Straight out and upwards a little, then coiled on; they stand evenly round the stem. */
+    @Override
+    public List<Solid> solids(WireTable table) {
+        List<Solid> solids = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            solids.add(new Solid.Tube(path(2 * Math.PI * i / count), table.diameterMm(gauge)));
+        }
+        return solids;
+    }
+
+    private List<double[]> path(double azimuth) {
+        List<double[]> path = new ArrayList<>();
+        path.add(new double[] {0, 0, seatMm});
+        double reach = straightMm * Math.cos(RISE_RAD);
+        double up = straightMm * Math.sin(RISE_RAD);
+        for (int i = 0; i <= turns * POINTS_PER_TURN; i++) {
+            double turn = 2 * Math.PI * i / POINTS_PER_TURN;
+            double on = coilMm * COIL_STRETCH * turn / (2 * Math.PI);
+            double out = reach + on * Math.cos(RISE_RAD);
+            double aside = coilMm / 2 * Math.sin(turn);
+            double z = seatMm + up + on * Math.sin(RISE_RAD) + coilMm / 2 * (1 - Math.cos(turn));
+            path.add(new double[] {
+                out * Math.cos(azimuth) - aside * Math.sin(azimuth),
+                out * Math.sin(azimuth) + aside * Math.cos(azimuth),
+                z
+            });
+        }
+        return path;
+    }
+
+    @Override
+    public List<Lump> lumps(Made made) {
         return List.of();
+    }
+
+    @Override
+    public Optional<Body> drying(Made made) {
+        return Optional.empty();
+    }
+
+    /** Each wire is wrapped and coiled. */
+    @Override
+    public Hands making(Made made) {
+        return Hands.of(Operation.WIRE, count);
+    }
+
+    @Override
+    public Hands joining(Made made) {
+        return Hands.of(Operation.TAPE, count);
+    }
+
+    @Override
+    public int colouredPieces() {
+        return count;
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return List.of();
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        figures.in(Figure.Group.WIRE)
+                .add(
+                        "wireLength",
+                        "wire for one",
+                        wireMm(),
+                        Unit.MM,
+                        Why.of(
+                                "Tail + straight + turns × π × coil",
+                                "Circumference of a circle",
+                                Why.in("tail", tailMm, Unit.MM),
+                                Why.in("straight", straightMm, Unit.MM),
+                                Why.in("turns", turns, Unit.COUNT),
+                                Why.in("coil", coilMm, Unit.MM)));
+    }
+
+    /** Tendrils stand on the stem, not on a head. */
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        return Optional.empty();
     }
 }

@@ -3,6 +3,7 @@ package org.crispwhorl.core.species;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Ladder;
 
 /** Where makers disagree: how a studio does each, which a species and a part may choose otherwise. */
 @Words(label = "ways", means = "Where makers disagree: how the studio does each.")
@@ -120,6 +121,11 @@ public record Ways(
             this.setMin = setMin;
         }
 
+        /** The allergen that is in it, in words. */
+        public Optional<String> allergen() {
+            return this == EGG_WHITE ? Optional.of("egg (glue)") : Optional.empty();
+        }
+
         /** Minutes until a glued piece stays where it is, a starting point from the bench. */
         public double setMin() {
             return setMin;
@@ -142,17 +148,6 @@ public record Ways(
         FAITHFUL,
         @Words(label = "quick", means = "That read right from a metre away.")
         QUICK
-    }
-
-    /** How a shade is let down. */
-    @Words(label = "ladder of shades", means = "How a shade is let down.")
-    public enum Ladder {
-        @Words(label = "as each shade says")
-        STATED,
-        @Words(label = "equal visible steps")
-        EQUAL_STEPS,
-        @Words(label = "halve with white each step")
-        HALVING
     }
 
     /** Which ring lies inside. */

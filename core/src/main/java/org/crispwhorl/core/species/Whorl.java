@@ -1,5 +1,7 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
+import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 
@@ -29,5 +31,43 @@ public record Whorl(
     @Override
     public Whorl with(Colouring newColour) {
         return new Whorl(id, name, shade, pieces, newColour);
+    }
+
+    @Override
+    public boolean inHead() {
+        return true;
+    }
+
+    @Override
+    public boolean ring() {
+        return true;
+    }
+
+    @Override
+    public double belowMm(int piece) {
+        return 0;
+    }
+
+    @Override
+    public Optional<double[]> ownAzimuthsRad() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Veiner.Laid laid() {
+        return Veiner.Laid.TOWARDS_BASE;
+    }
+
+    @Override
+    public Hands setting() {
+        return pieces.joining();
+    }
+
+    /** Only the inner rings, smaller and leaning out less. */
+    @Override
+    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+        return ring <= opening.rings()
+                ? Optional.of(with(pieces.opened(opening.size(), opening.open())))
+                : Optional.empty();
     }
 }

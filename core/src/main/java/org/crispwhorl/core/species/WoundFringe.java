@@ -1,10 +1,14 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.solid.Solid;
 
 /** A strip cut into a fringe along one side and wound round the wire. */
 @Words(label = "wound fringe", means = "A strip cut into a fringe along one side and wound round the wire.")
@@ -85,5 +89,16 @@ public record WoundFringe(
     public HeartForm resized(double newDiameterMm, double newHeightMm) {
         double strip = PACKING * Math.PI * newDiameterMm * newDiameterMm / 4 / thickMm;
         return new WoundFringe(Math.max(10, Math.min(600, strip)), newHeightMm, Math.min(cutMm, newHeightMm), thickMm);
+    }
+
+    /** The strip, turn upon turn. */
+    @Override
+    public List<Solid> solids(double seatMm) {
+        return List.of(new Solid.Coil(0, diameterMm() / 2, thickMm / PACKING, thickMm, seatMm, heightMm));
+    }
+
+    @Override
+    public Hands making() {
+        return Hands.of(Operation.STRIP, 1).and(Operation.SNIP, 1, touches()).and(Operation.ROLL_UP, 1);
     }
 }

@@ -37,6 +37,16 @@ public record Thinning(
         return Math.sqrt(rolledMm / finishedMm);
     }
 
+    /** Whether anything is thinned at all. */
+    public boolean thins() {
+        return finishedMm < rolledMm;
+    }
+
+    /** The same sheet thinned to another thickness; a thicker sheet where it is not as thick. */
+    public Thinning to(double meanMm) {
+        return new Thinning(Math.max(rolledMm, meanMm), meanMm);
+    }
+
     /** The petal that a cutter gives after thinning. */
     public Outline petalFrom(Outline cutter) {
         return cutter.scaled(growth());

@@ -15,7 +15,7 @@ import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.order.UsingUp;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -63,7 +63,7 @@ public class StockTest {
     }
 
     private static Materials materials(Drawer drawer, int roses) {
-        Conditions conditions = new Conditions(Conditions.USUAL.room(), drawer.kit(), Conditions.USUAL.ways());
+        Conditions conditions = Conditions.USUAL.withKit(drawer.kit());
         List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(Garden.rose(), roses));
         return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, drawer, 100);
     }

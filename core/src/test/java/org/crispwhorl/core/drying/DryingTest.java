@@ -8,8 +8,7 @@ import java.util.List;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.species.Lying;
-import org.crispwhorl.core.species.Stage;
+import org.crispwhorl.core.paste.Stage;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 

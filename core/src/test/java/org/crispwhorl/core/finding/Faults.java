@@ -5,7 +5,8 @@ import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
-import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Colouring;
@@ -17,13 +18,12 @@ import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
-import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** Designs that are sound but for one fault each. */
@@ -191,7 +191,7 @@ final class Faults {
             {
                 "rolled-too-thin",
                 Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(0.5, 0.5))
-                        .with(d -> d.ways = Optional.of(Choices.NONE.withBoard(Ways.Board.CORNFLOUR)))),
+                        .with(d -> d.ways = Optional.of(Choices.NONE.withBoard(Optional.of(Ways.Board.CORNFLOUR))))),
                 USUAL,
                 "leaves",
                 Severity.LOOK
@@ -266,7 +266,7 @@ final class Faults {
                 Garden.ring("outer", Garden.petals(6, 32, 30, 78)),
                 Garden.ring("inner", Garden.petals(6, 33, 32, 77).withPlace(new Place(Place.Rule.BEHIND, 0, -1))),
                 Garden.ring("back", Garden.petals(6, 36, 36, 80).withPlace(new Place(Place.Rule.BEHIND, 0, -3))));
-        Species whole = rings.withWays(Choices.NONE.withDusting(Ways.Dusting.WHOLE));
+        Species whole = rings.withWays(Choices.NONE.withDusting(Optional.of(Ways.Dusting.WHOLE)));
         return whole.withFace(Math.round(Garden.form(whole).faceMm()));
     }
 

@@ -7,6 +7,8 @@ import static org.testng.Assert.assertTrue;
 import java.util.List;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.StemPlan;
 import org.crispwhorl.core.drawer.CakePick;
 import org.crispwhorl.core.drawer.Cutter;
 import org.crispwhorl.core.drawer.Drawer;
@@ -16,11 +18,9 @@ import org.crispwhorl.core.drawer.OwnWire;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.TapeRoll;
 import org.crispwhorl.core.paste.Batch;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.Conditions;
-import org.crispwhorl.core.reckoning.StemPlan;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
 
 public class MaterialsTest {
@@ -28,7 +28,7 @@ public class MaterialsTest {
 
     private static Materials of(int roses, DrawerItem... items) {
         Drawer drawer = new Drawer(List.of(items));
-        Conditions conditions = new Conditions(Conditions.USUAL.room(), drawer.kit(), Conditions.USUAL.ways());
+        Conditions conditions = Conditions.USUAL.withKit(drawer.kit());
         List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(ROSE, roses));
         return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, drawer, 100);
     }
@@ -154,7 +154,7 @@ public class MaterialsTest {
 
     @Test
     public void anEmptyDrawerIsAUsualKitAndAFullOneItsOwn() {
-        assertEquals(Drawer.EMPTY.kit(), org.crispwhorl.core.bench.Kit.USUAL);
+        assertEquals(Drawer.EMPTY.kit(), org.crispwhorl.core.studio.Kit.USUAL);
         Drawer drawer = new Drawer(List.of(
                 new OwnWire("24", 5, 24, 360, List.of(120.0), 0),
                 new org.crispwhorl.core.drawer.BreakageRecord("petals, spring", 10, 90)));

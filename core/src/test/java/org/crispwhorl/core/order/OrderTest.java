@@ -11,11 +11,10 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
-import org.crispwhorl.core.bench.Spares;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Lining;
@@ -24,6 +23,8 @@ import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Spares;
 import org.testng.annotations.Test;
 
 public class OrderTest {
@@ -76,8 +77,11 @@ public class OrderTest {
     public void twiceTheFlowersAreTwiceTheHandsButForTheMixing() {
         double one = sheet(1, 1).handsMin();
         double two = sheet(2, 2).handsMin();
-        double mixing = 2 * 3 * Conditions.USUAL.kit().pace().mixMin();
-        Close.within(1e-9, two - mixing, 2 * (one - mixing));
+        double shades = sheet(1, 1).shades().stream()
+                        .filter(s -> s.masterG() > 0 && s.whiteG() > 0)
+                        .count()
+                * Operation.MIX.eachMin();
+        Close.within(1e-9, two - shades, 2 * (one - shades));
     }
 
     @Test

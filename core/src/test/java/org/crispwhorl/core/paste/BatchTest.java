@@ -8,8 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.crispwhorl.core.measure.InvalidValue;
-import org.crispwhorl.core.species.Shade;
-import org.crispwhorl.core.species.Ways;
 import org.testng.annotations.Test;
 
 public class BatchTest {
@@ -72,7 +70,7 @@ public class BatchTest {
             for (int i = 0; i < 6; i++) {
                 rungs.add(new Shade("s" + i, "s" + i, master, 0.8 - 0.15 * i));
             }
-            List<Shade> let = ShadeLadder.of(rungs, Ways.Ladder.EQUAL_STEPS);
+            List<Shade> let = ShadeLadder.of(rungs, Ladder.EQUAL_STEPS);
             double first = MixingLaw.distance(let.get(0), let.get(1));
             for (int i = 1; i < 5; i++) {
                 assertEquals(MixingLaw.distance(let.get(i), let.get(i + 1)) / first, 1, 0.02);

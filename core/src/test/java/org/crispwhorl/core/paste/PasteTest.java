@@ -5,8 +5,6 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import org.crispwhorl.core.Close;
-import org.crispwhorl.core.species.Shade;
-import org.crispwhorl.core.species.Ways;
 import org.testng.annotations.Test;
 
 public class PasteTest {
@@ -61,7 +59,7 @@ public class PasteTest {
         assertTrue(colour.matches("#[0-9a-f]{6}"), colour);
     }
 
-    private static List<Shade> ladder(Ways.Ladder way) {
+    private static List<Shade> ladder(Ladder way) {
         return ShadeLadder.of(
                 List.of(
                         rose(0.6),
@@ -74,7 +72,7 @@ public class PasteTest {
 
     @Test
     public void equalVisibleStepsAreEqualInOKLabWithinTwoPercent() {
-        List<Shade> rungs = ladder(Ways.Ladder.EQUAL_STEPS);
+        List<Shade> rungs = ladder(Ladder.EQUAL_STEPS);
         double first = MixingLaw.distance(rungs.get(0), rungs.get(1));
         Close.within(0.02, MixingLaw.distance(rungs.get(1), rungs.get(2)), first);
         Close.within(0.02, MixingLaw.distance(rungs.get(2), rungs.get(3)), first);
@@ -84,12 +82,12 @@ public class PasteTest {
 
     @Test
     public void halvingTakesAsMuchWhiteAsPasteEachTime() {
-        List<Shade> rungs = ladder(Ways.Ladder.HALVING);
+        List<Shade> rungs = ladder(Ladder.HALVING);
         assertEquals(rungs.stream().map(Shade::share).toList(), List.of(0.6, 0.3, 0.15, 0.075, 0.8));
     }
 
     @Test
     public void aLadderAsStatedIsLeftAlone() {
-        assertEquals(ladder(Ways.Ladder.STATED).get(1).share(), 0.5);
+        assertEquals(ladder(Ladder.STATED).get(1).share(), 0.5);
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
@@ -27,6 +28,7 @@ import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Tendril;
+import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.thinning.Thinning;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -180,43 +182,25 @@ public class PartFiguresTest {
 
     @Test
     public void takingAOnePieceCutApartTakesMoreHandsThanLeavingItWhole() {
-        double last = 0;
-        for (Making.OnePiece.Division division : Making.OnePiece.Division.values()) {
-            if (division != Making.OnePiece.Division.SPLIT) {
-                double hands = petals(
-                        p -> p.withMaking(new Making.OnePiece(new Thinning(1, 0.6), 5, division))
-                                .withAttachment(new org.crispwhorl.core.species.Attachment.Threaded()),
-                        "hands");
-                assertTrue(hands > last, division.name());
-                last = hands;
-            }
-        }
+        double whole = handsOf(Making.OnePiece.Division.WHOLE);
+        assertTrue(handsOf(Making.OnePiece.Division.SECTIONS) > whole);
+        assertTrue(handsOf(Making.OnePiece.Division.SINGLES) > whole);
+    }
+
+    private static double handsOf(Making.OnePiece.Division division) {
+        return petals(
+                p -> p.withMaking(new Making.OnePiece(new Thinning(1, 0.6), 5, division))
+                        .withAttachment(new org.crispwhorl.core.species.Attachment.Threaded()),
+                "hands");
     }
 
     @Test
     public void everyPassOfPaintTakesHands() {
         Part leaves = ROSE.part("leaves").orElseThrow();
-        Species painted =
-                ROSE.with(((Petaled) leaves).with(new Colouring(1, 2, org.crispwhorl.core.species.Stage.DRY)));
+        Species painted = ROSE.with(((Petaled) leaves).with(new Colouring(1, 2, org.crispwhorl.core.paste.Stage.DRY)));
         double more = Figure.find(of(painted, "leaves"), "hands").value()
                 - Figure.find(of(ROSE, "leaves"), "hands").value();
-        // Half of each pass is the same for any leaf, half goes with its size against that of a 28 × 22 mm petal.
-        Outline finished = ((Petaled) leaves).pieces().finished();
-        double size = (finished.lengthMm() + finished.widthMm()) / 50;
-        Close.within(1e-9, more, 2 * 3 * 0.6 * (0.5 + 0.5 * size));
-    }
-
-    @Test
-    public void aLargerPetalTakesLonger() {
-        Petaled petals = (Petaled) ROSE.part("petals").orElseThrow();
-        Outline cut = petals.pieces().outline();
-        double last = 0;
-        for (double size : new double[] {0.6, 0.85, 1, 1.4}) {
-            Species sized = ROSE.with(petals.with(petals.pieces().withOutline(cut.scaled(size))));
-            double hands = Figure.find(of(sized, "petals"), "hands").value();
-            assertTrue(hands > last, "at " + size);
-            last = hands;
-        }
+        Close.within(1e-9, more, 2 * 3 * 0.3);
     }
 
     @Test

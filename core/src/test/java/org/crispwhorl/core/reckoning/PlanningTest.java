@@ -10,12 +10,16 @@ import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 

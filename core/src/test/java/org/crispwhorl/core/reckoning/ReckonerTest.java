@@ -9,10 +9,10 @@ import java.util.List;
 import java.util.Set;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
-import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
 
 public class ReckonerTest {
@@ -78,7 +78,7 @@ public class ReckonerTest {
         double parts = r.parts().stream()
                 .mapToDouble(p -> Figure.find(p.figures(), "hands").value())
                 .sum();
-        double mixing = 3 * Kit.USUAL.pace().mixMin();
+        double mixing = r.plan().tasks().get(0).handsMin();
         Close.within(1e-9, figure(r, "hands"), parts + mixing);
     }
 

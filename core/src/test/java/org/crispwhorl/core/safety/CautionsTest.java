@@ -6,14 +6,14 @@ import static org.testng.Assert.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.paste.Medium;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
 
 public class CautionsTest {

@@ -5,11 +5,11 @@ import static org.testng.Assert.assertTrue;
 
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
-import org.crispwhorl.core.flower.Draughting;
-import org.crispwhorl.core.flower.Drawing;
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.Conditions;
-import org.crispwhorl.core.reckoning.HeadLoad;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.HeadLoad;
+import org.crispwhorl.core.drawing.Draughting;
+import org.crispwhorl.core.drawing.Drawing;
+import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
 
 public class HeadsTest {

@@ -5,8 +5,10 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.thinning.Thinning;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;

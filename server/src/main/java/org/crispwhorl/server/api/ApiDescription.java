@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.Purchases;
-import org.crispwhorl.core.flower.Crossings;
+import org.crispwhorl.core.form.Crossings;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.slate.SlateAnswer;
 import org.crispwhorl.core.slate.SlateQuestion;

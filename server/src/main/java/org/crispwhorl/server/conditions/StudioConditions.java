@@ -1,11 +1,11 @@
 package org.crispwhorl.server.conditions;
 
-import org.crispwhorl.core.reckoning.Assessment;
-import org.crispwhorl.core.reckoning.Conditions;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.room.StudioRoom;
-import org.crispwhorl.server.ways.StudioWays;
 import org.springframework.stereotype.Service;
 
 /** The conditions of the studio as they are now: the one place from which every room has them. */
@@ -13,16 +13,16 @@ import org.springframework.stereotype.Service;
 public class StudioConditions {
     private final StudioRoom room;
     private final StudioDrawer drawer;
-    private final StudioWays ways;
+    private final StudioChoices choices;
 
-    StudioConditions(StudioRoom room, StudioDrawer drawer, StudioWays ways) {
+    StudioConditions(StudioRoom room, StudioDrawer drawer, StudioChoices choices) {
         this.room = room;
         this.drawer = drawer;
-        this.ways = ways;
+        this.choices = choices;
     }
 
     public Conditions now() {
-        return new Conditions(room.now(), drawer.kit(), ways.now());
+        return new Conditions(room.now(), drawer.kit(), choices.ways(), choices.pace());
     }
 
     /** A species as this studio makes it. */

@@ -3,17 +3,17 @@ package org.crispwhorl.server.plate;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.bench.Kit;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.reckoning.Conditions;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.problem.NotThere;
@@ -101,6 +101,7 @@ public class ReckoningController {
         return new Conditions(
                 request.room().orElse(now.room()),
                 request.kit().orElse(now.kit()),
-                request.ways().orElse(now.ways()));
+                request.ways().orElse(now.ways()),
+                now.pace());
     }
 }

@@ -2,21 +2,21 @@ package org.crispwhorl.server.shelf;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
-import org.crispwhorl.core.species.Lying;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
-import org.crispwhorl.core.species.Shade;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Stage;
 import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.thinning.Thinning;
 

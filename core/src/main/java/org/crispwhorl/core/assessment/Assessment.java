@@ -1,0 +1,193 @@
+package org.crispwhorl.core.assessment;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.Spread;
+import org.crispwhorl.core.form.Coverage;
+import org.crispwhorl.core.form.FlowerForm;
+import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Heads;
+import org.crispwhorl.core.species.Lump;
+import org.crispwhorl.core.species.Made;
+import org.crispwhorl.core.species.OpenedHead;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.AsMade;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.wire.LoadedWire;
+import org.crispwhorl.core.wire.WireTable;
+
+/**
+ * A species under its conditions, as the studio's ways make it, with what is derived from both worked out when it is first
+ * asked for.
+ */
+public final class Assessment implements Made {
+    private final Species designed;
+    private final Species species;
+    private final Conditions conditions;
+    private final Ways ways;
+    private final Map<String, DryingCourse> courses = new LinkedHashMap<>();
+    private FlowerForm form;
+    private Coverage coverage;
+    private List<OpenedHeads> opened;
+
+    public Assessment(Species designed, Conditions conditions) {
+        this.designed = designed;
+        this.conditions = conditions;
+        this.ways = conditions.ways().with(designed.ways());
+        this.species = AsMade.of(designed, conditions.ways(), conditions.kit());
+    }
+
+    @Override
+    public Species species() {
+        return species;
+    }
+
+    /** The species as it is designed, before the studio's ways. */
+    public Species designed() {
+        return designed;
+    }
+
+    public Conditions conditions() {
+        return conditions;
+    }
+
+    /** The ways of the species: its own choices where it makes any, else the studio's. */
+    public Ways ways() {
+        return ways;
+    }
+
+    @Override
+    public Ways ways(Part part) {
+        return part.flat().flatMap(p -> p.pieces().ways()).map(ways::with).orElse(ways);
+    }
+
+    @Override
+    public Paste paste() {
+        return conditions.kit().paste(species.medium());
+    }
+
+    @Override
+    public WireTable wireTable() {
+        return conditions.kit().wireTable();
+    }
+
+    @Override
+    public double bareStemMm() {
+        return form().bareStemMm();
+    }
+
+    public FlowerForm form() {
+        if (form == null) {
+            form = FlowerForm.of(species, paste(), conditions.kit().wireTable());
+        }
+        return form;
+    }
+
+    public Coverage coverage() {
+        if (coverage == null) {
+            coverage = Coverage.of(form());
+        }
+        return coverage;
+    }
+
+    /**
+     * Heads at one stage of opening, reckoned as a species of their own.
+     *
+     * @param opening the stage and how many heads are at it
+     * @param head one of them
+     */
+    public record OpenedHeads(Heads.Opening opening, Assessment head) implements OpenHeads {}
+
+    @Override
+    public List<OpenedHeads> opened() {
+        if (opened == null) {
+            List<OpenedHeads> all = new ArrayList<>();
+            species.heads().ifPresent(heads -> {
+                for (Heads.Opening opening : heads.openings()) {
+                    all.add(new OpenedHeads(opening, new Assessment(OpenedHead.of(species, opening), conditions)));
+                }
+            });
+            opened = List.copyOf(all);
+        }
+        return opened;
+    }
+
+    /** The course of a part's drying; none where it has nothing to dry. */
+    public Optional<DryingCourse> drying(Part part) {
+        return dries(part) ? Optional.of(course(part)) : Optional.empty();
+    }
+
+    /** The course of the drying of a part that dries. */
+    public DryingCourse course(Part part) {
+        return courses.computeIfAbsent(
+                part.id(),
+                id -> DryingCourse.of(paste(), body(part).orElseThrow(), conditions.room(), Spread.UNRECORDED));
+    }
+
+    /** Whether a part is made of paste that has to dry. */
+    public boolean dries(Part part) {
+        return body(part).isPresent();
+    }
+
+    /** What of a part dries, and how far the water has to go; none where it has no paste. */
+    public Optional<Body> body(Part part) {
+        return part.drying(this);
+    }
+
+    /** The paste of a part, lump by lump. */
+    public List<Lump> lumps(Part part) {
+        return part.lumps(this);
+    }
+
+    private double volumeMm3(Part part) {
+        return lumps(part).stream().mapToDouble(l -> l.volumeMm3() * l.count()).sum();
+    }
+
+    /** Mass of paste in a part of one flower, g. */
+    public double pasteG(Part part) {
+        return paste().grams(volumeMm3(part));
+    }
+
+    /** Mass of paste in one piece of a part on the mean, g. */
+    public double pieceG(Part part) {
+        return pasteG(part) / part.pieceCount();
+    }
+
+    /** Paste of one shade in one flower, g. */
+    public double shadeG(String shade) {
+        double volume = 0;
+        for (Part part : species.parts()) {
+            for (Lump lump : lumps(part)) {
+                volume += lump.shade().equals(shade) ? lump.volumeMm3() * lump.count() : 0;
+            }
+        }
+        return paste().grams(volume);
+    }
+
+    /** Mass of one whole head with its paste, leaves and what else stands on the stem left out, g. */
+    public double headG() {
+        return species.ownParts().stream().mapToDouble(this::pasteG).sum();
+    }
+
+    /** The load that a wired piece puts on its wire; it ends at the base, so the centre of mass lies beyond. */
+    public LoadedWire load(Petaled part, Attachment.Wired wired) {
+        return new LoadedWire(pieceG(part), part.pieces().finished().centroidMm(), wired.freeMm());
+    }
+
+    /** Whether a part is joined to the flower while it still bends. */
+    public static boolean joinedWhileItBends(Part part) {
+        return part.flat()
+                .filter(p -> p.pieces().joinAt().compareTo(Stage.FIRM) < 0)
+                .isPresent();
+    }
+}

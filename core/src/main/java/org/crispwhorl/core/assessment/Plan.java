@@ -1,0 +1,76 @@
+package org.crispwhorl.core.assessment;
+
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.measure.Never;
+import org.crispwhorl.core.paste.Stage;
+
+/**
+ * The work on one flower as tasks with the gates between them, derived from the species by rule.
+ *
+ * @param tasks each after those that it waits for
+ * @param handOver what must have happened before the flower can leave
+ * @param readyH hours from the first touch to dry and done, working straight through
+ */
+public record Plan(
+        List<Task> tasks, List<Gate> handOver, @Never double readyH) {
+    public Plan {
+        tasks = List.copyOf(tasks);
+        handOver = List.copyOf(handOver);
+    }
+
+    /** What is done in a task. */
+    public enum Doing {
+        MIX,
+        MAKE,
+        DUST,
+        PAINT,
+        JOIN
+    }
+
+    /**
+     * A task of the hands.
+     *
+     * @param id unique in the plan
+     * @param partId the part worked on, empty for all
+     * @param handsMin minutes of hands
+     * @param lots lots in which it is done
+     * @param gates what must have happened before
+     * @param startH when it starts if one maker works straight through, hours from the first touch
+     * @param endH when it ends then
+     */
+    public record Task(
+            String id,
+            String name,
+            Doing doing,
+            Optional<String> partId,
+            double handsMin,
+            int lots,
+            List<Gate> gates,
+            @Never double startH,
+            @Never double endH) {
+        public Task {
+            gates = List.copyOf(gates);
+        }
+
+        Task at(double start) {
+            return new Task(id, name, doing, partId, handsMin, lots, gates, start, start + handsMin / 60);
+        }
+    }
+
+    /**
+     * Something that must have happened before a task starts.
+     *
+     * @param afterTask the task whose end starts the wait
+     * @param stage the stage of drying waited for, empty where the task just has to be done
+     * @param waitH hours from the end of that task; safe by, or the likely start of a part-dry window
+     * @param atMostH hours by which the task has to start, where a window closes
+     */
+    public record Gate(
+            String afterTask, Optional<Stage> stage, @Never double waitH, Optional<Double> atMostH) {}
+
+    /** Minutes of hands of all tasks. */
+    public double handsMin() {
+        return tasks.stream().mapToDouble(Task::handsMin).sum();
+    }
+}

@@ -1,0 +1,84 @@
+package org.crispwhorl.core.assessment;
+
+import java.util.OptionalInt;
+import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.Former;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.Lots;
+import org.crispwhorl.core.studio.Pace;
+
+/** Minutes of hands that a part of one flower takes, by the studio's pace. */
+public final class Work {
+    private Work() {}
+
+    private static Pace pace(Assessment a) {
+        return a.conditions().pace();
+    }
+
+    /** To make all pieces of a part, each lot kneaded and rolled out, min. */
+    public static double makeMin(Assessment a, Part part) {
+        double rolled = part.startsFrom(a).filter(s -> s.rolledMm() > 0).isPresent() ? lots(a, part) : 0;
+        return pace(a).minutes(part.making(a).and(Operation.ROLL, rolled));
+    }
+
+    /** To join all pieces to the flower, min. */
+    public static double joinMin(Assessment a, Part part) {
+        return pace(a).minutes(part.joining(a));
+    }
+
+    /** To dust and paint all pieces of a part, min. */
+    public static double colourMin(Assessment a, Part part) {
+        return dustMin(a, part) + paintMin(a, part);
+    }
+
+    /** To dust all pieces of a part, min. */
+    public static double dustMin(Assessment a, Part part) {
+        return passesMin(a, part, part.colouring().map(Colouring::dustPasses).orElse(0));
+    }
+
+    /** To paint all pieces of a part, min. */
+    public static double paintMin(Assessment a, Part part) {
+        return passesMin(a, part, part.colouring().map(Colouring::paintPasses).orElse(0));
+    }
+
+    private static double passesMin(Assessment a, Part part, int passes) {
+        return pace(a).minutes(Hands.of(Operation.COLOUR, (double) passes * part.colouredPieces()));
+    }
+
+    /** To mix the shades of so many flowers, each at once, min. */
+    public static double mixMin(Assessment a, int flowers) {
+        return a.species().shades().stream()
+                .mapToDouble(shade -> pace(a).mixMin(flowers * a.shadeG(shade.id()), shade.share()))
+                .sum();
+    }
+
+    /** In how many lots the pieces of a part are made. */
+    public static int lots(Assessment a, Part part) {
+        return part.flat().map(p -> lots(a, p).lotsFor(p.pieces().count())).orElse(1);
+    }
+
+    /** The lots in which a ring's pieces can be made. */
+    public static Lots lots(Assessment a, Petaled part) {
+        boolean covered = a.conditions().kit().covered();
+        double skinnedMin = a.drying(part)
+                .flatMap((DryingCourse c) -> c.at(Stage.SKINNED))
+                .map(r -> 60 * r.medianH())
+                .orElse(Double.POSITIVE_INFINITY);
+        OptionalInt formers = part.pieces()
+                .former()
+                .map(Former::name)
+                .map(a.conditions().kit()::formersNamed)
+                .orElse(OptionalInt.empty());
+        boolean grooved = part.pieces().wired().isPresent() && a.ways(part).ridge() == Ways.Ridge.BOARD;
+        OptionalInt grooves = grooved ? OptionalInt.of(a.conditions().kit().grooves()) : OptionalInt.empty();
+        double open = Math.min(24 * 60, skinnedMin * (covered ? Lots.COVER : 1));
+        double piece = pace(a).minutes(part.making(a)) / part.pieces().count();
+        return new Lots(open, piece, formers, grooves);
+    }
+}

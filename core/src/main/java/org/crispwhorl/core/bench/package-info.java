@@ -1,2 +1,0 @@
-/** Work at the bench: pace, lots, spares. */
-package org.crispwhorl.core.bench;

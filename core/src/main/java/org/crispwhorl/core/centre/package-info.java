@@ -1,2 +1,0 @@
-/** Hearts and stamens. */
-package org.crispwhorl.core.centre;

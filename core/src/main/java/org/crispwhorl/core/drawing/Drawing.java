@@ -1,0 +1,112 @@
+package org.crispwhorl.core.drawing;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The flower as it was computed, ready to be drawn: lengths in mm from the axis and the neck, angles in degrees.
+ *
+ * @param face seen from straight above, bottommost shape first
+ * @param section the right half of a cut through the axis
+ * @param habit the whole stem with its further heads, where it has any
+ */
+public record Drawing(Face face, Section section, Optional<Habit> habit) {
+    /**
+     * @param radiusMm half the width across the face
+     */
+    public record Face(
+            double radiusMm,
+            List<Ring> rings,
+            List<HeartDisc> discs,
+            List<Stroke> strokes,
+            List<Rounds> heads,
+            List<Gap> gaps) {}
+
+    /** Whether a shape lies below the heart or over it. */
+    public enum Lap {
+        OUTGOING,
+        RETURNING
+    }
+
+    /**
+     * Equal shapes of one part.
+     *
+     * @param shade id of the shade seen, where it is not the part's own
+     * @param outline x outwards, y across, in turn; the shape at azimuth 0
+     * @param azimuths in the order in which they are painted, undermost first
+     * @param closings shapes painted last, where the ring closes over itself
+     */
+    public record Ring(
+            String partId,
+            Lap lap,
+            Optional<String> shade,
+            double[] outline,
+            double[] azimuths,
+            List<Closing> closings) {}
+
+    /** A shape that is painted once more where it lies over the shapes at other azimuths, which were painted after it. */
+    public record Closing(double azimuth, double[] over) {}
+
+    /** A heart or a roll, seen from above; the radius of the hollow is 0 where it is whole. */
+    public record HeartDisc(String partId, double radiusMm, double hollowMm) {}
+
+    /** A line of some thickness: x and y (face), or radius and height (section), in turn. */
+    public record Stroke(String partId, double widthMm, double[] points) {}
+
+    /** Equal small round things such as stamen heads: x and y (face), or radius and height (section), of each in turn. */
+    public record Rounds(String partId, double wideMm, double highMm, double[] places) {}
+
+    /** The largest gap that a ring leaves. */
+    public record Gap(String partId, double radiusMm, double azimuth, double widthMm) {}
+
+    /**
+     * @param lowestMm lowest point of all
+     * @param highestMm highest point of all
+     */
+    public record Section(
+            double lowestMm,
+            double highestMm,
+            List<Profile> profiles,
+            List<Solid> solids,
+            List<Stroke> strokes,
+            List<Rounds> rounds,
+            Stem stem) {}
+
+    /** A piece cut along its midrib: radius and height in turn, and how thick it is at its base and its tip. */
+    public record Profile(String partId, double thicknessMm, double tipMm, double[] midrib) {}
+
+    /** A heart's half-profile: radius and height in turn, from foot to top. */
+    public record Solid(String partId, double[] profile) {}
+
+    /** The stem below. */
+    public record Stem(double diameterMm, double lengthMm) {}
+
+    /**
+     * A stem of many heads from the side.
+     *
+     * @param stemMm length of the main stem from its end to its tip
+     * @param footMm height of the lowest head's joint above the stem's end
+     * @param openings names of the stages, the full flower's last
+     */
+    public record Habit(double stemMm, double footMm, List<String> openings, List<HabitHead> heads) {}
+
+    /**
+     * One head from the side.
+     *
+     * @param opening which stage, as an index
+     * @param jointMm height of its joint above the stem's end
+     * @param sideMm how far its neck stands to the right of the stem; negative to the left
+     * @param neckMm height of its neck above the stem's end
+     * @param angleDeg its axis from the upright, to the right
+     * @param widthMm across its face
+     * @param deepMm from its lowest to its highest point
+     */
+    public record HabitHead(
+            int opening,
+            double jointMm,
+            double sideMm,
+            double neckMm,
+            double angleDeg,
+            double widthMm,
+            double deepMm) {}
+}

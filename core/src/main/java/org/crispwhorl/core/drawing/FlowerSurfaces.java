@@ -1,0 +1,89 @@
+package org.crispwhorl.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.core.form.FlowerForm;
+import org.crispwhorl.core.form.PlacedRing;
+import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Species;
+
+/**
+ * The surfaces of a flower in the round. Petals are the very surfaces from which section, face and coverage are taken; an edge
+ * that is thinned and frilled is ruffled as its thinning asks.
+ */
+public final class FlowerSurfaces {
+    /** Colour of wire wound with tape. */
+    private static final String STEM_COLOUR = "#4f6140";
+
+    /** The stem is as round as this. */
+    private static final int ROUND = 10;
+
+    private final FlowerForm form;
+    private final Detail detail;
+
+    private FlowerSurfaces(FlowerForm form, Detail detail) {
+        this.form = form;
+        this.detail = detail;
+    }
+
+    /**
+     * How finely petals are meshed.
+     *
+     * @param stations rows from base to tip
+     * @param across columns on each side of the midrib
+     */
+    public record Detail(int stations, int across) {
+        /** As fine as areas and the view from above are compared. */
+        public static final Detail FINE = new Detail(32, 10);
+
+        /** As fine as the eye asks on a screen, and no finer, so that it turns smoothly. */
+        public static final Detail SCREEN = new Detail(12, 4);
+    }
+
+    /** The meshes of a flower, one for each part that can be seen. */
+    public static List<Mesh> of(FlowerForm form, Detail detail) {
+        return new FlowerSurfaces(form, detail).meshes();
+    }
+
+    private List<Mesh> meshes() {
+        List<Mesh> meshes = new ArrayList<>();
+        Species species = form.species();
+        for (PlacedRing ring : form.rings()) {
+            MeshDraft draft = new MeshDraft();
+            pieces(draft, ring);
+            add(meshes, draft, ring.part().id(), colour(ring.part().shade()));
+        }
+        for (Part part : species.parts()) {
+            MeshDraft draft = new MeshDraft();
+            SolidMesh.add(draft, form.solids(part));
+            part.shadeId().ifPresent(shade -> add(meshes, draft, part.id(), colour(shade)));
+        }
+        MeshDraft stem = new MeshDraft();
+        double longMm = species.heart().map(Heart::stemMm).orElse(0.0);
+        if (longMm > 0) {
+            stem.bar(new double[] {0, 0, -longMm}, new double[] {0, 0, 0}, form.stemMm() / 2, ROUND);
+        }
+        add(meshes, stem, "stem", STEM_COLOUR);
+        return meshes;
+    }
+
+    private static void add(List<Mesh> meshes, MeshDraft draft, String partId, String colour) {
+        if (!draft.isEmpty()) {
+            meshes.add(draft.made(partId, colour));
+        }
+    }
+
+    private String colour(String shade) {
+        return MixingLaw.colour(form.species().shade(shade));
+    }
+
+    private void pieces(MeshDraft draft, PlacedRing ring) {
+        PlacedRing.Piece piece = ring.piece(detail.stations(), detail.across(), form.paste());
+        double[] azimuths = ring.azimuthsRad();
+        for (int k = 0; k < azimuths.length; k++) {
+            draft.placed(piece.points(), piece.triangles(), azimuths[k], -ring.belowMm(k));
+        }
+    }
+}

@@ -1,0 +1,66 @@
+package org.crispwhorl.core.drawing;
+
+import static org.crispwhorl.core.drawing.Draughting.round;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.form.FlowerForm;
+import org.crispwhorl.core.solid.Scatter;
+import org.crispwhorl.core.species.Heads;
+import org.crispwhorl.core.species.OpenedHead;
+import org.crispwhorl.core.species.Species;
+
+/** Draws a stem of many heads from the side, each head in the size and at the angle that was computed for it. */
+final class HabitDraughting {
+    private HabitDraughting() {}
+
+    static Optional<Drawing.Habit> of(FlowerForm flower) {
+        return flower.species().heads().map(heads -> habit(flower, heads));
+    }
+
+    private static Drawing.Habit habit(FlowerForm flower, Heads heads) {
+        Species species = flower.species();
+        List<String> names = new ArrayList<>();
+        List<FlowerForm> forms = new ArrayList<>();
+        for (Heads.Opening opening : heads.openings()) {
+            names.add(opening.name());
+            forms.add(flower.another(OpenedHead.of(species, opening)));
+        }
+        names.add(species.name());
+        forms.add(flower.another(OpenedHead.full(species)));
+        List<Drawing.HabitHead> drawn = new ArrayList<>();
+        double tip = 0;
+        for (int head = 0; head <= heads.pieceCount(); head++) {
+            int opening = head == 0 ? names.size() - 1 : heads.openings().indexOf(heads.opening(head));
+            Drawing.HabitHead one = head(heads, head, opening, forms.get(opening));
+            drawn.add(one);
+            tip = Math.max(tip, one.jointMm());
+        }
+        return new Drawing.Habit(round(tip), round(heads.stemMm()), names, drawn);
+    }
+
+    private static Drawing.HabitHead head(Heads heads, int head, int opening, FlowerForm form) {
+        double joint = heads.stemMm() + heads.heightMm(head);
+        double side = side(heads, head);
+        double angle = side * heads.angleDeg(head);
+        return new Drawing.HabitHead(
+                opening,
+                round(joint),
+                round(heads.stalkMm() * Math.sin(Math.toRadians(angle))),
+                round(joint + heads.stalkMm() * Math.cos(Math.toRadians(angle))),
+                round(angle),
+                round(form.faceMm()),
+                round(form.heightMm()));
+    }
+
+    /**
+     * How far to the right (1) or left (−1) of the stem a head is seen: a spray stands in two ranks; a spike and a cluster
+     * go round by the golden angle, of which the side view keeps the sine.
+     */
+    private static double side(Heads heads, int head) {
+        return heads.arrangement() == Heads.Arrangement.SPRAY
+                ? (head % 2 == 0 ? 1 : -1)
+                : Math.cos(Math.toRadians(Scatter.GOLDEN_DEG) * head);
+    }
+}

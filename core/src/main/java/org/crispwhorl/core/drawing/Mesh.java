@@ -1,0 +1,53 @@
+package org.crispwhorl.core.drawing;
+
+/**
+ * A surface of one part as triangles: all its pieces together.
+ *
+ * @param partId what it belongs to
+ * @param colour sRGB, {@code #rrggbb}
+ * @param points three numbers each, mm: x and y across the flower, z up
+ * @param triangles three indices of points each; they may be seen from both sides
+ */
+public record Mesh(String partId, String colour, double[] points, int[] triangles) {
+    /** Area of all triangles, mm². */
+    public double areaMm2() {
+        double sum = 0;
+        for (int t = 0; t < triangles.length; t += 3) {
+            double[] n = cross(t);
+            sum += Math.sqrt(n[0] * n[0] + n[1] * n[1] + n[2] * n[2]) / 2;
+        }
+        return sum;
+    }
+
+    /** Twice the area of a triangle, as a vector square to it. */
+    private double[] cross(int t) {
+        int a = 3 * triangles[t];
+        int b = 3 * triangles[t + 1];
+        int c = 3 * triangles[t + 2];
+        double[] p = {points[b] - points[a], points[b + 1] - points[a + 1], points[b + 2] - points[a + 2]};
+        double[] q = {points[c] - points[a], points[c + 1] - points[a + 1], points[c + 2] - points[a + 2]};
+        return new double[] {p[1] * q[2] - p[2] * q[1], p[2] * q[0] - p[0] * q[2], p[0] * q[1] - p[1] * q[0]};
+    }
+
+    /** A normal of length 1 for every point, as its triangles turn it by their area. */
+    public double[] normals() {
+        double[] normals = new double[points.length];
+        for (int t = 0; t < triangles.length; t += 3) {
+            double[] n = cross(t);
+            for (int k = 0; k < 3; k++) {
+                int at = 3 * triangles[t + k];
+                normals[at] += n[0];
+                normals[at + 1] += n[1];
+                normals[at + 2] += n[2];
+            }
+        }
+        for (int i = 0; i < normals.length; i += 3) {
+            double length = Math.sqrt(
+                    normals[i] * normals[i] + normals[i + 1] * normals[i + 1] + normals[i + 2] * normals[i + 2]);
+            for (int k = 0; k < 3; k++) {
+                normals[i + k] = length == 0 ? (k == 2 ? 1 : 0) : normals[i + k] / length;
+            }
+        }
+        return normals;
+    }
+}

@@ -1,0 +1,190 @@
+package org.crispwhorl.core.form;
+
+import java.util.Arrays;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.outline.OutlineMesh;
+import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.thinning.EdgeRuffle;
+
+/** A part's equal pieces in their places: one surface, and the azimuths at which it stands, in the order of setting. */
+public final class PlacedRing {
+    /** Station, as a share of the length, at which gaps and overlaps are measured. */
+    public static final double GAP_STATION = 0.6;
+
+    /** Gaps smaller than this are not seen, mm. */
+    public static final double SEEN_MM = 0.05;
+
+    private final Petaled part;
+    private final PetalSurface surface;
+    private final double[] azimuthsRad;
+    private final double halfAngle;
+    private PiecePlan plan;
+    private double outerMm = Double.NaN;
+
+    PlacedRing(Petaled part, PetalSurface surface, double[] azimuthsRad) {
+        this.part = part;
+        this.surface = surface;
+        this.azimuthsRad = azimuthsRad;
+        this.halfAngle = surface.halfAngleAt(gapStationMm());
+    }
+
+    /** The same ring made of other pieces at the same neck and azimuths. */
+    public PlacedRing remade(Petaled changed) {
+        Midrib midrib = surface.midrib();
+        return new PlacedRing(
+                changed, PetalSurface.of(changed.pieces(), midrib.neckMm(), midrib.seatMm()), azimuthsRad);
+    }
+
+    public Petaled part() {
+        return part;
+    }
+
+    public PetalSurface surface() {
+        return surface;
+    }
+
+    /** Azimuths in the order in which the pieces are set; not to be changed. */
+    public double[] azimuthsRad() {
+        return azimuthsRad;
+    }
+
+    /**
+     * Its piece at azimuth 0, frill and all, as triangles.
+     *
+     * @param points x, y, z of each, mm
+     * @param triangles three indices of points each
+     */
+    public record Piece(double[][] points, int[] triangles) {}
+
+    /** The piece, meshed as finely as that, made of a paste. */
+    public Piece piece(int stations, int across, Paste paste) {
+        Pieces pieces = part.pieces();
+        EdgeRuffle ruffle = pieces.edge().ruffle(pieces.finishedMm(paste));
+        OutlineMesh flat = surface.flat(stations, across);
+        double[][] points = new double[flat.points().length][];
+        for (int i = 0; i < points.length; i++) {
+            double[] at = flat.points()[i];
+            points[i] = surface.frilled(at[1], at[0], pieces.edge(), ruffle);
+        }
+        return new Piece(points, flat.triangles());
+    }
+
+    PiecePlan plan() {
+        if (plan == null) {
+            plan = new PiecePlan(surface);
+        }
+        return plan;
+    }
+
+    private double gapStationMm() {
+        return GAP_STATION * surface.outline().lengthMm();
+    }
+
+    /** Radius at which gaps are measured, mm. */
+    public double gapRadiusMm() {
+        return Math.abs(surface.midrib().radius(gapStationMm()));
+    }
+
+    /** Half the angle that a piece takes up at that station, radians. */
+    double halfAngle() {
+        return halfAngle;
+    }
+
+    /** The largest open gap between neighbours at 60 % of their length, mm along the arc; 0 where they meet. */
+    public double gapMm() {
+        double half = halfAngle;
+        double[] arcs = Arcs.repeated(new double[] {-half, half}, azimuthsRad);
+        double gap = Arcs.measure(arcs) >= Arcs.TURN - 1e-9 ? 0 : Arcs.largestGap(arcs);
+        return gap * gapRadiusMm();
+    }
+
+    /** The middle of the largest gap, radians from the first azimuth's zero. */
+    public double gapAzimuthRad() {
+        double[] sorted = Arrays.stream(azimuthsRad).map(Arcs::wrap).sorted().toArray();
+        double widest = 0;
+        double middle = 0;
+        for (int i = 0; i < sorted.length; i++) {
+            double next = i + 1 < sorted.length ? sorted[i + 1] : sorted[0] + Arcs.TURN;
+            if (next - sorted[i] > widest + 1e-9) {
+                widest = next - sorted[i];
+                middle = (next + sorted[i]) / 2;
+            }
+        }
+        return middle;
+    }
+
+    /** How far neighbours overlap at 60 % of their length on the mean, mm; 0 where they do not. */
+    public double overlapMm() {
+        return Math.max(0, (2 * halfAngle - Arcs.TURN / azimuthsRad.length) * gapRadiusMm());
+    }
+
+    /** The least count that closes the ring at equal steps. */
+    public int leastCount() {
+        return (int) Math.ceil(Math.PI / halfAngle - 1e-9);
+    }
+
+    /** Whether neighbours have met by a share of their length, at equal steps. */
+    public boolean meetsBy(double share) {
+        double half = 0;
+        for (int i = 1; i <= MEETING_STEPS; i++) {
+            half = Math.max(half, surface.halfAngleAt(share * surface.outline().lengthMm() * i / MEETING_STEPS));
+        }
+        return half * azimuthsRad.length >= Math.PI - 1e-9;
+    }
+
+    private static final int MEETING_STEPS = 6;
+
+    /** Outermost radius in plan, mm: over the midrib, the edges and the lines between them. */
+    public double outerMm() {
+        if (Double.isNaN(outerMm)) {
+            outerMm = 0;
+            Outline outline = surface.outline();
+            for (int i = 0; i <= OUTER_STATIONS; i++) {
+                double s = outline.lengthMm() * Math.sin(Math.PI / 2 * i / OUTER_STATIONS);
+                double[] span = outline.spanAt(s);
+                reach(s, 0);
+                for (double share : new double[] {0.5, 1}) {
+                    reach(s, share * span[1]);
+                    if (!outline.symmetric()) {
+                        reach(s, share * span[0]);
+                    }
+                }
+            }
+        }
+        return outerMm;
+    }
+
+    private void reach(double s, double v) {
+        double[] p = surface.point(surface.outline().notchedStation(s, v), v);
+        outerMm = Math.max(outerMm, Math.hypot(p[0], p[1]));
+    }
+
+    private static final int OUTER_STATIONS = 28;
+
+    /** Height of the highest and the lowest point of the midrib, mm: {lowest, highest}. */
+    public double[] heightsMm() {
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i <= 24; i++) {
+            double s = surface.outline().lengthMm() * i / 24;
+            double[] span = surface.outline().spanAt(s);
+            for (double v : new double[] {0, span[0], span[1]}) {
+                double z = surface.point(s, v)[2];
+                low = Math.min(low, z);
+                high = Math.max(high, z);
+            }
+        }
+        return new double[] {low - deepestMm(), high};
+    }
+
+    /** How far below the first a piece stands, mm. */
+    public double belowMm(int piece) {
+        return part.belowMm(piece);
+    }
+
+    private double deepestMm() {
+        return belowMm(azimuthsRad.length - 1);
+    }
+}

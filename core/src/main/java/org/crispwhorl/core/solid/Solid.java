@@ -1,0 +1,211 @@
+package org.crispwhorl.core.solid;
+
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+
+/** A body of a flower that is not a flat piece: mm from the axis and from the neck, z upwards. */
+public sealed interface Solid {
+    /** Height of its lowest point above the neck, mm. */
+    double lowMm();
+
+    /** Height of its highest point above the neck, mm. */
+    double topMm();
+
+    /** How far it reaches from the axis in plan, mm. */
+    double reachMm();
+
+    /** Shows itself to a projection. */
+    void show(Projection to);
+
+    /** A way of drawing bodies: one method for each sort, so that a new sort cannot be forgotten. */
+    interface Projection {
+        void turned(Turned body);
+
+        void tube(Tube body);
+
+        void grains(Grains body);
+
+        void coil(Coil body);
+
+        void marks(Marks body);
+    }
+
+    /**
+     * A body turned round the axis.
+     *
+     * @param footMm height of its foot above the neck
+     * @param highMm from foot to top
+     * @param radiusAt radius at a height above its foot
+     */
+    record Turned(double footMm, double highMm, DoubleUnaryOperator radiusAt) implements Solid {
+        private static final int STEPS = 64;
+
+        @Override
+        public double lowMm() {
+            return footMm;
+        }
+
+        @Override
+        public double topMm() {
+            return footMm + highMm;
+        }
+
+        @Override
+        public double reachMm() {
+            double most = 0;
+            for (int i = 0; i <= STEPS; i++) {
+                most = Math.max(most, radiusAt.applyAsDouble(highMm * i / STEPS));
+            }
+            return most;
+        }
+
+        @Override
+        public void show(Projection to) {
+            to.turned(this);
+        }
+    }
+
+    /**
+     * A round bar along a line: a thread, a wire, a twisted strand.
+     *
+     * @param path its middle, x, y, z of each point
+     * @param thickMm across
+     */
+    record Tube(List<double[]> path, double thickMm) implements Solid {
+        public Tube {
+            path = List.copyOf(path);
+        }
+
+        @Override
+        public double lowMm() {
+            return path.stream().mapToDouble(p -> p[2]).min().orElseThrow();
+        }
+
+        @Override
+        public double topMm() {
+            return path.stream().mapToDouble(p -> p[2]).max().orElseThrow();
+        }
+
+        @Override
+        public double reachMm() {
+            return path.stream().mapToDouble(p -> Math.hypot(p[0], p[1])).max().orElseThrow() + thickMm / 2;
+        }
+
+        @Override
+        public void show(Projection to) {
+            to.tube(this);
+        }
+    }
+
+    /**
+     * Equal small ellipsoids standing upright: heads, anthers, the balls of a cluster.
+     *
+     * @param places their middles, x, y, z of each
+     * @param thickMm across
+     * @param longMm upright
+     */
+    record Grains(List<double[]> places, double thickMm, double longMm) implements Solid {
+        public Grains {
+            places = List.copyOf(places);
+        }
+
+        @Override
+        public double lowMm() {
+            return places.stream().mapToDouble(p -> p[2]).min().orElse(0) - longMm / 2;
+        }
+
+        @Override
+        public double topMm() {
+            return places.stream().mapToDouble(p -> p[2]).max().orElse(0) + longMm / 2;
+        }
+
+        @Override
+        public double reachMm() {
+            return places.stream()
+                            .mapToDouble(p -> Math.hypot(p[0], p[1]))
+                            .max()
+                            .orElse(0)
+                    + thickMm / 2;
+        }
+
+        @Override
+        public void show(Projection to) {
+            to.grains(this);
+        }
+    }
+
+    /**
+     * A strip wound round the axis, standing on its edge.
+     *
+     * @param fromMm radius of what it is wound round
+     * @param toMm radius outside
+     * @param pitchMm from one turn to the next
+     * @param thickMm paste in one turn
+     * @param footMm height of its foot above the neck
+     * @param highMm from foot to rim
+     */
+    record Coil(double fromMm, double toMm, double pitchMm, double thickMm, double footMm, double highMm)
+            implements Solid {
+        /** Turns from the middle to the outside. */
+        public double turns() {
+            return (toMm - fromMm) / pitchMm;
+        }
+
+        @Override
+        public double lowMm() {
+            return footMm;
+        }
+
+        @Override
+        public double topMm() {
+            return footMm + highMm;
+        }
+
+        @Override
+        public double reachMm() {
+            return toMm;
+        }
+
+        @Override
+        public void show(Projection to) {
+            to.coil(this);
+        }
+    }
+
+    /**
+     * What is on a top and seen from above alone: snips, pinches, crumbs.
+     *
+     * @param places x, y of each
+     * @param acrossMm width of one
+     * @param heightMm at which they lie
+     */
+    record Marks(List<double[]> places, double acrossMm, double heightMm) implements Solid {
+        public Marks {
+            places = List.copyOf(places);
+        }
+
+        @Override
+        public double lowMm() {
+            return heightMm;
+        }
+
+        @Override
+        public double topMm() {
+            return heightMm;
+        }
+
+        @Override
+        public double reachMm() {
+            return places.stream()
+                            .mapToDouble(p -> Math.hypot(p[0], p[1]))
+                            .max()
+                            .orElse(0)
+                    + acrossMm / 2;
+        }
+
+        @Override
+        public void show(Projection to) {
+            to.marks(this);
+        }
+    }
+}

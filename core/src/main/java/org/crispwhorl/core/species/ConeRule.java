@@ -1,0 +1,39 @@
+package org.crispwhorl.core.species;
+
+/** How large a heart may be for the first petals to cover it. */
+public final class ConeRule {
+    /** Kept back, so that the petals close over the point. */
+    private static final double MARGIN = 0.05;
+
+    private ConeRule() {}
+
+    /**
+     * The tallest cone that the first petals cover: it stands no higher than they reach, measured from the middle of the
+     * cutter, less 5 %.
+     *
+     * @param cutterLengthMm length of the first petals' cutter
+     * @return mm
+     */
+    public static double tallestMm(double cutterLengthMm) {
+        return cutterLengthMm / 2 * (1 - MARGIN);
+    }
+
+    /**
+     * The least cutter length that covers a cone of a height.
+     *
+     * @return mm
+     */
+    public static double cutterFor(double coneHeightMm) {
+        return 2 * coneHeightMm / (1 - MARGIN);
+    }
+
+    /**
+     * The least petal width with which n petals wrap a girth: n·W ≥ girth × (1 + overlap).
+     *
+     * @param overlap share of the girth that is covered twice
+     * @return mm
+     */
+    public static double wrapWidthMm(double diameterMm, int petals, double overlap) {
+        return Math.PI * diameterMm * (1 + overlap) / petals;
+    }
+}

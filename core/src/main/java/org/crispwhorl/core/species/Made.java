@@ -1,0 +1,35 @@
+package org.crispwhorl.core.species;
+
+import java.util.List;
+import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.wire.WireTable;
+
+/** A species as a studio makes it: what a part may ask about the flower that it is in. */
+public interface Made {
+    /** The species as it is made. */
+    Species species();
+
+    /** The paste that it is made of, as the studio has it. */
+    Paste paste();
+
+    /** How thick the studio's wires are. */
+    WireTable wireTable();
+
+    /** The ways of a part: its own choices go before those of the species. */
+    Ways ways(Part part);
+
+    /** Diameter of the stem with everything taped in, before it is thickened, mm. */
+    double bareStemMm();
+
+    /** The further heads on the stem, stage by stage; empty where there are none. */
+    List<? extends OpenHeads> opened();
+
+    /** Heads at one stage of opening, made as a species of their own. */
+    interface OpenHeads {
+        /** The stage, and how many heads are at it. */
+        Heads.Opening opening();
+
+        /** One of them. */
+        Made head();
+    }
+}

@@ -1,0 +1,135 @@
+package org.crispwhorl.core.studio;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.OptionalInt;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.wire.WireTable;
+
+/** What the studio has at hand for a piece of work, and how it works. */
+@RecordBuilder
+@Words(label = "kit", means = "What the studio has at hand, and how it works.")
+public record Kit(
+        @Words(label = "gauges", longest = 20, means = "Gauges of wire in the drawer, 16 to 33.")
+        List<Integer> gauges,
+
+        @Words(label = "formers", longest = 100_000) List<FormerStock> formers,
+
+        @Quantity(
+                label = "grooves",
+                unit = Unit.COUNT,
+                min = 1,
+                max = 60,
+                usual = 8,
+                means = "Grooves of the ridged board.")
+        int grooves,
+
+        @Quantity(
+                label = "groove",
+                unit = Unit.MM,
+                min = 0.3,
+                max = 6,
+                step = 0.1,
+                usual = 1.2,
+                means = "Thickness of the ridge that a groove leaves.")
+        double grooveMm,
+
+        @Quantity(
+                label = "widest strip",
+                unit = Unit.MM,
+                min = 20,
+                max = 600,
+                step = 5,
+                usual = 140,
+                means = "As wide as the roller rolls.")
+        double stripMm,
+
+        @Words(label = "paste covered", means = "Whether cut pieces wait under a cover.")
+        boolean covered,
+
+        @Words(label = "pastes", longest = 5, means = "Those that are otherwise than usual.")
+        List<Paste> pastes,
+
+        @Words(label = "wires", longest = 20, means = "Gauges that were measured otherwise than the standard says.")
+        List<MeasuredWire> wires,
+
+        @Words(label = "breakage") Spares breakage)
+        implements KitBuilder.With {
+
+    /** A usual drawer. */
+    public static final Kit USUAL = new Kit(
+            List.of(18, 20, 22, 24, 26, 28, 30), List.of(), 8, 1.2, 140, true, List.of(), List.of(), Spares.UNRECORDED);
+
+    public Kit {
+        gauges = List.copyOf(gauges);
+        formers = List.copyOf(formers);
+        pastes = List.copyOf(pastes);
+        wires = List.copyOf(wires);
+        Limits.check(Kit.class, gauges, formers, grooves, grooveMm, stripMm, covered, pastes, wires, breakage);
+        WireTable table = WireTable.STANDARD;
+        for (MeasuredWire wire : wires) {
+            table = table.with(wire.gauge(), wire.diameterMm());
+        }
+        gauges.forEach(table::diameterMm);
+    }
+
+    /** How thick its wires are. */
+    public WireTable wireTable() {
+        WireTable table = WireTable.STANDARD;
+        for (MeasuredWire wire : wires) {
+            table = table.with(wire.gauge(), wire.diameterMm());
+        }
+        return table;
+    }
+
+    /** A medium as the studio has it. */
+    public Paste paste(Medium medium) {
+        return pastes.stream().filter(p -> p.medium() == medium).findFirst().orElseGet(() -> Paste.usual(medium));
+    }
+
+    /** A gauge as it was measured. */
+    @Words(label = "measured wire", means = "A gauge as it was measured.")
+    public record MeasuredWire(
+            @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, usual = 24, means = "Its gauge.")
+            int gauge,
+
+            @Quantity(
+                    label = "diameter",
+                    unit = Unit.FINE_MM,
+                    min = 0.05,
+                    max = 3,
+                    step = 0.01,
+                    usual = 0.56,
+                    means = "Measured across the bare or the covered wire, as it is used.")
+            double diameterMm) {
+        public MeasuredWire {
+            Limits.check(MeasuredWire.class, gauge, diameterMm);
+        }
+    }
+
+    /** How many formers of a name there are; empty where the kit does not say. */
+    public OptionalInt formersNamed(String name) {
+        return formers.stream()
+                .filter(f -> f.name().equals(name))
+                .mapToInt(FormerStock::count)
+                .findFirst();
+    }
+
+    /** Formers of one kind. */
+    @Words(label = "formers", means = "How many formers of one kind there are.")
+    public record FormerStock(
+            @Words(label = "name", shortest = 1, longest = 60)
+            String name,
+
+            @Quantity(label = "count", unit = Unit.COUNT, min = 0, max = 500, usual = 5, means = "How many there are.")
+            int count) {
+        public FormerStock {
+            Limits.check(FormerStock.class, name, count);
+        }
+    }
+}

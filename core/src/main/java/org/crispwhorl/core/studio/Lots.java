@@ -1,0 +1,27 @@
+package org.crispwhorl.core.studio;
+
+import java.util.OptionalInt;
+
+/**
+ * Pieces made in lots small enough to be shaped before the paste skins over.
+ *
+ * @param openTimeMin minutes from cutting to skinned, as the paste waits
+ * @param perPieceMin minutes of hands from cut to laid down
+ * @param formers formers free, empty where they do not limit
+ * @param grooves grooves of the ridged board, empty where none is used
+ */
+public record Lots(double openTimeMin, double perPieceMin, OptionalInt formers, OptionalInt grooves) {
+    /** A cover slows skinning by this factor. */
+    public static final double COVER = 12;
+
+    /** The most pieces in one lot, at least 1. */
+    public int largest() {
+        int byTime = (int) Math.max(1, Math.min(10_000, Math.floor(openTimeMin / perPieceMin)));
+        return Math.max(1, Math.min(byTime, Math.min(formers.orElse(byTime), grooves.orElse(byTime))));
+    }
+
+    /** Lots for a number of pieces. */
+    public int lotsFor(int pieces) {
+        return (pieces + largest() - 1) / largest();
+    }
+}
