@@ -6,19 +6,24 @@ import FinderDialog from './parts/FinderDialog.vue'
 import { ROOMS } from './parts/places'
 import { typing } from './parts/typing'
 import { useRoom } from './parts/useRoom'
+import { usePace } from './parts/usePace'
 import { useWays } from './parts/useWays'
 import UnreadableNote from './parts/UnreadableNote.vue'
+import PaceDialog from './parts/PaceDialog.vue'
 import WaysDialog from './parts/WaysDialog.vue'
 
 const lengths = useLengths()
 const finding = ref(false)
 const choosing = ref(false)
+const pacing = ref(false)
 const room = useRoom()
 const ways = useWays()
+const pace = usePace()
 
 onMounted(() => {
   room.load().catch(() => undefined)
   ways.load().catch(() => undefined)
+  pace.load().catch(() => undefined)
   window.addEventListener('keydown', (event) => {
     if (event.key === '/' && !typing(event)) {
       event.preventDefault()
@@ -43,6 +48,7 @@ onMounted(() => {
       </nav>
       <div id="room-heading" class="min-w-0 flex-1" />
       <button type="button" class="act-quiet" @click="choosing = true">Ways</button>
+      <button type="button" class="act-quiet" @click="pacing = true">Pace</button>
       <button type="button" class="act-quiet" @click="finding = true">Find <kbd class="border border-line px-1 text-[12px]">/</kbd></button>
       <button
         type="button"
@@ -55,6 +61,7 @@ onMounted(() => {
     </header>
     <UnreadableNote />
     <main class="min-h-0 flex-1 overflow-auto"><RouterView /></main>
+    <PaceDialog :open="pacing" @close="pacing = false" />
     <WaysDialog :open="choosing" @close="choosing = false" />
     <FinderDialog :open="finding" @close="finding = false" />
   </div>

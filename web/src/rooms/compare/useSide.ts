@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { answered, api, type Reckoning, type Schemas, type SpeciesDocument } from '@/api/client'
 import { useRoom } from '@/parts/useRoom'
+import { usePace } from '@/parts/usePace'
 import { useWays } from '@/parts/useWays'
 
 export interface Side {
@@ -13,13 +14,14 @@ export interface Side {
 export function useSide(side: Ref<Side>) {
   const room = useRoom()
   const ways = useWays()
+  const pace = usePace()
   const found = useQuery({
-    queryKey: computed(() => ['compared', side.value, room.room, ways.ways]),
+    queryKey: computed(() => ['compared', side.value, room.room, ways.ways, pace.pace]),
     enabled: computed(() => side.value.id !== ''),
     queryFn: async () => {
       const { id, stage } = side.value
       const document = (await answered(api.GET('/api/species/{id}/stages/{stage}/document', { params: { path: { id, stage } } }))) as SpeciesDocument
-      const reckoning: Reckoning = await answered(api.POST('/api/reckoning', { body: { species: document, room: room.room, ways: ways.ways, reasons: false } }))
+      const reckoning: Reckoning = await answered(api.POST('/api/reckoning', { body: { species: document, room: room.room, ways: ways.ways, pace: pace.pace, reasons: false } }))
       return { document, reckoning }
     },
     placeholderData: (before) => before,

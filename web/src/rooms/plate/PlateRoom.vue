@@ -4,6 +4,7 @@ import { isPetaled, type Part, type Schemas } from '@/api/client'
 import { tintsOf } from '@/parts/tints'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useRoom } from '@/parts/useRoom'
+import { usePace } from '@/parts/usePace'
 import { useWays } from '@/parts/useWays'
 import * as handling from './handling'
 import DryingStrip from './DryingStrip.vue'
@@ -25,8 +26,9 @@ const RoundView = defineAsyncComponent(() => import('./RoundView.vue'))
 const props = defineProps<{ id: string }>()
 const room = useRoom()
 const ways = useWays()
+const pace = usePace()
 const plate = useDraft(props.id)
-const { reckoning, fault, reason } = useReckoning(plate.draft, () => room.room, () => ways.ways)
+const { reckoning, fault, reason } = useReckoning(plate.draft, () => room.room, () => ways.ways, () => pace.pace)
 const selected = ref<string | null>(null)
 const lit = ref<string | null>(null)
 const asking = ref(false)

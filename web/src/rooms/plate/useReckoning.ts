@@ -1,8 +1,13 @@
 import { shallowRef, watch, type ShallowRef } from 'vue'
-import { answered, api, Failure, type Reckoning, type Room, type SpeciesDocument, type Ways } from '@/api/client'
+import { answered, api, Failure, type Reckoning, type Room, type Schemas, type SpeciesDocument, type Ways } from '@/api/client'
 
-/** The reckoning of a draft in a room, by the studio's ways: always of the newest, one question at a time. */
-export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, room: () => Room, ways: () => Ways | undefined) {
+/** The reckoning of a draft in a room, by the studio's ways and pace: always of the newest, one question at a time. */
+export function useReckoning(
+  draft: ShallowRef<SpeciesDocument | undefined>,
+  room: () => Room,
+  ways: () => Ways | undefined,
+  pace: () => Schemas['Pace'] | undefined,
+) {
   const reckoning = shallowRef<Reckoning>()
   const fault = shallowRef<Failure>()
   let asking = false
@@ -17,7 +22,7 @@ export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, roo
     asking = true
     try {
       reckoning.value = await answered(
-        api.POST('/api/reckoning', { body: { species: draft.value, room: room(), ways: ways(), reasons: false } }),
+        api.POST('/api/reckoning', { body: { species: draft.value, room: room(), ways: ways(), pace: pace(), reasons: false } }),
       )
       fault.value = undefined
     } catch (e) {
@@ -33,10 +38,10 @@ export function useReckoning(draft: ShallowRef<SpeciesDocument | undefined>, roo
 
   /** The reason of a figure of a part, or of the whole flower. */
   function reason(key: string, partId?: string) {
-    const of = { species: draft.value!, room: room(), ways: ways() }
+    const of = { species: draft.value!, room: room(), ways: ways(), pace: pace() }
     return answered(api.POST('/api/reckoning/reason', { body: { of, partId, key } }))
   }
 
-  watch([draft, room, ways], ask, { immediate: true })
+  watch([draft, room, ways, pace], ask, { immediate: true })
   return { reckoning, fault, reason }
 }

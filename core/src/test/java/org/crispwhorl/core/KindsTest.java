@@ -36,7 +36,7 @@ public class KindsTest {
             "finding/NeckShows.java", 1,
             "finding/StamenSpacing.java", 1,
             "finding/StamensHidden.java", 1,
-            "species/Species.java", 5);
+            "species/Species.java", 4);
 
     @Test
     public void nobodyAsksForAKindOutsideItsHome() throws IOException {

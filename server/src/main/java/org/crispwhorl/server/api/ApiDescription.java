@@ -19,6 +19,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.choices.PaceController;
 import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.order.OrderController;
@@ -74,6 +75,7 @@ class ApiDescription {
             ToolsController.Covering.class,
             ToolsController.ToolsRequest.class,
             ToolsController.NestingView.class,
+            PaceController.OperationPace.class,
             PartTools.class,
             Purchases.class,
             SlateQuestion.class,

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @RequestMapping("/api/pace")
-class PaceController {
+public class PaceController {
     private final StudioChoices choices;
 
     PaceController(StudioChoices choices) {
@@ -27,7 +27,7 @@ class PaceController {
      * @param eachMin minutes that it takes
      * @param petalMin minutes more for each petal on it
      */
-    record OperationPace(
+    public record OperationPace(
             org.crispwhorl.core.hands.Operation operation,
             String label,
             double handMin,

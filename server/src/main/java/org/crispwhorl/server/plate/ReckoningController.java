@@ -14,6 +14,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
+import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.problem.NotThere;
@@ -30,6 +31,7 @@ public class ReckoningController {
      * @param room the air in which it dries; the studio's room where it is left out
      * @param kit what is at hand; the studio's drawer where it is left out
      * @param ways how the studio works; the studio's ways where they are left out
+     * @param pace how fast the studio's hands are; the studio's pace where it is left out
      * @param reasons whether every figure comes with its reason; true where it is left out. A single one can be asked for later
      */
     public record ReckoningRequest(
@@ -37,6 +39,7 @@ public class ReckoningController {
             Optional<Room> room,
             Optional<Kit> kit,
             Optional<Ways> ways,
+            Optional<Pace> pace,
             Optional<Boolean> reasons) {
         public ReckoningRequest {
             Limits.check(ReckoningRequest.class, species, room, kit, ways, reasons);
@@ -102,6 +105,6 @@ public class ReckoningController {
                 request.room().orElse(now.room()),
                 request.kit().orElse(now.kit()),
                 request.ways().orElse(now.ways()),
-                now.pace());
+                request.pace().orElse(now.pace()));
     }
 }
