@@ -6,8 +6,6 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -16,12 +14,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import javax.sql.DataSource;
-import org.crispwhorl.server.CrispWhorl;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.crispwhorl.server.RunningStudio;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.Assert;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 
@@ -32,39 +29,37 @@ public abstract class Journey {
     /** A loaded machine is slow, but not wrong. */
     private static final double PATIENCE_MS = 30_000;
 
+    private static Playwright playwright;
+    private static Browser browser;
+
     private ConfigurableApplicationContext application;
-    private Playwright playwright;
-    private Browser browser;
     protected BrowserContext context;
     protected Page page;
     protected String base;
     private final List<String> complaints = new ArrayList<>();
 
+    /** The application and the browser run once for all journeys; the data are laid anew for each class. */
     @BeforeClass
-    public void open() throws IOException {
-        application = CrispWhorl.application()
-                .profiles("demo")
-                .run(
-                        "--server.port=0",
-                        "--crispwhorl.data=" + Files.createTempDirectory("crispwhorl-journey"),
-                        "--logging.level.org.crispwhorl=warn");
-        base = "http://127.0.0.1:"
-                + ((WebServerApplicationContext) application).getWebServer().getPort();
-        playwright = Playwright.create();
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(CHROMIUM)
-                        .setArgs(List.of("--disable-gpu", "--disable-quic")));
+    public void open() {
+        application = RunningStudio.fresh();
+        base = "http://127.0.0.1:" + RunningStudio.port(application);
+        if (browser == null) {
+            playwright = Playwright.create();
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(CHROMIUM)
+                            .setArgs(List.of("--disable-gpu", "--disable-quic")));
+        }
     }
 
-    @AfterClass(alwaysRun = true)
-    public void close() {
+    @AfterSuite(alwaysRun = true)
+    public static void close() {
         if (playwright != null) {
             playwright.close();
+            playwright = null;
         }
-        application.close();
     }
 
     @BeforeMethod

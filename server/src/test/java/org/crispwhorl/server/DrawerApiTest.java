@@ -11,6 +11,11 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 public class DrawerApiTest extends ServerTest {
+    @Override
+    protected boolean toItself() {
+        return true;
+    }
+
     private static ObjectNode pick(String name, int count) {
         return Api.JSON
                 .createObjectNode()

@@ -16,6 +16,11 @@ import tools.jackson.databind.JsonNode;
 
 /** What every landed version kept is opened by this one, and every room works: a database file of each lies beside the tests. */
 public class KeptStudioTest extends ServerTest {
+    @Override
+    protected boolean toItself() {
+        return true;
+    }
+
     private final String kept;
 
     @Factory(dataProvider = "studios")

@@ -7,22 +7,34 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 
-/** Tests against the whole application, started on a free port with a folder of its own. */
+/**
+ * Tests against the whole application. It runs once for all of them, its data laid anew for each class; a class that stops it, or
+ * lays data of its own, has one to itself.
+ */
 public abstract class ServerTest {
     protected Api api;
-    private ConfigurableApplicationContext application;
+    private ConfigurableApplicationContext own;
     private Path data;
 
     @BeforeClass
     public void startApplication() throws IOException {
-        data = Files.createTempDirectory("crispwhorl-test");
-        lay(data);
-        start();
+        if (toItself()) {
+            data = Files.createTempDirectory("crispwhorl-test");
+            lay(data);
+            start();
+        } else {
+            api = new Api(RunningStudio.port(RunningStudio.fresh()));
+            data = RunningStudio.data();
+        }
+    }
+
+    /** Whether the application has to be this class's alone. */
+    protected boolean toItself() {
+        return false;
     }
 
     /** What lies in the folder before the first start; nothing, unless a test wants otherwise. */
@@ -30,18 +42,20 @@ public abstract class ServerTest {
 
     @AfterClass(alwaysRun = true)
     public void stopApplication() {
-        application.close();
+        if (own != null) {
+            own.close();
+        }
     }
 
     /** Stops the application and starts it again on the same data. */
     protected void restart() {
-        application.close();
+        own.close();
         start();
     }
 
     /** Stops the application, has something done to its data, and starts it again. */
     protected void restartAfter(String... statements) {
-        application.close();
+        own.close();
         try (Connection database = DriverManager.getConnection("jdbc:h2:file:" + data.resolve("crispwhorl"), "sa", "");
                 Statement statement = database.createStatement()) {
             for (String one : statements) {
@@ -59,13 +73,7 @@ public abstract class ServerTest {
     }
 
     private void start() {
-        application = CrispWhorl.application()
-                .profiles("demo")
-                .run(
-                        "--server.port=0",
-                        "--crispwhorl.data=" + data,
-                        "--logging.level.org.crispwhorl=warn",
-                        "--logging.threshold.console=warn");
-        api = new Api(((WebServerApplicationContext) application).getWebServer().getPort());
+        own = RunningStudio.start(data);
+        api = new Api(RunningStudio.port(own));
     }
 }

@@ -12,6 +12,11 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 public class ShelfApiTest extends ServerTest {
+    @Override
+    protected boolean toItself() {
+        return true;
+    }
+
     private String added(String name) {
         ObjectNode document = Api.demo("lockside-hellebore").put("name", name);
         Api.Answer answer = api.post("/api/species", document);

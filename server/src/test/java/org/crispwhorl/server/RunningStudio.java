@@ -1,0 +1,88 @@
+package org.crispwhorl.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import javax.sql.DataSource;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.DefaultApplicationArguments;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The application with the demo, started once for a whole suite; its data are laid anew for every class of tests. */
+public final class RunningStudio {
+    private static ConfigurableApplicationContext application;
+    private static Path data;
+
+    private RunningStudio() {}
+
+    /** The running application, its data just as the demo lays them. */
+    public static synchronized ConfigurableApplicationContext fresh() {
+        try {
+            if (application == null || !application.isActive()) {
+                data = Files.createTempDirectory("crispwhorl-test");
+                application = start(data);
+            } else {
+                empty();
+                for (ApplicationRunner runner :
+                        application.getBeansOfType(ApplicationRunner.class).values()) {
+                    runner.run(new DefaultApplicationArguments());
+                }
+            }
+            return application;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The folder of its data. */
+    static Path data() {
+        return data;
+    }
+
+    /** The application on a free port with a folder of data, in the demo's profile. */
+    public static ConfigurableApplicationContext start(Path folder) {
+        return CrispWhorl.application()
+                .profiles("demo")
+                .run(
+                        "--server.port=0",
+                        "--crispwhorl.data=" + folder,
+                        "--logging.level.org.crispwhorl=warn",
+                        "--logging.threshold.console=warn");
+    }
+
+    /** Its port. */
+    public static int port(ConfigurableApplicationContext of) {
+        return ((WebServerApplicationContext) of).getWebServer().getPort();
+    }
+
+    /** Rows that are there from the start go on; what they keep is forgotten. */
+    private static void empty() throws SQLException {
+        try (Connection database = application.getBean(DataSource.class).getConnection();
+                Statement statement = database.createStatement()) {
+            List<String> tables = new ArrayList<>();
+            try (ResultSet found = statement.executeQuery(
+                    "select table_name from information_schema.tables"
+                            + " where table_schema = 'PUBLIC' and lower(table_name) not in ('choice', 'drawer', 'flyway_schema_history')")) {
+                while (found.next()) {
+                    tables.add(found.getString(1));
+                }
+            }
+            statement.execute("set referential_integrity false");
+            for (String table : tables) {
+                statement.execute("delete from \"" + table + "\"");
+            }
+            statement.execute("set referential_integrity true");
+            statement.execute("update choice set chosen = null");
+        }
+    }
+}
