@@ -1,71 +1,87 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { answered, api, Failure, type Schemas } from '@/api/client'
+import { answered, api, type Schemas } from '@/api/client'
+import { useJob } from '@/kept/useJob'
+import { useKept } from '@/kept/useKept'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import NumberField from '@/parts/fields/NumberField.vue'
+import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { STAGES } from '@/parts/stages'
 import TextField from '@/parts/fields/TextField.vue'
+import { readable } from './dates'
 import OrderTotals from './OrderTotals.vue'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const queries = useQueryClient()
-const order = ref<Schemas['OrderView']>()
 const adding = ref('')
 
-const kept = useQuery({
-  queryKey: computed(() => ['order', props.id]),
-  queryFn: () => answered(api.GET('/api/orders/{id}', { params: { path: { id: props.id } } })),
-})
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
-const reckoning = useQuery({
-  queryKey: computed(() => ['order-reckoning', props.id]),
-  queryFn: () => answered(api.GET('/api/orders/{id}/reckoning', { params: { path: { id: props.id } } })),
-})
-watch(kept.data, (now) => {
-  if (now && (!order.value || now.id !== order.value.id || now.version > order.value.version)) order.value = { ...now }
-}, { immediate: true })
+const path = { params: { path: { id: props.id } } }
+const accepted = shallowRef<Schemas['AcceptedView']>()
+const loadFault = shallowRef<unknown>()
 
-const keep = useMutation({
-  mutationFn: (body: Schemas['OrderView']) =>
-    // Kept alive, so that a change made just before the page is left still arrives.
-    answered(api.PUT('/api/orders/{id}', { params: { path: { id: props.id } }, body, keepalive: true })),
-  scope: { id: 'keep-order' },
-  onSuccess: async (now) => {
-    if (order.value) order.value = { ...order.value, version: now.version }
-    queries.setQueryData(['order', props.id], now)
-    await queries.invalidateQueries({ queryKey: ['order-reckoning', props.id] })
+const keep = useKept<Schemas['Order']>({
+  name: `order.${props.id}`,
+  async read() {
+    const kept = await answered(api.GET('/api/orders/{id}', path))
+    accepted.value = kept.accepted
+    return { version: kept.version, value: kept.order }
   },
+  async write(order, version) {
+    // Kept alive, so that a change made just before the page is left still arrives.
+    const now = await answered(api.PUT('/api/orders/{id}', { ...path, body: { version, order }, keepalive: true }))
+    told(now)
+    return now.version
+  },
+  theirs: (document) => document as Schemas['Order'],
+  afterMs: 150,
 })
-const conflict = computed(() => keep.error.value instanceof Failure && keep.error.value.status === 409)
+const order = keep.value
 
-function change(changed: Partial<Schemas['OrderDraft']>) {
-  if (!order.value) return
-  order.value = { ...order.value, order: { ...order.value.order, ...changed } }
-  keep.mutate(order.value)
+const reckoning = useJob<Schemas['OrderReckoning']>(() => answered(api.POST('/api/orders/{id}/reckoning', path)))
+
+/** What the server keeps by now: all that rests on it is reckoned anew. */
+function told(now: Schemas['OrderView']) {
+  accepted.value = now.accepted
+  queries.setQueryData(['order', props.id], now)
+  void queries.invalidateQueries({ queryKey: ['materials', props.id] })
+  void reckoning.run()
 }
 
-async function takeTheirs() {
-  order.value = undefined
-  keep.reset()
-  await kept.refetch()
-  order.value = kept.data.value && { ...kept.data.value }
-  await reckoning.refetch()
-}
+onMounted(async () => {
+  try {
+    await keep.load()
+    if (keep.state.value === 'kept') await reckoning.run()
+  } catch (e) {
+    loadFault.value = e
+  }
+})
 
-async function keepMine() {
-  const now = await kept.refetch()
-  if (order.value && now.data) {
-    order.value = { ...order.value, version: now.data.version }
-    keep.mutate(order.value)
+const change = (changed: Partial<Schemas['Order']>) => order.value && keep.set({ ...order.value, ...changed }, Object.keys(changed).join())
+
+/** Accepting, opening again and taking a change in are each kept at once. */
+const deciding = shallowRef<unknown>()
+async function decide(call: Promise<Schemas['OrderView']>) {
+  deciding.value = undefined
+  try {
+    const now = await call
+    keep.now(now.version)
+    told(now)
+  } catch (e) {
+    deciding.value = e
   }
 }
+const accept = () => decide(answered(api.PUT('/api/orders/{id}/acceptance', path)))
+const open = () => decide(answered(api.DELETE('/api/orders/{id}/acceptance', path)))
+const takeIn = (speciesId: string) =>
+  decide(answered(api.PUT('/api/orders/{id}/acceptance/{speciesId}', { params: { path: { id: props.id, speciesId } } })))
 
 function setFlowers(at: number, flowers: number) {
-  const lines = order.value!.order.lines.map((l, i) => (i === at ? { ...l, flowers } : l))
+  const lines = order.value!.lines.map((l, i) => (i === at ? { ...l, flowers } : l))
   change({ lines })
 }
 
@@ -81,8 +97,8 @@ async function add(chosen: string) {
   try {
     const speciesId = stage ? (await answered(api.POST('/api/species/{id}/stages/{stage}', { params: { path: { id, stage } } }))).id : id
     if (stage) await species.refetch()
-    if (order.value!.order.lines.some((l) => l.speciesId === speciesId)) return
-    change({ lines: [...order.value!.order.lines, { speciesId, flowers: 1 }] })
+    if (order.value!.lines.some((l) => l.speciesId === speciesId)) return
+    change({ lines: [...order.value!.lines, { speciesId, flowers: 1 }] })
   } catch (e) {
     stageFault.value = e
   }
@@ -91,7 +107,7 @@ async function add(chosen: string) {
 const nameOf = (id: string) => species.data.value?.find((s) => s.id === id)?.name ?? '…'
 const free = computed(() => {
   const shelf = species.data.value ?? []
-  const ordered = (id?: string) => order.value?.order.lines.some((l) => l.speciesId === id) ?? false
+  const ordered = (id?: string) => order.value?.lines.some((l) => l.speciesId === id) ?? false
   return shelf
     .filter((s) => !s.aside && !s.stageOf)
     .flatMap((s) => [
@@ -111,25 +127,25 @@ const remove = useMutation({
 })
 
 function takeOff() {
-  if (window.confirm(`Take “${order.value?.order.name}” off the book? This cannot be undone.`)) remove.mutate()
+  if (window.confirm(`Take “${order.value?.name}” off the book? This cannot be undone.`)) remove.mutate()
 }
 </script>
 
 <template>
   <div class="mx-auto grid max-w-6xl grid-cols-1 gap-8 px-5 py-5 lg:grid-cols-[300px_1fr]">
     <section v-if="order" aria-label="The order" class="space-y-3">
-      <h1 class="text-[26px]">{{ order.order.name }}</h1>
-      <TextField label="what for" :value="order.order.name" :longest="80" @change="change({ name: $event })" />
-      <TextField label="hand-over" type="datetime-local" :value="order.order.handOver.slice(0, 16)" @change="$event && change({ handOver: `${$event}:00` })" />
-      <NumberField label="kept free before it" unit="h" :digits="0" :min="0" :max="240" :step="1" :value="order.order.marginH" @change="change({ marginH: $event })" />
-      <NumberField label="height of the lowest tier" unit="mm" :digits="0" :min="20" :max="400" :step="5" :value="order.order.tierMm" @change="change({ tierMm: $event })" />
-      <TextField label="note" :value="order.order.note" :longest="2000" @change="change({ note: $event })" />
+      <h1 class="text-[26px]">{{ order.name }}</h1>
+      <TextField label="what for" :value="order.name" :longest="80" @change="change({ name: $event })" />
+      <TextField label="hand-over" type="datetime-local" :value="order.handOver.slice(0, 16)" @change="$event && change({ handOver: `${$event}:00` })" />
+      <NumberField label="kept free before it" unit="h" :digits="0" :min="0" :max="240" :step="1" :value="order.marginH" @change="change({ marginH: $event })" />
+      <NumberField label="height of the lowest tier" unit="mm" :digits="0" :min="20" :max="400" :step="5" :value="order.tierMm" @change="change({ tierMm: $event })" />
+      <TextField label="note" :value="order.note" :longest="2000" @change="change({ note: $event })" />
       <h2 class="border-b border-line pt-2 text-[18px]">Flowers</h2>
-      <p v-if="order.order.lines.length === 0" class="text-quiet">Choose a species below, then say how many.</p>
-      <div v-for="(line, i) in order.order.lines" :key="line.speciesId" class="flex items-end gap-2">
+      <p v-if="order.lines.length === 0" class="text-quiet">Choose a species below, then say how many.</p>
+      <div v-for="(line, i) in order.lines" :key="line.speciesId" class="flex items-end gap-2">
         <NumberField class="w-32" :label="nameOf(line.speciesId)" unit="" whole :digits="0" :min="1" :max="500" :step="1" :value="line.flowers" @change="setFlowers(i, $event)" />
         <RouterLink class="act-quiet flex-1 !justify-start" :to="`/plate/${line.speciesId}`">its plate</RouterLink>
-        <button type="button" class="act-quiet" :aria-label="`Leave out ${nameOf(line.speciesId)}`" @click="change({ lines: order.order.lines.filter((_, k) => k !== i) })">leave out</button>
+        <button type="button" class="act-quiet" :aria-label="`Leave out ${nameOf(line.speciesId)}`" @click="change({ lines: order.lines.filter((_, k) => k !== i) })">leave out</button>
       </div>
       <ChoiceField
         v-if="free.length"
@@ -139,27 +155,39 @@ function takeOff() {
         @change="add"
       />
       <ProblemNote v-if="stageFault" :error="stageFault" />
-      <div v-if="conflict" role="alert" class="border border-ink bg-sheet p-3">
+      <div v-if="accepted" class="border border-line bg-sheet p-3" data-accepted>
+        <p>● Accepted {{ readable(accepted.at) }}. Its flowers, and how the studio makes them, stay as they were then.</p>
+        <p v-for="one in accepted.changed" :key="one" class="mt-1 flex items-center gap-2">
+          <span class="min-w-0 flex-1">◆ {{ nameOf(one) }} is otherwise on the shelf by now</span>
+          <button type="button" class="act" :aria-label="`Take the change of ${nameOf(one)} in`" @click="takeIn(one)">Take the change in</button>
+        </p>
+        <p class="mt-2"><button type="button" class="act-quiet !px-0" @click="open">Open it again</button></p>
+      </div>
+      <ProblemNote v-if="deciding" :error="deciding" />
+      <div v-if="keep.state.value === 'two-versions'" role="alert" class="border border-ink bg-sheet p-3">
         <p class="font-medium">◆ This order was changed in another window.</p>
         <p class="mt-2 flex gap-2">
-          <button type="button" class="act" @click="keepMine">Keep mine</button>
-          <button type="button" class="act" @click="takeTheirs">Take theirs</button>
+          <button type="button" class="act" @click="keep.settle('mine')">Keep mine</button>
+          <button type="button" class="act" @click="keep.settle('theirs')">Take theirs</button>
         </p>
       </div>
-      <ProblemNote v-else-if="keep.error.value" :error="keep.error.value" />
+      <ProblemNote v-else-if="keep.fault.value" :error="keep.fault.value" />
       <p class="flex gap-2 pt-2">
         <RouterLink class="act" :to="`/orders/${id}/sheets`">Sheets</RouterLink>
+        <button v-if="!accepted" type="button" class="act" :disabled="order.lines.length === 0 || keep.state.value !== 'kept'" @click="accept">Accept it</button>
+        <button type="button" class="act-quiet" :disabled="!keep.canUndo.value" @click="keep.undo">Undo</button>
         <button type="button" class="act-quiet" @click="takeOff">Take off the book</button>
       </p>
     </section>
     <div class="min-w-0 space-y-4">
-      <ProblemNote v-if="kept.error.value" :error="kept.error.value" />
-      <ProblemNote v-if="reckoning.error.value" :error="reckoning.error.value" />
-      <p v-if="reckoning.data.value?.leftOut.length" role="alert" class="border border-ink bg-sheet p-3">
-        ■ Nothing of {{ reckoning.data.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Mend it on the shelf, or leave it out.
+      <ProblemNote v-if="loadFault" :error="loadFault" />
+      <ProblemNote v-if="reckoning.fault.value" :error="reckoning.fault.value" />
+      <p v-if="reckoning.result.value?.leftOut.length" role="alert" class="border border-ink bg-sheet p-3">
+        ■ Nothing of {{ reckoning.result.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Mend it on the shelf, or leave it out.
       </p>
-      <p v-if="reckoning.isFetching.value && !reckoning.data.value" role="status" class="text-quiet">Reckoning what it takes …</p>
-      <OrderTotals v-if="order && reckoning.data.value && order.order.lines.length" :reckoning="reckoning.data.value" />
+      <JobNote v-if="reckoning.job.value" :job="reckoning.job.value" @stop="reckoning.stop" />
+      <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Reckoning what it takes …</p>
+      <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" />
     </div>
   </div>
 </template>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import { answered, api } from '@/api/client'
+import { answered, api, type Schemas } from '@/api/client'
+import { useJob } from '@/kept/useJob'
+import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { readable } from '../order/dates'
 import CutSheet from './CutSheet.vue'
@@ -27,10 +29,8 @@ const shown = computed(() => props.sheet || 'cuts')
 const chosen = computed(() => SHEETS.find((s) => s.key === shown.value))
 const path = { params: { path: { id: props.id } } }
 const order = useQuery({ queryKey: ['order', props.id], queryFn: () => answered(api.GET('/api/orders/{id}', path)) })
-const materials = useQuery({
-  queryKey: ['materials', props.id],
-  queryFn: () => answered(api.GET('/api/orders/{id}/materials', path)),
-})
+const materials = useJob<Schemas['Materials']>(() => answered(api.POST('/api/orders/{id}/materials', path)))
+onMounted(materials.run)
 const print = () => window.print()
 </script>
 
@@ -60,11 +60,12 @@ const print = () => window.print()
         <a class="act" :href="`/api/orders/${id}/outlines.svg?paper=${paper}`" download="outlines.svg">As SVG</a>
       </template>
     </p>
-    <ProblemNote v-if="order.error.value ?? materials.error.value" :error="order.error.value ?? materials.error.value" />
-    <p v-if="materials.isPending.value" role="status" class="mt-6 text-quiet">Nesting the cutters and cutting the wires …</p>
-    <template v-if="order.data.value && materials.data.value">
+    <ProblemNote v-if="order.error.value ?? materials.fault.value" :error="order.error.value ?? materials.fault.value" />
+    <JobNote v-if="materials.job.value" :job="materials.job.value" class="not-printed" @stop="materials.stop" />
+    <p v-else-if="materials.busy.value" role="status" class="mt-6 text-quiet">Nesting the cutters and cutting the wires …</p>
+    <template v-if="order.data.value && materials.result.value">
       <p class="text-quiet">{{ order.data.value.order.name }} · hand-over {{ readable(order.data.value.order.handOver) }}</p>
-      <component :is="chosen.view" v-if="chosen" :id="id" :materials="materials.data.value" />
+      <component :is="chosen.view" v-if="chosen" :id="id" :materials="materials.result.value" />
       <OutlineSheet v-else :id="id" :paper="paper" />
     </template>
   </div>

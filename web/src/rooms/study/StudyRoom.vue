@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
+import { useKept } from '@/kept/useKept'
 import NumberField from '@/parts/fields/NumberField.vue'
 import TextField from '@/parts/fields/TextField.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
@@ -23,10 +24,19 @@ const begun: Study = {
     { count: 8, lengthMm: 44, widthMm: 38, widest: 0.62, note: 'outer' },
   ],
 }
-const study = ref<Study>(remembered())
 const failure = ref<unknown>()
-
 /** What was measured stays in this browser until it is drafted. */
+const kept = useKept<Study>({
+  name: 'study',
+  read: () => Promise.resolve({ version: 0, value: remembered() }),
+  write(now) {
+    localStorage.setItem(KEPT, JSON.stringify(now))
+    return Promise.resolve(0)
+  },
+})
+void kept.load()
+const study = computed(() => kept.value.value ?? begun)
+
 function remembered(): Study {
   try {
     return { ...begun, ...(JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Partial<Study>) }
@@ -34,7 +44,6 @@ function remembered(): Study {
     return begun
   }
 }
-watch(study, (now) => localStorage.setItem(KEPT, JSON.stringify(now)), { deep: true })
 
 const sorted = useQuery({
   queryKey: computed(() => ['rings', study.value]),
@@ -44,7 +53,7 @@ const sorted = useQuery({
   retry: false,
 })
 const rings = computed(() => (study.value.petals.length ? (sorted.data.value?.rings ?? []) : []))
-const change = (changed: Partial<Study>) => (study.value = { ...study.value, ...changed })
+const change = (changed: Partial<Study>) => kept.set({ ...study.value, ...changed }, Object.keys(changed).join())
 
 async function draft() {
   failure.value = undefined
@@ -81,6 +90,7 @@ async function takeOut() {
 <template>
   <div class="mx-auto grid max-w-6xl grid-cols-1 gap-8 px-5 py-4 lg:grid-cols-[minmax(0,1fr)_380px]">
     <section aria-label="What was measured">
+      <button v-if="kept.canUndo.value" type="button" class="act-quiet float-right" @click="kept.undo">Undo</button>
       <h1 class="text-[28px]">Study</h1>
       <p class="text-quiet">Take a flower apart, lay its petals flat, and measure them: a row for every size, or for every single petal. A draft is worked out at the width you want, allowing for thinning; leans, formers and heart are then yours to set.</p>
       <div class="mt-3 grid grid-cols-4 gap-3">

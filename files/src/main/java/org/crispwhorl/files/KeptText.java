@@ -24,6 +24,10 @@ public final class KeptText<T> {
     /** The studio's pace. */
     public static final KeptText<Pace> PACE = new KeptText<>("pace", Pace.class, List.of(UnaryOperator.identity()));
 
+    /** What an order was accepted with. */
+    static final KeptText<AcceptanceText.Kept> ACCEPTANCE =
+            new KeptText<>("acceptance", AcceptanceText.Kept.class, List.of(UnaryOperator.identity()));
+
     /** A thing in the drawer. */
     public static final KeptText<DrawerItem> DRAWER_ITEM =
             new KeptText<>("drawer-item", DrawerItem.class, List.of(KeptText::cleaned));

@@ -3,6 +3,7 @@ package org.crispwhorl.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.List;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -67,10 +68,10 @@ public class OrderApiTest extends ServerTest {
     public void twoChangesFromOneVersionMeet() {
         JsonNode order = added(4);
         String path = "/api/orders/" + order.get("id").asString();
-        ObjectNode mine = order.deepCopy().asObject();
+        ObjectNode mine = change(order);
         ((ObjectNode) mine.get("order")).put("note", "mine");
         assertEquals(api.put(path, mine).status(), 200);
-        Api.Answer refused = api.put(path, order);
+        Api.Answer refused = api.put(path, change(order));
         assertEquals(refused.status(), 409);
         assertEquals(refused.json().at("/document/note").asString(), "mine");
     }
@@ -102,5 +103,132 @@ public class OrderApiTest extends ServerTest {
     @Test
     public void theHealthIsUp() {
         assertEquals(api.get("/actuator/health").json().get("status").asString(), "UP");
+    }
+
+    /** An order as it is sent to be kept, from how it was read. */
+    private static ObjectNode change(JsonNode order) {
+        ObjectNode change = Api.JSON.createObjectNode();
+        change.set("version", order.get("version"));
+        change.set("order", order.get("order").deepCopy());
+        return change;
+    }
+
+    private String documentOf(JsonNode order) {
+        return "/api/species/" + order.at("/order/lines/0/speciesId").asString() + "/document";
+    }
+
+    /** Changes the species of an order's first line on the shelf: one petal less in its last ring. */
+    private void changeOnTheShelf(JsonNode order) {
+        Api.Answer kept = api.get(documentOf(order));
+        ObjectNode document = (ObjectNode) kept.json();
+        for (JsonNode part : document.get("parts")) {
+            if (part.has("pieces")) {
+                ObjectNode pieces = (ObjectNode) part.get("pieces");
+                pieces.put("count", pieces.get("count").asInt() + 1);
+            }
+        }
+        assertEquals(
+                api.put(documentOf(order), document, "If-Match", kept.etag()).status(), 200);
+    }
+
+    @Test
+    public void anOrderFollowsTheShelfUntilItIsAccepted() {
+        JsonNode order = added(2);
+        String path = "/api/orders/" + order.get("id").asString();
+        int before = needed(order);
+        changeOnTheShelf(order);
+        int followed = needed(order);
+        assertTrue(followed > before, followed + " after " + before);
+        Api.Answer accepted = api.put(path + "/acceptance", "");
+        assertEquals(accepted.status(), 200, accepted.body());
+        assertEquals(accepted.json().at("/accepted/changed").size(), 0);
+        changeOnTheShelf(order);
+        assertEquals(needed(order), followed);
+        JsonNode seen = api.get(path).json();
+        String species = order.at("/order/lines/0/speciesId").asString();
+        assertEquals(seen.at("/accepted/changed/0").asString(), species);
+        Api.Answer taken = api.put(path + "/acceptance/" + species, "");
+        assertEquals(taken.status(), 200, taken.body());
+        assertEquals(taken.json().at("/accepted/changed").size(), 0);
+        assertTrue(needed(order) > followed);
+    }
+
+    @Test
+    public void anAcceptedOrderKeepsThePaceItWasAcceptedWithUntilItIsOpenedAgain() {
+        JsonNode order = added(2);
+        String path = "/api/orders/" + order.get("id").asString();
+        double practised = hands(order);
+        api.put(path + "/acceptance", "");
+        ObjectNode pace = (ObjectNode) api.get("/api/pace").json();
+        api.put("/api/pace", pace.deepCopy().put("hand", "beginning"));
+        try {
+            assertEquals(hands(order), practised, 1e-9);
+            assertEquals(api.delete(path + "/acceptance").status(), 200);
+            assertEquals(hands(order), 2.5 * practised, 0.6 * practised);
+        } finally {
+            api.put("/api/pace", pace);
+        }
+    }
+
+    private double hands(JsonNode order) {
+        return api.get("/api/orders/" + order.get("id").asString() + "/reckoning")
+                .json()
+                .at("/sheet/handsMin")
+                .asDouble();
+    }
+
+    @Test
+    public void aFlowerAddedToAnAcceptedOrderIsFrozenAsItIsThen() {
+        JsonNode order = added(1);
+        String path = "/api/orders/" + order.get("id").asString();
+        api.put(path + "/acceptance", "");
+        ObjectNode change = change(api.get(path).json());
+        String other = api.get("/api/species").json().get(1).get("id").asString();
+        ((tools.jackson.databind.node.ArrayNode) change.at("/order/lines"))
+                .addObject()
+                .put("speciesId", other)
+                .put("flowers", 2);
+        assertEquals(api.put(path, change).status(), 200);
+        JsonNode seen = api.get(path).json();
+        assertEquals(seen.at("/accepted/changed").size(), 0);
+        assertEquals(seen.at("/order/lines").size(), 2);
+    }
+
+    @Test
+    public void whatAnOrderTakesIsReckonedAsAPieceOfLongWork() throws InterruptedException {
+        JsonNode order = added(3);
+        String path = "/api/orders/" + order.get("id").asString();
+        JsonNode job = done(api.post(path + "/reckoning", ""));
+        JsonNode found =
+                api.get("/api/jobs/" + job.get("id").asString() + "/result").json();
+        assertEquals(found, api.get(path + "/reckoning").json());
+        JsonNode written = done(api.post(path + "/sheets.pdf", ""));
+        Api.Answer pdf = api.get("/api/jobs/" + written.get("id").asString() + "/result");
+        assertTrue(pdf.type().startsWith("application/pdf"), pdf.type());
+    }
+
+    private JsonNode done(Api.Answer begun) throws InterruptedException {
+        assertEquals(begun.status(), 202, begun.body());
+        JsonNode job = begun.json();
+        while (!job.get("state").asString().equals("done")) {
+            assertTrue(List.of("waiting", "running").contains(job.get("state").asString()), job.toString());
+            Thread.sleep(50);
+            job = api.get("/api/jobs/" + job.get("id").asString()).json();
+        }
+        assertEquals(job.get("share").asDouble(), 1.0);
+        return job;
+    }
+
+    @Test
+    public void workThatIsStoppedHasNoResultAndSaysSo() {
+        JsonNode order = added(500);
+        JsonNode job = api.post("/api/orders/" + order.get("id").asString() + "/materials", "")
+                .json();
+        String path = "/api/jobs/" + job.get("id").asString();
+        Api.Answer stopped = api.delete(path);
+        assertEquals(stopped.status(), 200);
+        assertTrue(List.of("waiting", "running", "stopped", "done")
+                .contains(stopped.json().get("state").asString()));
+        assertEquals(api.get("/api/jobs/00000000-0000-0000-0000-000000000000").status(), 404);
     }
 }

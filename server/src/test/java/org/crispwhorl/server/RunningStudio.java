@@ -72,7 +72,7 @@ public final class RunningStudio {
             List<String> tables = new ArrayList<>();
             try (ResultSet found = statement.executeQuery(
                     "select table_name from information_schema.tables"
-                            + " where table_schema = 'PUBLIC' and lower(table_name) not in ('choice', 'drawer', 'flyway_schema_history')")) {
+                            + " where table_schema = 'PUBLIC' and lower(table_name) not in ('choice', 'drawer', 'room', 'flyway_schema_history')")) {
                 while (found.next()) {
                     tables.add(found.getString(1));
                 }

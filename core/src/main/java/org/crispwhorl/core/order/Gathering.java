@@ -23,6 +23,7 @@ import org.crispwhorl.core.paste.Batch;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.wire.TapeRun;
 import org.crispwhorl.core.wire.WireCutter;
@@ -35,9 +36,16 @@ public final class Gathering {
     private final Conditions conditions;
     private final Drawer drawer;
     private final double tierMm;
+    private final Progress progress;
 
     private Gathering(
-            List<OrderSheet.Line> lines, OrderSheet sheet, Conditions conditions, Drawer drawer, double tierMm) {
+            List<OrderSheet.Line> lines,
+            OrderSheet sheet,
+            Conditions conditions,
+            Drawer drawer,
+            double tierMm,
+            Progress progress) {
+        this.progress = progress;
         this.lines = lines;
         this.sheet = sheet;
         this.conditions = conditions;
@@ -52,12 +60,28 @@ public final class Gathering {
      */
     public static Materials of(
             List<OrderSheet.Line> lines, OrderSheet sheet, Conditions conditions, Drawer drawer, double tierMm) {
-        return new Gathering(lines, sheet, conditions, drawer, tierMm).materials();
+        return of(lines, sheet, conditions, drawer, tierMm, Progress.UNWATCHED);
+    }
+
+    /**
+     * The same for somebody who waits for it.
+     *
+     * @throws Progress.Stopped where it is no longer wanted
+     */
+    public static Materials of(
+            List<OrderSheet.Line> lines,
+            OrderSheet sheet,
+            Conditions conditions,
+            Drawer drawer,
+            double tierMm,
+            Progress progress) {
+        return new Gathering(lines, sheet, conditions, drawer, tierMm, progress).materials();
     }
 
     private Materials materials() {
         List<Materials.CutterJob> cuts = cuts();
         List<Materials.WireJob> wires = wires();
+        progress.reached(0.8, "Mixing the shades");
         List<Materials.PasteJob> pastes = pastes();
         List<Materials.StemJob> stems = stems();
         return new Materials(
@@ -81,6 +105,8 @@ public final class Gathering {
         }
         List<Materials.CutterJob> jobs = new ArrayList<>();
         byCutter.forEach((key, all) -> {
+            progress.reached(
+                    0.6 * jobs.size() / byCutter.size(), "Nesting " + all.get(0).part());
             Nesting nesting = Nesting.of(key.cut(), conditions.kit().stripMm());
             int pieces = all.stream().mapToInt(l -> l.needed() + l.spares()).sum();
             List<CutterFit> fits =
@@ -109,18 +135,21 @@ public final class Gathering {
         sheet.wires().forEach(w -> byGauge.computeIfAbsent(w.gauge(), g -> new ArrayList<>())
                 .add(w));
         List<Materials.WireJob> jobs = new ArrayList<>();
-        byGauge.forEach((gauge, all) -> jobs.add(new Materials.WireJob(
-                gauge,
-                all,
-                WireCutter.plan(
-                        all.stream()
-                                .map(w -> new WirePiece(w.lengthMm(), w.count()))
-                                .toList(),
-                        drawer.wires(gauge)),
-                drawer.all(OwnWire.class).stream()
-                        .filter(w -> w.gauge() == gauge)
-                        .mapToInt(OwnWire::count)
-                        .sum())));
+        byGauge.forEach((gauge, all) -> {
+            progress.reached(0.6 + 0.2 * jobs.size() / byGauge.size(), "Cutting wire of " + gauge + " gauge");
+            jobs.add(new Materials.WireJob(
+                    gauge,
+                    all,
+                    WireCutter.plan(
+                            all.stream()
+                                    .map(w -> new WirePiece(w.lengthMm(), w.count()))
+                                    .toList(),
+                            drawer.wires(gauge)),
+                    drawer.all(OwnWire.class).stream()
+                            .filter(w -> w.gauge() == gauge)
+                            .mapToInt(OwnWire::count)
+                            .sum()));
+        });
         return jobs;
     }
 

@@ -15,6 +15,7 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Lump;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
@@ -97,9 +98,21 @@ public record OrderSheet(
 
     /** Adds up an order. Spares are taken for each kind of piece over the whole order. */
     public static OrderSheet of(List<Line> lines, Conditions conditions) {
+        return of(lines, conditions, Progress.UNWATCHED);
+    }
+
+    /**
+     * Adds up an order.
+     *
+     * @throws Progress.Stopped where it is no longer wanted
+     */
+    public static OrderSheet of(List<Line> lines, Conditions conditions, Progress progress) {
         AssessedLines assessed = new AssessedLines(lines, conditions);
         Adding adding = new Adding(conditions);
         for (int i = 0; i < assessed.size(); i++) {
+            progress.reached(
+                    (double) i / assessed.size(),
+                    "Reckoning " + assessed.line(i).species().name());
             adding.add(i, assessed.line(i), assessed.assessment(i));
         }
         return adding.sheet();

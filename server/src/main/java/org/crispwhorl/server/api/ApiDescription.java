@@ -13,6 +13,7 @@ import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.Purchases;
 import org.crispwhorl.core.form.Crossings;
 import org.crispwhorl.core.order.Materials;
+import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.slate.SlateAnswer;
 import org.crispwhorl.core.slate.SlateQuestion;
 import org.crispwhorl.core.species.Species;
@@ -22,6 +23,7 @@ import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.choices.PaceController;
 import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.plate.OutlineController;
 import org.crispwhorl.server.plate.ReckoningController;
@@ -66,7 +68,9 @@ class ApiDescription {
             ShelfController.NewSpecies.class,
             ShelfController.Aside.class,
             OrderController.OrderView.class,
-            OrderController.OrderDraft.class,
+            Order.class,
+            OrderController.OrderChange.class,
+            JobView.class,
             OrderController.OrderReckoning.class,
             OrderController.TakenView.class,
             Materials.class,

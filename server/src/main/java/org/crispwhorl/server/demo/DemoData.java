@@ -11,10 +11,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.order.Order;
 import org.crispwhorl.files.DrawerCsv;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.drawer.StudioDrawer;
-import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.room.StudioRoom;
 import org.crispwhorl.server.shelf.Shelf;
@@ -64,19 +64,19 @@ class DemoData implements ApplicationRunner {
         drawer.addAll(DrawerCsv.read(
                         new ClassPathResource("demo-drawer/drawer.csv").getContentAsString(StandardCharsets.UTF_8))
                 .good());
-        List<OrderController.OrderLine> lines = new ArrayList<>();
+        List<Order.OrderLine> lines = new ArrayList<>();
         Resource[] documents = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
         Arrays.sort(documents, Comparator.comparing(Resource::getFilename));
         for (Resource document : documents) {
             SpeciesCard kept = shelf.add(SpeciesDocument.readText(document.getContentAsString(StandardCharsets.UTF_8)));
             Integer wanted = ORDERED.get(document.getFilename());
             if (wanted != null) {
-                lines.add(new OrderController.OrderLine(kept.id(), wanted));
+                lines.add(new Order.OrderLine(kept.id(), wanted));
             }
         }
         LocalDate saturday =
                 LocalDate.now().plusDays(DAYS_AHEAD).with(TemporalAdjusters.nextOrSame(DayOfWeek.SATURDAY));
-        orders.add(new OrderController.OrderDraft(
+        orders.add(new Order(
                 "Supper on the lock island",
                 "Two tiers, ivory; the flowers go over the side like the garden over the wall.",
                 saturday.atTime(10, 0),

@@ -7,14 +7,17 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.net.URI;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.BackwardPlan;
+import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.server.jobs.JobView;
+import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.work.BigWork;
 import org.springframework.http.HttpStatus;
@@ -37,69 +40,40 @@ public class OrderController {
 
     private final BigWork work;
 
-    OrderController(Orders orders, BigWork work) {
-        this.work = work;
+    private final Jobs jobs;
+
+    OrderController(Orders orders, BigWork work, Jobs jobs) {
         this.orders = orders;
+        this.work = work;
+        this.jobs = jobs;
     }
 
-    /** How many flowers of a species. */
-    public record OrderLine(
-            UUID speciesId,
-
-            @Quantity(
-                    label = "flowers",
-                    unit = Unit.COUNT,
-                    min = 1,
-                    max = 500,
-                    usual = 1,
-                    means = "Flowers of this species.")
-            int flowers) {
-        public OrderLine {
-            Limits.check(OrderLine.class, speciesId, flowers);
-        }
-    }
-
-    /** An order as it is written. */
-    public record OrderDraft(
-            @Words(label = "name", shortest = 1) String name,
-
-            @Words(label = "note", longest = 2000, lines = true)
-            String note,
-
-            @Words(label = "hand-over") LocalDateTime handOver,
-
-            @Quantity(
-                    label = "margin",
-                    unit = Unit.H,
-                    min = 0,
-                    max = 240,
-                    usual = 12,
-                    means = "Hours kept free before the hand-over.")
-            double marginH,
-
-            @Quantity(
-                    label = "tier",
-                    unit = Unit.MM,
-                    min = 20,
-                    max = 400,
-                    step = 5,
-                    usual = 100,
-                    means = "Height of the lowest tier that stems go into.")
-            double tierMm,
-
-            @Words(label = "flowers", longest = 40) List<OrderLine> lines) {
-        public OrderDraft {
-            Limits.check(OrderDraft.class, name, note, handOver, marginH, tierMm, lines);
-        }
-    }
-
-    /** An order as it is kept. */
+    /**
+     * An order as it is kept.
+     *
+     * @param accepted what it was accepted with; none while it follows the shelf
+     */
     public record OrderView(
-            UUID id, long version, @Words(label = "order") OrderDraft order) {
+            UUID id, long version, @Words(label = "order") Order order, Optional<AcceptedView> accepted) {
         public OrderView {
-            Limits.check(OrderView.class, id, version, order);
+            Limits.check(OrderView.class, id, version, order, accepted);
         }
     }
+
+    /** An order as it is sent to be kept. */
+    public record OrderChange(
+            long version, @Words(label = "order") Order order) {
+        public OrderChange {
+            Limits.check(OrderChange.class, version, order);
+        }
+    }
+
+    /**
+     * What an order was accepted with.
+     *
+     * @param changed species that are otherwise on the shelf by now
+     */
+    public record AcceptedView(LocalDateTime at, List<UUID> changed) {}
 
     /** A species of an order that cannot be read, so that nothing is reckoned of it. */
     public record LeftOut(UUID speciesId, String name) {}
@@ -126,7 +100,7 @@ public class OrderController {
     @PostMapping
     @Operation(operationId = "addOrder", summary = "Keep a new order")
     @ApiResponse(responseCode = "201")
-    ResponseEntity<OrderView> add(@RequestBody OrderDraft draft) {
+    ResponseEntity<OrderView> add(@RequestBody Order draft) {
         OrderView kept = orders.add(draft);
         return ResponseEntity.created(URI.create("/api/orders/" + kept.id())).body(kept);
     }
@@ -135,7 +109,7 @@ public class OrderController {
     @Operation(operationId = "keepOrder", summary = "Keep a changed order with the version it was made from")
     @ApiResponse(responseCode = "200")
     @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
-    OrderView change(@PathVariable UUID id, @RequestBody OrderView changed) {
+    OrderView change(@PathVariable UUID id, @RequestBody OrderChange changed) {
         return orders.change(id, changed.version(), changed.order());
     }
 
@@ -146,10 +120,39 @@ public class OrderController {
         orders.remove(id);
     }
 
+    @PutMapping("/{id}/acceptance")
+    @Operation(
+            operationId = "acceptOrder",
+            summary = "Accept an order: its species and the studio's conditions are frozen with it")
+    OrderView accept(@PathVariable UUID id) {
+        return orders.accept(id);
+    }
+
+    @DeleteMapping("/{id}/acceptance")
+    @Operation(operationId = "openOrder", summary = "Open an accepted order again: it follows the shelf and the studio")
+    OrderView open(@PathVariable UUID id) {
+        return orders.open(id);
+    }
+
+    @PutMapping("/{id}/acceptance/{speciesId}")
+    @Operation(operationId = "takeChangeIn", summary = "Take the change of a species into an accepted order")
+    OrderView takeIn(@PathVariable UUID id, @PathVariable UUID speciesId) {
+        return orders.takeIn(id, speciesId);
+    }
+
+    @PostMapping("/{id}/reckoning")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    @ApiResponse(responseCode = "202")
+    @Operation(operationId = "beginReckoning", summary = "Begin to reckon what an order takes, as a piece of long work")
+    JobView begin(@PathVariable UUID id) {
+        Orders.Work work = orders.work(id);
+        return jobs.start("What " + work.order().name() + " takes", progress -> work.reckoned(progress));
+    }
+
     @GetMapping("/{id}/reckoning")
     @Operation(operationId = "reckonOrder", summary = "What an order takes, and a plain plan of days")
     OrderReckoning reckon(@PathVariable UUID id) {
-        return work.inTurn(() -> orders.reckon(id));
+        return work.inTurn(() -> orders.work(id).reckoned(Progress.UNWATCHED));
     }
 
     /** What was taken from one thing of the drawer. */

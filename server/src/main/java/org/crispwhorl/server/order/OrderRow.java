@@ -14,7 +14,10 @@ import jakarta.persistence.Version;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.crispwhorl.core.order.Order;
+import org.crispwhorl.server.studio.KeptColumn;
 
 /** A kept order. */
 @Entity
@@ -47,6 +50,9 @@ class OrderRow {
     @OrderColumn(name = "place")
     private List<LineRow> lines = new ArrayList<>();
 
+    @Column(length = KeptColumn.LONGEST)
+    private String accepted;
+
     @Version
     private Long version;
 
@@ -56,7 +62,7 @@ class OrderRow {
         this.id = id;
     }
 
-    void keep(OrderController.OrderDraft draft) {
+    void keep(Order draft) {
         name = draft.name();
         note = draft.note();
         handOver = draft.handOver();
@@ -66,18 +72,36 @@ class OrderRow {
         draft.lines().forEach(l -> lines.add(new LineRow(l.speciesId(), l.flowers())));
     }
 
-    OrderController.OrderView view() {
-        return new OrderController.OrderView(
-                id,
-                version == null ? 0 : version,
-                new OrderController.OrderDraft(
-                        name,
-                        note,
-                        handOver,
-                        marginH,
-                        tierMm,
-                        lines.stream()
-                                .map(l -> new OrderController.OrderLine(l.speciesId(), l.flowers()))
-                                .toList()));
+    UUID id() {
+        return id;
+    }
+
+    long version() {
+        return version == null ? 0 : version;
+    }
+
+    Order order() {
+        return new Order(
+                name,
+                note,
+                handOver,
+                marginH,
+                tierMm,
+                lines.stream()
+                        .map(l -> new Order.OrderLine(l.speciesId(), l.flowers()))
+                        .toList());
+    }
+
+    /** What it was accepted with, as it is kept. */
+    Optional<String> accepted() {
+        return Optional.ofNullable(accepted);
+    }
+
+    void accept(String with) {
+        accepted = with;
+    }
+
+    void open() {
+        accepted = null;
     }
 }

@@ -1,5 +1,6 @@
 package org.crispwhorl.server.order;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,14 +13,18 @@ import java.util.stream.Collectors;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
+import org.crispwhorl.core.order.Acceptance;
 import org.crispwhorl.core.order.BackwardPlan;
 import org.crispwhorl.core.order.Gathering;
 import org.crispwhorl.core.order.Materials;
+import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.order.UsingUp;
 import org.crispwhorl.core.order.WorkingDays;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.files.AcceptanceText;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.conditions.StudioConditions;
@@ -59,20 +64,20 @@ public class Orders {
 
     @Transactional(readOnly = true)
     public List<OrderController.OrderView> all() {
-        return rows.findAllByOrderByHandOverAsc().stream().map(OrderRow::view).toList();
+        return rows.findAllByOrderByHandOverAsc().stream().map(this::view).toList();
     }
 
     @Transactional(readOnly = true)
     public OrderController.OrderView get(UUID id) {
-        return row(id).view();
+        return view(row(id));
     }
 
     @Transactional
-    public OrderController.OrderView add(OrderController.OrderDraft draft) {
+    public OrderController.OrderView add(Order draft) {
         check(draft);
         OrderRow row = new OrderRow(UUID.randomUUID());
         row.keep(draft);
-        return rows.saveAndFlush(row).view();
+        return view(rows.saveAndFlush(row));
     }
 
     /**
@@ -82,18 +87,19 @@ public class Orders {
      *     answer had been lost
      */
     @Transactional
-    public OrderController.OrderView change(UUID id, long version, OrderController.OrderDraft draft) {
+    public OrderController.OrderView change(UUID id, long version, Order draft) {
         check(draft);
         OrderRow row = row(id);
-        OrderController.OrderView kept = row.view();
-        if (kept.version() != version) {
-            if (kept.order().equals(draft)) {
-                return kept;
+        Order kept = row.order();
+        if (row.version() != version) {
+            if (kept.equals(draft)) {
+                return view(row);
             }
-            throw new TwoVersions(version, kept.version(), json.valueToTree(kept.order()));
+            throw new TwoVersions(version, row.version(), json.valueToTree(kept));
         }
         row.keep(draft);
-        return rows.saveAndFlush(row).view();
+        acceptance(row).ifPresent(a -> row.accept(AcceptanceText.write(a.following(draft, shelf::readable))));
+        return view(rows.saveAndFlush(row));
     }
 
     @Transactional
@@ -101,31 +107,121 @@ public class Orders {
         rows.delete(held(id));
     }
 
-    /** What an order takes, in the room as it is now. */
-    @Transactional(readOnly = true)
-    public OrderController.OrderReckoning reckon(UUID id) {
-        OrderController.OrderDraft order = row(id).view().order();
-        List<OrderController.LeftOut> unreadable = new ArrayList<>();
-        OrderSheet sheet = OrderSheet.of(lines(order, unreadable), conditions.now());
-        return new OrderController.OrderReckoning(
-                sheet, BackwardPlan.of(sheet, order.handOver(), order.marginH(), WorkingDays.USUAL), unreadable);
-    }
-
-    /** Everything that an order takes, sorted as it leaves the drawer. */
-    @Transactional(readOnly = true)
-    public Materials materials(UUID id) {
-        return materials(row(id).view().order(), drawer.now());
-    }
-
-    private Materials materials(OrderController.OrderDraft order, Drawer from) {
-        List<OrderController.LeftOut> unreadable = new ArrayList<>();
-        List<OrderSheet.Line> lines = lines(order, unreadable);
+    /**
+     * Accepts an order: the species of its lines and the conditions of the studio are frozen with it.
+     *
+     * @throws NotComplete where a species cannot be read
+     */
+    @Transactional
+    public OrderController.OrderView accept(UUID id) {
+        OrderRow row = held(id);
+        Acceptance now = new Acceptance(LocalDateTime.now().withNano(0), Map.of(), conditions.now())
+                .following(row.order(), shelf::readable);
+        List<String> unreadable = row.order().lines().stream()
+                .map(Order.OrderLine::speciesId)
+                .filter(one -> !now.species().containsKey(one))
+                .map(shelf::name)
+                .toList();
         if (!unreadable.isEmpty()) {
-            throw new NotComplete(
-                    unreadable.stream().map(OrderController.LeftOut::name).toList());
+            throw new NotComplete(unreadable);
         }
-        Conditions now = conditions.now();
-        return Gathering.of(lines, OrderSheet.of(lines, now), now, from, order.tierMm());
+        row.accept(AcceptanceText.write(now));
+        return view(rows.saveAndFlush(row));
+    }
+
+    /** Opens an accepted order again: it follows the shelf and the studio. */
+    @Transactional
+    public OrderController.OrderView open(UUID id) {
+        OrderRow row = held(id);
+        row.open();
+        return view(rows.saveAndFlush(row));
+    }
+
+    /** Takes the change of a species into an accepted order. */
+    @Transactional
+    public OrderController.OrderView takeIn(UUID id, UUID speciesId) {
+        OrderRow row = held(id);
+        Acceptance accepted = acceptance(row).orElseThrow(() -> new NotThere("acceptance of order", id));
+        Species now = shelf.readable(speciesId).orElseThrow(() -> new NotComplete(List.of(shelf.name(speciesId))));
+        row.accept(AcceptanceText.write(accepted.takingIn(speciesId, now)));
+        return view(rows.saveAndFlush(row));
+    }
+
+    /** What an order was accepted with; none while it follows the shelf, and where what is kept cannot be read. */
+    private static Optional<Acceptance> acceptance(OrderRow row) {
+        return row.accepted().flatMap(text -> {
+            try {
+                return Optional.of(AcceptanceText.read(text));
+            } catch (DocumentFault e) {
+                return Optional.empty();
+            }
+        });
+    }
+
+    private OrderController.OrderView view(OrderRow row) {
+        return new OrderController.OrderView(
+                row.id(),
+                row.version(),
+                row.order(),
+                acceptance(row)
+                        .map(a -> new OrderController.AcceptedView(a.at(), List.copyOf(a.changed(shelf::readable)))));
+    }
+
+    /**
+     * Everything that is reckoned of an order, taken out of the database at one moment, so that the reckoning itself needs none.
+     *
+     * @param unreadable species that are left out, since they cannot be read
+     */
+    public record Work(
+            Order order,
+            List<OrderSheet.Line> lines,
+            List<OrderController.LeftOut> unreadable,
+            Conditions conditions,
+            Drawer drawer) {
+        /** What the order takes. */
+        public OrderController.OrderReckoning reckoned(Progress progress) {
+            OrderSheet sheet = OrderSheet.of(lines, conditions, progress);
+            return new OrderController.OrderReckoning(
+                    sheet, BackwardPlan.of(sheet, order.handOver(), order.marginH(), WorkingDays.USUAL), unreadable);
+        }
+
+        /**
+         * Everything that the order takes, sorted as it leaves the drawer.
+         *
+         * @throws NotComplete where a species cannot be read
+         */
+        public Materials materials(Progress progress) {
+            if (!unreadable.isEmpty()) {
+                throw new NotComplete(
+                        unreadable.stream().map(OrderController.LeftOut::name).toList());
+            }
+            OrderSheet sheet = OrderSheet.of(lines, conditions, progress.part(0, 0.4));
+            return Gathering.of(lines, sheet, conditions, drawer, order.tierMm(), progress.part(0.4, 1));
+        }
+    }
+
+    /** What is to be reckoned of an order: frozen where it was accepted, else as the shelf and the studio are now. */
+    @Transactional(readOnly = true)
+    public Work work(UUID id) {
+        return work(row(id), drawer.now());
+    }
+
+    private Work work(OrderRow row, Drawer from) {
+        Order order = row.order();
+        Optional<Acceptance> accepted = acceptance(row);
+        List<OrderController.LeftOut> unreadable = new ArrayList<>();
+        Map<UUID, Optional<Species>> read = new LinkedHashMap<>();
+        List<OrderSheet.Line> lines = new ArrayList<>();
+        for (Order.OrderLine line : order.lines()) {
+            UUID id = line.speciesId();
+            read.computeIfAbsent(
+                            id, one -> accepted.map(a -> a.species().get(one)).or(() -> shelf.readable(one)))
+                    .ifPresentOrElse(
+                            species -> lines.add(new OrderSheet.Line(species, line.flowers())),
+                            () -> unreadable.add(new OrderController.LeftOut(id, shelf.name(id))));
+        }
+        return new Work(
+                order, lines, unreadable, accepted.map(Acceptance::conditions).orElseGet(conditions::now), from);
     }
 
     /**
@@ -141,7 +237,7 @@ public class Orders {
             Drawer from =
                     new Drawer(kept.stream().map(StudioDrawer.KeptItem::item).toList());
             Map<UUID, UnaryOperator<DrawerItem>> changes = new LinkedHashMap<>();
-            UsingUp.of(materials(row(id).view().order(), from), from).forEach((place, taken) -> {
+            UsingUp.of(work(row(id), from).materials(Progress.UNWATCHED), from).forEach((place, taken) -> {
                 UUID item = kept.get(place).id();
                 changes.put(item, now -> Stock.less(now, taken));
                 uses.save(new UseRow(id, item, KeptText.TAKEN.write(taken)));
@@ -177,23 +273,9 @@ public class Orders {
         return KeptText.TAKEN.read(use.taken());
     }
 
-    /** The lines whose species can be read; the others are told. */
-    private List<OrderSheet.Line> lines(OrderController.OrderDraft order, List<OrderController.LeftOut> unreadable) {
-        Map<UUID, Optional<Species>> read = new LinkedHashMap<>();
-        List<OrderSheet.Line> lines = new ArrayList<>();
-        for (OrderController.OrderLine line : order.lines()) {
-            UUID id = line.speciesId();
-            read.computeIfAbsent(id, shelf::readable)
-                    .ifPresentOrElse(
-                            species -> lines.add(new OrderSheet.Line(species, line.flowers())),
-                            () -> unreadable.add(new OrderController.LeftOut(id, shelf.name(id))));
-        }
-        return lines;
-    }
-
-    private void check(OrderController.OrderDraft draft) {
+    private void check(Order draft) {
         Set<UUID> wanted =
-                draft.lines().stream().map(OrderController.OrderLine::speciesId).collect(Collectors.toSet());
+                draft.lines().stream().map(Order.OrderLine::speciesId).collect(Collectors.toSet());
         Set<UUID> missing = shelf.missing(wanted);
         for (int i = 0; i < draft.lines().size(); i++) {
             UUID one = draft.lines().get(i).speciesId();

@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.PrintedCutter;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.CutterStl;
@@ -21,17 +22,23 @@ import org.crispwhorl.files.OutlineSvg;
 import org.crispwhorl.files.Paper;
 import org.crispwhorl.files.SheetPdf;
 import org.crispwhorl.server.conditions.StudioConditions;
+import org.crispwhorl.server.jobs.JobFile;
+import org.crispwhorl.server.jobs.JobView;
+import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.shelf.Shelf;
 import org.crispwhorl.server.work.BigWork;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The sheets of orders and species. */
@@ -45,9 +52,11 @@ class SheetsController {
     private final Shelf shelf;
     private final StudioConditions conditions;
     private final BigWork work;
+    private final Jobs jobs;
 
-    SheetsController(Orders orders, Shelf shelf, StudioConditions conditions, BigWork work) {
+    SheetsController(Orders orders, Shelf shelf, StudioConditions conditions, BigWork work, Jobs jobs) {
         this.work = work;
+        this.jobs = jobs;
         this.orders = orders;
         this.shelf = shelf;
         this.conditions = conditions;
@@ -58,7 +67,35 @@ class SheetsController {
             operationId = "gatherMaterials",
             summary = "Everything that an order takes, sorted as it leaves the drawer")
     Materials materials(@PathVariable UUID id) {
-        return work.inTurn(() -> orders.materials(id));
+        return work.inTurn(() -> orders.work(id).materials(Progress.UNWATCHED));
+    }
+
+    @PostMapping("/api/orders/{id}/materials")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    @ApiResponse(responseCode = "202")
+    @Operation(operationId = "beginMaterials", summary = "Begin to gather what an order takes, as a piece of long work")
+    JobView beginMaterials(@PathVariable UUID id) {
+        Orders.Work wanted = orders.work(id);
+        return jobs.start("Sheets of " + wanted.order().name(), wanted::materials);
+    }
+
+    @PostMapping("/api/orders/{id}/sheets.pdf")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    @ApiResponse(responseCode = "202")
+    @Operation(operationId = "beginPdf", summary = "Begin to write sheets of an order as PDF, as a piece of long work")
+    JobView beginPdf(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
+            @RequestParam(defaultValue = "A4") Paper paper) {
+        Orders.Work wanted = orders.work(id);
+        return jobs.start("Sheets of " + wanted.order().name() + " as PDF", progress -> {
+            Materials materials = wanted.materials(progress.part(0, 0.9));
+            progress.reached(0.9, "Writing the pages");
+            return new JobFile(
+                    "sheets.pdf",
+                    MediaType.APPLICATION_PDF,
+                    SheetPdf.write(wanted.order().name(), materials, sheets, paper));
+        });
     }
 
     @GetMapping("/api/orders/{id}/sheets.pdf")
@@ -70,7 +107,9 @@ class SheetsController {
             @RequestParam(defaultValue = "A4") Paper paper) {
         String title = orders.get(id).order().name();
         return work.inTurn(() -> file(
-                "sheets.pdf", MediaType.APPLICATION_PDF, SheetPdf.write(title, orders.materials(id), sheets, paper)));
+                "sheets.pdf",
+                MediaType.APPLICATION_PDF,
+                SheetPdf.write(title, orders.work(id).materials(Progress.UNWATCHED), sheets, paper)));
     }
 
     @GetMapping("/api/orders/{id}/lists/{list}.csv")
@@ -85,11 +124,13 @@ class SheetsController {
 
     private String listed(UUID id, String list) {
         return switch (list) {
-            case "cuts" -> ListCsv.cuts(orders.reckon(id).sheet().cuts());
-            case "wires" -> ListCsv.wires(orders.materials(id));
-            case "pastes" -> ListCsv.pastes(orders.materials(id));
-            case "shopping" -> ListCsv.shopping(orders.materials(id));
-            case "stems" -> ListCsv.stems(orders.materials(id));
+            case "cuts" ->
+                ListCsv.cuts(
+                        orders.work(id).reckoned(Progress.UNWATCHED).sheet().cuts());
+            case "wires" -> ListCsv.wires(orders.work(id).materials(Progress.UNWATCHED));
+            case "pastes" -> ListCsv.pastes(orders.work(id).materials(Progress.UNWATCHED));
+            case "shopping" -> ListCsv.shopping(orders.work(id).materials(Progress.UNWATCHED));
+            case "stems" -> ListCsv.stems(orders.work(id).materials(Progress.UNWATCHED));
             default -> throw new NotThere("list", list);
         };
     }
@@ -101,15 +142,18 @@ class SheetsController {
         return work.inTurn(() -> file(
                 "outlines.pdf",
                 MediaType.APPLICATION_PDF,
-                OutlinePdf.write(orders.get(id).order().name(), OutlinePages.of(pieces(orders.materials(id)), paper))));
+                OutlinePdf.write(
+                        orders.get(id).order().name(),
+                        OutlinePages.of(pieces(orders.work(id).materials(Progress.UNWATCHED)), paper))));
     }
 
     @GetMapping("/api/orders/{id}/outlines.svg")
     @Operation(operationId = "orderOutlinesAsSvg", summary = "The outlines of an order at true size as SVG")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
     ResponseEntity<byte[]> orderOutlinesSvg(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
-        String svg = work.inTurn(() ->
-                OutlineSvg.write(orders.get(id).order().name(), OutlinePages.of(pieces(orders.materials(id)), paper)));
+        String svg = work.inTurn(() -> OutlineSvg.write(
+                orders.get(id).order().name(),
+                OutlinePages.of(pieces(orders.work(id).materials(Progress.UNWATCHED)), paper)));
         return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
     }
 

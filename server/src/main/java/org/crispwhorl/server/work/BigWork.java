@@ -37,4 +37,14 @@ public class BigWork {
             turn.release();
         }
     }
+
+    /** Does a piece of work as soon as its turn comes, however long that takes. */
+    public void whenFree(Runnable work) {
+        turn.acquireUninterruptibly();
+        try {
+            work.run();
+        } finally {
+            turn.release();
+        }
+    }
 }

@@ -7,3 +7,6 @@ create table choice (
 insert into choice (name, chosen, version) select 'ways', chosen, version from ways;
 insert into choice (name, chosen, version) values ('pace', null, 0);
 drop table ways;
+
+-- What an order was accepted with; null while it follows the shelf and the studio.
+alter table flower_order add column accepted varchar(1048576);

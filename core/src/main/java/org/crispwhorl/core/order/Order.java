@@ -1,0 +1,62 @@
+package org.crispwhorl.core.order;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** Flowers for a date, as an order is written. */
+@Words(label = "order", means = "Flowers for a date.")
+public record Order(
+        @Words(label = "name", shortest = 1) String name,
+
+        @Words(label = "note", longest = 2000, lines = true) String note,
+
+        @Words(label = "hand-over") LocalDateTime handOver,
+
+        @Quantity(
+                label = "margin",
+                unit = Unit.H,
+                min = 0,
+                max = 240,
+                usual = 12,
+                means = "Hours kept free before the hand-over.")
+        double marginH,
+
+        @Quantity(
+                label = "tier",
+                unit = Unit.MM,
+                min = 20,
+                max = 400,
+                step = 5,
+                usual = 100,
+                means = "Height of the lowest tier that stems go into.")
+        double tierMm,
+
+        @Words(label = "flowers", longest = 40) List<OrderLine> lines) {
+    public Order {
+        lines = List.copyOf(lines);
+        Limits.check(Order.class, name, note, handOver, marginH, tierMm, lines);
+    }
+
+    /** How many flowers of a species. */
+    @Words(label = "flowers", means = "How many flowers of a species.")
+    public record OrderLine(
+            UUID speciesId,
+
+            @Quantity(
+                    label = "flowers",
+                    unit = Unit.COUNT,
+                    min = 1,
+                    max = 500,
+                    usual = 1,
+                    means = "Flowers of this species.")
+            int flowers) {
+        public OrderLine {
+            Limits.check(OrderLine.class, speciesId, flowers);
+        }
+    }
+}
