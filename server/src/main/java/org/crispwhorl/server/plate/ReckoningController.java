@@ -42,7 +42,7 @@ public class ReckoningController {
             Optional<Pace> pace,
             Optional<Boolean> reasons) {
         public ReckoningRequest {
-            Limits.check(ReckoningRequest.class, species, room, kit, ways, reasons);
+            Limits.check(ReckoningRequest.class, species, room, kit, ways, pace, reasons);
         }
     }
 
