@@ -1,5 +1,6 @@
 import js from '@eslint/js'
 import vue from 'eslint-plugin-vue'
+import accessible from 'eslint-plugin-vuejs-accessibility'
 import ts from 'typescript-eslint'
 
 export default ts.config(
@@ -7,6 +8,7 @@ export default ts.config(
   js.configs.recommended,
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],
+  ...accessible.configs['flat/recommended'],
   {
     files: ['**/*.vue', '**/*.ts'],
     languageOptions: { parserOptions: { parser: ts.parser } },
@@ -15,6 +17,8 @@ export default ts.config(
       'vue/max-attributes-per-line': 'off',
       'vue/singleline-html-element-content-newline': 'off',
       'vue/html-self-closing': ['error', { html: { void: 'always' } }],
+      // A control inside its label, or one that the label names: either will do.
+      'vuejs-accessibility/label-has-for': ['error', { required: { some: ['nesting', 'id'] } }],
       'max-lines': ['error', { max: 260, skipBlankLines: true }],
     },
   },

@@ -36,7 +36,7 @@ onMounted(() => {
 <template>
   <div class="flex h-full flex-col">
     <header class="not-printed flex h-11 shrink-0 items-center gap-6 border-b border-line px-4">
-      <RouterLink to="/shelf" class="font-heading text-[22px] italic">Crisp Whorl</RouterLink>
+      <RouterLink to="/shelf" class="font-heading text-head italic">Crisp Whorl</RouterLink>
       <nav aria-label="Rooms" class="flex gap-5">
         <RouterLink
           v-for="place in ROOMS"
@@ -49,7 +49,7 @@ onMounted(() => {
       <div id="room-heading" class="min-w-0 flex-1" />
       <button type="button" class="act-quiet" @click="choosing = true">Ways</button>
       <button type="button" class="act-quiet" @click="pacing = true">Pace</button>
-      <button type="button" class="act-quiet" @click="finding = true">Find <kbd class="border border-line px-1 text-[12px]">/</kbd></button>
+      <button type="button" class="act-quiet" @click="finding = true">Find <kbd class="border border-line px-1 text-note">/</kbd></button>
       <button
         type="button"
         class="act-quiet"

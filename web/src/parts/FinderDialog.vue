@@ -79,7 +79,7 @@ function choose(place: Place | null) {
     <DialogPanel class="mx-auto mt-24 w-[30rem] max-w-[92vw] border border-ink bg-sheet p-3" @vue:unmounted="gone">
       <Combobox :model-value="null" @update:model-value="choose">
         <ComboboxInput
-          class="field min-h-10 text-[16px]"
+          class="field min-h-10 text-lead"
           placeholder="a species, a part, a tool, an order, something to do"
           aria-label="Find a species, a part, a tool, an order, something to do"
           @change="query = $event.target.value"
@@ -91,7 +91,7 @@ function choose(place: Place | null) {
             :value="place"
             class="flex min-h-9 items-center justify-between px-2 ui-active:bg-accent ui-active:text-sheet"
           >
-            <span>{{ place.label }}</span><span class="text-[12px] italic">{{ place.kind }}</span>
+            <span>{{ place.label }}</span><span class="text-note italic">{{ place.kind }}</span>
           </ComboboxOption>
           <li v-if="found.length === 0" class="px-2 py-2 text-quiet">Nothing of that name.</li>
         </ComboboxOptions>

@@ -24,7 +24,7 @@ function inside(changed: { insideC?: number; insidePct?: number }) {
 
 <template>
   <div role="group" aria-label="The room now" class="grid content-start gap-1.5 overflow-y-auto px-3 py-1.5">
-    <p class="font-heading text-[15px] text-quiet italic">the room now</p>
+    <p class="font-heading text-lead text-quiet italic">the room now</p>
     <div class="grid grid-cols-2 gap-2">
       <NumberField label="temperature" unit="°C" :digits="0" :min="2" :max="45" :step="1" :value="store.room.temperatureC" @change="store.set({ ...store.room, temperatureC: $event })" />
       <NumberField label="humidity" unit="%" :digits="0" :min="5" :max="98" :step="5" :value="store.room.humidityPct" @change="store.set({ ...store.room, humidityPct: $event })" />
@@ -34,6 +34,6 @@ function inside(changed: { insideC?: number; insidePct?: number }) {
         <NumberField label="inside" unit="%" :digits="0" :min="5" :max="95" :step="5" :value="store.room.air.insidePct" @change="inside({ insidePct: $event })" />
       </template>
     </div>
-    <p v-if="store.fault" role="alert" class="text-[12px]">■ {{ store.fault }}</p>
+    <p v-if="store.fault" role="alert" class="text-note">■ {{ store.fault }}</p>
   </div>
 </template>

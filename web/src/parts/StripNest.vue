@@ -20,7 +20,7 @@ const nesting = computed(() => found.data.value?.nesting)
 <template>
   <figure v-if="found.data.value && nesting" class="mt-1">
     <StripDrawing :nesting="nesting" :ring="found.data.value.ring" />
-    <figcaption class="mt-1 text-[13px]">
+    <figcaption class="mt-1 text-note">
       turned by {{ nesting.turnDeg.toFixed(0) }}° on a strip {{ writeLength(nesting.stripMm, lengths.unit) }} {{ lengths.unit }} wide:
       <strong>{{ (100 * nesting.stripYield).toFixed(0) }} %</strong> is cut, in a plain grid {{ (100 * nesting.gridYield).toFixed(0) }} %.
       With {{ (100 * found.data.value.rekneadShare).toFixed(0) }} % of the trimmings kneaded again,

@@ -28,7 +28,7 @@ function choose(name: keyof Ways, value: string) {
 <template>
   <Dialog :open="open" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
     <DialogPanel class="mx-auto mt-16 w-[40rem] max-w-[92vw] border border-ink bg-sheet p-5">
-      <DialogTitle class="text-[22px]">The studio's ways</DialogTitle>
+      <DialogTitle class="text-head">The studio's ways</DialogTitle>
       <p class="mt-1 text-quiet">Where makers disagree. Every figure that a way changes is reckoned anew; a species or a single part may choose otherwise.</p>
       <div v-if="store.ways" class="mt-3 grid grid-cols-2 gap-x-4 gap-y-2">
         <ChoiceField

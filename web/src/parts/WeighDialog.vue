@@ -51,10 +51,10 @@ const byHand = computed(() => Number(typed.value.replace(',', '.')))
 <template>
   <Dialog :open="true" class="fixed inset-0 z-50 bg-ink/30" @close="emit('close')">
     <DialogPanel class="mx-auto mt-24 w-[26rem] max-w-[92vw] border border-ink bg-sheet p-5">
-      <DialogTitle class="text-[22px]">Weigh: {{ what }}</DialogTitle>
-      <p v-if="reading?.there" class="mt-3 text-[44px] leading-none font-medium" data-weight>
-        {{ reading.grams?.toFixed(2) }} <span class="text-[20px] font-normal text-quiet">g</span>
-        <span class="ml-3 text-[16px] font-normal">{{ reading.steady ? '● at rest' : '◆ moving' }}</span>
+      <DialogTitle class="text-head">Weigh: {{ what }}</DialogTitle>
+      <p v-if="reading?.there" class="mt-3 text-title leading-none font-medium" data-weight>
+        {{ reading.grams?.toFixed(2) }} <span class="text-head font-normal text-quiet">g</span>
+        <span class="ml-3 text-lead font-normal">{{ reading.steady ? '● at rest' : '◆ moving' }}</span>
       </p>
       <div v-if="lost" role="alert" class="mt-3">
         <p class="font-medium">■ The scale went silent.</p>
@@ -72,13 +72,13 @@ const byHand = computed(() => Number(typed.value.replace(',', '.')))
         <button type="button" class="act-quiet" @click="emit('close')">Leave it</button>
       </p>
       <form class="mt-3 flex items-end gap-2" @submit.prevent="byHand > 0 && emit('weighed', byHand)">
-        <label class="flex-1 text-[12px] text-quiet">or typed, in g<input v-model="typed" class="field" inputmode="decimal" /></label>
+        <label class="flex-1 text-note text-quiet">or typed, in g<input v-model="typed" class="field" inputmode="decimal" /></label>
         <button type="submit" class="act" :disabled="!(byHand > 0)">Take it</button>
       </form>
       <fieldset v-if="pan" class="mt-4 border-t border-line pt-2">
         <legend class="heading-small">the simulated scale</legend>
         <p class="flex flex-wrap items-end gap-2">
-          <label class="text-[12px] text-quiet">on its pan, g<input v-model="laid" class="field !w-24" type="number" step="0.1" @change="simulate({ loadG: Number(laid) })" /></label>
+          <label class="text-note text-quiet">on its pan, g<input v-model="laid" class="field !w-24" type="number" step="0.1" @change="simulate({ loadG: Number(laid) })" /></label>
           <label class="flex items-center gap-1.5 pb-1.5"><input type="checkbox" class="size-4" :checked="pan.plugged" @change="simulate({ plugged: ($event.target as HTMLInputElement).checked })" />its cable is in</label>
         </p>
       </fieldset>

@@ -8,7 +8,7 @@ const id = useId()
 
 <template>
   <div class="min-w-0">
-    <label :for="id" class="block truncate text-[12px] text-quiet" :title="hint">{{ label }}</label>
+    <label :for="id" class="block truncate text-note text-quiet" :title="hint">{{ label }}</label>
     <select :id="id" class="field h-[30px]" :value="value" @change="emit('change', ($event.target as HTMLSelectElement).value)">
       <option v-for="choice in choices" :key="choice.value" :value="choice.value">{{ choice.label }}</option>
     </select>

@@ -8,7 +8,7 @@ const id = useId()
 
 <template>
   <div class="min-w-0">
-    <label :for="id" class="block truncate text-[12px] text-quiet" :title="hint">{{ label }}</label>
+    <label :for="id" class="block truncate text-note text-quiet" :title="hint">{{ label }}</label>
     <input
       :id="id"
       type="color"

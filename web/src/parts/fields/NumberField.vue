@@ -69,7 +69,7 @@ function nudge(direction: number) {
 
 <template>
   <div class="min-w-0">
-    <div class="flex items-baseline gap-1 text-[12px]">
+    <div class="flex items-baseline gap-1 text-note">
       <label :for="id" class="min-w-0 flex-1 truncate text-quiet" :title="hint">{{ label }}</label>
       <button v-if="isWeight" type="button" class="text-accent italic hover:underline" :aria-label="`Weigh: ${label}`" @click="weighing = true">weigh</button>
     </div>
@@ -88,10 +88,10 @@ function nudge(direction: number) {
         @keydown.up.prevent="nudge(1)"
         @keydown.down.prevent="nudge(-1)"
       />
-      <span class="shrink-0 self-center pr-0.5 pl-0.5 text-[12px] text-quiet">{{ shownUnit }}</span>
+      <span class="shrink-0 self-center pr-0.5 pl-0.5 text-note text-quiet">{{ shownUnit }}</span>
       <button type="button" data-step class="w-5 shrink-0 text-quiet hover:bg-ground" :aria-label="`more: ${label}`" tabindex="-1" @click="nudge(1)">+</button>
     </div>
     <WeighDialog v-if="weighing" :what="label" @weighed="weighed" @close="weighing = false" />
-    <p v-if="fault" :id="`${id}-fault`" role="alert" class="text-[12px] font-medium">■ {{ fault }}</p>
+    <p v-if="fault" :id="`${id}-fault`" role="alert" class="text-note font-medium">■ {{ fault }}</p>
   </div>
 </template>

@@ -170,7 +170,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
         <span class="flex-1">{{ row.node.title ?? row.name }}</span>
         <select
           v-if="row.node.oneOf"
-          class="border-0 bg-transparent py-0.5 font-sans text-[13px] text-ink not-italic"
+          class="border-0 bg-transparent py-0.5 font-sans text-note text-ink not-italic"
           :aria-label="row.node.title ?? row.name"
           :value="(row.value as { kind: string }).kind"
           @change="switchKind(row, ($event.target as HTMLSelectElement).value)"
@@ -180,7 +180,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
         <button
           v-if="!row.needed"
           type="button"
-          class="font-sans text-[13px] text-accent not-italic hover:underline"
+          class="font-sans text-note text-accent not-italic hover:underline"
           :aria-label="`${row.node.title}: ${row.value === undefined ? 'choose one' : 'leave out'}`"
           @click="emit('change', row.path, row.value === undefined ? begun(row.node) : undefined)"
         >
@@ -188,7 +188,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
         </button>
       </legend>
       <details v-if="row.value !== undefined && choosesOnly(row)" class="mt-1">
-        <summary class="cursor-pointer text-[13px]">{{ chosen(row) }}</summary>
+        <summary class="cursor-pointer text-note">{{ chosen(row) }}</summary>
         <SchemaFields
           class="mt-1"
           :node="kindOf(row)"

@@ -46,7 +46,7 @@ async function change({ id, stage }: Side) {
 
 <template>
   <div class="mx-auto max-w-6xl px-5 py-4">
-    <h1 class="text-[28px]">Compare</h1>
+    <h1 class="text-title">Compare</h1>
     <ProblemNote v-if="failure" :error="failure" />
     <div class="mt-2 grid grid-cols-2 gap-6">
       <section v-for="{ key, side, shown } in sides" :key="key" :aria-label="key">

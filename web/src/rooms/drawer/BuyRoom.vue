@@ -26,7 +26,7 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
 <template>
   <div class="mx-auto grid max-w-6xl grid-cols-1 gap-8 px-5 py-4 lg:grid-cols-[280px_1fr]">
     <section aria-label="What it is for">
-      <h1 class="text-[26px]">What to buy</h1>
+      <h1 class="text-title">What to buy</h1>
       <p class="text-quiet">Choose what you want to make; cutters whose count is 0 are those that could be bought.</p>
       <p class="my-2 flex gap-2">
         <button type="button" class="act-quiet !px-0" :disabled="shelf.length === 0" @click="chosen = shelf.map((s) => s.id)">All species</button>
@@ -40,7 +40,7 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
       <p v-if="chosen.length === 0" class="text-quiet">Nothing is chosen yet.</p>
       <ProblemNote v-if="found.error.value" :error="found.error.value" />
       <template v-if="chosen.length && found.data.value">
-        <p class="border-b border-line pb-2 text-[18px]" data-purchase>
+        <p class="border-b border-line pb-2 text-lead" data-purchase>
           <template v-if="found.data.value.buy.length">
             Buy <strong>{{ found.data.value.buy.length }}</strong> {{ found.data.value.buy.length === 1 ? 'cutter' : 'cutters' }} for <strong>{{ found.data.value.price.toFixed(2) }}</strong>:
             {{ found.data.value.proved ? (least === 'fewest' ? 'fewer will not do' : 'no purchase is cheaper') : 'a good purchase, not proved the least' }}.
@@ -48,13 +48,13 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
           <template v-else>● The drawer has what they take, as far as any cutter does.</template>
         </p>
         <table v-if="found.data.value.buy.length" class="mt-1 w-full">
-          <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">buy</th><th class="font-normal">for</th><th class="text-right font-normal">price</th><th class="pl-4 font-normal">without it</th></tr></thead>
+          <thead><tr class="text-left text-note text-quiet"><th class="font-normal">buy</th><th class="font-normal">for</th><th class="text-right font-normal">price</th><th class="pl-4 font-normal">without it</th></tr></thead>
           <tbody>
             <tr v-for="b in found.data.value.buy" :key="b.cutter.name" class="border-t border-line align-top">
               <td class="py-1 pr-3 font-medium">{{ b.cutter.name }}</td>
               <td class="pr-3"><p v-for="line in named(b.serves)" :key="line">{{ line }}</p></td>
               <td class="text-right">{{ b.cutter.price.toFixed(2) }}</td>
-              <td class="w-56 pl-4 text-[13px] text-quiet">
+              <td class="w-56 pl-4 text-note text-quiet">
                 <template v-if="b.instead[0]">{{ b.instead[0].cutters.length }} cutters for {{ b.instead[0].price.toFixed(2) }}</template>
                 <template v-else>something cannot be cut</template>
               </td>
@@ -62,15 +62,15 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
           </tbody>
         </table>
         <template v-if="found.data.value.unserved.length">
-          <h2 class="mt-5 text-[19px]">No cutter does for</h2>
+          <h2 class="mt-5 text-head">No cutter does for</h2>
           <p v-for="n in found.data.value.unserved" :key="n.species + n.part">■ {{ n.part }} ({{ n.species }}): print its outline or its cutter from the species' plate.</p>
         </template>
         <template v-if="found.data.value.served.length">
-          <h2 class="mt-5 text-[19px]">The drawer already cuts</h2>
+          <h2 class="mt-5 text-head">The drawer already cuts</h2>
           <table class="w-full">
             <tbody>
               <tr v-for="s in found.data.value.served" :key="s.need.species + s.need.part" class="border-t border-line">
-                <td class="py-0.5 pr-3">{{ s.need.part }} <span class="text-[12px] text-quiet italic">{{ s.need.species }}</span></td>
+                <td class="py-0.5 pr-3">{{ s.need.part }} <span class="text-note text-quiet italic">{{ s.need.species }}</span></td>
                 <td class="pr-3">{{ s.by.cutter.name }}</td>
                 <td>{{ s.by.reason }}</td>
               </tr>

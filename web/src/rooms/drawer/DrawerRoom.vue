@@ -110,8 +110,8 @@ async function remove(id: string) {
     </nav>
     <section class="min-w-0 px-5 py-3" :aria-label="kindOf(kind).label">
       <div class="flex items-baseline gap-4">
-        <h1 class="flex-1 text-[26px] first-letter:uppercase">{{ kindOf(kind).label }}</h1>
-        <span role="status" class="text-[13px] text-quiet" :data-state="open ? 'keeping' : 'kept'">{{ open ? '○ keeping …' : '● kept' }}</span>
+        <h1 class="flex-1 text-title first-letter:uppercase">{{ kindOf(kind).label }}</h1>
+        <span role="status" class="text-note text-quiet" :data-state="open ? 'keeping' : 'kept'">{{ open ? '○ keeping …' : '● kept' }}</span>
         <button type="button" class="act" @click="add">Add one</button>
       </div>
       <p class="text-quiet">{{ kindOf(kind).means }}</p>
@@ -120,7 +120,7 @@ async function remove(id: string) {
         None yet. Add one here, or take a whole table in: take the drawer out as CSV once to see its headings.
       </p>
       <table v-else class="mt-2 w-full">
-        <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">name</th><th class="font-normal">what it is</th><th class="text-right font-normal">there is</th></tr></thead>
+        <thead><tr class="text-left text-note text-quiet"><th class="font-normal">name</th><th class="font-normal">what it is</th><th class="text-right font-normal">there is</th></tr></thead>
         <tbody>
           <tr v-for="t in shown" :key="t.id" class="border-t border-line" :class="t.id === chosen ? 'bg-sheet' : ''">
             <td><button type="button" class="min-h-8 text-left text-accent hover:underline" :aria-pressed="t.id === chosen" @click="chosen = t.id">{{ t.item.name }}</button></td>

@@ -49,7 +49,7 @@ const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outco
 <template>
   <Dialog :open="true" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
     <DialogPanel class="mx-auto mt-16 max-h-[80vh] w-[46rem] max-w-[94vw] overflow-auto border border-ink bg-sheet p-5">
-      <DialogTitle class="text-[22px]">Take in a table</DialogTitle>
+      <DialogTitle class="text-head">Take in a table</DialogTitle>
       <p class="mt-1 text-quiet">CSV with a heading row, one thing a row; the first column, <em>kind</em>, says what it is. Take the drawer out once to see every heading.</p>
       <label class="mt-3 flex items-center gap-2"><input v-model="inPlaceOfAll" type="checkbox" class="size-4" />in place of all that is in the drawer now</label>
       <label class="mt-2 block">The table<input type="file" accept=".csv,text/csv" class="mt-1 block" @change="chosen" /></label>
@@ -62,7 +62,7 @@ const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outco
             ■ {{ outcome.faults.length }} {{ outcome.faults.length === 1 ? 'place needs' : 'places need' }} mending<template v-if="outcome.takenIn === 0">; nothing was taken in yet</template>.
           </p>
           <table class="mt-2 w-full text-left">
-            <thead><tr class="text-[12px] text-quiet"><th class="font-normal">line</th><th class="font-normal">column</th><th class="font-normal">came</th><th class="font-normal">expected</th></tr></thead>
+            <thead><tr class="text-note text-quiet"><th class="font-normal">line</th><th class="font-normal">column</th><th class="font-normal">came</th><th class="font-normal">expected</th></tr></thead>
             <tbody>
               <tr v-for="(fault, i) in outcome.faults.slice(0, SHOWN)" :key="i" class="border-t border-line align-top">
                 <td class="pr-3">{{ fault.line }}</td><td class="pr-3 font-medium break-all">{{ fault.column || 'the row' }}</td><td class="pr-3 break-all">{{ fault.came }}</td><td>{{ fault.expected }}</td>

@@ -39,12 +39,12 @@ async function weighed(ballG: number) {
 
 <template>
   <aside class="min-w-0 border-l border-line px-4 py-3" :aria-label="item.name">
-    <h2 class="text-[20px]">{{ item.name }}</h2>
+    <h2 class="text-head">{{ item.name }}</h2>
     <SchemaFields class="mt-2" :node="kind.node" :value="(item as unknown as Record<string, unknown>)" path="" @change="change" />
     <PasteBehaviour v-if="item.kind === 'own-paste'" :item="item" class="mt-4" />
     <section v-if="item.kind === 'own-paste'" class="mt-4 border-t border-line pt-2">
       <h3 class="heading-small">its density from one ball</h3>
-      <p class="text-[13px] text-quiet">Roll a ball, measure it across, weigh it.</p>
+      <p class="text-note text-quiet">Roll a ball, measure it across, weigh it.</p>
       <div class="mt-1 grid grid-cols-2 gap-2">
         <NumberField label="ball, across" unit="mm" :digits="1" :min="1" :max="120" :step="0.5" :value="ballMm" @change="ballMm = $event" />
         <NumberField label="its weight" unit="g" :digits="2" :min="0" :max="5000" :step="0.1" :value="0" @change="weighed" />

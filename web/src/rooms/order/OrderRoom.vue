@@ -134,13 +134,13 @@ function takeOff() {
 <template>
   <div class="mx-auto grid max-w-6xl grid-cols-1 gap-8 px-5 py-5 lg:grid-cols-[300px_1fr]">
     <section v-if="order" aria-label="The order" class="space-y-3">
-      <h1 class="text-[26px]">{{ order.name }}</h1>
+      <h1 class="text-title">{{ order.name }}</h1>
       <TextField label="what for" :value="order.name" :longest="80" @change="change({ name: $event })" />
       <TextField label="hand-over" type="datetime-local" :value="order.handOver.slice(0, 16)" @change="$event && change({ handOver: `${$event}:00` })" />
       <NumberField label="kept free before it" unit="h" :digits="0" :min="0" :max="240" :step="1" :value="order.marginH" @change="change({ marginH: $event })" />
       <NumberField label="height of the lowest tier" unit="mm" :digits="0" :min="20" :max="400" :step="5" :value="order.tierMm" @change="change({ tierMm: $event })" />
       <TextField label="note" :value="order.note" :longest="2000" @change="change({ note: $event })" />
-      <h2 class="border-b border-line pt-2 text-[18px]">Flowers</h2>
+      <h2 class="border-b border-line pt-2 text-lead">Flowers</h2>
       <p v-if="order.lines.length === 0" class="text-quiet">Choose a species below, then say how many.</p>
       <div v-for="(line, i) in order.lines" :key="line.speciesId" class="flex items-end gap-2">
         <NumberField class="w-32" :label="nameOf(line.speciesId)" unit="" whole :digits="0" :min="1" :max="500" :step="1" :value="line.flowers" @change="setFlowers(i, $event)" />

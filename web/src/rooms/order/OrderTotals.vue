@@ -23,7 +23,7 @@ const mm = (value: number) => writeLength(value, lengths.unit)
 
 <template>
   <section aria-label="What it takes" class="min-w-0 space-y-5">
-    <p class="flex flex-wrap gap-x-8 gap-y-1 border-b border-line pb-3 text-[18px]" data-summary>
+    <p class="flex flex-wrap gap-x-8 gap-y-1 border-b border-line pb-3 text-lead" data-summary>
       <span><strong data-total="pieces">{{ pieces }}</strong> pieces to cut</span>
       <span><strong>{{ sheet.shades.reduce((s, x) => s + x.mixG, 0).toFixed(0) }}</strong> g paste</span>
       <span><strong>{{ (sheet.handsMin / 60).toFixed(1) }}</strong> h hands</span>
@@ -43,12 +43,12 @@ const mm = (value: number) => writeLength(value, lengths.unit)
 
     <div class="grid gap-6 xl:grid-cols-2 [&_th+th]:pl-3 [&_td+td]:pl-3">
       <div>
-        <h2 class="text-[18px]">Cut</h2>
+        <h2 class="text-lead">Cut</h2>
         <table class="w-full">
-          <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">part</th><th class="text-right font-normal">size, {{ lengths.unit }}</th><th class="text-right font-normal">pieces</th><th class="text-right font-normal">spares</th></tr></thead>
+          <thead><tr class="text-left text-note text-quiet"><th class="font-normal">part</th><th class="text-right font-normal">size, {{ lengths.unit }}</th><th class="text-right font-normal">pieces</th><th class="text-right font-normal">spares</th></tr></thead>
           <tbody>
             <tr v-for="cut in sheet.cuts" :key="cut.species + cut.part" class="border-t border-line">
-              <td class="py-0.5">{{ cut.part }} <span class="text-[12px] text-quiet italic">{{ cut.species }}</span></td>
+              <td class="py-0.5">{{ cut.part }} <span class="text-note text-quiet italic">{{ cut.species }}</span></td>
               <td class="text-right whitespace-nowrap">{{ mm(cut.lengthMm) }} × {{ mm(cut.widthMm) }}</td>
               <td class="text-right font-medium">{{ cut.needed }}</td>
               <td class="text-right">{{ cut.spares }}</td>
@@ -58,12 +58,12 @@ const mm = (value: number) => writeLength(value, lengths.unit)
       </div>
       <div class="space-y-5">
         <div>
-          <h2 class="text-[18px]">Mix</h2>
+          <h2 class="text-lead">Mix</h2>
           <table class="w-full">
-            <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">shade</th><th class="text-right font-normal">master g</th><th class="text-right font-normal">white g</th><th class="text-right font-normal">in all g</th></tr></thead>
+            <thead><tr class="text-left text-note text-quiet"><th class="font-normal">shade</th><th class="text-right font-normal">master g</th><th class="text-right font-normal">white g</th><th class="text-right font-normal">in all g</th></tr></thead>
             <tbody>
               <tr v-for="shade in sheet.shades.filter((s) => s.mixG > 0)" :key="shade.species + shade.shade" class="border-t border-line">
-                <td class="py-0.5"><span class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: shade.colour }" />{{ shade.shade }} <span class="text-[12px] text-quiet italic">{{ shade.species }}</span></td>
+                <td class="py-0.5"><span class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: shade.colour }" />{{ shade.shade }} <span class="text-note text-quiet italic">{{ shade.species }}</span></td>
                 <td class="text-right">{{ shade.masterG.toFixed(1) }}</td>
                 <td class="text-right">{{ shade.whiteG.toFixed(1) }}</td>
                 <td class="text-right font-medium">{{ shade.mixG.toFixed(1) }}</td>
@@ -72,19 +72,19 @@ const mm = (value: number) => writeLength(value, lengths.unit)
           </table>
         </div>
         <div>
-          <h2 class="text-[18px]">Wire and stamens</h2>
+          <h2 class="text-lead">Wire and stamens</h2>
           <table class="w-full">
             <tbody>
               <tr v-for="(wire, i) in sheet.wires" :key="i" class="border-t border-line">
                 <td class="py-0.5 whitespace-nowrap">{{ wire.gauge }} ga</td>
                 <td class="text-right whitespace-nowrap">{{ mm(wire.lengthMm) }} {{ lengths.unit }}</td>
                 <td class="text-right font-medium">{{ wire.count }}</td>
-                <td class="pl-3 text-[12px] text-quiet italic">{{ wire.use }}</td>
+                <td class="pl-3 text-note text-quiet italic">{{ wire.use }}</td>
               </tr>
               <tr v-for="s in sheet.stamens" :key="s.species + s.part" class="border-t border-line">
                 <td class="py-0.5">strands</td><td />
                 <td class="text-right font-medium">{{ s.strands }}</td>
-                <td class="pl-3 text-[12px] text-quiet italic">{{ s.species }}, {{ s.part }}</td>
+                <td class="pl-3 text-note text-quiet italic">{{ s.species }}, {{ s.part }}</td>
               </tr>
             </tbody>
           </table>
@@ -93,14 +93,14 @@ const mm = (value: number) => writeLength(value, lengths.unit)
     </div>
 
     <div v-if="reckoning.plan.possible">
-      <h2 class="text-[18px]">Days</h2>
+      <h2 class="text-lead">Days</h2>
       <p class="text-quiet">Each task as late as what follows allows, nine to five, one pair of hands; drying goes on overnight.</p>
       <div v-for="[name, sittings] in days" :key="name" class="mt-2 grid grid-cols-[150px_1fr] border-t border-line pt-1">
-        <h3 class="text-[16px] italic">{{ name }}</h3>
+        <h3 class="text-lead italic">{{ name }}</h3>
         <ol>
           <li v-for="(s, i) in sittings" :key="i" class="flex gap-4">
             <span class="w-24 shrink-0 text-right">{{ time(s.from) }}–{{ time(s.to) }}</span>
-            <span>{{ s.task }} <span class="text-[12px] text-quiet italic">{{ s.species }}</span></span>
+            <span>{{ s.task }} <span class="text-note text-quiet italic">{{ s.species }}</span></span>
           </li>
         </ol>
       </div>

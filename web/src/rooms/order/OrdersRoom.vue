@@ -25,10 +25,10 @@ const add = useMutation({
 <template>
   <div class="mx-auto max-w-4xl px-5 py-5">
     <div class="flex flex-wrap items-end gap-4 border-b border-line pb-4">
-      <h1 class="flex-1 text-[30px]">Orders</h1>
+      <h1 class="flex-1 text-title">Orders</h1>
       <form class="flex items-end gap-2" @submit.prevent="add.mutate()">
         <label class="block">
-          <span class="block text-[12px] text-quiet">a new order</span>
+          <span class="block text-note text-quiet">a new order</span>
           <input v-model="name" class="field h-9 w-52" placeholder="what for" maxlength="80" required />
         </label>
         <button class="act" type="submit">Write it down</button>
@@ -42,7 +42,7 @@ const add = useMutation({
     <ul class="divide-y divide-line">
       <li v-for="order in orders.data.value" :key="order.id">
         <RouterLink :to="`/orders/${order.id}`" class="flex min-h-14 items-center gap-4 hover:bg-sheet">
-          <span class="flex-1 font-heading text-[20px]">{{ order.order.name }}</span>
+          <span class="flex-1 font-heading text-head">{{ order.order.name }}</span>
           <span class="text-quiet">{{ order.order.lines.reduce((sum, l) => sum + l.flowers, 0) }} flowers</span>
           <span class="w-52 text-right">{{ readable(order.order.handOver) }}</span>
         </RouterLink>

@@ -16,10 +16,10 @@ const href = computed(
 
 <template>
   <details class="mt-1">
-    <summary class="cursor-pointer text-[13px]">a cutter to print</summary>
+    <summary class="cursor-pointer text-note">a cutter to print</summary>
     <SchemaFields class="mt-1" :node="node" :value="walls" path="" @change="(path, value) => (walls = { ...walls, [path.slice(1)]: value as number })" />
     <p><a class="act-quiet !px-0" :href="href" :download="`${partId}.stl`">Cutter to print (STL)</a></p>
-    <p class="text-[12px] text-quiet">
+    <p class="text-note text-quiet">
       ◆ Printed plastic is not food-safe by itself: its grooves hold paste, and not every filament is meant for food. Ask for filament and
       printer that are, lay film between cutter and paste, wash it by hand, and follow your local food rules; where in doubt ask your
       local food authority or a qualified adviser.

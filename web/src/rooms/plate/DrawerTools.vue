@@ -32,7 +32,7 @@ const mark = (good: boolean, owned: number) => (!good ? '■' : owned > 0 ? '●
   <details v-if="isPetaled(part)" class="mt-2" data-drawer @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary class="heading-small cursor-pointer">from the drawer</summary>
     <template v-if="open && tools">
-      <table v-if="tools.cutters.length" class="w-full text-[13px]" aria-label="Cutters">
+      <table v-if="tools.cutters.length" class="w-full text-note" aria-label="Cutters">
         <tbody>
           <tr v-for="f in tools.cutters.slice(0, fits(tools.cutters[0]!) ? 4 : 2)" :key="f.cutter.name" class="border-t border-line align-top">
             <td class="pr-1">{{ mark(fits(f), f.cutter.count) }}</td>
@@ -41,7 +41,7 @@ const mark = (good: boolean, owned: number) => (!good ? '■' : owned > 0 ? '●
           </tr>
         </tbody>
       </table>
-      <table v-for="sort in sorts" :key="sort" class="w-full text-[13px]" :aria-label="sort">
+      <table v-for="sort in sorts" :key="sort" class="w-full text-note" :aria-label="sort">
         <tbody>
           <tr v-for="o in tools.others.filter((t) => t.sort === sort).slice(0, SHOWN)" :key="o.name" class="border-t border-line align-top">
             <td class="pr-1">{{ mark(o.fits, o.owned) }}</td><td class="pr-2">{{ o.name }} × {{ o.owned }}</td><td class="w-1/2">{{ o.reason }}</td>

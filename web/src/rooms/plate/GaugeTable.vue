@@ -17,7 +17,7 @@ const near = computed(() => {
   <table class="mt-1 w-full">
     <caption class="heading-small border-b border-line text-left">every gauge under one of these</caption>
     <thead>
-      <tr class="text-right text-[12px] text-quiet"><th class="text-left font-normal">gauge</th><th class="font-normal">mm</th><th class="font-normal">droop</th><th class="font-normal">in a bump</th><th /></tr>
+      <tr class="text-right text-note text-quiet"><th class="text-left font-normal">gauge</th><th class="font-normal">mm</th><th class="font-normal">droop</th><th class="font-normal">in a bump</th><th /></tr>
     </thead>
     <tbody>
       <tr v-for="row in near" :key="row.gauge" class="text-right" :class="{ 'font-semibold': row.gauge === gauge }">

@@ -142,7 +142,7 @@ function drawn(made: Outline) {
           @keydown="key(point, $event)"
         />
       </svg>
-      <p class="pointer-events-none absolute top-2 left-3 font-heading text-[15px] text-quiet italic">
+      <p class="pointer-events-none absolute top-2 left-3 font-heading text-lead text-quiet italic">
         {{ told ? pulls(told) : own ? 'an outline of your own' : 'an outline of the family' }}; lines every {{ shown(GRID_MM, 'mm') }}
       </p>
       <ProblemNote v-if="fault" :error="fault" class="absolute top-10 right-3 left-3" />

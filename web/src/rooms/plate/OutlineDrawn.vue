@@ -51,12 +51,12 @@ const box = computed(() => {
 <template>
   <Dialog :open="open" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
     <DialogPanel class="mx-auto mt-12 w-[44rem] max-w-[94vw] border border-ink bg-sheet p-5">
-      <DialogTitle class="text-[22px]">An outline from a drawing</DialogTitle>
+      <DialogTitle class="text-head">An outline from a drawing</DialogTitle>
       <p class="mt-1 text-quiet">An SVG file with one path, or the data of the path itself: one closed line, the tip up, the base down.</p>
       <div class="mt-3 grid grid-cols-[minmax(0,1fr)_12rem] gap-4">
         <div>
-          <label class="block text-[12px] text-quiet" for="drawn-text">drawing, or path</label>
-          <textarea id="drawn-text" v-model="text" rows="7" spellcheck="false" class="field text-[12px]" :placeholder="EXAMPLE" />
+          <label class="block text-note text-quiet" for="drawn-text">drawing, or path</label>
+          <textarea id="drawn-text" v-model="text" rows="7" spellcheck="false" class="field text-note" :placeholder="EXAMPLE" />
           <p class="mt-2 flex items-center gap-3">
             <label class="act-quiet cursor-pointer">Open a file …<input type="file" accept=".svg,image/svg+xml" class="sr-only" @change="choose" /></label>
             <button type="button" class="act-quiet" @click="text = EXAMPLE">Show me with an example</button>

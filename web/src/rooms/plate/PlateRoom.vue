@@ -161,13 +161,13 @@ const KEEPING = {
   <ProblemNote v-if="loadFault" :error="loadFault" class="m-6" />
   <div v-else-if="plate.draft.value" class="flex h-full min-h-[680px] min-w-[1000px] flex-col">
     <div class="flex h-12 shrink-0 items-center gap-4 border-b border-line px-4">
-      <h1 class="min-w-0 flex-1 truncate text-[24px]">{{ plate.draft.value.name }}</h1>
-      <span role="status" class="text-[13px] text-quiet" :data-state="plate.state.value">{{ KEEPING[plate.state.value] }}</span>
+      <h1 class="min-w-0 flex-1 truncate text-head">{{ plate.draft.value.name }}</h1>
+      <span role="status" class="text-note text-quiet" :data-state="plate.state.value">{{ KEEPING[plate.state.value] }}</span>
       <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'round'" @click="toggle('round')">In the round</button>
       <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'outline'" @click="toggle('outline')">Outline</button>
       <button type="button" class="act-quiet" :disabled="!plate.canUndo.value" @click="plate.undo()">Undo</button>
       <button type="button" class="act-quiet" :disabled="!plate.canRedo.value" @click="plate.redo()">Redo</button>
-      <button type="button" class="act-quiet" @click="asking = true">Keys <kbd class="border border-line px-1 text-[12px]">?</kbd></button>
+      <button type="button" class="act-quiet" @click="asking = true">Keys <kbd class="border border-line px-1 text-note">?</kbd></button>
     </div>
     <div class="grid min-h-0 flex-1 grid-cols-[236px_minmax(0,1fr)_372px]">
       <StrandColumn

@@ -29,7 +29,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
   <section aria-label="Reckoning" class="min-h-0 overflow-y-auto border-l border-line px-3 pb-4">
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />
     <FindingList :findings="findings" :parts="species.parts" @mend="emit('mend', $event)" @select="emit('select', $event)" />
-    <h2 class="mt-3 text-[19px]">{{ part?.name ?? 'The whole flower' }}</h2>
+    <h2 class="mt-3 text-head">{{ part?.name ?? 'The whole flower' }}</h2>
     <KeyFigures v-if="part" :figures="figures" />
     <details open class="mt-1" data-design>
       <summary class="heading-small cursor-pointer">as designed</summary>

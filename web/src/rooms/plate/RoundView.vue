@@ -71,7 +71,7 @@ watch(() => props.lit ?? props.selected, (id) => stage?.light(id))
       @lean="(id, by) => emit('lean', id, by)"
     />
     <div class="absolute inset-x-4 bottom-3 flex items-end gap-4">
-      <label class="w-64 text-[12px] text-quiet">
+      <label class="w-64 text-note text-quiet">
         <span class="flex justify-between"><span>bud</span><span>opened to {{ Math.round(100 * open) }} %</span><span>full</span></span>
         <input v-model.number="open" type="range" min="0" max="1" step="0.05" class="w-full accent-accent" aria-label="how far it is opened" />
       </label>

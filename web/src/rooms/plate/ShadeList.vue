@@ -25,7 +25,7 @@ function leaveOut(at: number) {
   <div v-for="(shade, i) in species.shades" :key="shade.id" class="mt-1.5 grid grid-cols-[40px_1fr_84px] items-end gap-2">
     <span class="h-[46px] border border-line" :style="{ background: of(shade.id)?.colour }" :title="`${shade.name}: the colour of the mix`" />
     <label class="min-w-0">
-      <span class="block text-[12px] text-quiet">
+      <span class="block text-note text-quiet">
         {{ of(shade.id)?.pieceG.toFixed(1) }} g: {{ of(shade.id)?.masterG.toFixed(1) }} master, {{ of(shade.id)?.whiteG.toFixed(1) }} white
       </span>
       <span class="flex gap-1">

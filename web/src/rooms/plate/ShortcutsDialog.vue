@@ -11,7 +11,7 @@ const sign = (key: string) => key.replace(/Arrow\w+|Escape/, (k) => SIGNS[k] ?? 
 <template>
   <Dialog :open="open" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
     <DialogPanel class="mx-auto mt-16 w-[36rem] max-w-[92vw] border border-ink bg-sheet p-5">
-      <DialogTitle class="text-[22px]">Keys on the plate</DialogTitle>
+      <DialogTitle class="text-head">Keys on the plate</DialogTitle>
       <dl class="mt-3 grid grid-cols-[auto_1fr_auto_1fr] gap-x-3 gap-y-1.5">
         <template v-for="shortcut in shortcuts" :key="shortcut.label">
           <dt class="text-right"><kbd v-for="key in shortcut.keys.slice(0, 2)" :key="key" class="ml-1 border border-line px-1.5">{{ sign(key) }}</kbd></dt>

@@ -182,7 +182,7 @@ function gapArc(gap: Schemas['Gap']): string {
       :lit="heads.id === selected || heads.id === lit"
       @press="selected = heads.id"
     />
-    <p class="pointer-events-none absolute top-2 left-3 font-heading text-[15px] text-quiet italic">section</p>
-    <p class="pointer-events-none absolute top-2 right-3 font-heading text-[15px] text-quiet italic">face</p>
+    <p class="pointer-events-none absolute top-2 left-3 font-heading text-lead text-quiet italic">section</p>
+    <p class="pointer-events-none absolute top-2 right-3 font-heading text-lead text-quiet italic">face</p>
   </section>
 </template>

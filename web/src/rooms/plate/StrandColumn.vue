@@ -105,11 +105,11 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joinAt : part.kind 
           <circle r="9" :fill="tints[part.id]" stroke="var(--color-ink)" stroke-width="1" />
         </svg>
         <span class="min-w-0 flex-1">
-          <span class="block truncate font-heading" :class="close ? 'text-[15px] leading-[15px]' : 'text-[17px] leading-5'">{{ part.name }}</span>
-          <span class="block truncate text-[12px] text-quiet" :class="{ 'leading-[14px]': close }" :title="told(part)">{{ told(part) }}</span>
+          <span class="block truncate font-heading" :class="close ? 'text-lead leading-[15px]' : 'text-lead leading-5'">{{ part.name }}</span>
+          <span class="block truncate text-note text-quiet" :class="{ 'leading-[14px]': close }" :title="told(part)">{{ told(part) }}</span>
         </span>
-        <span class="text-right text-[11px] text-quiet">
-          <span v-if="findings[part.id]" class="block text-[13px] leading-4 font-semibold text-ink" :title="words[findings[part.id]!]">{{ findings[part.id] }} {{ words[findings[part.id]!] }}</span>
+        <span class="text-right text-note text-quiet">
+          <span v-if="findings[part.id]" class="block text-note leading-4 font-semibold text-ink" :title="words[findings[part.id]!]">{{ findings[part.id] }} {{ words[findings[part.id]!] }}</span>
           <span v-if="!close || !findings[part.id]" class="block italic">{{ stage(part) }}</span>
         </span>
       </li>

@@ -25,7 +25,7 @@ const differences = computed(() => {
 <template>
   <Dialog open class="fixed inset-0 z-40 bg-ink/30" @close="() => undefined">
     <DialogPanel class="mx-auto mt-28 w-[30rem] max-w-[92vw] border border-ink bg-sheet p-5">
-      <DialogTitle class="text-[22px]">Changed in another window</DialogTitle>
+      <DialogTitle class="text-head">Changed in another window</DialogTitle>
       <p class="mt-2">This species was kept from another window while you worked on it here. Nothing is lost: both are still there.</p>
       <ul class="mt-2 list-disc pl-5">
         <li v-for="difference in differences" :key="difference">{{ difference }}</li>
@@ -34,7 +34,7 @@ const differences = computed(() => {
         <button type="button" class="act" @click="emit('settle', 'mine')">Keep mine</button>
         <button type="button" class="act" @click="emit('settle', 'theirs')">Take theirs</button>
       </p>
-      <p class="mt-2 text-[13px] text-quiet">Whichever you choose, undo brings the other back.</p>
+      <p class="mt-2 text-note text-quiet">Whichever you choose, undo brings the other back.</p>
     </DialogPanel>
   </Dialog>
 </template>

@@ -4,7 +4,7 @@ defineProps<{ id: string; paper: string }>()
 </script>
 
 <template>
-  <h1 class="text-[28px]">Outlines at true size</h1>
+  <h1 class="text-title">Outlines at true size</h1>
   <p class="text-quiet">
     Print the PDF at 100 %, then measure the ruler at its foot. Cut the outlines out of card or an acetate sheet, and cut round them.
   </p>

@@ -8,36 +8,36 @@ const again = (shade: Schemas['Mixed']) =>
 </script>
 
 <template>
-  <h1 class="text-[28px]">Paste and shades</h1>
+  <h1 class="text-title">Paste and shades</h1>
   <section v-for="job in materials.pastes" :key="job.medium">
-    <p class="text-[18px]"><strong>{{ job.grams }} g</strong> of {{ job.medium.replace('-', ' ') }} in all: spares, what is lost between the cuts and a tenth of each master in reserve are in it.</p>
+    <p class="text-lead"><strong>{{ job.grams }} g</strong> of {{ job.medium.replace('-', ' ') }} in all: spares, what is lost between the cuts and a tenth of each master in reserve are in it.</p>
     <section v-for="batch in job.batches" :key="batch.master" class="mt-3 break-inside-avoid border-t border-ink pt-2">
-      <h2 class="flex items-center gap-3 text-[19px]">
+      <h2 class="flex items-center gap-3 text-head">
         <span class="inline-block size-6 border border-line" :style="{ background: batch.master }" />
         Master: mix {{ batch.masterG }} g, and have {{ batch.whiteG }} g of white ready
       </h2>
       <table class="mt-1 w-full">
-        <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">shade</th><th class="text-right font-normal">master g</th><th class="text-right font-normal">white g</th><th class="text-right font-normal">in all g</th><th class="pl-6 font-normal">if it runs out, for 10 g</th></tr></thead>
+        <thead><tr class="text-left text-note text-quiet"><th class="font-normal">shade</th><th class="text-right font-normal">master g</th><th class="text-right font-normal">white g</th><th class="text-right font-normal">in all g</th><th class="pl-6 font-normal">if it runs out, for 10 g</th></tr></thead>
         <tbody>
           <tr v-for="shade in batch.shades" :key="shade.whose + shade.name" class="border-t border-line align-top">
             <td class="py-1">
-              <span class="mr-2 inline-block size-5 border border-line align-[-4px]" :style="{ background: shade.colour }" />{{ shade.name }} <span class="text-[12px] text-quiet italic">{{ shade.whose }}</span>
+              <span class="mr-2 inline-block size-5 border border-line align-[-4px]" :style="{ background: shade.colour }" />{{ shade.name }} <span class="text-note text-quiet italic">{{ shade.whose }}</span>
               <span v-if="shade.alike" class="block">◆ cannot be told from {{ shade.alike }}</span>
             </td>
             <td class="text-right">{{ shade.masterG }}</td>
             <td class="text-right">{{ shade.whiteG }}</td>
             <td class="text-right font-medium">{{ shade.masterG + shade.whiteG }}</td>
-            <td class="w-96 pl-6 text-[13px]">{{ again(shade) }}</td>
+            <td class="w-96 pl-6 text-note">{{ again(shade) }}</td>
           </tr>
         </tbody>
       </table>
       <div v-if="batch.ladders.length" class="mt-2 grid grid-cols-2 gap-6">
         <div v-for="ladder in batch.ladders" :key="ladder.rule">
-          <p class="text-[12px] text-quiet">the same shades by {{ ladder.rule }}: g of master + g of white</p>
+          <p class="text-note text-quiet">the same shades by {{ ladder.rule }}: g of master + g of white</p>
           <ol class="flex">
             <li v-for="(rung, i) in ladder.rungs" :key="i" class="min-w-0 flex-1" :title="rung.name">
               <span class="block h-7 border-y border-line" :style="{ background: rung.colour }" />
-              <span class="block text-[11px]">{{ rung.masterG }}+{{ rung.whiteG }}</span>
+              <span class="block text-note">{{ rung.masterG }}+{{ rung.whiteG }}</span>
             </li>
           </ol>
         </div>

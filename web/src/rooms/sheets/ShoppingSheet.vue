@@ -25,16 +25,16 @@ async function putBack() {
 </script>
 
 <template>
-  <h1 class="text-[28px]">Shopping</h1>
+  <h1 class="text-title">Shopping</h1>
   <table class="mt-1 w-full" aria-label="Shopping list">
-    <thead><tr class="text-left text-[12px] text-quiet"><th class="font-normal">what</th><th class="text-right font-normal">needed</th><th class="text-right font-normal">in the drawer</th><th class="text-right font-normal">buy</th><th class="pl-6 font-normal">note</th></tr></thead>
+    <thead><tr class="text-left text-note text-quiet"><th class="font-normal">what</th><th class="text-right font-normal">needed</th><th class="text-right font-normal">in the drawer</th><th class="text-right font-normal">buy</th><th class="pl-6 font-normal">note</th></tr></thead>
     <tbody>
       <tr v-for="line in rows" :key="line.what" class="border-t border-line">
         <td class="py-1">{{ line.what }}</td>
         <td class="text-right">{{ plain(line.needed) }} {{ line.sign }}</td>
         <td class="text-right">{{ plain(line.owned) }} {{ line.sign }}</td>
         <td class="text-right font-medium">{{ line.missing > 0 ? `◆ ${plain(line.missing)} ${line.sign}` : '● enough' }}</td>
-        <td class="pl-6 text-[13px] text-quiet">{{ line.note }}</td>
+        <td class="pl-6 text-note text-quiet">{{ line.note }}</td>
       </tr>
     </tbody>
   </table>

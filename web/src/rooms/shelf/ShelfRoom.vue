@@ -79,10 +79,10 @@ function picked(event: Event) {
 <template>
   <div class="mx-auto max-w-6xl px-5 py-5">
     <div class="flex flex-wrap items-end gap-4 border-b border-line pb-4">
-      <h1 class="flex-1 text-[30px]">Shelf</h1>
+      <h1 class="flex-1 text-title">Shelf</h1>
       <form class="flex items-end gap-2" @submit.prevent="begin.mutate()">
         <label class="block">
-          <span class="block text-[12px] text-quiet">a new species</span>
+          <span class="block text-note text-quiet">a new species</span>
           <input ref="naming" v-model="name" class="field h-9 w-52" placeholder="its name" maxlength="80" required />
         </label>
         <button class="act" type="submit">Begin</button>

@@ -25,7 +25,7 @@ const reach = computed(() => props.drawn.face.radiusMm * 1.12)
       >
         <FaceDrawing :face="drawn.face" :tints="tints" :hairline="reach / 220" />
       </svg>
-      <h2 class="mt-2 text-[20px]">{{ card.name }}</h2>
+      <h2 class="mt-2 text-head">{{ card.name }}</h2>
     </RouterLink>
     <p class="text-quiet">
       {{ writeLength(drawn.faceMm, lengths.unit, 0) }} {{ lengths.unit }} across · {{ drawn.pieces }} pieces

@@ -46,7 +46,7 @@ const byRule = useMutation({
           <FaceDrawing :face="stage.face" :tints="tints(stage)" :hairline="reach(stages.data.value) / 140" />
         </svg>
         <div class="min-w-0">
-          <h3 class="text-[18px]">{{ stage.label }}</h3>
+          <h3 class="text-lead">{{ stage.label }}</h3>
           <p class="text-quiet">
             {{ writeLength(stage.faceMm, lengths.unit, 0) }} {{ lengths.unit }} across<br />{{ stage.pieces }} pieces · {{ Math.round(stage.handsMin) }} min<br />
             {{ isFull(stage) ? 'as designed' : stage.ownId ? 'as you changed it' : 'by rule' }}

@@ -22,7 +22,7 @@ function picked(event: Event) {
         {{ fault.pointer || 'the document' }}: came {{ fault.came }}, expected {{ fault.expected }}
       </p>
     </div>
-    <h2 class="mt-2 text-[20px]">{{ card.name }}</h2>
+    <h2 class="mt-2 text-head">{{ card.name }}</h2>
     <p class="text-quiet">It is kept just as it is. Take it out, mend it, and bring it back in its place.</p>
     <p class="flex flex-wrap gap-x-3">
       <a class="act-quiet !px-0" :href="`/api/species/${card.id}/as-kept`" :download="`${card.name}.species.json`">Take out as it is</a>

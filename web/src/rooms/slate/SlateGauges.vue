@@ -5,10 +5,10 @@ defineProps<{ rows: Schemas['GaugeRow'][] }>()
 </script>
 
 <template>
-  <table class="mt-1 w-full text-[13px]">
+  <table class="mt-1 w-full text-note">
     <caption class="sr-only">every gauge under it</caption>
     <thead>
-      <tr class="text-right text-[11px] text-quiet"><th class="text-left font-normal">gauge</th><th class="font-normal">droop</th><th class="font-normal">in a bump</th><th /></tr>
+      <tr class="text-right text-note text-quiet"><th class="text-left font-normal">gauge</th><th class="font-normal">droop</th><th class="font-normal">in a bump</th><th /></tr>
     </thead>
     <tbody>
       <tr v-for="row in rows" :key="row.gauge" class="h-[15px] text-right leading-[15px]">

@@ -42,14 +42,14 @@ function change(path: string, value: unknown) {
 
 <template>
   <section class="min-w-0 bg-ground px-3 py-1.5 [&_[data-step]]:hidden" :data-question="kind" :aria-label="node.title">
-    <h2 class="text-[19px]" :title="node.description">{{ node.title }}</h2>
+    <h2 class="text-head" :title="node.description">{{ node.title }}</h2>
     <SchemaFields :node="node" :value="(question as unknown as Record<string, unknown>)" path="" @change="change" />
-    <ProblemNote v-if="fault" :error="fault" class="mt-2 text-[13px]" />
+    <ProblemNote v-if="fault" :error="fault" class="mt-2 text-note" />
     <div v-if="answer" class="mt-1" aria-live="polite">
       <SlateFigures :figures="answer.figures" />
       <SlateGauges v-if="answer.gauges.length" :rows="answer.gauges" />
       <SlateSwatches v-if="answer.swatches.length" :swatches="answer.swatches" />
-      <p v-for="note in answer.notes" :key="note" class="mt-1 text-[13px]">◆ {{ note }}</p>
+      <p v-for="note in answer.notes" :key="note" class="mt-1 text-note">◆ {{ note }}</p>
     </div>
   </section>
 </template>

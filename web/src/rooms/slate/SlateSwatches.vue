@@ -9,11 +9,11 @@ const ladders = computed(() => [...new Set(props.swatches.map((s) => s.ladder))]
 
 <template>
   <div v-for="ladder in ladders" :key="ladder" class="mt-1.5">
-    <p class="text-[12px] text-quiet">{{ ladder }}: g of master + g of white</p>
+    <p class="text-note text-quiet">{{ ladder }}: g of master + g of white</p>
     <ol class="flex">
       <li v-for="(swatch, i) in swatches.filter((s) => s.ladder === ladder)" :key="i" class="min-w-0 flex-1">
         <span class="block h-7 border-y border-line" :class="i === 0 ? 'border-l' : ''" :style="{ background: swatch.colour }" />
-        <span class="block text-[11px] leading-4 whitespace-nowrap">{{ swatch.masterG.toFixed(1) }}+{{ swatch.whiteG.toFixed(1) }}{{ swatch.alike ? ' ◆' : '' }}</span>
+        <span class="block text-note leading-4 whitespace-nowrap">{{ swatch.masterG.toFixed(1) }}+{{ swatch.whiteG.toFixed(1) }}{{ swatch.alike ? ' ◆' : '' }}</span>
       </li>
     </ol>
   </div>

@@ -91,7 +91,7 @@ async function takeOut() {
   <div class="mx-auto grid max-w-6xl grid-cols-1 gap-8 px-5 py-4 lg:grid-cols-[minmax(0,1fr)_380px]">
     <section aria-label="What was measured">
       <button v-if="kept.canUndo.value" type="button" class="act-quiet float-right" @click="kept.undo">Undo</button>
-      <h1 class="text-[28px]">Study</h1>
+      <h1 class="text-title">Study</h1>
       <p class="text-quiet">Take a flower apart, lay its petals flat, and measure them: a row for every size, or for every single petal. A draft is worked out at the width you want, allowing for thinning; leans, formers and heart are then yours to set.</p>
       <div class="mt-3 grid grid-cols-4 gap-3">
         <TextField class="col-span-2" label="name" :value="study.name" :longest="80" @change="$event && change({ name: $event })" />
@@ -108,7 +108,7 @@ async function takeOut() {
       <ProblemNote v-if="failure ?? sorted.error.value" :error="failure ?? sorted.error.value" class="mt-3" />
     </section>
     <section aria-label="The rings">
-      <h2 class="text-[22px]">{{ rings.length }} {{ rings.length === 1 ? 'ring' : 'rings' }}, {{ rings.reduce((s, r) => s + r.count, 0) }} petals</h2>
+      <h2 class="text-head">{{ rings.length }} {{ rings.length === 1 ? 'ring' : 'rings' }}, {{ rings.reduce((s, r) => s + r.count, 0) }} petals</h2>
       <RingSketch :rings="rings" :scale="study.faceMm / study.realFaceMm" />
       <p class="mt-4"><button type="button" class="act" :disabled="rings.length === 0" @click="draft">Draft the species</button></p>
     </section>

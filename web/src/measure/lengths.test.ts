@@ -1,0 +1,26 @@
+import { describe, expect, it } from 'vitest'
+import { readLength, readNumber, trimmed, writeLength } from './lengths'
+
+describe('a length as a maker types it', () => {
+  it.each([
+    ['32', 'mm', 32],
+    ['3.2cm', 'mm', 32],
+    ['3,2 cm', 'in', 32],
+    ['1 1/4in', 'mm', 31.75],
+    ['1¼"', 'mm', 31.75],
+    ['3/8', 'in', 9.525],
+    ['-2 mm', 'in', -2],
+  ] as const)('%s shown in %s is %d mm', (typed, shown, mm) => {
+    expect(readLength(typed, shown)).toBeCloseTo(mm, 9)
+  })
+
+  it.each(['', 'wide', '1/0', '3..2', '12 elephants'])('“%s” is no length', (typed) => {
+    expect(readLength(typed, 'mm')).toBeUndefined()
+  })
+
+  it('is written without digits that say nothing', () => {
+    expect(writeLength(32, 'mm')).toBe('32')
+    expect(trimmed(1.1, 2)).toBe('1.1')
+    expect(readNumber('26ga')).toBe(26)
+  })
+})
