@@ -6,7 +6,7 @@ import { answered, api } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import TableDialog from './TableDialog.vue'
 import ThingEditor from './ThingEditor.vue'
-import { begun, howMuch, inShort, type Item, type Kept, type Kind, KINDS, kindOf } from './things'
+import { begun, howMuch, inShort, type Kept, type Kind, KINDS, kindOf } from './things'
 
 const route = useRoute()
 const queries = useQueryClient()
@@ -52,33 +52,10 @@ async function add() {
   }
 }
 
-/** Changes are seen at once and kept one after the other, each from the version that the one before it left. */
-let keeping = Promise.resolve()
-const open = ref(0)
-
-function put(id: string, change: (t: Kept) => Kept) {
-  queries.setQueryData<Kept[]>(['drawer'], (now) => now?.map((t) => (t.id === id ? change(t) : t)))
-}
-
-function change(item: Item) {
-  const { id } = thing.value!
-  put(id, (t) => ({ ...t, item }))
-  open.value++
-  keeping = keeping.then(() => keep(id)).finally(() => open.value--)
-}
-
-async function keep(id: string) {
-  const now = things.value.find((t) => t.id === id)
-  if (!now) return
-  failure.value = undefined
-  try {
-    const kept = await answered(api.PUT('/api/drawer/{id}', { params: { path: { id } }, body: now, keepalive: true }))
-    put(id, (t) => ({ ...t, version: kept.version }))
-    await queries.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'drawer' })
-  } catch (e) {
-    failure.value = e
-    await drawer.refetch()
-  }
+/** What was kept of one thing is seen in the list; whatever rests on it is asked for anew. */
+async function kept(now: Kept) {
+  queries.setQueryData<Kept[]>(['drawer'], (all) => all?.map((t) => (t.id === now.id ? now : t)))
+  await queries.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'drawer' })
 }
 
 async function remove(id: string) {
@@ -111,7 +88,6 @@ async function remove(id: string) {
     <section class="min-w-0 px-5 py-3" :aria-label="kindOf(kind).label">
       <div class="flex items-baseline gap-4">
         <h1 class="flex-1 text-title first-letter:uppercase">{{ kindOf(kind).label }}</h1>
-        <span role="status" class="text-note text-quiet" :data-state="open ? 'keeping' : 'kept'">{{ open ? '○ keeping …' : '● kept' }}</span>
         <button type="button" class="act" @click="add">Add one</button>
       </div>
       <p class="text-quiet">{{ kindOf(kind).means }}</p>
@@ -132,7 +108,7 @@ async function remove(id: string) {
         </tbody>
       </table>
     </section>
-    <ThingEditor v-if="thing" :key="thing.id" :item="thing.item" @change="change" @remove="remove(thing.id)" />
+    <ThingEditor v-if="thing" :key="thing.id" :thing="thing" @kept="kept" @remove="remove(thing.id)" />
     <aside v-else class="border-l border-line px-4 py-3 text-quiet">Choose a thing to see and change it.</aside>
     <TableDialog v-if="taking" @close="taking = false" @taken="drawer.refetch()" />
   </div>

@@ -1,28 +1,43 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { answered, api } from '@/api/client'
+import { useKept } from '@/kept/useKept'
 import SchemaFields from '@/parts/fields/SchemaFields.vue'
 import NumberField from '@/parts/fields/NumberField.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import StripNest from '@/parts/StripNest.vue'
 import PasteBehaviour from './PasteBehaviour.vue'
-import { type Item, kindOf } from './things'
+import { type Item, type Kept, kindOf } from './things'
 
-/** One thing with its fields; what is changed is kept at once. */
-const props = defineProps<{ item: Item }>()
-const emit = defineEmits<{ change: [item: Item]; remove: [] }>()
+/** One thing with its fields; what is changed is kept by itself. */
+const props = defineProps<{ thing: Kept }>()
+const emit = defineEmits<{ kept: [thing: Kept]; remove: [] }>()
+const params = { path: { id: props.thing.id } }
+const keep = useKept<Item>({
+  name: `thing.${props.thing.id}`,
+  read: () => Promise.resolve({ version: props.thing.version, value: props.thing.item }),
+  async write(item, version) {
+    const now = await answered(api.PUT('/api/drawer/{id}', { params, body: { ...props.thing, item, version }, keepalive: true }))
+    emit('kept', now)
+    return now.version
+  },
+  theirs: (document) => document as Item,
+  afterMs: 150,
+})
+void keep.load()
+const item = computed(() => keep.value.value ?? props.thing.item)
 const sure = ref(false)
 const ballMm = ref(20)
 const failure = ref<unknown>()
-const kind = computed(() => kindOf(props.item.kind))
+const kind = computed(() => kindOf(item.value.kind))
 
 function change(path: string, value: unknown) {
   const steps = path.split('/').slice(1)
-  const copy = JSON.parse(JSON.stringify(props.item)) as Record<string, unknown>
+  const copy = JSON.parse(JSON.stringify(item.value)) as Record<string, unknown>
   let into = copy
   for (const step of steps.slice(0, -1)) into = into[step] as Record<string, unknown>
   into[steps.at(-1)!] = value
-  emit('change', copy as Item)
+  keep.set(copy as Item, path)
 }
 
 /** A ball of this paste, measured across and weighed, says how dense it is. */
@@ -39,7 +54,19 @@ async function weighed(ballG: number) {
 
 <template>
   <aside class="min-w-0 border-l border-line px-4 py-3" :aria-label="item.name">
-    <h2 class="text-head">{{ item.name }}</h2>
+    <div class="flex items-baseline gap-2">
+      <h2 class="min-w-0 flex-1 text-head">{{ item.name }}</h2>
+      <span role="status" class="text-note text-quiet" :data-state="keep.state.value">{{ keep.state.value === 'kept' ? '● kept' : keep.state.value === 'keeping' ? '○ keeping …' : '◆ not kept yet' }}</span>
+      <button v-if="keep.canUndo.value" type="button" class="act-quiet" @click="keep.undo">Undo</button>
+    </div>
+    <div v-if="keep.state.value === 'two-versions'" role="alert" class="my-2 border border-ink bg-sheet p-3">
+      <p class="font-medium">◆ It was changed in another window.</p>
+      <p class="mt-2 flex gap-2">
+        <button type="button" class="act" @click="keep.settle('mine')">Keep mine</button>
+        <button type="button" class="act" @click="keep.settle('theirs')">Take theirs</button>
+      </p>
+    </div>
+    <ProblemNote v-else-if="keep.fault.value" :error="keep.fault.value" class="my-2" />
     <SchemaFields class="mt-2" :node="kind.node" :value="(item as unknown as Record<string, unknown>)" path="" @change="change" />
     <PasteBehaviour v-if="item.kind === 'own-paste'" :item="item" class="mt-4" />
     <section v-if="item.kind === 'own-paste'" class="mt-4 border-t border-line pt-2">

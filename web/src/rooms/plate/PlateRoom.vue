@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { isPetaled, type Part, type Schemas } from '@/api/client'
 import { tintsOf } from '@/parts/tints'
 import ProblemNote from '@/parts/ProblemNote.vue'
@@ -35,6 +35,10 @@ const asking = ref(false)
 /** What stands in the middle: the split plate, the flower in the round, or one piece lying flat. */
 type Middle = 'split' | 'round' | 'outline'
 const middle = ref<Middle>('split')
+/** Where there is no room for both columns, one of them is shown. */
+const SIDES = ['strand', 'reckoning'] as const
+const side = ref<(typeof SIDES)[number]>('reckoning')
+const split = useTemplateRef<{ zoomBy: (factor: number) => void; step: (dx: number, dy: number) => void; all: () => void }>('split')
 const toggle = (to: Middle) => (middle.value = middle.value === to ? 'split' : to)
 const loadFault = shallowRef<Error>()
 
@@ -135,6 +139,13 @@ const shortcuts: Shortcut[] = [
   { keys: ['m'], label: 'take the first mend', run: mendFirst },
   { keys: ['z', 'ctrl+z'], label: 'undo', run: () => plate.undo() },
   { keys: ['y', 'ctrl+y', 'ctrl+shift+z'], label: 'redo', run: () => plate.redo() },
+  { keys: ['e'], label: 'closer', run: () => split.value?.zoomBy(1.3) },
+  { keys: ['f'], label: 'farther', run: () => split.value?.zoomBy(1 / 1.3) },
+  { keys: ['0'], label: 'the whole drawing', run: () => split.value?.all() },
+  { keys: ['ctrl+ArrowLeft'], label: 'look further left', run: () => split.value?.step(-0.2, 0) },
+  { keys: ['ctrl+ArrowRight'], label: 'look further right', run: () => split.value?.step(0.2, 0) },
+  { keys: ['ctrl+ArrowUp'], label: 'look further up', run: () => split.value?.step(0, -0.2) },
+  { keys: ['ctrl+ArrowDown'], label: 'look further down', run: () => split.value?.step(0, 0.2) },
   { keys: ['r'], label: 'in the round, or not', run: () => toggle('round') },
   { keys: ['o'], label: 'the outline, or the flower', run: () => toggle('outline') },
   { keys: ['?'], label: 'this list', run: () => (asking.value = true) },
@@ -159,19 +170,31 @@ const KEEPING = {
 
 <template>
   <ProblemNote v-if="loadFault" :error="loadFault" class="m-6" />
-  <div v-else-if="plate.draft.value" class="flex h-full min-h-[680px] min-w-[1000px] flex-col">
+  <div v-else-if="plate.draft.value" class="flex h-full min-h-[680px] min-w-[800px] flex-col">
     <div class="flex h-12 shrink-0 items-center gap-4 border-b border-line px-4">
       <h1 class="min-w-0 flex-1 truncate text-head">{{ plate.draft.value.name }}</h1>
       <span role="status" class="text-note text-quiet" :data-state="plate.state.value">{{ KEEPING[plate.state.value] }}</span>
+      <button
+        v-for="s in SIDES"
+        :key="s"
+        type="button"
+        class="act-quiet aria-pressed:underline min-[1100px]:!hidden"
+        :aria-pressed="side === s"
+        @click="side = s"
+      >
+        {{ s === 'strand' ? 'Strand' : 'Reckoning' }}
+      </button>
       <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'round'" @click="toggle('round')">In the round</button>
       <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'outline'" @click="toggle('outline')">Outline</button>
       <button type="button" class="act-quiet" :disabled="!plate.canUndo.value" @click="plate.undo()">Undo</button>
       <button type="button" class="act-quiet" :disabled="!plate.canRedo.value" @click="plate.redo()">Redo</button>
       <button type="button" class="act-quiet" @click="asking = true">Keys <kbd class="border border-line px-1 text-note">?</kbd></button>
     </div>
-    <div class="grid min-h-0 flex-1 grid-cols-[236px_minmax(0,1fr)_372px]">
+    <div class="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_320px] min-[1100px]:grid-cols-[236px_minmax(0,1fr)_372px]">
       <StrandColumn
         v-model:selected="selected"
+        class="max-[1100px]:order-last max-[1100px]:border-r-0 max-[1100px]:border-l"
+        :class="{ 'max-[1100px]:!hidden': side !== 'strand' }"
         :species="plate.draft.value"
         :reckoning="reckoning"
         :tints="tints"
@@ -198,6 +221,7 @@ const KEEPING = {
       />
       <SplitPlate
         v-else-if="reckoning"
+        ref="split"
         v-model:selected="selected"
         :drawing="reckoning.drawing"
         :figures="reckoning.figures"
@@ -210,6 +234,7 @@ const KEEPING = {
       <div v-else />
       <ReckoningColumn
         v-if="reckoning"
+        :class="{ 'max-[1100px]:!hidden': side !== 'reckoning' }"
         :species="plate.draft.value"
         :species-id="id"
         :part="selectedPart"

@@ -4,6 +4,7 @@ import type { Figure, Part, Schemas, SpeciesDocument } from '@/api/client'
 import { written } from '@/measure/figures'
 import { useLengths } from '@/measure/useLengths'
 import FaceDrawing from '@/parts/FaceDrawing.vue'
+import { useView } from '@/parts/useView'
 import * as handling from './handling'
 import HabitInset from './HabitInset.vue'
 import SectionDrawing from './SectionDrawing.vue'
@@ -65,8 +66,10 @@ const bottom = computed(() => {
   const shown = Math.min(-lowest, radius.value * ROOM_FOR_LEAVES + STEM_SHOWN_MM) + Math.min(STEM_SHOWN_MM / 2, radius.value / 2)
   return Math.max(extent.value.down, shown) * 1.04 + 7
 })
-const box = computed(() => `${-half.value} ${-top.value} ${2 * half.value} ${top.value + bottom.value}`)
-const hairline = computed(() => Math.max((2 * half.value) / PANEL.width, (top.value + bottom.value) / PANEL.height))
+const view = useView(() => ({ x: -half.value, y: -top.value, width: 2 * half.value, height: top.value + bottom.value }))
+const box = computed(() => `${view.frame.value.x} ${view.frame.value.y} ${view.frame.value.width} ${view.frame.value.height}`)
+const hairline = computed(() => Math.max(view.frame.value.width / PANEL.width, view.frame.value.height / PANEL.height))
+defineExpose({ zoomBy: view.zoomBy, step: view.step, all: view.all })
 const text = computed(() => hairline.value * 13)
 const shown = (key: string) => {
   const figure = props.figures.find((f) => f.key === key)!
@@ -100,8 +103,45 @@ function drag(event: PointerEvent) {
   }
 }
 
-function wheel(id: string, event: WheelEvent) {
+/** Two fingers apart or together enlarge; one that is put on the bare sheet moves it. */
+const touching = new Map<number, { x: number; y: number }>()
+
+function touch(event: PointerEvent) {
+  selected.value = null
+  touching.set(event.pointerId, { x: event.clientX, y: event.clientY })
+  svg.value!.setPointerCapture(event.pointerId)
+}
+
+function move(event: PointerEvent) {
+  const was = touching.get(event.pointerId)
+  if (!was) return drag(event)
+  const now = { x: event.clientX, y: event.clientY }
+  const other = [...touching].find(([id]) => id !== event.pointerId)?.[1]
+  if (other) {
+    const apart = (p: { x: number; y: number }) => Math.hypot(p.x - other.x, p.y - other.y) || 1
+    view.zoomBy(apart(now) / apart(was), place(event))
+  } else {
+    const scale = svg.value!.getScreenCTM()!.a
+    view.pan((was.x - now.x) / scale, (was.y - now.y) / scale)
+  }
+  touching.set(event.pointerId, now)
+}
+
+function lift(event: PointerEvent) {
+  touching.delete(event.pointerId)
+  grip.value = undefined
+}
+
+/** The wheel enlarges about the pointer; over a ring it counts, unless a key or two fingers say otherwise. */
+function zoom(event: WheelEvent) {
   event.preventDefault()
+  view.zoomBy(event.deltaY < 0 ? 1.15 : 1 / 1.15, place(event as unknown as PointerEvent))
+}
+
+function wheel(id: string, event: WheelEvent) {
+  if (event.ctrlKey || event.shiftKey) return
+  event.preventDefault()
+  event.stopPropagation()
   selected.value = id
   emit('change', `count-${id}`, handling.count(id, event.deltaY < 0 ? 1 : -1))
 }
@@ -124,10 +164,11 @@ function gapArc(gap: Schemas['Gap']): string {
       :viewBox="box"
       role="group"
       aria-label="The flower: section on the left, face on the right"
-      @pointermove="drag"
-      @pointerup="grip = undefined"
-      @pointercancel="grip = undefined"
-      @pointerdown.self="selected = null"
+      @pointermove="move"
+      @pointerup="lift"
+      @pointercancel="lift"
+      @pointerdown.self="touch"
+      @wheel="zoom"
     >
       <defs>
         <clipPath id="right-half"><rect x="0" :y="-top * 3" :width="half * 3" :height="(top + bottom) * 4" /></clipPath>
@@ -182,6 +223,10 @@ function gapArc(gap: Schemas['Gap']): string {
       :lit="heads.id === selected || heads.id === lit"
       @press="selected = heads.id"
     />
+    <p v-if="view.zoom.value > 1" class="absolute bottom-2 left-2 flex items-center gap-1 bg-sheet" data-zoom>
+      <button type="button" class="act-quiet" @click="view.all()">The whole flower</button>
+      <span class="text-note text-quiet">× {{ view.zoom.value.toFixed(1) }}</span>
+    </p>
     <p class="pointer-events-none absolute top-2 left-3 font-heading text-lead text-quiet italic">section</p>
     <p class="pointer-events-none absolute top-2 right-3 font-heading text-lead text-quiet italic">face</p>
   </section>

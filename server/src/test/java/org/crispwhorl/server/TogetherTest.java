@@ -103,7 +103,9 @@ public class TogetherTest extends ServerTest {
                         .status(),
                 409);
         JsonNode order = api.get("/api/orders").json().get(0);
-        ObjectNode draft = (ObjectNode) order.deepCopy();
+        ObjectNode draft = Api.JSON.createObjectNode();
+        draft.set("version", order.get("version"));
+        draft.set("order", order.get("order").deepCopy());
         ((ObjectNode) draft.get("order")).put("note", "told twice");
         String orderPath = "/api/orders/" + order.get("id").asString();
         assertEquals(api.put(orderPath, draft).status(), 200);
