@@ -9,6 +9,7 @@ import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
+import { told } from './measure/told'
 import { router } from './router'
 
 createApp(App)
@@ -17,4 +18,5 @@ createApp(App)
   .use(VueQueryPlugin, {
     queryClientConfig: { defaultOptions: { queries: { refetchOnWindowFocus: true, retry: 1, staleTime: 0 } } },
   })
+  .use(told)
   .mount('#app')

@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client'
-import { type LengthUnit, writeLength } from './lengths'
+import { inches, type LengthUnit, writeLength } from './lengths'
 
 type Unit = Schemas['Unit']
 
@@ -32,10 +32,17 @@ const SIGNS: Record<Unit, [sign: string, digits: number]> = {
   none: ['', 2],
 }
 
+/** Of a square and of a cubic inch. */
+const SQUARE_MM = 25.4 ** 2
+const CUBIC_MM = 25.4 ** 3
+
 /** A figure's number and unit as they are shown; what never happens is told in words. */
 export function written(value: number | null, unit: Unit, lengths: LengthUnit): { number: string; unit: string } {
   if (value === null) return { number: 'never', unit: '' }
   if (unit === 'mm') return { number: lengths === 'mm' ? value.toFixed(1) : writeLength(value, 'in'), unit: lengths }
+  if (lengths === 'in' && unit === 'fine-mm') return { number: inches(value), unit: 'in' }
+  if (lengths === 'in' && unit === 'square-mm') return { number: (value / SQUARE_MM).toFixed(2), unit: 'in²' }
+  if (lengths === 'in' && unit === 'cubic-mm') return { number: (value / CUBIC_MM).toFixed(3), unit: 'in³' }
   if (unit === 'min' && value >= 120) return { number: (value / 60).toFixed(1), unit: 'h' }
   const [sign, digits] = SIGNS[unit]
   return { number: value.toFixed(digits), unit: sign }

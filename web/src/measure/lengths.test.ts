@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readLength, readNumber, trimmed, writeLength } from './lengths'
+import { inches, readLength, readNumber, toldIn, trimmed, writeLength } from './lengths'
 
 describe('a length as a maker types it', () => {
   it.each([
@@ -16,6 +16,21 @@ describe('a length as a maker types it', () => {
 
   it.each(['', 'wide', '1/0', '3..2', '12 elephants'])('“%s” is no length', (typed) => {
     expect(readLength(typed, 'mm')).toBeUndefined()
+  })
+
+  it.each([
+    [25.4, '1'],
+    [31.75, '1 1/4'],
+    [9.525, '3/8'],
+    [0.7, '0.03'],
+    [-12.7, '-1/2'],
+  ])('%d mm are %s in, and read as they are written', (mm, told) => {
+    expect(inches(mm)).toBe(told)
+    expect(readLength(told, 'in')).toBeCloseTo(mm, 0)
+  })
+
+  it('is turned in a text of the core, where nothing else is', () => {
+    expect(toldIn('cut 5 of 50.8\u00a0mm wide, as my 20 mm ball', 'in')).toBe('cut 5 of 2 in wide, as my 20 mm ball')
   })
 
   it('is written without digits that say nothing', () => {

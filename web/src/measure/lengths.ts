@@ -33,7 +33,28 @@ function readMixed(text: string): number | undefined {
 
 /** A length for reading, without its unit. */
 export function writeLength(mm: number, unit: LengthUnit, digits = 1): string {
-  return unit === 'mm' ? trimmed(mm, digits) : trimmed(mm / MM_PER_INCH, digits + 1)
+  return unit === 'mm' ? trimmed(mm, digits) : inches(mm)
+}
+
+/** Lengths thinner than this are told to a hundredth of an inch, as a gauge measures them, mm. */
+const FINE_MM = 3
+const SIXTEENTHS = 16
+
+/** A length in inches: to the nearest sixteenth as a fraction, a fine one to the hundredth. */
+export function inches(mm: number): string {
+  if (Math.abs(mm) < FINE_MM) return (mm / MM_PER_INCH).toFixed(2)
+  const parts = Math.round((Math.abs(mm) / MM_PER_INCH) * SIXTEENTHS)
+  const whole = Math.floor(parts / SIXTEENTHS)
+  let rest = parts % SIXTEENTHS
+  let of = SIXTEENTHS
+  while (rest > 0 && rest % 2 === 0) [rest, of] = [rest / 2, of / 2]
+  const fraction = rest === 0 ? '' : `${rest}/${of}`
+  return `${mm < 0 ? '-' : ''}${[whole || rest === 0 ? String(whole) : '', fraction].filter(Boolean).join(' ')}`
+}
+
+/** A text of the core with its lengths, which it writes with a no-break space before `mm`, as the maker reads them. */
+export function toldIn(text: string, unit: LengthUnit): string {
+  return text.replace(/(-?\d+(?:\.\d+)?)\u00a0mm/g, (_, mm: string) => (unit === 'mm' ? `${mm} mm` : `${inches(Number(mm))} in`))
 }
 
 /** Reads a plain number or a gauge such as `26ga`. */

@@ -45,7 +45,7 @@ const groups = computed(() => {
         </th>
       </tr>
       <tr v-for="figure in rows" :key="figure.key" :data-figure="figure.key" class="h-6">
-        <th scope="row" class="text-left font-normal">{{ figure.label }}</th>
+        <th scope="row" class="text-left font-normal">{{ $told(figure.label) }}</th>
         <td class="text-right font-medium whitespace-nowrap">
           <span data-value>{{ written(figure.value, figure.unit, lengths.unit).number }}</span>
           <span class="ml-1 inline-block w-9 text-left font-normal text-quiet">{{

@@ -2,12 +2,14 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, shallowRef, watch } from 'vue'
 import { answered, api, type Schemas } from '@/api/client'
-import { choicesOf, definition, resolved } from '@/parts/fields/schema'
+import published from '@formats/pace.schema.json'
+import { choicesOf, definition, publish, resolved } from '@/parts/fields/schema'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import NumberField from '@/parts/fields/NumberField.vue'
 import { usePace } from './usePace'
 
 /** How fast the studio's hands are: a hand, and operations that it does faster or slower than that hand would. */
+publish(published)
 const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 const store = usePace()

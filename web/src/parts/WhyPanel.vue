@@ -25,10 +25,10 @@ watchEffect(async () => {
 <template>
   <ProblemNote v-if="fault" :error="fault" />
   <template v-else-if="reason">
-    <p>{{ reason.rule }}</p>
+    <p>{{ $told(reason.rule) }}</p>
     <dl class="mt-2 grid grid-cols-[1fr_auto] gap-x-3">
       <template v-for="input in reason.inputs" :key="input.label">
-        <dt class="text-quiet">{{ input.label }}</dt>
+        <dt class="text-quiet">{{ $told(input.label) }}</dt>
         <dd class="text-right">
           {{ written(input.value, input.unit, lengths.unit).number }}
           {{ written(input.value, input.unit, lengths.unit).unit }}

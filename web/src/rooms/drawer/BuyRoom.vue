@@ -52,7 +52,7 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
           <tbody>
             <tr v-for="b in found.data.value.buy" :key="b.cutter.name" class="border-t border-line align-top">
               <td class="py-1 pr-3 font-medium">{{ b.cutter.name }}</td>
-              <td class="pr-3"><p v-for="line in named(b.serves)" :key="line">{{ line }}</p></td>
+              <td class="pr-3"><p v-for="line in named(b.serves)" :key="line">{{ $told(line) }}</p></td>
               <td class="text-right">{{ b.cutter.price.toFixed(2) }}</td>
               <td class="w-56 pl-4 text-note text-quiet">
                 <template v-if="b.instead[0]">{{ b.instead[0].cutters.length }} cutters for {{ b.instead[0].price.toFixed(2) }}</template>
@@ -72,7 +72,7 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
               <tr v-for="s in found.data.value.served" :key="s.need.species + s.need.part" class="border-t border-line">
                 <td class="py-0.5 pr-3">{{ s.need.part }} <span class="text-note text-quiet italic">{{ s.need.species }}</span></td>
                 <td class="pr-3">{{ s.by.cutter.name }}</td>
-                <td>{{ s.by.reason }}</td>
+                <td>{{ $told(s.by.reason) }}</td>
               </tr>
             </tbody>
           </table>

@@ -56,8 +56,8 @@ const hours = computed(() => {
   <section aria-label="Drying strip" class="grid shrink-0 grid-cols-[236px_1fr] border-t border-line" :style="{ height: `${stripPx}px` }">
     <RoomReading class="border-r border-line" />
     <div class="flex min-h-0 flex-col px-3 pt-1">
-      <p class="flex items-baseline gap-5 text-note text-quiet">
-        <span class="font-heading text-lead italic">drying, working straight through</span>
+      <p class="flex items-baseline gap-5 text-note whitespace-nowrap text-quiet">
+        <span class="font-heading text-lead whitespace-nowrap italic max-[1100px]:hidden">drying, working straight through</span>
         <span><span class="mr-1 inline-block h-2.5 w-4 border border-ink bg-ground align-baseline" />wet</span>
         <span><span class="hatched mr-1 inline-block h-2.5 w-4 border border-ink align-baseline" />bends</span>
         <span><span class="mr-1 inline-block h-2.5 w-4 bg-quiet align-baseline" />setting to dry</span>

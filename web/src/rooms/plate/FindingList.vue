@@ -15,13 +15,13 @@ const nameOf = (id?: string) => props.parts.find((p) => p.id === id)?.name ?? 'f
         <p class="flex items-baseline gap-2">
           <span class="font-semibold whitespace-nowrap">{{ f.severity === 'stop' ? '■ stop' : '◆ look' }}</span>
           <span class="min-w-0 flex-1">
-            {{ f.title }}
+            {{ $told(f.title) }}
             <button v-if="f.partId" type="button" class="text-note text-accent italic hover:underline" @click="emit('select', f.partId)">{{ nameOf(f.partId) }}</button>
           </span>
           <WhyButton :why="() => f.why" :about="f.title" />
         </p>
         <p v-if="f.mends.length" class="mt-1 flex flex-wrap gap-1.5">
-          <button v-for="m in f.mends" :key="m.label" type="button" class="act !px-2 text-note" @click="emit('mend', m)">{{ m.label }}</button>
+          <button v-for="m in f.mends" :key="m.label" type="button" class="act !px-2 text-note" @click="emit('mend', m)">{{ $told(m.label) }}</button>
         </p>
       </li>
     </ul>

@@ -20,7 +20,7 @@ const watched = computed(() =>
 <template>
   <dl class="mt-1 grid grid-cols-3 border-y border-line" aria-label="In short">
     <div v-for="f in watched" :key="f.key" class="flex flex-col-reverse py-0.5">
-      <dt class="truncate text-note text-quiet" :title="f.label">{{ f.label }}</dt>
+      <dt class="truncate text-note text-quiet" :title="f.label">{{ $told(f.label) }}</dt>
       <dd class="text-lead leading-5 font-medium">{{ f.number }}<span class="ml-1 text-note font-normal text-quiet">{{ f.unit }}</span></dd>
     </div>
   </dl>

@@ -23,7 +23,7 @@ const size = (cut: Schemas['Cut']) =>
           <span class="flex-1">{{ job.cutter ?? 'no cutter of the drawer' }}<span class="font-sans text-body font-normal text-quiet"> · {{ size(job.cut) }}</span></span>
           <span class="font-sans text-head font-medium" data-pieces>{{ job.pieces }}</span>
         </h2>
-        <p :class="job.cutter ? '' : 'font-medium'">{{ job.cutter ? '●' : '◆' }} {{ job.doing }}</p>
+        <p :class="job.cutter ? '' : 'font-medium'">{{ job.cutter ? '●' : '◆' }} {{ $told(job.doing) }}</p>
         <p class="text-quiet">
           {{ job.shade }}, rolled to {{ job.rolledMm.toFixed(1) }} mm<template v-if="job.setting !== undefined"> (setting {{ job.setting }})</template>,
           a strip of {{ mm(job.nesting.stripMm) }} × {{ mm(job.stripMm) }} {{ lengths.unit }}
@@ -48,7 +48,7 @@ const size = (cut: Schemas['Cut']) =>
       <tbody>
         <tr v-for="line in materials.uncut" :key="line.species + line.part" class="border-t border-line">
           <td class="py-0.5">{{ line.part }} <span class="text-note text-quiet italic">{{ line.species }}</span></td>
-          <td>{{ line.from }}</td>
+          <td>{{ $told(line.from) }}</td>
           <td class="text-right">{{ line.needed + line.spares }}</td>
           <td class="text-right">{{ line.grams.toFixed(2) }}</td>
         </tr>

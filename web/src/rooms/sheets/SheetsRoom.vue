@@ -5,6 +5,7 @@ import { RouterLink } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import { useJob } from '@/kept/useJob'
 import JobNote from '@/parts/JobNote.vue'
+import { useLengths } from '@/measure/useLengths'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { readable } from '../order/dates'
 import CutSheet from './CutSheet.vue'
@@ -25,6 +26,8 @@ const SHEETS = [
 ]
 const OUTLINES = 'outlines'
 const paper = ref('A4')
+const lengths = useLengths()
+const inLengths = computed(() => (lengths.unit === 'in' ? 'IN' : 'MM'))
 const shown = computed(() => props.sheet || 'cuts')
 const chosen = computed(() => SHEETS.find((s) => s.key === shown.value))
 const path = { params: { path: { id: props.id } } }
@@ -51,13 +54,13 @@ const print = () => window.print()
       <button type="button" class="act" @click="print">Print</button>
       <label class="flex items-center gap-1.5 text-quiet">on<select v-model="paper" class="field !w-auto"><option value="A4">A4</option><option value="LETTER">Letter</option></select></label>
       <template v-if="chosen">
-        <a class="act" :href="`/api/orders/${id}/sheets.pdf?sheets=${chosen.key.toUpperCase()}&paper=${paper}`" target="_blank">This sheet as PDF</a>
-        <a class="act" :href="`/api/orders/${id}/sheets.pdf?paper=${paper}`" target="_blank">All sheets as PDF</a>
-        <a class="act" :href="`/api/orders/${id}/lists/${chosen.key}.csv`" :download="`${chosen.key}.csv`">As CSV</a>
+        <a class="act" :href="`/api/orders/${id}/sheets.pdf?sheets=${chosen.key.toUpperCase()}&paper=${paper}&lengths=${inLengths}`" target="_blank">This sheet as PDF</a>
+        <a class="act" :href="`/api/orders/${id}/sheets.pdf?paper=${paper}&lengths=${inLengths}`" target="_blank">All sheets as PDF</a>
+        <a class="act" :href="`/api/orders/${id}/lists/${chosen.key}.csv?lengths=${inLengths}`" :download="`${chosen.key}.csv`">As CSV</a>
       </template>
       <template v-else>
-        <a class="act" :href="`/api/orders/${id}/outlines.pdf?paper=${paper}`" target="_blank">As PDF</a>
-        <a class="act" :href="`/api/orders/${id}/outlines.svg?paper=${paper}`" download="outlines.svg">As SVG</a>
+        <a class="act" :href="`/api/orders/${id}/outlines.pdf?paper=${paper}&lengths=${inLengths}`" target="_blank">As PDF</a>
+        <a class="act" :href="`/api/orders/${id}/outlines.svg?paper=${paper}&lengths=${inLengths}`" download="outlines.svg">As SVG</a>
       </template>
     </p>
     <ProblemNote v-if="order.error.value ?? materials.fault.value" :error="order.error.value ?? materials.fault.value" />

@@ -30,11 +30,11 @@ async function putBack() {
     <thead><tr class="text-left text-note text-quiet"><th class="font-normal">what</th><th class="text-right font-normal">needed</th><th class="text-right font-normal">in the drawer</th><th class="text-right font-normal">buy</th><th class="pl-6 font-normal">note</th></tr></thead>
     <tbody>
       <tr v-for="line in rows" :key="line.what" class="border-t border-line">
-        <td class="py-1">{{ line.what }}</td>
+        <td class="py-1">{{ $told(line.what) }}</td>
         <td class="text-right">{{ plain(line.needed) }} {{ line.sign }}</td>
         <td class="text-right">{{ plain(line.owned) }} {{ line.sign }}</td>
         <td class="text-right font-medium">{{ line.missing > 0 ? `◆ ${plain(line.missing)} ${line.sign}` : '● enough' }}</td>
-        <td class="pl-6 text-note text-quiet">{{ line.note }}</td>
+        <td class="pl-6 text-note text-quiet">{{ $told(line.note) }}</td>
       </tr>
     </tbody>
   </table>

@@ -27,12 +27,12 @@ const mm = (value: number) => writeLength(value, lengths.unit)
       <dt>finished piece</dt><dd><strong>{{ job.plan.weightG.toFixed(1) }} g</strong>, paste and wire</dd>
       <dt>stem, thickest</dt><dd><strong>{{ mm(job.plan.thickMm) }} {{ lengths.unit }}</strong></dd>
       <dt>tape for one</dt><dd>{{ writeLength(job.plan.tapeMm, lengths.unit, 0) }} {{ lengths.unit }}</dd>
-      <dt>its stem</dt><dd>{{ job.advice === 'carries it' ? '●' : '◆' }} {{ job.advice }}</dd>
+      <dt>its stem</dt><dd>{{ job.advice === 'carries it' ? '●' : '◆' }} {{ $told(job.advice) }}</dd>
       <dt>pick</dt>
       <dd>
-        <template v-if="job.picks[0]?.fits">● {{ job.picks[0].pick.name }}: {{ job.picks[0].reason }}</template>
+        <template v-if="job.picks[0]?.fits">● {{ job.picks[0].pick.name }}: {{ $told(job.picks[0].reason) }}</template>
         <template v-else>■ none of the drawer fits</template>
-        <p v-for="pick in job.picks.filter((p) => !p.fits)" :key="pick.pick.name" class="text-note text-quiet">{{ pick.pick.name }}: {{ pick.reason }}</p>
+        <p v-for="pick in job.picks.filter((p) => !p.fits)" :key="pick.pick.name" class="text-note text-quiet">{{ pick.pick.name }}: {{ $told(pick.reason) }}</p>
       </dd>
     </dl>
   </section>

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.paste.Batch;
@@ -17,8 +18,9 @@ public final class ListCsv {
     private ListCsv() {}
 
     /** The cut list. */
-    public static String cuts(List<OrderSheet.CutLine> lines) {
+    public static String cuts(List<OrderSheet.CutLine> lines, Told.Lengths lengths) {
         return table(
+                lengths,
                 List.of(
                         "species",
                         "part",
@@ -37,9 +39,9 @@ public final class ListCsv {
                                 l.part(),
                                 l.shade(),
                                 l.from(),
-                                tenths(l.lengthMm()),
-                                tenths(l.widthMm()),
-                                tenths(l.rolledMm()),
+                                length(l.lengthMm(), lengths),
+                                length(l.widthMm(), lengths),
+                                length(l.rolledMm(), lengths),
                                 l.needed(),
                                 l.spares(),
                                 l.needed() + l.spares(),
@@ -48,29 +50,31 @@ public final class ListCsv {
     }
 
     /** The wires with their cutting plan. */
-    public static String wires(Materials materials) {
+    public static String wires(Materials materials, Told.Lengths lengths) {
         return table(
+                lengths,
                 List.of("gauge", "from mm", "of", "times", "pieces mm", "left mm", "proved"),
                 materials.wires().stream()
                         .flatMap(job -> job.plan().cuts().stream()
                                 .map(cut -> List.<Object>of(
                                         job.gauge(),
-                                        tenths(cut.fromMm()),
+                                        length(cut.fromMm(), lengths),
                                         cut.offcut() ? "an offcut" : "a whole wire",
                                         cut.times(),
-                                        pieces(cut),
-                                        tenths(cut.leftMm()),
+                                        pieces(cut, lengths),
+                                        length(cut.leftMm(), lengths),
                                         job.plan().proved())))
                         .toList());
     }
 
-    private static String pieces(CuttingPlan.WireCutting cut) {
-        return cut.piecesMm().stream().map(ListCsv::tenths).collect(Collectors.joining(" "));
+    private static String pieces(CuttingPlan.WireCutting cut, Told.Lengths lengths) {
+        return cut.piecesMm().stream().map(mm -> length(mm, lengths)).collect(Collectors.joining(" "));
     }
 
     /** Pastes and shades. */
     public static String pastes(Materials materials) {
         return table(
+                Told.Lengths.MM,
                 List.of("medium", "master", "species", "shade", "colour", "master g", "white g", "in all g", "like"),
                 materials.pastes().stream()
                         .flatMap(job -> job.batches().stream().flatMap(batch -> rows(job, batch).stream()))
@@ -93,8 +97,9 @@ public final class ListCsv {
     }
 
     /** The shopping list against the drawer. */
-    public static String shopping(Materials materials) {
+    public static String shopping(Materials materials, Told.Lengths lengths) {
         return table(
+                lengths,
                 List.of("what", "needed", "in the drawer", "missing", "unit", "note"),
                 materials.shopping().stream()
                         .map(l -> List.<Object>of(
@@ -108,15 +113,16 @@ public final class ListCsv {
     }
 
     /** Stems, tape and picks. */
-    public static String stems(Materials materials) {
+    public static String stems(Materials materials, Told.Lengths lengths) {
         return table(
+                lengths,
                 List.of("species", "flowers", "stem mm", "tape mm each", "weight g", "stem", "pick"),
                 materials.stems().stream()
                         .map(s -> List.<Object>of(
                                 s.species(),
                                 s.flowers(),
-                                tenths(s.plan().thickMm()),
-                                tenths(s.plan().tapeMm()),
+                                length(s.plan().thickMm(), lengths),
+                                length(s.plan().tapeMm(), lengths),
                                 tenths(s.plan().weightG()),
                                 s.advice(),
                                 s.picks().stream()
@@ -127,13 +133,15 @@ public final class ListCsv {
                         .toList());
     }
 
-    private static String table(List<String> header, List<List<Object>> rows) {
+    private static String table(Told.Lengths lengths, List<String> header, List<List<Object>> rows) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            printer.printRecord(header);
+            printer.printRecord(header.stream()
+                    .map(h -> lengths == Told.Lengths.IN ? h.replaceAll("\\bmm\\b", "in") : h)
+                    .toList());
             for (List<Object> row : rows) {
                 printer.printRecord(row.stream()
-                        .map(cell -> cell instanceof String words ? plain(words) : cell)
+                        .map(cell -> cell instanceof String words ? plain(Told.in(words, lengths)) : cell)
                         .toList());
             }
         } catch (IOException e) {
@@ -148,6 +156,11 @@ public final class ListCsv {
      */
     static String plain(String text) {
         return !text.isEmpty() && "=+-@\t\r'".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    }
+
+    /** A length alone in its cell: tenths of a millimetre, or hundredths of an inch. */
+    private static String length(double mm, Told.Lengths lengths) {
+        return lengths == Told.Lengths.IN ? hundredths(mm / Told.MM_PER_INCH) : tenths(mm);
     }
 
     private static String tenths(double value) {

@@ -2,12 +2,13 @@ package org.crispwhorl.files;
 
 import java.util.List;
 import java.util.Locale;
+import org.crispwhorl.core.measure.Told;
 
 /** Outlines at true size as SVG: one user unit is one millimetre. Pages stand under each other. */
 public final class OutlineSvg {
     private OutlineSvg() {}
 
-    public static String write(String title, OutlinePages laid) {
+    public static String write(String title, OutlinePages laid, Told.Lengths lengths) {
         double wide = laid.paper().widthMm();
         double page = laid.paper().heightMm();
         int pages = Math.max(1, laid.pages().size());
@@ -25,7 +26,7 @@ public final class OutlineSvg {
         for (int i = 0; i < laid.pages().size(); i++) {
             svg.append(String.format(Locale.ROOT, "<g transform=\"translate(0 %s)\">%n", page * i));
             for (OutlinePages.Placed placed : laid.pages().get(i)) {
-                outline(svg, placed);
+                outline(svg, placed, lengths);
             }
             ruler(svg, page);
             svg.append("</g>\n");
@@ -33,7 +34,7 @@ public final class OutlineSvg {
         return svg.append("</g>\n</svg>\n").toString();
     }
 
-    private static void outline(StringBuilder svg, OutlinePages.Placed placed) {
+    private static void outline(StringBuilder svg, OutlinePages.Placed placed, Told.Lengths lengths) {
         svg.append("<path d=\"");
         double[][] ring = placed.ring();
         for (int i = 0; i < ring.length; i++) {
@@ -48,7 +49,7 @@ public final class OutlineSvg {
                     "<text x=\"%.2f\" y=\"%.2f\" fill=\"#222\" stroke=\"none\">%s</text>%n",
                     placed.leftMm(),
                     under,
-                    escaped(line)));
+                    escaped(Told.in(line, lengths))));
         }
     }
 

@@ -21,6 +21,7 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.util.Matrix;
+import org.crispwhorl.core.measure.Told;
 
 /** Pages to draw on in millimetres from the upper left corner, with the fonts embedded. */
 final class PdfCanvas implements Closeable {
@@ -29,12 +30,14 @@ final class PdfCanvas implements Closeable {
 
     private final PDDocument document = new PDDocument();
     private final Paper paper;
+    private final Told.Lengths lengths;
     final PDFont regular;
     final PDFont strong;
     private PDPageContentStream page;
 
-    PdfCanvas(Paper paper, String title) throws IOException {
+    PdfCanvas(Paper paper, String title, Told.Lengths lengths) throws IOException {
         this.paper = paper;
+        this.lengths = lengths;
         document.getDocumentInformation().setTitle(title);
         document.getDocumentInformation().setCreator("Crisp Whorl");
         regular = font("IBMPlexSans-Regular.ttf");
@@ -45,6 +48,11 @@ final class PdfCanvas implements Closeable {
         try (InputStream in = Objects.requireNonNull(PdfCanvas.class.getResourceAsStream("fonts/" + name))) {
             return PDType0Font.load(document, in, true);
         }
+    }
+
+    /** A text with its lengths as the maker reads them. */
+    String told(String text) {
+        return Told.in(text, lengths);
     }
 
     Paper paper() {
@@ -81,7 +89,7 @@ final class PdfCanvas implements Closeable {
         page.beginText();
         page.setFont(font, (float) sizePt);
         page.newLineAtOffset(x(leftMm), y(topMm));
-        page.showText(writable(font, text));
+        page.showText(writable(font, told(text)));
         page.endText();
     }
 

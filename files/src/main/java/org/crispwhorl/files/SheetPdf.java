@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import org.crispwhorl.core.drawer.PickFit;
+import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.outline.CutShape;
@@ -38,9 +40,11 @@ public final class SheetPdf {
      *
      * @param title of the order
      * @param sheets which, in this order
+     * @param lengths what the maker reads lengths in
      */
-    public static byte[] write(String title, Materials materials, List<Sheet> sheets, Paper paper) {
-        try (PdfCanvas canvas = new PdfCanvas(paper, title)) {
+    public static byte[] write(
+            String title, Materials materials, List<Sheet> sheets, Paper paper, Told.Lengths lengths) {
+        try (PdfCanvas canvas = new PdfCanvas(paper, title, lengths)) {
             SheetPdf pdf = new SheetPdf(canvas);
             for (Sheet sheet : sheets) {
                 pdf.flow.begin(title);
@@ -63,22 +67,23 @@ public final class SheetPdf {
         List<SheetFlow.Column> columns = List.of(
                 new SheetFlow.Column("cutter and what to do with it", 58, false),
                 new SheetFlow.Column("for", 42, false),
-                new SheetFlow.Column("size mm", 22, true),
-                new SheetFlow.Column("roll mm", 16, true),
+                new SheetFlow.Column("size", 22, true),
+                new SheetFlow.Column("roll", 16, true),
                 new SheetFlow.Column("cut", 16, true),
-                new SheetFlow.Column("strip mm", 32, true));
+                new SheetFlow.Column("strip", 32, true));
         for (Materials.CutterJob job : materials.cuts()) {
             List<List<String>> rows = new ArrayList<>();
             rows.add(List.of(
                     job.cutter().map(c -> c + ": " + job.doing()).orElse(job.doing()),
                     job.shade(),
-                    mm(job.cut().sizeMm()) + " × " + mm(job.cut().outline().widthMm()),
-                    String.format(Locale.ROOT, "%.1f", job.rolledMm())
+                    length(job.cut().sizeMm()) + " × "
+                            + length(job.cut().outline().widthMm()),
+                    Unit.MM.write(job.rolledMm())
                             + job.setting()
                                     .map(s -> String.format(Locale.ROOT, " (%.0f)", s))
                                     .orElse(""),
                     Integer.toString(job.pieces()),
-                    mm(job.nesting().stripMm()) + " × " + mm(job.stripMm())));
+                    length(job.nesting().stripMm()) + " × " + length(job.stripMm())));
             for (OrderSheet.CutLine line : job.lines()) {
                 rows.add(List.of(
                         "", line.species() + ", " + line.part(), "", "", line.needed() + " + " + line.spares(), ""));
@@ -186,8 +191,8 @@ public final class SheetPdf {
                 bar(cut, (flow.right() - OutlinePages.MARGIN_MM - 30) / longest);
             }
             for (var piece : plan.tooLong()) {
-                flow.note("Too long for any wire of the drawer: " + piece.count() + " × " + mm(piece.lengthMm())
-                        + " mm. Take a longer stock, or join two.");
+                flow.note("Too long for any wire of the drawer: " + piece.count() + " × " + length(piece.lengthMm())
+                        + ". Take a longer stock, or join two.");
             }
             flow.y += 4;
         }
@@ -198,7 +203,7 @@ public final class SheetPdf {
     private static List<WirePieceLine> lines(Materials.WireJob job) {
         return job.pieces().stream()
                 .sorted(Comparator.comparingDouble(w -> -w.lengthMm()))
-                .map(w -> new WirePieceLine(w.count() + " × " + mm(w.lengthMm()) + " mm, " + w.use()))
+                .map(w -> new WirePieceLine(w.count() + " × " + length(w.lengthMm()) + ", " + w.use()))
                 .toList();
     }
 
@@ -213,14 +218,14 @@ public final class SheetPdf {
         double x = OutlinePages.MARGIN_MM + 22;
         for (double piece : cut.piecesMm()) {
             canvas.box(x, flow.y - 3.4, scale * piece, 4.6, null);
-            String size = mm(piece);
+            String size = canvas.told(length(piece));
             if (canvas.wide(canvas.regular, 7, size) < scale * piece - 1) {
                 canvas.text(canvas.regular, 7, x + 0.8, flow.y, size);
             }
             x += scale * piece;
         }
         if (cut.leftMm() > 0.5) {
-            canvas.text(canvas.regular, 7, x + 1, flow.y, mm(cut.leftMm()) + " left");
+            canvas.text(canvas.regular, 7, x + 1, flow.y, length(cut.leftMm()) + " left");
         }
         flow.y += 6;
     }
@@ -308,8 +313,8 @@ public final class SheetPdf {
                 List.of(
                         new SheetFlow.Column("species", 50, false),
                         new SheetFlow.Column("flowers", 16, true),
-                        new SheetFlow.Column("stem mm", 18, true),
-                        new SheetFlow.Column("tape mm", 20, true),
+                        new SheetFlow.Column("stem", 18, true),
+                        new SheetFlow.Column("tape", 20, true),
                         new SheetFlow.Column("g", 14, true),
                         new SheetFlow.Column("stem", 34, false),
                         new SheetFlow.Column("pick", 34, false)),
@@ -317,9 +322,9 @@ public final class SheetPdf {
                         .map(s -> List.of(
                                 s.species(),
                                 Integer.toString(s.flowers()),
-                                mm(s.plan().thickMm()),
-                                mm(s.plan().tapeMm()),
-                                mm(s.plan().weightG()),
+                                length(s.plan().thickMm()),
+                                length(s.plan().tapeMm()),
+                                plain(s.plan().weightG()),
                                 s.advice(),
                                 s.picks().stream()
                                         .filter(PickFit::fits)
@@ -333,11 +338,11 @@ public final class SheetPdf {
                         + " food authority or a qualified adviser.");
     }
 
-    private static String mm(double value) {
-        return String.format(Locale.ROOT, "%.1f", value).replaceAll("\\.0$", "");
+    private static String length(double mm) {
+        return Unit.MM.write(mm);
     }
 
     private static String plain(double value) {
-        return mm(value);
+        return String.format(Locale.ROOT, "%.1f", value).replaceAll("\\.0$", "");
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.order.OrderSheet;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -40,7 +41,8 @@ public class FormatsTest {
 
     @Test
     public void theCutListHasAHeadingAndALineForEachCut() throws IOException {
-        List<CSVRecord> rows = read(ListCsv.cuts(List.of(line("Rose", "petals"), line("Rose", "leaves"))));
+        List<CSVRecord> rows =
+                read(ListCsv.cuts(List.of(line("Rose", "petals"), line("Rose", "leaves")), Told.Lengths.MM));
         assertEquals(rows.size(), 3);
         assertEquals(rows.get(0).get(0), "species");
         assertEquals(rows.get(1).get(9), "41");
@@ -51,12 +53,17 @@ public class FormatsTest {
     @Test
     public void commasQuotesAndLinesComeBackWhole() throws IOException {
         String odd = "a \"double\", and\nanother line";
-        assertEquals(read(ListCsv.cuts(List.of(line(odd, "petals")))).get(1).get(0), odd);
+        assertEquals(
+                read(ListCsv.cuts(List.of(line(odd, "petals")), Told.Lengths.MM))
+                        .get(1)
+                        .get(0),
+                odd);
     }
 
     @Test
     public void linesEndAsTheStandardSays() {
-        assertTrue(ListCsv.cuts(List.of(line("Rose", "petals"))).endsWith("\r\n"));
+        assertTrue(
+                ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.MM).endsWith("\r\n"));
     }
 
     @DataProvider
@@ -66,7 +73,9 @@ public class FormatsTest {
 
     @Test(dataProvider = "formulas")
     public void noCellCanBeTakenForAFormula(String name) throws IOException {
-        String cell = read(ListCsv.cuts(List.of(line(name, "petals")))).get(1).get(0);
+        String cell = read(ListCsv.cuts(List.of(line(name, "petals")), Told.Lengths.MM))
+                .get(1)
+                .get(0);
         assertEquals(cell, "'" + name);
     }
 
@@ -113,5 +122,15 @@ public class FormatsTest {
         var before = MAPPER.readTree("{\"form\":{\"kind\":\"ball\",\"diameterMm\":8}}");
         var after = MAPPER.readTree("{\"form\":{\"kind\":\"cone\",\"diameterMm\":8,\"heightMm\":9}}");
         assertEquals(DocumentDiff.between(before, after).get(0).path(), "/form");
+    }
+
+    @Test
+    public void aListInInchesHasNoMillimetresInIt() {
+        List<CSVRecord> rows = read(ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.IN));
+        assertEquals(rows.get(0).get(4), "length in");
+        String mm = read(ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.MM))
+                .get(1)
+                .get(4);
+        assertEquals(Double.parseDouble(rows.get(1).get(4)), Double.parseDouble(mm) / 25.4, 0.005);
     }
 }

@@ -40,6 +40,7 @@ public class PublishedFormatsTest extends ServerTest {
     @Test
     public void theSchemasOfDrawerSlateAndPrintedCutter() throws IOException {
         published(api.get("/api/formats/drawer.schema.json"), ROOT.resolve("docs/formats/drawer.schema.json"));
+        published(api.get("/api/formats/pace.schema.json"), ROOT.resolve("docs/formats/pace.schema.json"));
         published(api.get("/api/formats/slate.schema.json"), ROOT.resolve("docs/formats/slate.schema.json"));
         published(
                 api.get("/api/formats/printed-cutter.schema.json"),

@@ -288,7 +288,7 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
 
     private static String whole(double mm) {
         double half = Math.round(2 * mm) / 2.0;
-        return (half == Math.rint(half) ? Long.toString((long) half) : Double.toString(half)) + " mm";
+        return Unit.MM.write(half);
     }
 
     private static CutterFit no(Cutter cutter, double off, String reason) {

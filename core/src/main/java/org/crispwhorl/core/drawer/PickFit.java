@@ -3,6 +3,7 @@ package org.crispwhorl.core.drawer;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import org.crispwhorl.core.measure.Unit;
 
 /**
  * Whether a pick takes a stem and stays inside a tier.
@@ -36,9 +37,9 @@ public record PickFit(CakePick pick, boolean fits, String reason) {
                     false,
                     String.format(
                             Locale.ROOT,
-                            "too narrow: the stem is %.1f mm and wants a bore of %.1f mm",
-                            stemMm,
-                            stemMm + PLAY_MM));
+                            "too narrow: the stem is %s and wants a bore of %s",
+                            Unit.MM.write(stemMm),
+                            Unit.MM.write(stemMm + PLAY_MM)));
         }
         if (pick.lengthMm() > tierMm - CLEAR_MM + 1e-9) {
             return new PickFit(
@@ -46,11 +47,10 @@ public record PickFit(CakePick pick, boolean fits, String reason) {
                     false,
                     String.format(
                             Locale.ROOT,
-                            "too long: the tier is %.0f mm tall and takes %.0f mm",
-                            tierMm,
-                            Math.max(0, tierMm - CLEAR_MM)));
+                            "too long: the tier is %s tall and takes %s",
+                            Unit.MM.write(tierMm),
+                            Unit.MM.write(Math.max(0, tierMm - CLEAR_MM))));
         }
-        return new PickFit(
-                pick, true, String.format(Locale.ROOT, "%.1f mm of play round the stem", pick.boreMm() - stemMm));
+        return new PickFit(pick, true, Unit.MM.write(pick.boreMm() - stemMm) + " of play round the stem");
     }
 }

@@ -46,7 +46,7 @@ final class FormerMisfit implements Rule {
         double larger = Math.ceil(bend / OPEN_DEG * former.rimRadiusMm());
         double depth = Math.ceil(larger * former.depthMm() / former.rimRadiusMm());
         Former wider = new Former(
-                "former " + Math.round(2 * larger) + " mm",
+                "former " + Unit.MM.write(Math.round(2 * larger)),
                 Math.min(200, larger),
                 Math.min(Math.min(200, larger), depth),
                 former.side());

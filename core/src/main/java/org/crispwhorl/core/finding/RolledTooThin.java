@@ -29,14 +29,15 @@ final class RolledTooThin implements Rule {
                         Optional.of(part.id()),
                         "Rolled thinner than it rolls evenly",
                         Why.of(
-                                "On white fat paste rolls evenly to 0.4 mm, on cornflour to 0.6 mm",
+                                "On white fat paste rolls evenly to " + Unit.FINE_MM.write(0.4) + ", on cornflour to "
+                                        + Unit.FINE_MM.write(0.6),
                                 "Rule of the craft",
                                 in("rolled", rolled, Unit.FINE_MM),
                                 in("least", least, Unit.FINE_MM)),
                         List.of(
                                 Mend.pieces(
                                         a,
-                                        "roll it to " + least + " mm",
+                                        "roll it to " + Unit.FINE_MM.write(least),
                                         part,
                                         p -> p.withThinning(
                                                 new Thinning(least, Math.min(least, p.finishedMm(a.paste()))))),

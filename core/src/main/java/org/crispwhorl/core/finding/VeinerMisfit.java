@@ -51,7 +51,7 @@ final class VeinerMisfit implements Rule {
             double rolled = Math.max(pieces.making().rolledMm(), veiner.leastMm());
             mends.add(Mend.pieces(
                     a,
-                    "thin only to " + veiner.leastMm() + " mm",
+                    "thin only to " + Unit.FINE_MM.write(veiner.leastMm()),
                     part,
                     p -> p.withThinning(new Thinning(rolled, veiner.leastMm()))));
         }

@@ -51,7 +51,12 @@ public enum Unit {
     /** A value written with this unit's digits and sign, for reasons told in words. */
     public String write(double value) {
         String number = String.format(java.util.Locale.ROOT, "%." + digits + "f", value);
-        String gap = sign.isEmpty() || sign.equals("°") || sign.equals("%") ? "" : " ";
+        if (this == MM && number.endsWith(".0")) {
+            number = number.substring(0, number.length() - 2);
+        }
+        String gap = sign.isEmpty() || sign.equals("°") || sign.equals("%")
+                ? ""
+                : this == MM || this == FINE_MM ? Told.GAP : " ";
         return number + gap + sign;
     }
 }

@@ -18,6 +18,7 @@ import org.crispwhorl.core.drawer.OwnWire;
 import org.crispwhorl.core.drawer.PickFit;
 import org.crispwhorl.core.drawer.StamenBunch;
 import org.crispwhorl.core.drawer.TapeRoll;
+import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Batch;
 import org.crispwhorl.core.paste.Medium;
@@ -215,12 +216,10 @@ public final class Gathering {
                 .forEach(cut -> list.add(new Materials.ShoppingLine(
                         String.format(
                                 java.util.Locale.ROOT,
-                                cut.onePiece()
-                                        ? "one-piece cutter, %d petals, %.0f mm across"
-                                        : "cutter, %2$.0f × %3$.0f mm",
+                                cut.onePiece() ? "one-piece cutter, %d petals, %s across" : "cutter, %2$s × %3$s",
                                 cut.petals(),
-                                cut.sizeMm(),
-                                cut.outline().widthMm()),
+                                Unit.MM.write(cut.sizeMm()),
+                                Unit.MM.write(cut.outline().widthMm())),
                         1,
                         0,
                         "",
@@ -259,7 +258,7 @@ public final class Gathering {
                 .sum();
         if (tape > 0) {
             list.add(new Materials.ShoppingLine(
-                    String.format(java.util.Locale.ROOT, "tape %.0f mm", tapeWidthMm()),
+                    "tape " + Unit.MM.write(tapeWidthMm()),
                     tape,
                     drawer.all(TapeRoll.class).stream()
                             .filter(t -> t.widthMm() == tapeWidthMm())

@@ -84,8 +84,8 @@ public record ThicknessGauge(
                 .add(Group.SIZE, "thickness", "thick now, on the mean", now, Unit.FINE_MM, why)
                 .add(Group.SIZE, "growth", "each way, grown by", Math.sqrt(grown), Unit.FACTOR, why);
         if (now < PressedBall.THINNEST_MM) {
-            draft.note("Thinner than " + PressedBall.THINNEST_MM
-                    + " mm tears: stop here, or cut it from a thicker sheet.");
+            draft.note("Thinner than " + Unit.FINE_MM.write(PressedBall.THINNEST_MM)
+                    + " tears: stop here, or cut it from a thicker sheet.");
         }
         return draft.answer();
     }

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.thinning;
 
 import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Paste;
 
 /**
@@ -32,8 +33,9 @@ public record PressedBall(double diameterMm, double areaMm2) {
             throw new InvalidValue(
                     "diameterMm",
                     diameterMm,
-                    "a ball that presses out to " + THINNEST_MM + " to " + THICKEST_MM + " mm; this one comes to "
-                            + Math.round(100 * thickness) / 100.0 + " mm");
+                    "a ball that presses out to " + THINNEST_MM + " to " + Unit.FINE_MM.write(THICKEST_MM)
+                            + "; this one comes to "
+                            + Unit.FINE_MM.write(thickness));
         }
     }
 

@@ -2,6 +2,7 @@ package org.crispwhorl.core.wire;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.crispwhorl.core.measure.Unit;
 
 /**
  * A main stem of bundled wires under a head: the wires are taped, not bonded, so that each bends for itself and takes its share
@@ -77,6 +78,6 @@ public record MainStem(double massG, double freeMm, List<Double> diametersMm) {
         String wires = more <= diametersMm.size()
                 ? more == diametersMm.size() ? "double it" : "add " + more + (more == 1 ? " wire" : " wires")
                 : "add " + more + " wires";
-        return wires + ", or shorten it to " + (long) Math.floor(longestMm()) + " mm";
+        return wires + ", or shorten it to " + Unit.MM.write(Math.floor(longestMm()));
     }
 }

@@ -47,7 +47,7 @@ public class CutterFitTest {
         double same = PETAL.perimeterMm() / round.perimeterMm();
         CutterFit fit = fit(round.scaled(same), true);
         assertEquals(fit.doing(), CutterFit.CutterWork.BEND);
-        assertEquals(fit.reason(), "squeeze it to 31 mm wide");
+        assertEquals(fit.reason(), "squeeze it to 31\u00a0mm wide");
     }
 
     @Test
@@ -62,9 +62,9 @@ public class CutterFitTest {
         CutterFit fit = fit(PETAL.scaled(1 / 1.12), false);
         assertEquals(fit.doing(), CutterFit.CutterWork.GROW);
         assertEquals(fit.growth(), 1.12, 1e-6);
-        // 0.7 mm over 1.12² is 0.56 mm: from setting 6.5 to setting 7.2 of this roller.
+        // 0.7 mm over 1.12² is 0.56\u00a0mm: from setting 6.5 to setting 7.2 of this roller.
         assertTrue(fit.reason().endsWith("and it grows to size"), fit.reason());
-        assertTrue(fit.reason().contains("0.56 mm"), fit.reason());
+        assertTrue(fit.reason().contains("0.56\u00a0mm"), fit.reason());
     }
 
     @Test
@@ -72,7 +72,7 @@ public class CutterFitTest {
         CutterFit.Wanted thin = new CutterFit.Wanted(Cut.of(PETAL), 0.4);
         CutterFit fit = CutterFit.of(thin, cutter(PETAL.scaled(1 / 1.15), false), Optional.empty());
         assertFalse(fit.fits());
-        assertTrue(fit.reason().contains("0.35 mm"), fit.reason());
+        assertTrue(fit.reason().contains("0.35\u00a0mm"), fit.reason());
     }
 
     @Test
@@ -81,9 +81,9 @@ public class CutterFitTest {
         Outline longer = Outline.of(43, 31, 0.62 * 40 / 43, 0.2, 2);
         CutterFit fit = fit(longer, false);
         assertTrue(fit.fits());
-        assertTrue(fit.reason().equals("trim 3 mm off the tip") || fit.doing() == CutterFit.CutterWork.AS_IT_IS);
+        assertTrue(fit.reason().equals("trim 3\u00a0mm off the tip") || fit.doing() == CutterFit.CutterWork.AS_IT_IS);
         CutterFit much = fit(Outline.of(50, 31.2, 0.62 * 40 / 50, 0.2, 2), false);
-        assertEquals(much.reason(), "trim 10 mm off the tip");
+        assertEquals(much.reason(), "trim 10\u00a0mm off the tip");
     }
 
     @Test

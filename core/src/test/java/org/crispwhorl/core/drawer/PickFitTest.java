@@ -19,10 +19,10 @@ public class PickFitTest {
     public void theReasonSaysWhatIsWrong() {
         assertEquals(
                 PickFit.of(4.5, 100, new CakePick("slim", 1, 4, 70)).reason(),
-                "too narrow: the stem is 4.5 mm and wants a bore of 5.0 mm");
+                "too narrow: the stem is 4.5\u00a0mm and wants a bore of 5\u00a0mm");
         assertEquals(
                 PickFit.of(3, 60, new CakePick("slim", 1, 4, 70)).reason(),
-                "too long: the tier is 60 mm tall and takes 50 mm");
+                "too long: the tier is 60\u00a0mm tall and takes 50\u00a0mm");
     }
 
     @Test

@@ -232,7 +232,7 @@ public class OrderTest {
     public void aStripIsOnTheListWithItsLengthAndHeight() {
         Roll roll = new Roll("r", "r", "pink", new RollForm.Strip(160, 30, true), 1, 0.5, 2, Colouring.NONE);
         OrderSheet.CutLine line = sheet(Garden.species(30, roll), 4).cuts().get(0);
-        assertEquals(line.from(), "strip 160.0 mm × 30.0 mm");
+        assertEquals(line.from(), "strip 160\u00a0mm × 30\u00a0mm");
         assertEquals(line.lengthMm(), 160.0);
         assertEquals(line.needed(), 4);
     }

@@ -128,7 +128,7 @@ public class MakingTest {
         Making.OnePiece split = new Making.OnePiece(new Thinning(0.9, 0.6), 8, Making.OnePiece.Division.SPLIT);
         assertEquals(split.cutterPetals(40), 20);
         assertTrue(split.startsFrom(Outline.of(20, 2.4, 0.5, 0.8, 2), 40, PASTE)
-                .startsWith("one-piece cutter of 20, 48.0 mm"));
+                .startsWith("one-piece cutter of 20, 48\u00a0mm"));
     }
 
     @Test

@@ -63,7 +63,7 @@ public class SpeciesTest {
 
     @Test
     public void figuresAreWrittenWithTheDigitsAMakerCanMeasure() {
-        assertEquals(Unit.MM.write(12.345), "12.3 mm");
+        assertEquals(Unit.MM.write(12.345), "12.3\u00a0mm");
         assertEquals(Unit.DEGREE.write(72.4), "72°");
         assertEquals(Unit.COUNT.write(5), "5");
     }

@@ -34,10 +34,10 @@ public class PressedBallTest {
     public void aBallThatCannotMakeThePetalIsRefusedWithWhatItComesTo() {
         assertTrue(expectThrows(InvalidValue.class, () -> new PressedBall(9, AREA))
                 .expected()
-                .contains("comes to 0.21 mm"));
+                .contains("comes to 0.21\u00a0mm"));
         assertTrue(expectThrows(InvalidValue.class, () -> new PressedBall(24, AREA))
                 .expected()
-                .contains("comes to 3.99 mm"));
+                .contains("comes to 3.99\u00a0mm"));
         expectThrows(InvalidValue.class, () -> new PressedBall(0, AREA));
         expectThrows(InvalidValue.class, () -> new PressedBall(10, 0));
     }

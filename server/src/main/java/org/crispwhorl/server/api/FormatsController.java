@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.outline.PrintedCutter;
 import org.crispwhorl.core.slate.SlateQuestion;
+import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,6 +30,12 @@ class FormatsController {
     @Operation(operationId = "slateSchema", summary = "The JSON Schema of a question to the slate")
     ObjectNode slateSchema() {
         return CraftSchema.published(SlateQuestion.class);
+    }
+
+    @GetMapping(path = "/api/formats/pace.schema.json", produces = "application/schema+json")
+    @Operation(operationId = "paceSchema", summary = "The JSON Schema of a studio's pace")
+    ObjectNode paceSchema() {
+        return CraftSchema.published(Pace.class);
     }
 
     @GetMapping(path = "/api/formats/printed-cutter.schema.json", produces = "application/schema+json")

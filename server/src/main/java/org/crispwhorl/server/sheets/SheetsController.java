@@ -6,8 +6,9 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
+import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.PrintedCutter;
@@ -86,7 +87,8 @@ class SheetsController {
     JobView beginPdf(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "CUTS,WIRES,PASTES,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
-            @RequestParam(defaultValue = "A4") Paper paper) {
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         Orders.Work wanted = orders.work(id);
         return jobs.start("Sheets of " + wanted.order().name() + " as PDF", progress -> {
             Materials materials = wanted.materials(progress.part(0, 0.9));
@@ -94,7 +96,7 @@ class SheetsController {
             return new JobFile(
                     "sheets.pdf",
                     MediaType.APPLICATION_PDF,
-                    SheetPdf.write(wanted.order().name(), materials, sheets, paper));
+                    SheetPdf.write(wanted.order().name(), materials, sheets, paper, lengths));
         });
     }
 
@@ -104,12 +106,13 @@ class SheetsController {
     ResponseEntity<byte[]> pdf(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "CUTS,WIRES,PASTES,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
-            @RequestParam(defaultValue = "A4") Paper paper) {
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         String title = orders.get(id).order().name();
         return work.inTurn(() -> file(
                 "sheets.pdf",
                 MediaType.APPLICATION_PDF,
-                SheetPdf.write(title, orders.work(id).materials(Progress.UNWATCHED), sheets, paper)));
+                SheetPdf.write(title, orders.work(id).materials(Progress.UNWATCHED), sheets, paper, lengths)));
     }
 
     @GetMapping("/api/orders/{id}/lists/{list}.csv")
@@ -117,20 +120,21 @@ class SheetsController {
             operationId = "listAsCsv",
             summary = "One list of an order as CSV: cuts, wires, pastes, shopping or stems")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
-    ResponseEntity<byte[]> csv(@PathVariable UUID id, @PathVariable String list) {
-        String text = work.inTurn(() -> listed(id, list));
+    ResponseEntity<byte[]> csv(
+            @PathVariable UUID id, @PathVariable String list, @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+        String text = work.inTurn(() -> listed(id, list, lengths));
         return file(list + ".csv", CSV, text.getBytes(StandardCharsets.UTF_8));
     }
 
-    private String listed(UUID id, String list) {
+    private String listed(UUID id, String list, Told.Lengths lengths) {
         return switch (list) {
             case "cuts" ->
                 ListCsv.cuts(
                         orders.work(id).reckoned(Progress.UNWATCHED).sheet().cuts());
-            case "wires" -> ListCsv.wires(orders.work(id).materials(Progress.UNWATCHED));
+            case "wires" -> ListCsv.wires(orders.work(id).materials(Progress.UNWATCHED), lengths);
             case "pastes" -> ListCsv.pastes(orders.work(id).materials(Progress.UNWATCHED));
-            case "shopping" -> ListCsv.shopping(orders.work(id).materials(Progress.UNWATCHED));
-            case "stems" -> ListCsv.stems(orders.work(id).materials(Progress.UNWATCHED));
+            case "shopping" -> ListCsv.shopping(orders.work(id).materials(Progress.UNWATCHED), lengths);
+            case "stems" -> ListCsv.stems(orders.work(id).materials(Progress.UNWATCHED), lengths);
             default -> throw new NotThere("list", list);
         };
     }
@@ -138,42 +142,56 @@ class SheetsController {
     @GetMapping("/api/orders/{id}/outlines.pdf")
     @Operation(operationId = "orderOutlinesAsPdf", summary = "The outlines of an order at true size as PDF")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
-    ResponseEntity<byte[]> orderOutlines(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+    ResponseEntity<byte[]> orderOutlines(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         return work.inTurn(() -> file(
                 "outlines.pdf",
                 MediaType.APPLICATION_PDF,
                 OutlinePdf.write(
                         orders.get(id).order().name(),
-                        OutlinePages.of(pieces(orders.work(id).materials(Progress.UNWATCHED)), paper))));
+                        OutlinePages.of(pieces(orders.work(id).materials(Progress.UNWATCHED)), paper),
+                        lengths)));
     }
 
     @GetMapping("/api/orders/{id}/outlines.svg")
     @Operation(operationId = "orderOutlinesAsSvg", summary = "The outlines of an order at true size as SVG")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
-    ResponseEntity<byte[]> orderOutlinesSvg(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+    ResponseEntity<byte[]> orderOutlinesSvg(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         String svg = work.inTurn(() -> OutlineSvg.write(
                 orders.get(id).order().name(),
-                OutlinePages.of(pieces(orders.work(id).materials(Progress.UNWATCHED)), paper)));
+                OutlinePages.of(pieces(orders.work(id).materials(Progress.UNWATCHED)), paper),
+                lengths));
         return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/api/species/{id}/outlines.pdf")
     @Operation(operationId = "outlinesAsPdf", summary = "The outlines of a species at true size as PDF")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
-    ResponseEntity<byte[]> outlines(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+    ResponseEntity<byte[]> outlines(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         Species species = made(id);
         return file(
                 "outlines.pdf",
                 MediaType.APPLICATION_PDF,
-                OutlinePdf.write(species.name(), OutlinePages.of(pieces(species), paper)));
+                OutlinePdf.write(species.name(), OutlinePages.of(pieces(species), paper), lengths));
     }
 
     @GetMapping("/api/species/{id}/outlines.svg")
     @Operation(operationId = "outlinesAsSvg", summary = "The outlines of a species at true size as SVG")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
-    ResponseEntity<byte[]> outlinesSvg(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+    ResponseEntity<byte[]> outlinesSvg(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         Species species = made(id);
-        String svg = OutlineSvg.write(species.name(), OutlinePages.of(pieces(species), paper));
+        String svg = OutlineSvg.write(species.name(), OutlinePages.of(pieces(species), paper), lengths);
         return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -224,8 +242,7 @@ class SheetsController {
     }
 
     private static String size(Cut cut) {
-        return String.format(
-                Locale.ROOT, "%.1f × %.1f mm", cut.sizeMm(), cut.outline().widthMm());
+        return Unit.MM.write(cut.sizeMm()) + " × " + Unit.MM.write(cut.outline().widthMm());
     }
 
     private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] body) {

@@ -1,0 +1,56 @@
+package org.crispwhorl.core.measure;
+
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/**
+ * Text for people with lengths in it. The core writes a length as its millimetres, a no-break space and {@code mm}, by
+ * {@link Unit#write}; whoever shows the text turns those, and nothing else, into the lengths that the maker reads.
+ */
+public final class Told {
+    /** Between the number of a length and its unit; nobody types it. */
+    static final String GAP = "\u00a0";
+
+    private static final Pattern LENGTH = Pattern.compile("(-?\\d+(?:\\.\\d+)?)" + GAP + "mm");
+
+    private Told() {}
+
+    /** What lengths are read in. */
+    public enum Lengths {
+        MM,
+        IN
+    }
+
+    /** A text with its lengths as the maker reads them. */
+    public static String in(String text, Lengths lengths) {
+        return LENGTH.matcher(text)
+                .replaceAll(found -> lengths == Lengths.MM
+                        ? found.group(1) + " mm"
+                        : inches(Double.parseDouble(found.group(1))) + " in");
+    }
+
+    /** Lengths thinner than this are told to a hundredth of an inch, as a gauge measures them, mm. */
+    private static final double FINE_MM = 3;
+
+    /** Millimetres in an inch, by the international agreement of 1959. */
+    public static final double MM_PER_INCH = 25.4;
+
+    private static final int SIXTEENTHS = 16;
+
+    /** A length in inches: to the nearest sixteenth as a fraction, a fine one to the hundredth. */
+    public static String inches(double mm) {
+        if (Math.abs(mm) < FINE_MM) {
+            return String.format(Locale.ROOT, "%.2f", mm / MM_PER_INCH);
+        }
+        long parts = Math.round(Math.abs(mm) / MM_PER_INCH * SIXTEENTHS);
+        long whole = parts / SIXTEENTHS;
+        long rest = parts % SIXTEENTHS;
+        String sign = mm < 0 ? "-" : "";
+        if (rest == 0) {
+            return sign + whole;
+        }
+        long divisor = Long.lowestOneBit(rest);
+        String fraction = rest / divisor + "/" + SIXTEENTHS / divisor;
+        return sign + (whole == 0 ? fraction : whole + " " + fraction);
+    }
+}

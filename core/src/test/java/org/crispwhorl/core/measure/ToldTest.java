@@ -1,0 +1,27 @@
+package org.crispwhorl.core.measure;
+
+import static org.testng.Assert.assertEquals;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class ToldTest {
+    @DataProvider
+    public Object[][] inches() {
+        return new Object[][] {
+            {25.4, "1"}, {31.75, "1 1/4"}, {9.525, "3/8"}, {32, "1 1/4"}, {0.7, "0.03"}, {1.2, "0.05"}, {-12.7, "-1/2"},
+        };
+    }
+
+    @Test(dataProvider = "inches")
+    public void aCutterIsToldToTheSixteenthAndAThicknessToTheHundredth(double mm, String told) {
+        assertEquals(Told.inches(mm), told);
+    }
+
+    @Test
+    public void theLengthsOfATextAndNothingElseAreTurned() {
+        String text = "cut 5 of " + Unit.MM.write(50.8) + " wide, as my 20 mm ball";
+        assertEquals(Told.in(text, Told.Lengths.IN), "cut 5 of 2 in wide, as my 20 mm ball");
+        assertEquals(Told.in(text, Told.Lengths.MM), "cut 5 of 50.8 mm wide, as my 20 mm ball");
+    }
+}
