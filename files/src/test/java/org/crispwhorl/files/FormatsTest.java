@@ -125,7 +125,7 @@ public class FormatsTest {
     }
 
     @Test
-    public void aListInInchesHasNoMillimetresInIt() {
+    public void aListInInchesHasNoMillimetresInIt() throws IOException {
         List<CSVRecord> rows = read(ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.IN));
         assertEquals(rows.get(0).get(4), "length in");
         String mm = read(ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.MM))

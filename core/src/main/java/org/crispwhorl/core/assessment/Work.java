@@ -2,6 +2,7 @@ package org.crispwhorl.core.assessment;
 
 import java.util.OptionalInt;
 import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.SkinClock;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.paste.Stage;
@@ -77,7 +78,7 @@ public final class Work {
                 .orElse(OptionalInt.empty());
         boolean grooved = part.pieces().wired().isPresent() && a.ways(part).ridge() == Ways.Ridge.BOARD;
         OptionalInt grooves = grooved ? OptionalInt.of(a.conditions().kit().grooves()) : OptionalInt.empty();
-        double open = Math.min(24 * 60, skinnedMin * (covered ? Lots.COVER : 1));
+        double open = Math.min(24 * 60, skinnedMin * (covered ? SkinClock.COVER : 1));
         double piece = pace(a).minutes(part.making(a)) / part.pieces().count();
         return new Lots(open, piece, formers, grooves);
     }

@@ -1,31 +1,57 @@
 package org.crispwhorl.core.drying;
 
 /**
- * What dries, by its drying length ℓ = volume ÷ exposed area in mm. A sheet that is turned out changes ℓ on the way.
+ * What dries. The water has to go as far as the drying length ℓ: volume ÷ surface, for a sheet its thickness where one face sees
+ * the air, half of it where both do.
  *
- * @param firstMm ℓ at first
- * @param changesAfterH hours after which ℓ changes; infinite where it does not
- * @param thenMm ℓ from then on
+ * @param freeMm ℓ of the free part, by which it skins, holds and bends, as it lies on one face
+ * @param thickestMm ℓ at its thickest place, by which it is firm and dry, as it lies on one face
+ * @param firstShare share of ℓ that counts at first: 1 on one face, a half on both
+ * @param changesAfterH hours after which that changes; infinite where it does not
+ * @param thenShare share of ℓ that counts from then on
  */
-public record Body(double firstMm, double changesAfterH, double thenMm) {
-    /** A body whose drying length stays the same. */
+public record Body(double freeMm, double thickestMm, double firstShare, double changesAfterH, double thenShare) {
+    private static final double BOTH_FACES = 0.5;
+
+    /** A body whose drying length is the same everywhere and all the time. */
     public static Body of(double lengthMm) {
-        return new Body(lengthMm, Double.POSITIVE_INFINITY, lengthMm);
+        return new Body(lengthMm, lengthMm, 1, Double.POSITIVE_INFINITY, 1);
     }
 
-    /** A sheet of a thickness in mm, as it lies. One face sees the air, or both do. */
-    public static Body sheet(double thicknessMm, Lying lying) {
+    /**
+     * A sheet as it lies.
+     *
+     * @param freeMm its thickness
+     * @param thickestMm thickness at its ridge, foot or wherever it is thickest
+     */
+    public static Body sheet(double freeMm, double thickestMm, Lying lying) {
+        double thickest = Math.max(freeMm, thickestMm);
         if (lying instanceof Lying.Hung) {
-            return of(thicknessMm / 2);
+            return new Body(freeMm, thickest, BOTH_FACES, Double.POSITIVE_INFINITY, BOTH_FACES);
         }
         if (lying instanceof Lying.TurnedOut turned) {
-            return new Body(thicknessMm, turned.afterH(), thicknessMm / 2);
+            return new Body(freeMm, thickest, 1, turned.afterH(), BOTH_FACES);
         }
-        return of(thicknessMm);
+        return new Body(freeMm, thickest, 1, Double.POSITIVE_INFINITY, 1);
     }
 
-    /** Any solid, by its volume in mm³ and its open surface in mm². */
-    public static Body solid(double volumeMm3, double openMm2) {
-        return of(volumeMm3 / openMm2);
+    /** Any solid, by its volume in mm³ and its whole surface in mm². */
+    public static Body solid(double volumeMm3, double surfaceMm2) {
+        return of(volumeMm3 / surfaceMm2);
+    }
+
+    /** The drying length at its thickest place at first, mm. */
+    public double firstMm() {
+        return firstShare * thickestMm;
+    }
+
+    /** The same body as if it were as thick everywhere as its free part. */
+    Body freePart() {
+        return new Body(freeMm, freeMm, firstShare, changesAfterH, thenShare);
+    }
+
+    /** The drying length at its thickest place after some hours, mm. */
+    double lengthMm(double hour) {
+        return thickestMm * (hour < changesAfterH ? firstShare : thenShare);
     }
 }

@@ -6,12 +6,16 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.paste.Stage;
 
 /**
- * How long a body of a medium takes to reach a stage in an air: for water, M = exp(−k·t) with k falling with ℓ^1.5 and
- * rising with the vapour-pressure drive; for a cooling medium, Newton's law of cooling.
+ * How long a body of a medium takes to reach a stage in an air. By giving off water: M = exp(−1.897·t/t_dry), where t_dry grows
+ * with the drying length ℓ as far as the air has to carry the water off its face, and with ℓ² as far as the water has to come
+ * through the paste. By cooling: Newton's law of cooling.
  */
 public final class Drying {
-    /** Exponent of the drying length: between a surface-limited (1) and a diffusion-limited body (2). */
-    private static final double LENGTH_EXPONENT = 1.5;
+    /** Share of the time of a sheet of 1 mm that the air takes to carry the water off its face. */
+    private static final double FACE_SHARE = 0.6;
+
+    /** Share of it in which the water comes through the paste. */
+    private static final double BODY_SHARE = 0.4;
 
     private final Paste paste;
 
@@ -28,14 +32,23 @@ public final class Drying {
         return 0.6108 * Math.exp(17.27 * temperatureC / (temperatureC + 237.3));
     }
 
-    /** The drive of an air relative to 20 °C and 50 %, times its movement; 0 or less where nothing dries. */
-    public double airFactor(Room room) {
+    /**
+     * The drive F of an air over that of 20 °C and 50 % on the same paste: vapour pressure times how much drier the air is than the
+     * paste.
+     *
+     * @return 0 or less where nothing dries; 1 for what sets by cooling
+     */
+    public double drive(double temperatureC, double humidityPct) {
         if (!(paste.setting() instanceof Medium.Setting.Drying law)) {
             return 1;
         }
-        double drive = saturationKPa(room.dryingC()) * (law.waterActivity() - room.dryingPct() / 100);
-        double reference = saturationKPa(20) * (law.waterActivity() - 0.5);
-        return room.air().rate() * drive / reference;
+        double drive = saturationKPa(temperatureC) * (law.waterActivity() - humidityPct / 100);
+        return drive / (saturationKPa(20) * (law.waterActivity() - 0.5));
+    }
+
+    /** The drive of the air in which pieces dry. */
+    public double drive(Room room) {
+        return drive(room.dryingC(), room.dryingPct());
     }
 
     /**
@@ -62,11 +75,10 @@ public final class Drying {
         double hour = 0;
         for (int i = 0; i < readings.size(); i++) {
             double readingEnds = i + 1 < readings.size() ? readings.get(i + 1).fromH() : Double.POSITIVE_INFINITY;
-            double air = Math.max(0, airFactor(readings.get(i).room()));
+            Room room = readings.get(i).room();
             while (hour < readingEnds) {
-                boolean first = hour < body.changesAfterH();
-                double end = first ? Math.min(readingEnds, body.changesAfterH()) : readingEnds;
-                double rate = air / stillReferenceH(first ? body.firstMm() : body.thenMm());
+                double end = hour < body.changesAfterH() ? Math.min(readingEnds, body.changesAfterH()) : readingEnds;
+                double rate = ratePerH(body.lengthMm(hour), room);
                 double here = rate == 0 ? 0 : rate * (end - hour);
                 if (rate > 0 && here >= needed) {
                     return hour + needed / rate;
@@ -78,28 +90,38 @@ public final class Drying {
         return Double.POSITIVE_INFINITY;
     }
 
-    /** t* in hours: the time constant of a body in the reference room. */
-    private double stillReferenceH(double lengthMm) {
+    /** Hours to dry through, t_ref·(0.6·ℓ/(air·F) + 0.4·ℓ²/F); infinite where nothing dries. */
+    public double dryH(double lengthMm, Room room) {
         Medium.Setting.Drying law = (Medium.Setting.Drying) paste.setting();
-        double perMm = law.referenceDryH() / -Math.log(Stage.DRY.moistureRatio());
-        return perMm * Math.pow(lengthMm, LENGTH_EXPONENT);
+        double drive = drive(room);
+        return drive <= 0
+                ? Double.POSITIVE_INFINITY
+                : law.referenceDryH()
+                        * (FACE_SHARE * lengthMm / (room.air().rate() * drive)
+                                + BODY_SHARE * lengthMm * lengthMm / drive);
+    }
+
+    private double ratePerH(double lengthMm, Room room) {
+        double dry = dryH(lengthMm, room);
+        return Double.isInfinite(dry) ? 0 : -Math.log(Stage.DRY.moistureRatio()) / dry;
     }
 
     /**
-     * A cooling body: the stages are shares of the way from its working temperature down to 21 °C, the temperature at
-     * which a thin chocolate piece is set and can be handled.
+     * A cooling body is set when it is 3 °C below the temperature at which it is worked; the stages before that are shares of the
+     * way there.
      */
     private double coolingHours(double ratio, Body body, Room room, Medium.Setting.Cooling law) {
-        double goalC = SET_C + (law.workedAtC() - SET_C) * ratio;
+        double left = Math.max(0, ratio - Stage.DRY.moistureRatio()) / (1 - Stage.DRY.moistureRatio());
+        double goalC = law.workedAtC() - SETS_BELOW_C * (1 - left);
         double above = goalC - room.dryingC();
-        if (above <= 0 || room.dryingC() > law.softensAboveC()) {
+        if (above <= 0 || room.dryingC() >= law.softensAboveC()) {
             return Double.POSITIVE_INFINITY;
         }
         double constantMin = law.minutesPerMm() * body.firstMm() / room.air().rate();
-        return Math.max(0, constantMin * Math.log((law.workedAtC() - room.dryingC()) / above)) / 60;
+        return constantMin * Math.log((law.workedAtC() - room.dryingC()) / above) / 60;
     }
 
-    private static final double SET_C = 21;
+    private static final double SETS_BELOW_C = 3;
 
     /**
      * A reading of the air.

@@ -3,6 +3,7 @@ package org.crispwhorl.core.drying;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.paste.Stage;
 
@@ -31,10 +32,9 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
      *
      * @param likelyFromH median start
      * @param likelyToH median end
-     * @param sure whether any moment is safe on both sides: opens at the 90th percentile of the start, closes at the
-     *     10th of the end
-     * @param opensH the 90th percentile of the start
-     * @param closesH the 10th percentile of the end; earlier than {@code opensH} where no moment is sure
+     * @param sure whether it stays open at all when it is counted from the later start to the earlier end
+     * @param opensH half a deviation after the median start
+     * @param closesH half a deviation before the median end
      * @param bestH the moment at which most pieces are in it
      * @param bestChance the share that then is
      */
@@ -49,30 +49,48 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
 
     /** The course of a body of a medium in a room. */
     public static DryingCourse of(Paste paste, Body body, Room room, Spread spread) {
-        Drying drying = new Drying(paste);
+        Clock clock = new Clock(paste, body, room);
         List<Reached> reached = new ArrayList<>();
         Stage never = null;
         for (Stage stage : Stage.values()) {
-            double median = stage.compareTo(paste.furthest()) > 0
-                    ? Double.POSITIVE_INFINITY
-                    : drying.hoursTo(stage.moistureRatio(), body, room);
+            double median = stage.compareTo(paste.furthest()) > 0 ? Double.POSITIVE_INFINITY : clock.hoursTo(stage);
             if (Double.isInfinite(median)) {
                 never = stage;
                 break;
             }
             reached.add(new Reached(stage, median, spread.safeBy(median)));
         }
-        return new DryingCourse(reached, window(drying, body, room, spread), Optional.ofNullable(never));
+        return new DryingCourse(reached, window(clock, spread), Optional.ofNullable(never));
     }
 
-    private static Optional<Window> window(Drying drying, Body body, Room room, Spread spread) {
-        double from = drying.hoursTo(Stage.PART_DRY.moistureRatio(), body, room);
-        double to = drying.hoursTo(Stage.PART_DRY_ENDS, body, room);
-        if (Double.isInfinite(from) || Double.isInfinite(to) || from == 0) {
+    /** Both clocks of a body: its face skins, and no piece holds before it has; firm and dry it is at its thickest place. */
+    private record Clock(Paste paste, Body body, Room room) {
+        double hoursTo(Stage stage) {
+            return switch (stage) {
+                case SKINNED -> skinH();
+                case PART_DRY -> Math.max(skinH(), freeH(Stage.PART_DRY.moistureRatio()));
+                case FIRM, DRY -> new Drying(paste).hoursTo(stage.moistureRatio(), body, room);
+            };
+        }
+
+        double skinH() {
+            double skin = SkinClock.hours(paste, body.freeMm(), room);
+            return Double.isInfinite(skin) && paste.setting() instanceof Medium.Setting.Cooling ? 0 : skin;
+        }
+
+        double freeH(double ratio) {
+            return new Drying(paste).hoursTo(ratio, body.freePart(), room);
+        }
+    }
+
+    private static Optional<Window> window(Clock clock, Spread spread) {
+        double from = clock.hoursTo(Stage.PART_DRY);
+        double to = clock.freeH(Stage.PART_DRY_ENDS);
+        if (Double.isInfinite(from) || Double.isInfinite(to) || from == 0 || to <= from) {
             return Optional.empty();
         }
-        double opens = spread.safeBy(from);
-        double closes = spread.earliest(to);
+        double opens = spread.likelyBy(from);
+        double closes = spread.likelyUntil(to);
         double best = Math.sqrt(from * to);
         double chance = spread.chanceBy(best, from) - spread.chanceBy(best, to);
         return Optional.of(new Window(from, to, opens <= closes, opens, closes, best, chance));

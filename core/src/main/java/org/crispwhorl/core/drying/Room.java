@@ -88,6 +88,11 @@ public record Room(
         }
     }
 
+    /** Drying rate on the bench as a multiple of still air: a cabinet's fan blows in the cabinet. */
+    public double benchRate() {
+        return air instanceof Air.Fan ? air.rate() : 1;
+    }
+
     /** Temperature of the air that the pieces are in, °C. */
     public double dryingC() {
         return air instanceof Air.Cabinet cabinet ? cabinet.insideC() : temperatureC;

@@ -22,6 +22,16 @@ public record Spread(double sigma) {
         return median * Math.exp(-Z90 * sigma);
     }
 
+    /** Half a deviation on either side: between these a part-dry window is counted as open. */
+    public double likelyBy(double median) {
+        return median * Math.exp(sigma / 2);
+    }
+
+    /** Half a deviation before the median. */
+    public double likelyUntil(double median) {
+        return median * Math.exp(-sigma / 2);
+    }
+
     /** The chance that a lognormal time of that median is at most t, by the normal distribution of its logarithm. */
     public double chanceBy(double t, double median) {
         return phi(Math.log(t / median) / sigma);

@@ -50,7 +50,7 @@ final class NeverDries implements Rule {
                     in("dries only below", 100 * law.waterActivity(), Unit.PERCENT),
                     in(
                             "drying against 20 °C and 50 %",
-                            Math.max(0, new Drying(a.paste()).airFactor(room)), Unit.FACTOR));
+                            Math.max(0, room.air().rate() * new Drying(a.paste()).drive(room)), Unit.FACTOR));
             return new Finding(
                     "never-dries", Severity.STOP, Optional.empty(), "Never dry in this room", why, rooms(a, room, law));
         }

@@ -74,11 +74,18 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
         return pieces().lumps(shade(), made.paste());
     }
 
-    /** A sheet dries at its thickest place. */
+    /** A sheet is dry when its thickest place is: its foot, its ridge, what it carries. */
     @Override
     default Optional<Body> drying(Made made) {
-        double thickest = pieces().making().thicknessAt(0, pieces().outline(), made.paste());
-        return lumps(made).isEmpty() ? Optional.empty() : Optional.of(Body.sheet(thickest, pieces().drying()));
+        Pieces p = pieces();
+        double free = p.finishedMm(made.paste());
+        double thickest = Math.max(
+                p.making().thicknessAt(0, p.outline(), made.paste()),
+                p.wired().map(Attachment.Wired::ridgeMm).orElse(0.0));
+        double carried = p.carries().map(c -> free + c.thicknessMm()).orElse(0.0);
+        return lumps(made).isEmpty()
+                ? Optional.empty()
+                : Optional.of(Body.sheet(free, Math.max(thickest, carried), p.drying()));
     }
 
     @Override

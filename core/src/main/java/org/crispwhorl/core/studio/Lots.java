@@ -11,9 +11,6 @@ import java.util.OptionalInt;
  * @param grooves grooves of the ridged board, empty where none is used
  */
 public record Lots(double openTimeMin, double perPieceMin, OptionalInt formers, OptionalInt grooves) {
-    /** A cover slows skinning by this factor. */
-    public static final double COVER = 12;
-
     /** The most pieces in one lot, at least 1. */
     public int largest() {
         int byTime = (int) Math.max(1, Math.min(10_000, Math.floor(openTimeMin / perPieceMin)));
