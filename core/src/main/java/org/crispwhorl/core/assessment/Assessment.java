@@ -181,7 +181,11 @@ public final class Assessment implements Made {
 
     /** The load that a wired piece puts on its wire; it ends at the base, so the centre of mass lies beyond. */
     public LoadedWire load(Petaled part, Attachment.Wired wired) {
-        return new LoadedWire(pieceG(part), part.pieces().finished().centroidMm(), wired.freeMm());
+        return new LoadedWire(
+                pieceG(part),
+                part.pieces().finished().centroidMm(),
+                wired.freeMm(),
+                part.pieces().leanDeg());
     }
 
     /** Whether a part is joined to the flower while it still bends. */

@@ -3,11 +3,9 @@ package org.crispwhorl.core.assessment;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.form.FlowerForm;
-import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.measure.Never;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.StemWrap;
-import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.wire.MainStem;
 import org.crispwhorl.core.wire.TapeRun;
 
@@ -21,10 +19,22 @@ import org.crispwhorl.core.wire.TapeRun;
  * @param weightG paste and wires of the finished piece, further heads included
  * @param stem the main stem under it
  */
-public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double weightG, MainStem stem) {
+public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double weightG, Verdict stem) {
     public StemPlan {
         steps = List.copyOf(steps);
     }
+
+    /**
+     * Whether the stem carries what stands on it.
+     *
+     * @param freeMm of stem above what holds it
+     * @param worstMm height above its foot at which it is stressed most
+     * @param joltMpa stress there in a jolt of 2 g
+     * @param wires that carry
+     * @param advice what to do, in the maker's words
+     */
+    public record Verdict(
+            double freeMm, double worstMm, @Never double joltMpa, int wires, String advice) {}
 
     /**
      * What is taped in at once.
@@ -34,9 +44,6 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
      * @param tapeMm tape that it takes
      */
     public record Step(String part, double thickMm, double tapeMm) {}
-
-    /** Density of steel, g/mm³. */
-    private static final double STEEL = 0.00785;
 
     /** The stem of a species. */
     public static StemPlan of(Assessment a, double tapeWidthMm) {
@@ -55,36 +62,22 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
                 tape += run;
             }
         }
-        double weight = a.headG() + wiresG(a);
+        double weight = StemLoad.weightG(a);
         for (Assessment.OpenedHeads opened : a.opened()) {
             Assessment head = opened.head();
-            weight += opened.opening().count() * (head.headG() + wiresG(head));
             tape += opened.opening().count() * of(head, tapeWidthMm).tapeMm();
         }
-        return new StemPlan(steps, a.form().stemMm(), tape, weight, mainStem(a, weight));
-    }
-
-    private static double wiresG(Assessment a) {
-        double grams = 0;
-        for (Part part : a.species().parts()) {
-            for (WireCut cut : part.wireCuts()) {
-                double d = a.wireTable().diameterMm(cut.gauge());
-                grams += STEEL * Math.PI * d * d / 4 * cut.lengthMm() * cut.count();
-            }
-        }
-        return grams;
-    }
-
-    private static MainStem mainStem(Assessment a, double weightG) {
-        if (a.species().heads().isPresent()) {
-            Heads heads = a.species().heads().get();
-            HeadLoad load = HeadLoad.of(a, heads);
-            return new MainStem(
-                    weightG,
-                    load.freeMm() + load.middleMm(),
-                    List.of(a.wireTable().diameterMm(heads.gauge())));
-        }
-        double free = a.species().heart().map(Heart::stemMm).orElse(0.0);
-        return new MainStem(weightG, free, a.form().stemWiresMm());
+        MainStem stem = StemLoad.of(a);
+        return new StemPlan(
+                steps,
+                a.form().stemMm(),
+                tape,
+                weight,
+                new Verdict(
+                        stem.freeMm(),
+                        stem.worstMm(),
+                        stem.joltMpa(),
+                        stem.wires().size(),
+                        stem.advice()));
     }
 }

@@ -24,6 +24,9 @@ final class CentreTooFat implements Rule {
         if (first.isEmpty() || heart.isEmpty() || GluedCentre.isBall(heart.get().form())) {
             return List.of();
         }
+        if (!GluedCentre.closesOver(first.get(), heart.get())) {
+            return List.of();
+        }
         Pieces pieces = first.get().pieces();
         double girthMm = heart.get().form().diameterMm();
         double width = pieces.finished().widthMm();
@@ -36,7 +39,7 @@ final class CentreTooFat implements Rule {
         double thinner = Math.floor(2 * width * pieces.count() / (Math.PI * (1 + OVERLAP))) / 2;
         return List.of(new Finding(
                 "centre-too-fat",
-                Severity.STOP,
+                Severity.LOOK,
                 Optional.of(first.get().id()),
                 "Too narrow to wrap the heart",
                 Why.of(

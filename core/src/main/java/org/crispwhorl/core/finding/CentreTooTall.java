@@ -7,9 +7,10 @@ import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.species.ConeRule;
 import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
 
 /** The heart stands higher than the petals glued round it reach. */
 final class CentreTooTall implements Rule {
@@ -20,26 +21,31 @@ final class CentreTooTall implements Rule {
         if (first.isEmpty() || heart.isEmpty() || GluedCentre.isBall(heart.get().form())) {
             return List.of();
         }
-        double height = heart.get().form().heightMm();
-        double cutter = first.get().pieces().outline().lengthMm();
-        double tallest = ConeRule.tallestMm(cutter);
-        if (height <= tallest + 1e-9) {
+        if (!GluedCentre.closesOver(first.get(), heart.get())) {
             return List.of();
         }
-        double shorter = Math.floor(tallest * 2) / 2;
-        double longer = Math.ceil(ConeRule.cutterFor(height));
+        Pieces pieces = first.get().pieces();
+        double way = wayMm(heart.get().form());
+        double middle = pieces.making().finishedMiddleMm() / 2;
+        double petal = middle + pieces.finished().lengthMm();
+        double needed = way / REACHED;
+        if (petal >= needed - 1e-9) {
+            return List.of();
+        }
+        double longer = Math.ceil(2 * (needed - middle) / pieces.growth()) / 2;
+        double shorter = shorter(heart.get().form(), petal * REACHED);
         double diameter = Math.min(heart.get().form().diameterMm(), shorter);
         return List.of(new Finding(
                 "centre-too-tall",
-                Severity.STOP,
+                Severity.LOOK,
                 Optional.of(heart.get().id()),
-                "The first petals cannot close over the heart",
+                "The first petals do not close over the heart",
                 Why.of(
-                        "A heart stands no higher than half its first petals' cutter, less 5 %",
-                        "Cone rule of the craft",
-                        in("height of the heart", height, Unit.MM),
-                        in("cutter of " + first.get().name(), cutter, Unit.MM),
-                        in("tallest heart it covers", tallest, Unit.MM)),
+                        "The way from under the heart along its skin to its point, and a twentieth more, is what a petal covers",
+                        "Arc of the heart's profile",
+                        in("way along the heart", way, Unit.MM),
+                        in("petal, from the middle of its cut", petal, Unit.MM),
+                        in("needed", needed, Unit.MM)),
                 List.of(
                         Mend.part(
                                 a,
@@ -51,5 +57,31 @@ final class CentreTooTall implements Rule {
                                 "cut " + first.get().name() + " " + Unit.MM.write(longer) + " long",
                                 first.get(),
                                 p -> p.outlined(o -> o.withLength(longer))))));
+    }
+
+    /** A petal covers what it reaches, less this. */
+    private static final double REACHED = 0.95;
+
+    private static final int STEPS = 60;
+
+    /** From the axis under a heart along its skin to its top, mm. */
+    private static double wayMm(HeartForm form) {
+        double way = form.radiusAt(0);
+        double before = form.radiusAt(0);
+        for (int i = 1; i <= STEPS; i++) {
+            double radius = form.radiusAt(form.heightMm() * i / STEPS);
+            way += Math.hypot(radius - before, form.heightMm() / STEPS);
+            before = radius;
+        }
+        return way;
+    }
+
+    /** The height of the same heart at which its way is so long. */
+    private static double shorter(HeartForm form, double wayMm) {
+        double height = Math.floor(2 * form.heightMm()) / 2;
+        while (height > 2 && wayMm(form.resized(Math.min(form.diameterMm(), height), height)) > wayMm) {
+            height -= 0.5;
+        }
+        return height;
     }
 }

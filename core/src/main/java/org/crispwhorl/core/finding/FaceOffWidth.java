@@ -21,6 +21,8 @@ final class FaceOffWidth implements Rule {
     private static final double ALLOWED = 0.05;
 
     /** Scaling is repeated, since necks and formers do not grow with the petals. */
+    static final String KIND = "face-off-width";
+
     private static final int ROUNDS = 6;
 
     @Override
@@ -41,7 +43,7 @@ final class FaceOffWidth implements Rule {
         mends.add(Mend.species(
                 a, "want it " + Unit.MM.write(Math.round(face)) + " wide", s -> s.withFace(Math.round(face))));
         return List.of(new Finding(
-                "face-off-width",
+                KIND,
                 Severity.LOOK,
                 Optional.empty(),
                 face > wanted ? "Wider than wanted" : "Narrower than wanted",

@@ -20,7 +20,7 @@ final class FormerMisfit implements Rule {
     private static final double FLAT_DEG = 5;
 
     /** The bend that a mend aims at. */
-    private static final double OPEN_DEG = 90;
+    private static final double OPEN_DEG = 55;
 
     @Override
     public List<Finding> look(Assessment a) {
@@ -52,7 +52,7 @@ final class FormerMisfit implements Rule {
                 former.side());
         return new Finding(
                 "former-too-small",
-                Severity.STOP,
+                Severity.LOOK,
                 Optional.of(part.id()),
                 "Closes on itself in its former",
                 why(part, former, bend),

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.finding;
 
 import java.util.Optional;
+import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
@@ -13,6 +14,14 @@ final class GluedCentre {
     /** Whether a heart is a ball that petals have to meet over, which has a rule of its own. */
     static boolean isBall(HeartForm form) {
         return form.core();
+    }
+
+    /** Petals that lean out no further than this close over the heart, degrees. */
+    private static final double CLOSED_DEG = 12;
+
+    /** Whether the first petals are meant to close over a heart; one that is meant to show has no such limit. */
+    static boolean closesOver(Petaled first, Heart heart) {
+        return first.pieces().leanDeg() <= CLOSED_DEG && heart.form().plain();
     }
 
     /** The innermost ring, where it is glued on. */

@@ -14,13 +14,13 @@ import org.crispwhorl.core.species.Petaled;
 /** The wire goes in so little, or so far, that it turns and pulls out, or comes out at the tip. */
 final class HoldTooShort implements Rule {
     /** Least share of the finished length. */
-    private static final double LEAST_SHARE = 0.2;
+    private static final double LEAST_SHARE = 0.1;
 
     /** Least insertion whatever the length, mm. */
-    private static final double LEAST_MM = 4;
+    private static final double LEAST_MM = 5;
 
-    /** A hook holds in this share of the length that a straight end needs. */
-    private static final double HOOKED = 0.7;
+    /** A hook holds by itself, mm. */
+    private static final double HOOKED_MM = 3;
 
     /** Paste that must be left beyond the wire's end, as a share of the finished length. */
     private static final double BEYOND_SHARE = 0.1;
@@ -33,20 +33,26 @@ final class HoldTooShort implements Rule {
             if (wire.isPresent()) {
                 Attachment.Wired wired = wire.get();
                 double length = part.pieces().finished().lengthMm();
-                double holds = wired.hookMm() > 0 ? HOOKED : 1;
-                double least = Math.min((1 - BEYOND_SHARE) * length, holds * Math.max(LEAST_MM, LEAST_SHARE * length));
+                double least = wired.hookMm() > 0 ? HOOKED_MM : Math.max(LEAST_MM, LEAST_SHARE * length);
                 double most = (1 - BEYOND_SHARE) * length;
                 if (wired.insertionMm() < least - 1e-9) {
                     found.add(finding(
                             a,
                             part,
                             wired,
+                            Severity.LOOK,
                             "hold-too-short",
                             "The wire pulls out: too short a hold",
                             Math.ceil(least)));
                 } else if (wired.insertionMm() > most + 1e-9) {
                     found.add(finding(
-                            a, part, wired, "wire-past-tip", "The wire comes out at the tip", Math.floor(most)));
+                            a,
+                            part,
+                            wired,
+                            Severity.STOP,
+                            "wire-past-tip",
+                            "The wire comes out at the tip",
+                            Math.floor(most)));
                 }
             }
         }
@@ -54,15 +60,22 @@ final class HoldTooShort implements Rule {
     }
 
     private static Finding finding(
-            Assessment a, Petaled part, Attachment.Wired wired, String kind, String title, double insertion) {
+            Assessment a,
+            Petaled part,
+            Attachment.Wired wired,
+            Severity severity,
+            String kind,
+            String title,
+            double insertion) {
         double within = Math.max(2, insertion);
         return new Finding(
                 kind,
-                Severity.STOP,
+                severity,
                 Optional.of(part.id()),
                 title,
                 Why.of(
-                        "A straight wire goes in at least a fifth of the length and 4 mm, a hooked one seven tenths of that; a tenth is left beyond its end",
+                        "A straight wire goes in at least a tenth of the length and " + Unit.MM.write(LEAST_MM)
+                                + ", a hooked one " + Unit.MM.write(HOOKED_MM) + "; a tenth is left beyond its end",
                         "Rule of the craft",
                         in("insertion", wired.insertionMm(), Unit.MM),
                         in("hook", wired.hookMm(), Unit.MM),

@@ -3,51 +3,112 @@ package org.crispwhorl.core.finding;
 import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.assessment.HeadLoad;
+import org.crispwhorl.core.assessment.StemLoad;
+import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Heads;
+import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.wire.LoadedWire;
+import org.crispwhorl.core.wire.MainStem;
 
-/** The main stem bends under all its heads. */
+/** The stem bends under what stands on it: at rest, or in a jolt on the way. */
 final class MainStemTooThin implements Rule {
+    /** A free stem shorter than this is no stem, mm. */
+    private static final double SHORTEST_MM = 5;
+
     @Override
     public List<Finding> look(Assessment a) {
-        if (a.species().heads().isEmpty()) {
+        MainStem stem = StemLoad.of(a);
+        if (stem.wires().isEmpty() || stem.freeMm() < SHORTEST_MM || stem.carries()) {
             return List.of();
         }
-        Heads heads = a.species().heads().get();
-        HeadLoad load = HeadLoad.of(a, heads);
-        double stress = load.stressMpa(a.wireTable().diameterMm(heads.gauge()));
-        if (stress <= LoadedWire.USABLE_MPA) {
-            return List.of();
-        }
+        boolean atRest = stem.restMpa() > LoadedWire.USABLE_MPA;
+        double worst = stem.worstMm();
+        Optional<Heads> heads = a.species().heads();
+        List<Mend> mends = new ArrayList<>(heads.isPresent() ? ofHeads(a, heads.get(), stem) : ofOne(a, stem));
+        return List.of(new Finding(
+                "main-stem-too-thin",
+                atRest ? Severity.STOP : Severity.LOOK,
+                heads.map(Heads::id).or(() -> a.species().heart().map(Heart::id)),
+                atRest ? "The stem bends under its flower" : "The stem may bend on the way",
+                Why.of(
+                        "2 × M ÷ Σ(πd³/32) up to 250 MPa in a jolt, half of it at rest: all that is above, tilted by 45°, over the"
+                                + " wires that reach so far down",
+                        "Euler-Bernoulli cantilever, steel",
+                        in("stands on it", stem.massG(), Unit.G),
+                        in("free stem", stem.freeMm(), Unit.MM),
+                        in("worst place above its foot", worst, Unit.MM),
+                        in("moment there at rest", stem.momentNmm(worst), Unit.NEWTON_MM),
+                        in("wires that reach it", stem.bearing(worst), Unit.COUNT),
+                        in("stress in a jolt", stem.joltMpa(), Unit.MPA),
+                        in("stays straight to", LoadedWire.USABLE_MPA, Unit.MPA)),
+                mends));
+    }
+
+    private static List<Mend> ofHeads(Assessment a, Heads heads, MainStem stem) {
         List<Mend> mends = new ArrayList<>();
-        load.recommended(a.conditions().kit().gauges(), a.wireTable())
+        thinner(a, heads.gauge(), gauge -> a.species().with(heads.withStem(gauge, heads.stemMm())))
                 .ifPresent(gauge ->
                         mends.add(Mend.part(a, "use " + gauge + " gauge", heads, h -> h.withStem(gauge, h.stemMm()))));
-        double shorter =
-                Math.floor((load.freeMm() + load.middleMm()) * LoadedWire.USABLE_MPA / stress - load.middleMm());
-        if (shorter >= 5) {
+        double shorter = Math.floor(stem.longestMm());
+        if (Limits.allows(Heads.class, "stemMm", shorter)) {
             mends.add(Mend.part(
                     a, "leave " + Unit.MM.write(shorter) + " of stem", heads, h -> h.withStem(h.gauge(), shorter)));
         }
-        return List.of(new Finding(
-                "main-stem-too-thin",
-                Severity.STOP,
-                Optional.of(heads.id()),
-                "The main stem bends under its heads",
-                Why.of(
-                        "σ = 32·2·W·sin 45°·(l + c) ÷ πd³ up to 200 MPa",
-                        "Euler-Bernoulli cantilever, steel",
-                        in("weight of all heads", load.massG(), Unit.G),
-                        in("free stem", load.freeMm(), Unit.MM),
-                        in("middle of the heads above it", load.middleMm(), Unit.MM),
-                        in("stress", stress, Unit.MPA),
-                        in("usable stress", LoadedWire.USABLE_MPA, Unit.MPA)),
-                mends));
+        return mends;
+    }
+
+    private static List<Mend> ofOne(Assessment a, MainStem stem) {
+        List<Mend> mends = new ArrayList<>();
+        a.species().heart().filter(heart -> heart.wires() > 0).ifPresent(heart -> {
+            thinner(a, heart.gauge(), gauge -> a.species().with(heart.withStem(gauge, heart.wires(), heart.stemMm())))
+                    .ifPresent(gauge -> mends.add(Mend.part(
+                            a, "use " + gauge + " gauge", heart, h -> h.withStem(gauge, h.wires(), h.stemMm()))));
+            if (stem.withLongTails().carries()) {
+                double tail = Math.ceil(heart.stemMm() / 5) * 5 + 10;
+                mends.add(
+                        Mend.species(a, "leave every tail " + Unit.MM.write(tail) + " long", s -> longTails(s, tail)));
+            }
+            double shorter = Math.floor(stem.longestMm());
+            if (Limits.allows(Heart.class, "stemMm", shorter)) {
+                mends.add(Mend.part(
+                        a,
+                        "leave " + Unit.MM.write(shorter) + " of stem free",
+                        heart,
+                        h -> h.withStem(h.gauge(), h.wires(), shorter)));
+            }
+        });
+        return mends;
+    }
+
+    private static Species longTails(Species species, double tailMm) {
+        Species longer = species;
+        for (Petaled part : species.petaled()) {
+            longer = longer.with(part.with(part.pieces().withWire(w -> withTail(w, tailMm))));
+        }
+        return longer;
+    }
+
+    private static Attachment.Wired withTail(Attachment.Wired wired, double tailMm) {
+        return wired.withTail(Math.max(wired.tailMm(), Limits.within(Attachment.Wired.class, "tailMm", tailMm)));
+    }
+
+    /** The thinnest gauge of the kit, thicker than the one it has, with which the stem carries. */
+    private static Optional<Integer> thinner(Assessment a, int now, IntFunction<Species> made) {
+        return a.conditions().kit().gauges().stream()
+                .filter(gauge -> gauge < now)
+                .sorted(Comparator.reverseOrder())
+                .filter(gauge -> StemLoad.of(new Assessment(made.apply(gauge), a.conditions()))
+                        .carries())
+                .findFirst();
     }
 }

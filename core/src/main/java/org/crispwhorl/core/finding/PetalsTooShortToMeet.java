@@ -29,7 +29,7 @@ final class PetalsTooShortToMeet implements Rule {
         double size = Math.floor(heart.get().form().diameterMm() * length / needed);
         return List.of(new Finding(
                 "petals-too-short-to-meet",
-                Severity.STOP,
+                heart.get().form().volumeMm3() == 0 ? Severity.STOP : Severity.LOOK,
                 Optional.of(first.get().id()),
                 "Too short to meet over the ball",
                 Why.of(

@@ -45,7 +45,7 @@ final class RidgeTooThin implements Rule {
                         mends.add(Mend.pieces(a, "use " + g + " gauge", part, p -> p.withWire(w -> w.withGauge(g)))));
         return new Finding(
                 "ridge-too-thin",
-                Severity.STOP,
+                Severity.LOOK,
                 Optional.of(part.id()),
                 "The wire shows through its ridge",
                 Why.of(

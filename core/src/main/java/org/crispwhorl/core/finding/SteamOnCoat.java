@@ -17,14 +17,13 @@ final class SteamOnCoat implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Heart heart : a.species().hearts()) {
-            if (a.species().finishing() != Species.Finishing.NONE
-                    && !heart.form().bearsSteam()) {
+            if (a.species().finishing().reachesHearts() && !heart.form().bearsSteam()) {
                 boolean steam = a.species().finishing() == Species.Finishing.STEAM;
                 found.add(new Finding(
                         "steam-on-coat",
-                        Severity.STOP,
+                        Severity.LOOK,
                         Optional.of(heart.id()),
-                        steam ? "Steam ruins this heart" : "A liquid glaze ruins this heart",
+                        steam ? "Steam runs on this heart" : "A liquid glaze ruins this heart",
                         Why.of(
                                 "Crumb and pollen dissolve or stain where they get wet",
                                 "Rule of the craft",
@@ -32,8 +31,9 @@ final class SteamOnCoat implements Rule {
                         List.of(
                                 Mend.species(
                                         a,
-                                        steam ? "do not steam the flower" : "do not glaze the flower",
-                                        s -> s.withFinishing(Species.Finishing.NONE)),
+                                        steam ? "steam the petals only" : "do not glaze the flower",
+                                        s -> s.withFinishing(
+                                                steam ? Species.Finishing.STEAM_PETALS : Species.Finishing.NONE)),
                                 Mend.part(
                                         a,
                                         "leave the heart without its coat",

@@ -37,6 +37,9 @@ final class ThicknessOutOfReach implements Rule {
     /** What a thickness just out of reach is mended to, mm. */
     private static final double THIN_MM = 0.4;
 
+    /** The thinnest that a ball is pressed to, mm. */
+    private static final double THIN_BALL_MM = PressedBall.THINNEST_MM;
+
     private static final double THICK_MM = 1.5;
 
     private static Finding finding(Assessment a, Petaled part, double finished, String title, double to) {
@@ -54,12 +57,17 @@ final class ThicknessOutOfReach implements Rule {
                         in("thinnest", PressedBall.THINNEST_MM, Unit.FINE_MM),
                         in("thickest", PressedBall.THICKEST_MM, Unit.FINE_MM),
                         in("area of one", pieces.outline().areaMm2(), Unit.SQUARE_MM)),
-                mends(a, part, ball ? EASY_MM : to));
+                mends(a, part, ball ? List.of(THIN_BALL_MM, EASY_MM) : List.of(to)));
     }
 
-    private static List<Mend> mends(Assessment a, Petaled part, double to) {
+    private static List<Mend> mends(Assessment a, Petaled part, List<Double> wanted) {
+        return wanted.stream().flatMap(to -> mend(a, part, to).stream()).toList();
+    }
+
+    private static Optional<Mend> mend(Assessment a, Petaled part, double to) {
         Pieces pieces = part.pieces();
-        return pieces.making().thickened(pieces.outline(), to, a.paste()).stream()
+        return pieces.making()
+                .thickened(pieces.outline(), to, a.paste())
                 .map(made -> Mend.pieces(
                         a,
                         made.pressed()
@@ -67,7 +75,6 @@ final class ThicknessOutOfReach implements Rule {
                                 : "make it " + Unit.FINE_MM.write(to) + " thick",
                         part,
                         p -> p.withMaking(
-                                p.making().thickened(p.outline(), to, a.paste()).orElse(p.making()))))
-                .toList();
+                                p.making().thickened(p.outline(), to, a.paste()).orElse(p.making()))));
     }
 }

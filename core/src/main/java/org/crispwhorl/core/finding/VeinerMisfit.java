@@ -24,7 +24,9 @@ final class VeinerMisfit implements Rule {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
             part.pieces().veiner().ifPresent(veiner -> {
-                double paste = part.pieces().finishedMm(a.paste());
+                double rolled = part.pieces().making().rolledMm();
+                // A cut piece may be veined before it is thinned; only what is never thick enough is cut through.
+                double paste = rolled > 0 ? rolled : part.pieces().finishedMm(a.paste());
                 if (veiner.sides() == Veiner.Sides.BOTH && paste < veiner.leastMm()) {
                     found.add(cutsThrough(a, part, veiner, paste));
                 }
@@ -51,9 +53,9 @@ final class VeinerMisfit implements Rule {
             double rolled = Math.max(pieces.making().rolledMm(), veiner.leastMm());
             mends.add(Mend.pieces(
                     a,
-                    "thin only to " + Unit.FINE_MM.write(veiner.leastMm()),
+                    "roll it to " + Unit.FINE_MM.write(veiner.leastMm()),
                     part,
-                    p -> p.withThinning(new Thinning(rolled, veiner.leastMm()))));
+                    p -> p.withThinning(new Thinning(rolled, Math.min(rolled, p.finishedMm(a.paste()))))));
         }
         return new Finding(
                 "veiner-cuts-through",
@@ -61,7 +63,7 @@ final class VeinerMisfit implements Rule {
                 Optional.of(part.id()),
                 "A two-sided veiner cuts through paste this thin",
                 Why.of(
-                        "Finished thickness at least what the veiner asks for",
+                        "As thick as it ever is, rolled or finished, at least what the veiner asks for",
                         "Your veiner",
                         in("thickness", paste, Unit.FINE_MM),
                         in("least for " + veiner.name(), veiner.leastMm(), Unit.FINE_MM)),

@@ -48,7 +48,7 @@ final class WireTooThin implements Rule {
                     p -> p.withWire(w -> w.withGauge(better.getAsInt()).withRidge(ridge))));
         }
         for (double free = Math.floor(wired.freeMm()) - 1; free >= 0; free--) {
-            if (new LoadedWire(load.massG(), load.centreMm(), free).carriedBy(d)) {
+            if (new LoadedWire(load.massG(), load.centreMm(), free, load.leanDeg()).carriedBy(d)) {
                 double left = free;
                 mends.add(Mend.pieces(
                         a,
@@ -60,18 +60,25 @@ final class WireTooThin implements Rule {
         }
         return new Finding(
                 "wire-too-thin",
-                Severity.STOP,
+                load.bendsAtRest(d) ? Severity.STOP : Severity.LOOK,
                 Optional.of(part.id()),
-                wired.gauge() + " gauge droops or bends under it",
+                wired.gauge()
+                        + (load.bendsAtRest(d)
+                                ? " gauge bends under it"
+                                : load.droopDeg(d) > LoadedWire.DROOP_LIMIT_DEG
+                                        ? " gauge droops under it"
+                                        : " gauge may bend on the way"),
                 Why.of(
-                        "Droop θ = W(l²/2 + c·l)/EI, stress σ = 32·3·W(l + c)/πd³",
+                        "Droop θ = sin α·W(l²/2 + c·l)/EI at rest, stress σ = 32·W(l + c)/πd³ twice over in a jolt",
                         "Euler-Bernoulli cantilever, steel 200 GPa",
                         in("one piece", load.massG(), Unit.G),
                         in("centre of mass beyond the base", load.centreMm(), Unit.MM),
                         in("free wire", wired.freeMm(), Unit.MM),
                         in("droop", load.droopDeg(d), Unit.FINE_DEGREE),
                         in("droop forgiven", LoadedWire.DROOP_LIMIT_DEG, Unit.FINE_DEGREE),
-                        in("stress at 3 g", load.stressMpa(d, LoadedWire.BUMP_G), Unit.MPA),
+                        in("lean α", load.leanDeg(), Unit.DEGREE),
+                        in("stress at rest", load.restMpa(d), Unit.MPA),
+                        in("stress in a jolt", load.joltMpa(d), Unit.MPA),
                         in("usable stress", LoadedWire.USABLE_MPA, Unit.MPA)),
                 mends);
     }

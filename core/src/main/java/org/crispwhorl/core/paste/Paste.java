@@ -77,6 +77,11 @@ public record Paste(
         return volumeMm3 / 1000 * densityGPerCm3;
     }
 
+    /** Whether it sets by giving off water. */
+    public boolean drying() {
+        return medium.setting() instanceof Medium.Setting.Drying;
+    }
+
     /** How it sets. */
     public Medium.Setting setting() {
         return medium.setting() instanceof Medium.Setting.Drying

@@ -20,7 +20,6 @@ final class PartFigures {
         Figures figures = new Figures();
         part.figures(figures, a);
         part.flat().ifPresentOrElse(petaled -> PetaledFigures.add(figures, a, petaled), () -> paste(figures, a, part));
-        StemFigures.add(figures, a, part);
         DryingFigures.add(figures.in(Group.DRYING), a, part);
         hands(figures, a, part);
         return figures.list();

@@ -59,8 +59,7 @@ public final class Reckoner {
             LoadedWire load = a.load(petaled, wired);
             for (int gauge : a.wireTable().gauges()) {
                 double d = a.wireTable().diameterMm(gauge);
-                rows.add(new Reckoning.GaugeRow(
-                        gauge, d, load.droopDeg(d), load.stressMpa(d, LoadedWire.BUMP_G), load.carriedBy(d)));
+                rows.add(new Reckoning.GaugeRow(gauge, d, load.droopDeg(d), load.joltMpa(d), load.carriedBy(d)));
             }
         }));
         return rows;
@@ -162,22 +161,10 @@ public final class Reckoner {
                         stem.tapeMm(),
                         Unit.MM,
                         Why.of(
-                                "Covered length × π·D ÷ pitch ÷ stretch, for everything that is taped in",
+                                "Covered length × √((πD)² + pitch²) ÷ pitch ÷ stretch, for everything that is taped in",
                                 "Helix on a cylinder",
                                 in("width", TapeRun.USUAL_WIDTH_MM, Unit.MM)));
-        if (!stem.stem().diametersMm().isEmpty()) {
-            figures.add(
-                    "stemStress",
-                    "stress in the stem: " + stem.stem().advice(),
-                    stem.stem().stressMpa(),
-                    Unit.MPA,
-                    Why.of(
-                            "32·M·d ÷ (π·Σd⁴), tilted by 45° at 2 g; unbonded wires share by stiffness",
-                            "Euler-Bernoulli cantilever, steel 200 GPa",
-                            in("free length", stem.stem().freeMm(), Unit.MM),
-                            in("moment", stem.stem().momentNmm(), Unit.NEWTON_MM),
-                            in("usable stress", LoadedWire.USABLE_MPA, Unit.MPA)));
-        }
+        StemFigures.add(figures, a);
         return figures.in(Figure.Group.TIME)
                 .add("hands", "hands", hands, Unit.MIN, Why.of("Sum over the tasks of the plan", "Pace of the kit"))
                 .add(

@@ -3,40 +3,39 @@ package org.crispwhorl.core.reckoning;
 import static org.crispwhorl.core.measure.Why.in;
 
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.assessment.HeadLoad;
+import org.crispwhorl.core.assessment.StemLoad;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.wire.LoadedWire;
+import org.crispwhorl.core.wire.MainStem;
 
-/** What the heads of a stem put on its main wire. */
+/** Whether the stem carries what stands on it. */
 final class StemFigures {
     private StemFigures() {}
 
-    /** Adds the load to the figures of the further heads; nothing to those of any other part. */
-    static void add(Figures figures, Assessment a, Part part) {
-        a.species().heads().filter(part::equals).ifPresent(heads -> load(figures, a, heads));
-    }
-
-    private static void load(Figures figures, Assessment a, Heads heads) {
-        HeadLoad load = HeadLoad.of(a, heads);
-        LoadedWire wire = load.wire();
-        double d = a.wireTable().diameterMm(heads.gauge());
-        Why stress = Why.of(
-                "σ = 32·2·W·sin 45°·(l + c) ÷ πd³: all heads on the free stem, tilted by 45°, at 2 g",
-                "Euler-Bernoulli cantilever, steel 200 GPa",
-                in("mass of all heads", load.massG(), Unit.G),
-                in("stem below", heads.stemMm(), Unit.MM),
-                in("their middle above the lowest", load.middleMm(), Unit.MM),
-                in("stem wire", d, Unit.FINE_MM),
-                in("usable stress", LoadedWire.USABLE_MPA, Unit.MPA));
+    static void add(Figures figures, Assessment a) {
+        MainStem stem = StemLoad.of(a);
+        if (stem.wires().isEmpty()) {
+            return;
+        }
+        double worst = stem.worstMm();
         figures.in(Group.WIRE)
-                .add("mass", "weight of all heads", load.massG(), Unit.G, stress)
-                .add("moment", "moment at the foot", load.momentNmm(), Unit.NEWTON_MM, stress)
-                .add("stress", "stress in the main stem", load.stressMpa(d), Unit.MPA, stress)
-                .add("wireLength", "main stem", wire.freeMm() + heads.alongMm(), Unit.MM, stress);
+                .add(
+                        "stemStress",
+                        "stress in the stem: " + stem.advice(),
+                        stem.joltMpa(),
+                        Unit.MPA,
+                        Why.of(
+                                "2 × M ÷ Σ(πd³/32): the moment of what is above, tilted by 45°, at 2 g, over the wires that reach"
+                                        + " so far down",
+                                "Euler-Bernoulli cantilever, steel 200 GPa; wires taped, not bonded",
+                                in("free stem", stem.freeMm(), Unit.MM),
+                                in("worst place above its foot", worst, Unit.MM),
+                                in("moment there at rest", stem.momentNmm(worst), Unit.NEWTON_MM),
+                                in("wires that reach it", stem.bearing(worst), Unit.COUNT),
+                                in("their section modulus", stem.modulusMm3(worst), Unit.NONE),
+                                in("stays straight to", LoadedWire.USABLE_MPA, Unit.MPA)));
     }
 }

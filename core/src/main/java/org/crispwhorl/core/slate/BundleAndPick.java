@@ -103,10 +103,10 @@ public record BundleAndPick(
         all.addAll(Collections.nCopies(furtherWires, table.diameterMm(furtherGauge)));
         double thick = StemBundle.taped(StemBundle.diameterMm(all), layers);
         TapeRun tape = new TapeRun(stemMm, thick, layers, TapeRun.USUAL_WIDTH_MM);
-        MainStem stem = new MainStem(flowerG, stemMm, all);
+        MainStem stem = MainStem.plain(flowerG, stemMm, all);
         Why bundle = Why.of(
                 "Packed wires, with two thicknesses of stretched tape for each layer",
-                "Known packings up to seven equal wires, √(Σd²/0.8) beyond",
+                "The two thickest side by side, or as full as the known packings: up to seven exactly, 0.7 up to twenty, 0.8 beyond",
                 in("bare bundle", StemBundle.diameterMm(all), Unit.FINE_MM),
                 in("layers", layers, Unit.COUNT));
         SlateAnswer.Draft draft = new SlateAnswer.Draft()
@@ -135,7 +135,7 @@ public record BundleAndPick(
                         tape.lengthMm(),
                         Unit.MM,
                         Why.of(
-                                "Covered length × π·D ÷ pitch ÷ stretch, for each layer",
+                                "Covered length × √((πD)² + pitch²) ÷ pitch ÷ stretch, for each layer",
                                 "Helix on a cylinder",
                                 in("pitch", tape.pitchMm(), Unit.MM),
                                 in("stretch", TapeRun.STRETCH, Unit.FACTOR)))
@@ -143,12 +143,12 @@ public record BundleAndPick(
                         Group.WIRE,
                         "stress",
                         "stress in the stem",
-                        stem.stressMpa(),
+                        stem.joltMpa(),
                         Unit.MPA,
                         Why.of(
-                                "32·M·d ÷ (π·Σd⁴), tilted by 45° at 2 g; unbonded wires share by stiffness",
+                                "2·M ÷ Σ(πd³/32), tilted by 45° at 2 g; each wire bends for itself",
                                 "Euler-Bernoulli cantilever, steel 200 GPa",
-                                in("moment", stem.momentNmm(), Unit.NEWTON_MM),
+                                in("moment at rest", stem.momentNmm(0), Unit.NEWTON_MM),
                                 in("usable stress", LoadedWire.USABLE_MPA, Unit.MPA)));
         if (!stem.carries()) {
             draft.note("The stem bends: " + stem.advice() + ".");

@@ -96,6 +96,10 @@ public sealed interface Attachment {
             return new Wired(gauge, newInsertionMm, hookMm, freeMm, tailMm, ridgeMm);
         }
 
+        public Wired withTail(double newTailMm) {
+            return new Wired(gauge, insertionMm, hookMm, freeMm, newTailMm, ridgeMm);
+        }
+
         public Wired withRidge(double newRidgeMm) {
             return new Wired(gauge, insertionMm, hookMm, freeMm, tailMm, newRidgeMm);
         }

@@ -187,6 +187,11 @@ public record FineStamens(
         return Hands.of(Operation.BALL, count).and(Operation.WIRE, count);
     }
 
+    @Override
+    public double reachesDownMm() {
+        return tailMm;
+    }
+
     /** Bound to the stem as one bunch. */
     @Override
     public Hands joining(Made made) {

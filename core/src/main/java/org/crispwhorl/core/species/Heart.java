@@ -150,6 +150,12 @@ public record Heart(
         return form.volumeMm3() == 0 ? Optional.empty() : Optional.of(Body.solid(form.volumeMm3(), form.surfaceMm2()));
     }
 
+    /** Its wires are the stem. */
+    @Override
+    public double reachesDownMm() {
+        return -1;
+    }
+
     /** The first heart's wire is the stem. */
     @Override
     public String wireName() {

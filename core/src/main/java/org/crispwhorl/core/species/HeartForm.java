@@ -75,6 +75,11 @@ public sealed interface HeartForm
         return List.of();
     }
 
+    /** Whether it is a plain body that is made to be covered: one with a texture, a coat or threads is made to be seen. */
+    default boolean plain() {
+        return touches() == 0;
+    }
+
     /** Whether it is a bought core, which petals are glued to and cover. */
     default boolean core() {
         return polystyrene();

@@ -70,6 +70,11 @@ public sealed interface Part permits ShadedPart, Heads {
     /** The wires cut for it. */
     List<WireCut> wireCuts();
 
+    /** How far down the stem its wires reach, mm; below 0 where they go all the way, into what holds the stem. */
+    default double reachesDownMm() {
+        return 0;
+    }
+
     /** What its wires are called on a list. */
     String wireName();
 

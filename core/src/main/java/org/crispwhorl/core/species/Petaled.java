@@ -94,6 +94,11 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     }
 
     @Override
+    default double reachesDownMm() {
+        return pieces().wired().map(Attachment.Wired::tailMm).orElse(0.0);
+    }
+
+    @Override
     default Hands making(Made made) {
         return pieces().hands();
     }

@@ -47,8 +47,15 @@ public record Species(
         NONE,
         @Words(label = "steamed", means = "Sets the dust and deepens it.")
         STEAM,
+        @Words(label = "petals steamed", means = "The petals alone; the heart is kept out of the steam.")
+        STEAM_PETALS,
         @Words(label = "glazed", means = "A liquid glaze.")
-        GLAZE
+        GLAZE;
+
+        /** Whether it wets the hearts. */
+        public boolean reachesHearts() {
+            return this == STEAM || this == GLAZE;
+        }
     }
 
     public Species {

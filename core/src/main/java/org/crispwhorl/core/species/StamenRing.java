@@ -1,10 +1,8 @@
 package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import org.crispwhorl.core.solid.Scatter;
-import org.crispwhorl.core.wire.StemBundle;
 
 /** How the heads of bought stamens stand. */
 public record StamenRing(Stamens stamens) {
@@ -16,6 +14,9 @@ public record StamenRing(Stamens stamens) {
 
     /** Rows stand this many head widths apart. */
     private static final double ROW_PITCH = 1.2;
+
+    /** Share of a circle that many threads fill. */
+    private static final double FILLED = 0.8;
 
     /** Heads in one flower: two a strand, folded or cut. */
     public int heads() {
@@ -29,7 +30,7 @@ public record StamenRing(Stamens stamens) {
 
     /** Thickness of the bundle of threads, mm. */
     public double bundleMm() {
-        return StemBundle.diameterMm(Collections.nCopies(threads(), stamens.threadMm()));
+        return stamens.threadMm() * Math.sqrt(threads() / FILLED);
     }
 
     /**

@@ -179,7 +179,7 @@ public record StemWrap(
                             run.lengthMm(),
                             Unit.MM,
                             Why.of(
-                                    "Covered length × π·D ÷ pitch ÷ stretch, for each layer",
+                                    "Covered length × √((πD)² + pitch²) ÷ pitch ÷ stretch, for each layer",
                                     "Helix on a cylinder",
                                     Why.in("over", overMm, Unit.MM),
                                     Why.in("layers", run.layers(), Unit.COUNT),

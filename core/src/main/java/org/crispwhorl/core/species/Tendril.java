@@ -153,6 +153,11 @@ public record Tendril(
     }
 
     @Override
+    public double reachesDownMm() {
+        return tailMm;
+    }
+
+    @Override
     public Hands joining(Made made) {
         return Hands.of(Operation.TAPE, count);
     }

@@ -1,25 +1,29 @@
 package org.crispwhorl.core.wire;
 
+import java.util.OptionalInt;
+
 /**
  * A wire held fast at one end with a load beyond its free length: droop and stress by the Euler-Bernoulli cantilever. The
- * load, a rigid petal, has its centre of mass {@code centreMm} beyond the wire's free end.
+ * load, a rigid petal, has its centre of mass {@code centreMm} beyond the wire's free end. At rest only the part of the weight
+ * across the wire bends it; a jolt on the way comes from any side and has the whole lever.
  *
  * @param massG mass carried, g
  * @param centreMm from the end of the free wire to the centre of mass, mm
  * @param freeMm free length of wire, mm
+ * @param leanDeg how far it leans from upright: 0 upright, 90 flat
  */
-public record LoadedWire(double massG, double centreMm, double freeMm) {
+public record LoadedWire(double massG, double centreMm, double freeMm, double leanDeg) {
     /** Young's modulus of steel, MPa. */
     private static final double YOUNG_MPA = 200_000;
 
-    /** Usable stress of annealed florist's wire, MPa. */
-    public static final double USABLE_MPA = 200;
+    /** Stress up to which annealed florist's wire stays straight, MPa. */
+    public static final double USABLE_MPA = 250;
 
     /** Droop that the eye forgives, degrees. */
     public static final double DROOP_LIMIT_DEG = 1.5;
 
-    /** Acceleration of a bump on the road, multiples of gravity. */
-    public static final double BUMP_G = 3;
+    /** A jolt on the road, multiples of gravity. */
+    public static final double JOLT_G = 2;
 
     /** Standard gravity, m/s². */
     public static final double GRAVITY = 9.80665;
@@ -31,20 +35,39 @@ public record LoadedWire(double massG, double centreMm, double freeMm) {
         return massG / 1000 * GRAVITY;
     }
 
-    /** Droop at the end of the free wire, degrees: θ = W(l²/2 + c·l)/EI with I = πd⁴/64. */
+    /** Share of the weight that lies across the wire. */
+    public double across() {
+        return Math.abs(Math.sin(Math.toRadians(leanDeg)));
+    }
+
+    /** Droop at the end of the free wire at rest, degrees: θ = sin α · W(l²/2 + c·l)/EI with I = πd⁴/64. */
     public double droopDeg(double diameterMm) {
         double stiffness = YOUNG_MPA * Math.PI * Math.pow(diameterMm, 4) / 64;
-        return Math.toDegrees(weightN() * (freeMm * freeMm / 2 + centreMm * freeMm) / stiffness);
+        return Math.toDegrees(across() * weightN() * (freeMm * freeMm / 2 + centreMm * freeMm) / stiffness);
     }
 
-    /** Bending stress at the hold under a multiple of gravity, MPa: σ = 32·W(l + c)/πd³. */
-    public double stressMpa(double diameterMm, double loadG) {
-        return 32 * loadG * weightN() * (freeMm + centreMm) / (Math.PI * Math.pow(diameterMm, 3));
+    private double wholeLeverMpa(double diameterMm) {
+        return 32 * weightN() * (freeMm + centreMm) / (Math.PI * Math.pow(diameterMm, 3));
     }
 
-    /** Whether a wire carries it: droops no more than 1.5° and stays usable in a bump of 3 g. */
+    /** Bending stress at the hold at rest, MPa: σ = sin α · 32·W(l + c)/πd³. */
+    public double restMpa(double diameterMm) {
+        return across() * wholeLeverMpa(diameterMm);
+    }
+
+    /** Bending stress at the hold in a jolt of 2 g from any side, MPa. */
+    public double joltMpa(double diameterMm) {
+        return JOLT_G * wholeLeverMpa(diameterMm);
+    }
+
+    /** Whether the wire stays bent under it at rest: it certainly fails. */
+    public boolean bendsAtRest(double diameterMm) {
+        return restMpa(diameterMm) > USABLE_MPA;
+    }
+
+    /** Whether a wire carries it: droops no more than 1.5° at rest and stays straight in a jolt of 2 g. */
     public boolean carriedBy(double diameterMm) {
-        return droopDeg(diameterMm) <= DROOP_LIMIT_DEG && stressMpa(diameterMm, BUMP_G) <= USABLE_MPA;
+        return droopDeg(diameterMm) <= DROOP_LIMIT_DEG && joltMpa(diameterMm) <= USABLE_MPA;
     }
 
     /**
@@ -54,13 +77,13 @@ public record LoadedWire(double massG, double centreMm, double freeMm) {
      * @param table how thick they are
      * @return the highest gauge that carries it, or empty where none does
      */
-    public java.util.OptionalInt recommended(Iterable<Integer> gauges, WireTable table) {
+    public OptionalInt recommended(Iterable<Integer> gauges, WireTable table) {
         int best = -1;
         for (int gauge : gauges) {
             if (gauge > best && carriedBy(table.diameterMm(gauge))) {
                 best = gauge;
             }
         }
-        return best < 0 ? java.util.OptionalInt.empty() : java.util.OptionalInt.of(best);
+        return best < 0 ? OptionalInt.empty() : OptionalInt.of(best);
     }
 }

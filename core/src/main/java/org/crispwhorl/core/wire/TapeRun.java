@@ -31,7 +31,7 @@ public record TapeRun(double coveredMm, double thickMm, double layers, double wi
 
     /** Tape that it takes, as it comes off the roll, mm. */
     public double lengthMm() {
-        return layers * coveredMm * Math.PI * thickMm / pitchMm() / STRETCH;
+        return layers * coveredMm * Math.hypot(Math.PI * thickMm, pitchMm()) / (pitchMm() * STRETCH);
     }
 
     /** The same as a length of a roll of another width: tape cut in half counts half. */

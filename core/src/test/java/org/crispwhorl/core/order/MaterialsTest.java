@@ -118,7 +118,7 @@ public class MaterialsTest {
                 1e-9, plan.thickMm(), plan.steps().get(plan.steps().size() - 1).thickMm());
         assertTrue(plan.weightG() > new Assessment(ROSE, Conditions.USUAL).headG());
         double half = StemPlan.of(new Assessment(ROSE, Conditions.USUAL), 6).tapeMm();
-        Close.within(1e-9, 2 * plan.tapeMm(), half);
+        assertTrue(half > 1.7 * plan.tapeMm() && half < 2 * plan.tapeMm(), half + " for " + plan.tapeMm());
     }
 
     @Test

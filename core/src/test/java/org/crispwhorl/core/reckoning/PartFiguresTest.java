@@ -100,7 +100,10 @@ public class PartFiguresTest {
         double stem =
                 new Assessment(Garden.and(ROSE, tape), Conditions.USUAL).form().bareStemMm();
         assertEquals(figure(tape, "layers"), Math.ceil((6 - stem) / 2 / 0.12));
-        Close.within(1e-9, figure(tape, "tape"), figure(tape, "layers") * 80 * Math.PI * (stem + 6) / 2 / 6 / 1.5);
+        Close.within(
+                1e-9,
+                figure(tape, "tape"),
+                figure(tape, "layers") * 80 * Math.hypot(Math.PI * (stem + 6) / 2, 6) / 6 / 1.5);
         StemWrap paper = new StemWrap("w", "w", PINK, 6, 80, StemWrap.With.PAPER, Colouring.NONE);
         assertEquals(figure(paper, "layers"), 1.0);
         assertTrue(figure(paper, "tape") < figure(tape, "tape"));

@@ -3,13 +3,15 @@ package org.crispwhorl.core.species;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.List;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.assessment.HeadLoad;
+import org.crispwhorl.core.assessment.StemLoad;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.wire.MainStem;
 import org.testng.annotations.Test;
 
 public class HeadsTest {
@@ -78,13 +80,15 @@ public class HeadsTest {
     @Test
     public void theMomentOfAllHeadsIsTheirMomentsAddedUp() {
         Assessment a = new Assessment(SPIKED, Conditions.USUAL);
-        HeadLoad load = HeadLoad.of(a, SPIKE);
-        double grams = a.headG() * 100;
-        for (int head = 1; head <= 8; head++) {
-            double one = a.opened().get(head <= 4 ? 1 : 0).head().headG();
-            grams += one * (100 + SPIKE.heightMm(head));
+        MainStem stem = StemLoad.of(a);
+        assertEquals(stem.weights().size(), 9);
+        double moment = 0;
+        for (MainStem.Weight weight : stem.weights()) {
+            moment += weight.massG() * weight.heightMm();
         }
-        Close.within(1e-9, load.momentNmm(), 2 * grams / 1000 * 9.80665 * Math.sqrt(0.5));
+        MainStem bare = new MainStem(stem.weights(), List.of(), stem.wires(), stem.freeMm());
+        Close.within(1e-9, bare.momentNmm(0), moment / 1000 * 9.80665 * Math.sqrt(0.5));
+        assertTrue(stem.weights().get(8).heightMm() > stem.weights().get(1).heightMm());
     }
 
     @Test
