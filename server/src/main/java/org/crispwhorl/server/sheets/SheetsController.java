@@ -130,7 +130,7 @@ class SheetsController {
         return switch (list) {
             case "cuts" ->
                 ListCsv.cuts(
-                        orders.work(id).reckoned(Progress.UNWATCHED).sheet().cuts());
+                        orders.work(id).reckoned(Progress.UNWATCHED).sheet().cuts(), lengths);
             case "wires" -> ListCsv.wires(orders.work(id).materials(Progress.UNWATCHED), lengths);
             case "pastes" -> ListCsv.pastes(orders.work(id).materials(Progress.UNWATCHED));
             case "shopping" -> ListCsv.shopping(orders.work(id).materials(Progress.UNWATCHED), lengths);
