@@ -24,15 +24,15 @@ const rows = computed(() =>
     .filter((p) => p.course)
     .map((p) => {
       const course = p.course!
-      const from = props.reckoning.plan.tasks.find((t) => t.id === `make-${p.id}`)?.endH ?? 0
-      const join = props.reckoning.plan.tasks.find((t) => t.id === `join-${p.id}`)?.startH
+      const from = p.madeH ?? 0
+      const join = p.joinedH
       const dry = stage(course, 'dry')
       return {
         id: p.id,
         name: p.name,
         from,
         never: course.never,
-        window: course.window && { from: from + course.window.likelyFromH, to: from + course.window.likelyToH },
+        window: course.window && { from: from + course.window.opensH, to: from + course.window.closesH },
         firm: from + (stage(course, 'firm')?.safeByH ?? 0),
         hasFirm: stage(course, 'firm') !== undefined,
         dryUsually: from + (dry?.medianH ?? 0),

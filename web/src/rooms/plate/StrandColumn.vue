@@ -78,7 +78,7 @@ const weight = (part: Part) => (gaugeOf(part) === 0 ? 0 : Math.max(1, (34 - gaug
 const close = computed(() => props.species.parts.length > 10)
 const closest = computed(() => props.species.parts.length > 12)
 
-const stage = (part: Part) => (isPetaled(part) ? part.pieces.joinAt : part.kind === 'heart' ? 'dry' : '')
+const stage = (part: Part) => (isPetaled(part) ? part.pieces.joining.as : '')
 </script>
 
 <template>

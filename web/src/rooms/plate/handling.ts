@@ -128,7 +128,7 @@ const BEGUN: Record<Part['kind'], { name: string; set?: (made: Part) => void }> 
 
 function petaled(made: Part) {
   if (!isPetaled(made)) return
-  made.pieces.joinAt = 'firm'
+  made.pieces.joining = { as: 'firm', onto: 'dry', rest: { until: 'nothing', minutes: 0, position: 'upright' } }
   made.pieces.overlap = made.kind === 'whorl' ? 'tucked' : 'apart'
   if (made.kind === 'leaf') {
     made.pieces.place.seatMm = -25

@@ -68,7 +68,7 @@ const print = () => window.print()
     <p v-else-if="materials.busy.value" role="status" class="mt-6 text-quiet">Nesting the cutters and cutting the wires …</p>
     <template v-if="order.data.value && materials.result.value">
       <p class="text-quiet">{{ order.data.value.order.name }} · hand-over {{ readable(order.data.value.order.handOver) }}</p>
-      <component :is="chosen.view" v-if="chosen" :id="id" :materials="materials.result.value" />
+      <component :is="chosen.view" v-if="chosen" :id="id" :materials="materials.result.value" v-on="chosen.key === 'shopping' ? { changed: materials.run } : {}" />
       <OutlineSheet v-else :id="id" :paper="paper" />
     </template>
   </div>

@@ -7,6 +7,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 
 /** What the order takes against what the drawer has; what is used up is taken out of it, and can be put back. */
 const props = defineProps<{ id: string; materials: Schemas['Materials'] }>()
+const emit = defineEmits<{ changed: [] }>()
 const queries = useQueryClient()
 const path = { params: { path: { id: props.id } } }
 const used = useQuery({ queryKey: ['order-use', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/use', path)) })
@@ -16,11 +17,13 @@ const plain = (value: number) => value.toFixed(1).replace(/\.0$/, '')
 async function useUp() {
   await answered(api.POST('/api/orders/{id}/use', path))
   await queries.invalidateQueries()
+  emit('changed')
 }
 
 async function putBack() {
   await answered(api.DELETE('/api/orders/{id}/use', path))
   await queries.invalidateQueries()
+  emit('changed')
 }
 </script>
 

@@ -10,7 +10,6 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.paste.Shade;
-import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.Choices;
@@ -19,6 +18,7 @@ import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
@@ -59,7 +59,7 @@ public final class Garden {
                 Overlap.TUCKED,
                 WIRED,
                 new Lying.OneSided(),
-                Stage.FIRM);
+                Joining.of(Joining.As.FIRM, Joining.Onto.DRY));
     }
 
     public static Whorl ring(String id, Pieces pieces) {
@@ -112,7 +112,7 @@ public final class Garden {
                 Overlap.APART,
                 Attachment.Glued.BASE,
                 new Lying.Hung(),
-                Stage.FIRM));
+                Joining.of(Joining.As.FIRM, Joining.Onto.DRY)));
         Pieces leaves = Pieces.cut(
                 3,
                 Outline.of(26, 14, 0.45, 0.1, 1.4),
@@ -123,7 +123,7 @@ public final class Garden {
                 Overlap.APART,
                 WIRED,
                 new Lying.Hung(),
-                Stage.FIRM);
+                Joining.of(Joining.As.FIRM, Joining.Onto.DRY));
         return species(
                 54,
                 ball(8),
@@ -147,7 +147,7 @@ public final class Garden {
             d.place = Place.of(Place.Rule.SPIRAL);
             d.overlap = Overlap.SUCCESSIVE;
             d.attachment = Attachment.Glued.BASE;
-            d.joinAt = Stage.PART_DRY;
+            d.joining = Joining.of(Joining.As.PART_DRY, Joining.Onto.HOLDS);
         });
     }
 

@@ -13,7 +13,8 @@ final class DocumentLift {
     private static final Map<Integer, UnaryOperator<ObjectNode>> STEPS = Map.of(
             1, DocumentLift::firstToSecond,
             2, DocumentLift::secondToThird,
-            3, DocumentLift::thirdToFourth);
+            3, DocumentLift::thirdToFourth,
+            4, DocumentLift::fourthToFifth);
 
     private DocumentLift() {}
 
@@ -84,6 +85,40 @@ final class DocumentLift {
     /** Version 3 let any character stand in a text, and names of which nothing is seen. */
     private static ObjectNode thirdToFourth(ObjectNode document) {
         return (ObjectNode) cleaned(document);
+    }
+
+    /**
+     * Version 4 knew only the stage at which pieces are joined. What its makers most likely meant: wired ones go firm onto what is
+     * dry; glued and threaded ones are set soft on what holds, or part-dry where a former held their shape until then; what sets by
+     * itself is soft throughout.
+     */
+    private static ObjectNode fourthToFifth(ObjectNode document) {
+        String medium = document.path("medium").asString("");
+        boolean allSoft = medium.equals("modelling-chocolate") || medium.equals("marzipan");
+        for (JsonNode part : document.path("parts")) {
+            if (part.get("pieces") instanceof ObjectNode pieces && pieces.has("joinAt")) {
+                String at = pieces.remove("joinAt").asString("");
+                String how = pieces.path("attachment").path(CraftJson.KIND).asString("");
+                boolean bends = at.equals("part-dry") || at.equals("skinned");
+                ObjectNode joining = pieces.putObject("joining");
+                if (how.equals("wired")) {
+                    joining.put("as", at.equals("skinned") ? "part-dry" : at).put("onto", "dry");
+                } else if (allSoft) {
+                    joining.put("as", "soft").put("onto", "soft");
+                } else if (bends && pieces.has("former")) {
+                    joining.put("as", "part-dry").put("onto", "holds");
+                } else if (bends || how.equals("threaded")) {
+                    joining.put("as", "soft").put("onto", "holds");
+                } else {
+                    joining.put("as", at).put("onto", at);
+                }
+                joining.putObject("rest")
+                        .put("until", "nothing")
+                        .put("minutes", 0)
+                        .put("position", "upright");
+            }
+        }
+        return document;
     }
 
     /** A tree of which no text holds what may not stand in one; only a note runs over several lines. */

@@ -34,6 +34,7 @@ import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.HollowedCone;
+import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Making;
@@ -80,7 +81,7 @@ public class SpeciesDocumentTest {
                 Overlap.ALTERNATE,
                 attachment,
                 lying,
-                Stage.PART_DRY,
+                Joining.of(Joining.As.PART_DRY, Joining.Onto.HOLDS),
                 Optional.of(new Carried("pale", 9, 7, 0.6)),
                 Optional.of(new Lining("pale", 0.4)),
                 Optional.of(Choices.NONE.withBoard(Optional.of(Ways.Board.CORNFLOUR))));

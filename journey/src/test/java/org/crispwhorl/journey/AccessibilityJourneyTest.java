@@ -56,7 +56,7 @@ public class AccessibilityJourneyTest extends Journey {
         noSeriousFault();
         openPlate(page, "Weir delphinium");
         select(page, "spike");
-        page.waitForSelector("[data-figure=moment]");
+        page.waitForSelector("[data-figure=along]");
         noSeriousFault();
         page.getByRole(
                         AriaRole.BUTTON,

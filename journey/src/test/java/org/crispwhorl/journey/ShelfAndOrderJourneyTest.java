@@ -150,7 +150,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
         select(page, "sixth");
         assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("35.0");
         button("Lengths in millimetres; change").click();
-        assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("1.38");
+        assertThat(page.locator("[data-figure=cutLength] [data-value]")).hasText("1 3/8");
         page.locator("[data-field$='/pieces/outline/lengthMm'] input").fill("1.5");
         page.locator("[data-field$='/pieces/outline/lengthMm'] input").press("Enter");
         button("Lengths in inches; change").click();

@@ -31,6 +31,8 @@ public class TouchJourneyTest extends Journey {
                 .tap();
         assertThat(page.locator("[data-bead=sepals]")).containsText("5 ×");
         page.locator("[data-bead=leaf]").tap();
+        page.locator("[data-field$='/pieces/attachment/freeMm'] input").fill("25");
+        page.locator("[data-field$='/pieces/attachment/freeMm'] input").press("Enter");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("use 26 gauge"))
                 .tap();
         assertThat(page.locator("[data-finding=wire-too-thin]")).hasCount(0);

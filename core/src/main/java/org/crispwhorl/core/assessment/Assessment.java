@@ -11,7 +11,6 @@ import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.form.Coverage;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Lump;
@@ -188,10 +187,8 @@ public final class Assessment implements Made {
                 part.pieces().leanDeg());
     }
 
-    /** Whether a part is joined to the flower while it still bends. */
-    public static boolean joinedWhileItBends(Part part) {
-        return part.flat()
-                .filter(p -> p.pieces().joinAt().compareTo(Stage.FIRM) < 0)
-                .isPresent();
+    /** Whether a part is joined to the flower while it is soft or still bends. */
+    public boolean joinedWhileItBends(Part part) {
+        return part.joins(this).whileItBends();
     }
 }

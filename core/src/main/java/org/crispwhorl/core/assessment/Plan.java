@@ -23,6 +23,7 @@ public record Plan(
     public enum Doing {
         MIX,
         MAKE,
+        MAKE_AND_SET,
         DUST,
         PAINT,
         JOIN
@@ -68,6 +69,26 @@ public record Plan(
      */
     public record Gate(
             String afterTask, Optional<Stage> stage, @Never double waitH, Optional<Double> atMostH) {}
+
+    /** Hours from the first touch at which a part is made; none where the plan has no such part. */
+    public Optional<Double> madeH(String partId) {
+        return first(partId, Doing.MAKE)
+                .or(() -> first(partId, Doing.MAKE_AND_SET))
+                .map(Task::endH);
+    }
+
+    /** Hours from the first touch at which a part is joined; none for the heart, which others are joined to. */
+    public Optional<Double> joinedH(String partId) {
+        return first(partId, Doing.JOIN).map(Task::startH).or(() -> first(partId, Doing.MAKE_AND_SET)
+                .map(Task::endH));
+    }
+
+    private Optional<Task> first(String partId, Doing doing) {
+        return tasks.stream()
+                .filter(t ->
+                        t.doing() == doing && t.partId().filter(partId::equals).isPresent())
+                .findFirst();
+    }
 
     /** Minutes of hands of all tasks. */
     public double handsMin() {

@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Ways;
 
@@ -53,7 +55,7 @@ public final class Planning {
 
     private void make() {
         for (Part part : byDrying()) {
-            if (!Assessment.joinedWhileItBends(part)) {
+            if (!a.joinedWhileItBends(part)) {
                 make(part, List.of());
             }
         }
@@ -100,11 +102,11 @@ public final class Planning {
 
     /** A part joined before it is firm can only be coloured on the flower. */
     private boolean dustedFirst(Part part) {
-        return dusts(part) && a.ways(part).dusting() == Ways.Dusting.PARTS && !Assessment.joinedWhileItBends(part);
+        return dusts(part) && a.ways(part).dusting() == Ways.Dusting.PARTS && !a.joinedWhileItBends(part);
     }
 
     private boolean paintedFirst(Part part) {
-        return paints(part) && !Assessment.joinedWhileItBends(part);
+        return paints(part) && !a.joinedWhileItBends(part);
     }
 
     private static boolean dusts(Part part) {
@@ -116,48 +118,109 @@ public final class Planning {
     }
 
     private void join() {
+        Optional<Part> bearer = a.species().heart().map(heart -> heart);
         List<Plan.Gate> inside = new ArrayList<>();
-        a.species().heart().ifPresent(heart -> {
-            inside.add(a.dries(heart) ? dry(heart, furthest(Stage.DRY)) : done(made(heart)));
+        bearer.ifPresent(heart -> {
+            inside.add(done(made(heart)));
             coloured(heart, inside);
         });
         List<Part> outwards = a.species().parts().stream()
-                .filter(p -> a.species().heart().filter(p::equals).isEmpty())
+                .filter(p -> bearer.filter(p::equals).isEmpty())
                 .toList();
         for (int i = 0; i < outwards.size(); i++) {
             Part part = outwards.get(i);
-            boolean runStarts = i == 0 || !Assessment.joinedWhileItBends(outwards.get(i - 1));
-            for (int k = i; runStarts && k < outwards.size() && Assessment.joinedWhileItBends(outwards.get(k)); k++) {
-                make(outwards.get(k), inside);
-            }
+            Joining joining = part.joins(a);
             List<Plan.Gate> gates = new ArrayList<>(inside);
-            gates.add(ready(part));
-            coloured(part, gates);
-            place(task(
-                    joined(part),
-                    "Join " + part.name(),
-                    Plan.Doing.JOIN,
-                    Optional.of(part.id()),
-                    Work.joinMin(a, part),
-                    1,
-                    gates));
+            bearer.map(heart -> bears(heart, joining.onto())).ifPresent(gates::add);
+            String last;
+            if (joining.as() == Joining.As.SOFT) {
+                last = makeAndSet(part, gates);
+            } else {
+                if (joining.as() == Joining.As.PART_DRY) {
+                    make(part, gates);
+                }
+                last = set(part, gates);
+            }
             inside.clear();
-            inside.add(new Plan.Gate(joined(part), Optional.empty(), setH(part, i, outwards), Optional.empty()));
+            inside.add(rested(part, last, joining.rest(), setH(part, i, outwards)));
         }
+    }
+
+    /** What bears a part has to be so far: a core holds at once, a heart of paste when it no longer gives way. */
+    private Plan.Gate bears(Part heart, Joining.Onto onto) {
+        if (onto == Joining.Onto.SOFT || !a.dries(heart) || onto == Joining.Onto.HOLDS && heart.holdsAtOnce()) {
+            return done(made(heart));
+        }
+        return switch (onto) {
+            case FIRM -> dry(heart, furthest(Stage.FIRM));
+            case DRY -> dry(heart, furthest(Stage.DRY));
+            default -> holds(heart, made(heart));
+        };
+    }
+
+    /** Until a free part holds by its own thickness. */
+    private Plan.Gate holds(Part part, String after) {
+        double holds = a.course(part)
+                .at(Stage.PART_DRY)
+                .map(r -> Spread.UNRECORDED.likelyBy(r.medianH()))
+                .orElse(Double.POSITIVE_INFINITY);
+        return new Plan.Gate(after, Optional.of(Stage.PART_DRY), holds, Optional.empty());
+    }
+
+    /** The wait of what comes next: the rest that is stated, else until the glue has set. */
+    private Plan.Gate rested(Part part, String last, Joining.Rest rest, double setH) {
+        return switch (rest.until()) {
+            case NOTHING -> new Plan.Gate(last, Optional.empty(), setH, Optional.empty());
+            case MINUTES -> new Plan.Gate(last, Optional.empty(), rest.minutes() / 60, Optional.empty());
+            case HOLDS -> a.dries(part) ? holds(part, last) : done(last);
+            case FIRM ->
+                new Plan.Gate(last, Optional.of(Stage.FIRM), stageH(part, furthest(Stage.FIRM)), Optional.empty());
+            case DRY ->
+                new Plan.Gate(last, Optional.of(Stage.DRY), stageH(part, furthest(Stage.DRY)), Optional.empty());
+        };
+    }
+
+    /** Shaped and set ring by ring, each before it skins. */
+    private String makeAndSet(Part part, List<Plan.Gate> inside) {
+        List<Plan.Gate> gates = new ArrayList<>(inside);
+        if (a.dries(part)) {
+            gates.add(done(MIX));
+        }
+        place(task(
+                made(part),
+                "Make and set " + part.name(),
+                Plan.Doing.MAKE_AND_SET,
+                Optional.of(part.id()),
+                Work.makeMin(a, part) + Work.joinMin(a, part),
+                Work.lots(a, part),
+                gates));
+        return made(part);
+    }
+
+    private String set(Part part, List<Plan.Gate> inside) {
+        List<Plan.Gate> gates = new ArrayList<>(inside);
+        gates.add(ready(part));
+        coloured(part, gates);
+        place(task(
+                joined(part),
+                "Join " + part.name(),
+                Plan.Doing.JOIN,
+                Optional.of(part.id()),
+                Work.joinMin(a, part),
+                1,
+                gates));
+        return joined(part);
     }
 
     /** A part is joined when it has reached its stage; what does not dry, when it is made. */
     private Plan.Gate ready(Part part) {
-        if (!a.dries(part)) {
-            return done(made(part));
-        }
-        return dry(part, part.flat().map(p -> p.pieces().joinAt()).orElseGet(() -> furthest(Stage.FIRM)));
+        return a.dries(part) ? dry(part, furthest(part.joins(a).as().stage().orElse(Stage.FIRM))) : done(made(part));
     }
 
     /** Hours until what was glued stays: only before a next part that would press on it. */
     private double setH(Part part, int at, List<Part> outwards) {
         boolean glued = part.flat().filter(p -> p.pieces().wired().isEmpty()).isPresent();
-        boolean bendsOn = at + 1 < outwards.size() && Assessment.joinedWhileItBends(outwards.get(at + 1));
+        boolean bendsOn = at + 1 < outwards.size() && a.joinedWhileItBends(outwards.get(at + 1));
         return glued && !bendsOn ? a.ways(part).glue().setMin() / 60 : 0;
     }
 
@@ -263,12 +326,23 @@ public final class Planning {
         handsFreeH = placed.endH();
     }
 
-    /** Every part dry through. */
+    /** Every part dry through, and what is glued together as the one thick body that it is. */
     private List<Plan.Gate> handOver() {
-        return a.species().parts().stream()
+        List<Plan.Gate> gates = new ArrayList<>();
+        a.species().parts().stream()
                 .filter(a::dries)
                 .map(p -> dry(p, furthest(Stage.DRY)))
-                .toList();
+                .forEach(gates::add);
+        Fused.of(a)
+                .ifPresent(fused -> gates.add(new Plan.Gate(
+                        tasks.get(tasks.size() - 1).id(),
+                        Optional.of(furthest(Stage.DRY)),
+                        fused.course(a)
+                                .at(furthest(Stage.DRY))
+                                .map(DryingCourse.Reached::safeByH)
+                                .orElse(Double.POSITIVE_INFINITY),
+                        Optional.empty())));
+        return gates;
     }
 
     private double readyH(List<Plan.Gate> handOver) {

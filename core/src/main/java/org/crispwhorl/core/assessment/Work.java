@@ -1,5 +1,6 @@
 package org.crispwhorl.core.assessment;
 
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.SkinClock;
@@ -79,7 +80,23 @@ public final class Work {
         boolean grooved = part.pieces().wired().isPresent() && a.ways(part).ridge() == Ways.Ridge.BOARD;
         OptionalInt grooves = grooved ? OptionalInt.of(a.conditions().kit().grooves()) : OptionalInt.empty();
         double open = Math.min(24 * 60, skinnedMin * (covered ? SkinClock.COVER : 1));
-        double piece = pace(a).minutes(part.making(a)) / part.pieces().count();
-        return new Lots(open, piece, formers, grooves);
+        int count = part.pieces().count();
+        double made = pace(a).minutes(part.making(a)) / count;
+        double set = pace(a).minutes(part.joining(a)) / count;
+        return switch (part.joins(a).as()) {
+            case SOFT -> new Lots(open, made + set, formers, grooves, OptionalInt.empty());
+            case PART_DRY -> new Lots(open, made, formers, grooves, inTheWindow(a, part, made - set));
+            default -> new Lots(open, made, formers, grooves, OptionalInt.empty());
+        };
+    }
+
+    /** How many pieces made one after the other all bend still when the last of them holds, so that each is set in its window. */
+    private static OptionalInt inTheWindow(Assessment a, Petaled part, double apartMin) {
+        Optional<DryingCourse.Window> window = a.drying(part).flatMap(DryingCourse::window);
+        if (window.isEmpty() || !window.get().sure()) {
+            return OptionalInt.of(1);
+        }
+        double openMin = 60 * (window.get().closesH() - window.get().opensH());
+        return apartMin <= 0 ? OptionalInt.empty() : OptionalInt.of(1 + (int) Math.floor(openMin / apartMin));
     }
 }

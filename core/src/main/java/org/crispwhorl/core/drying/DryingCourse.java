@@ -75,7 +75,12 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
 
         double skinH() {
             double skin = SkinClock.hours(paste, body.freeMm(), room);
-            return Double.isInfinite(skin) && paste.setting() instanceof Medium.Setting.Cooling ? 0 : skin;
+            if (!Double.isInfinite(skin)) {
+                return skin;
+            }
+            return paste.setting() instanceof Medium.Setting.Cooling
+                    ? 0
+                    : SkinClock.whereItDriesH(paste, body.freeMm(), room);
         }
 
         double freeH(double ratio) {

@@ -32,7 +32,17 @@ public final class SkinClock {
         if (!(paste.setting() instanceof Medium.Setting.Drying)) {
             return Double.POSITIVE_INFINITY;
         }
-        double air = room.benchRate() * new Drying(paste).drive(room.temperatureC(), room.humidityPct());
+        double bench = room.benchRate() * new Drying(paste).drive(room.temperatureC(), room.humidityPct());
+        return hours(thicknessMm, bench);
+    }
+
+    /** The same where a piece is brought to dry, hours: there it skins also where the bench is too damp for it. */
+    public static double whereItDriesH(Paste paste, double thicknessMm, Room room) {
+        return Math.min(
+                hours(paste, thicknessMm, room), hours(thicknessMm, room.air().rate() * new Drying(paste).drive(room)));
+    }
+
+    private static double hours(double thicknessMm, double air) {
         return air <= 0 ? Double.POSITIVE_INFINITY : USUAL_MIN / 60 * Math.pow(thicknessMm / USUAL_MM, EXPONENT) / air;
     }
 }

@@ -8,9 +8,9 @@ import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Ways;
 
@@ -23,7 +23,7 @@ final class ColourOutOfReach implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            boolean onTheFlower = a.ways(part).dusting() == Ways.Dusting.WHOLE || Assessment.joinedWhileItBends(part);
+            boolean onTheFlower = a.ways(part).dusting() == Ways.Dusting.WHOLE || a.joinedWhileItBends(part);
             if (!part.ring() || part.colour().dustPasses() == 0 || !onTheFlower) {
                 continue;
             }
@@ -55,7 +55,9 @@ final class ColourOutOfReach implements Rule {
                         p -> p.with(d -> {
                             d.ways = Optional.of(
                                     d.ways.orElse(Choices.NONE).withDusting(Optional.of(Ways.Dusting.PARTS)));
-                            d.joinAt = d.joinAt.compareTo(Stage.FIRM) < 0 ? Stage.FIRM : d.joinAt;
+                            d.joining = d.joining.whileItBends()
+                                    ? Joining.of(Joining.As.FIRM, Joining.Onto.FIRM)
+                                    : d.joining;
                         })),
                 Mend.part(
                         a,

@@ -37,7 +37,7 @@ final class NeverDries implements Rule {
     /** Never asks of a medium what it cannot give in any room. */
     private static Stage needed(Part part, Assessment a) {
         Stage furthest = a.paste().furthest();
-        Stage wanted = part.flat().map(p -> p.pieces().joinAt()).orElse(Stage.DRY);
+        Stage wanted = part.joins(a).as().stage().orElse(Stage.DRY);
         return wanted.compareTo(furthest) > 0 ? furthest : wanted;
     }
 

@@ -4,6 +4,7 @@ import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
@@ -33,7 +34,7 @@ public final class Reckoner {
         Plan plan = Planning.of(a);
         return new Reckoning(
                 flowerFigures(a, plan),
-                a.species().parts().stream().map(p -> part(a, p)).toList(),
+                a.species().parts().stream().map(p -> part(a, plan, p)).toList(),
                 a.species().shades().stream().map(s -> shade(a, s)).toList(),
                 plan,
                 Findings.of(a),
@@ -42,7 +43,7 @@ public final class Reckoner {
                 Draughting.of(a.form()));
     }
 
-    private static Reckoning.PartReckoning part(Assessment a, Part part) {
+    private static Reckoning.PartReckoning part(Assessment a, Plan plan, Part part) {
         return new Reckoning.PartReckoning(
                 part.id(),
                 part.name(),
@@ -50,7 +51,14 @@ public final class Reckoner {
                 a.pasteG(part),
                 PartFigures.of(a, part),
                 a.drying(part),
+                never(plan.madeH(part.id())),
+                never(plan.joinedH(part.id())),
                 gauges(a, part));
+    }
+
+    /** What never comes has no hour. */
+    private static Optional<Double> never(Optional<Double> hour) {
+        return hour.filter(h -> !h.isInfinite());
     }
 
     private static List<Reckoning.GaugeRow> gauges(Assessment a, Part part) {

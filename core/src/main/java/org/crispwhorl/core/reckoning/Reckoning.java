@@ -33,6 +33,8 @@ public record Reckoning(
      * @param pieces how many separate pieces it has as it is made
      * @param pasteG paste in it
      * @param course of its drying, where it dries
+     * @param madeH hours from the first touch at which it is made, in the plan
+     * @param joinedH hours at which it is joined, where it is joined to anything
      * @param gauges what each gauge at hand would do, where it is wired
      */
     public record PartReckoning(
@@ -42,6 +44,8 @@ public record Reckoning(
             double pasteG,
             List<Figure> figures,
             Optional<DryingCourse> course,
+            Optional<Double> madeH,
+            Optional<Double> joinedH,
             List<GaugeRow> gauges) {}
 
     /** What one gauge would do under a piece. */

@@ -112,6 +112,11 @@ public record Bead(
     }
 
     @Override
+    public Joining joins(Made made) {
+        return Joining.of(Joining.As.SOFT, Joining.Onto.HOLDS);
+    }
+
+    @Override
     public Hands joining(Made made) {
         return Hands.of(Operation.SET, 1);
     }

@@ -167,6 +167,20 @@ public record Heart(
         return form.making().and(Operation.HOOK, wires > 0 ? 1 : 0);
     }
 
+    /** A further heart is glued on soft; the first stands by itself. */
+    @Override
+    public Joining joins(Made made) {
+        return made.species().heart().filter(this::equals).isPresent()
+                ? Joining.of(Joining.As.FIRM, Joining.Onto.DRY)
+                : Joining.of(Joining.As.SOFT, Joining.Onto.HOLDS);
+    }
+
+    /** A bought core bears through its cap. */
+    @Override
+    public boolean holdsAtOnce() {
+        return form.core();
+    }
+
     /** The first heart is what others are joined to. */
     @Override
     public Hands joining(Made made) {

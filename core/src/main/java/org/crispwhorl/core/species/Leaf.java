@@ -101,7 +101,7 @@ public record Leaf(
 
     @Override
     public Hands setting() {
-        return pieces.joining();
+        return pieces.setting();
     }
 
     /** Leaves stand on the stem, not on a head. */

@@ -421,12 +421,7 @@ public sealed interface Making
         @Override
         public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
             return Optional.of(new Pressed(Limits.within(
-                    Pressed.class,
-                    "ballMm",
-                    Math.round(2
-                                    * PressedBall.forPetal(outline.areaMm2(), meanMm)
-                                            .diameterMm())
-                            / 2.0)));
+                    Pressed.class, "ballMm", Math.ceil(2 * PressedBall.diameterMm(outline.areaMm2() * meanMm)) / 2)));
         }
 
         @Override
@@ -507,12 +502,7 @@ public sealed interface Making
             return Optional.of(new Weighed(Limits.within(
                     Weighed.class,
                     "ballG",
-                    Math.max(
-                            0.1,
-                            Math.round(10
-                                            * PressedBall.forPetal(outline.areaMm2(), meanMm)
-                                                    .grams(paste))
-                                    / 10.0))));
+                    Math.max(0.1, Math.ceil(10 * paste.grams(outline.areaMm2() * meanMm)) / 10))));
         }
 
         @Override

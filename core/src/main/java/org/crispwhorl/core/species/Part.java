@@ -87,6 +87,16 @@ public sealed interface Part permits ShadedPart, Heads {
     /** Id of the shade that it is of, or that tips or covers it; none where it has none of its own. */
     Optional<String> shadeId();
 
+    /** What is soft when it is joined; what is taped in is firm, and goes onto what is dry. */
+    default Joining joins(Made made) {
+        return Joining.of(Joining.As.FIRM, Joining.Onto.DRY);
+    }
+
+    /** Whether it holds at once, so that soft parts may be set on it as soon as it is made. */
+    default boolean holdsAtOnce() {
+        return false;
+    }
+
     /** Its colour after shaping; none where it has none of its own. */
     Optional<Colouring> colouring();
 

@@ -99,6 +99,11 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     }
 
     @Override
+    default Joining joins(Made made) {
+        return pieces().joining();
+    }
+
+    @Override
     default Hands making(Made made) {
         return pieces().hands();
     }

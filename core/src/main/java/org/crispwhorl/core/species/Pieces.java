@@ -17,7 +17,6 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.thinning.Thinning;
 
 /**
@@ -90,8 +89,7 @@ public record Pieces(
         @Words(label = "joined") Attachment attachment,
         @Words(label = "drying") Lying drying,
 
-        @Words(label = "joined when", means = "The stage at which it is joined to what is inside it.")
-        Stage joinAt,
+        @Words(label = "joined when") Joining joining,
 
         @Words(label = "small petal on it") Optional<Carried> carries,
         @Words(label = "laminated back") Optional<Lining> lining,
@@ -113,7 +111,7 @@ public record Pieces(
                 overlap,
                 attachment,
                 drying,
-                joinAt,
+                joining,
                 carries,
                 lining,
                 ways);
@@ -139,7 +137,7 @@ public record Pieces(
             Overlap overlap,
             Attachment attachment,
             Lying drying,
-            Stage joinAt) {
+            Joining joining) {
         return new Pieces(
                 count,
                 0,
@@ -155,7 +153,7 @@ public record Pieces(
                 overlap,
                 attachment,
                 drying,
-                joinAt,
+                joining,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
@@ -267,8 +265,8 @@ public record Pieces(
         return with(d -> d.making = newMaking);
     }
 
-    public Pieces withJoinAt(Stage newJoinAt) {
-        return with(d -> d.joinAt = newJoinAt);
+    public Pieces withJoining(Joining newJoining) {
+        return with(d -> d.joining = newJoining);
     }
 
     public Pieces withOverlap(Overlap newOverlap) {
@@ -300,7 +298,7 @@ public record Pieces(
     }
 
     /** What hands do to join pieces that are glued or threaded: a cut of many is wrapped round as one. */
-    public Hands joining() {
+    public Hands setting() {
         int joints = making.joints(count);
         if (joints == 1) {
             return Hands.of(Operation.WRAP, 1, count);
@@ -341,7 +339,7 @@ public record Pieces(
         public Overlap overlap;
         public Attachment attachment;
         public Lying drying;
-        public Stage joinAt;
+        public Joining joining;
         public Optional<Carried> carries;
         public Optional<Lining> lining;
         public Optional<Choices> ways;
@@ -361,7 +359,7 @@ public record Pieces(
             overlap = p.overlap;
             attachment = p.attachment;
             drying = p.drying;
-            joinAt = p.joinAt;
+            joining = p.joining;
             carries = p.carries;
             lining = p.lining;
             ways = p.ways;
@@ -383,7 +381,7 @@ public record Pieces(
                     overlap,
                     attachment,
                     drying,
-                    joinAt,
+                    joining,
                     carries,
                     lining,
                     ways);

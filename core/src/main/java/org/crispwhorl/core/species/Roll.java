@@ -145,6 +145,11 @@ public record Roll(
     }
 
     @Override
+    public Joining joins(Made made) {
+        return Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
+    }
+
+    @Override
     public Hands joining(Made made) {
         return Hands.of(Operation.SET, 1);
     }

@@ -60,7 +60,7 @@ public record Whorl(
 
     @Override
     public Hands setting() {
-        return pieces.joining();
+        return pieces.setting();
     }
 
     /** Only the inner rings, smaller and leaning out less. */

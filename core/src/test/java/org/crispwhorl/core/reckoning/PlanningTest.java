@@ -11,11 +11,16 @@ import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Fused;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.CoveredBall;
+import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
@@ -162,9 +167,10 @@ public class PlanningTest {
     private static Plan glued(Ways.Glue glue) {
         Ways w = Ways.USUAL;
         Species firm = Garden.changed(
-                Garden.changed(Garden.bud(), "first", p -> p.withJoinAt(Stage.FIRM)),
+                Garden.changed(
+                        Garden.bud(), "first", p -> p.withJoining(Joining.of(Joining.As.FIRM, Joining.Onto.FIRM))),
                 "second",
-                p -> p.withJoinAt(Stage.FIRM));
+                p -> p.withJoining(Joining.of(Joining.As.FIRM, Joining.Onto.FIRM)));
         Ways studio = new Ways(
                 w.board(),
                 w.ridge(),
@@ -206,5 +212,70 @@ public class PlanningTest {
                 task(plan, "make-spike").handsMin() > task(plan, "make-petals").handsMin());
         assertEquals(plan.tasks().get(plan.tasks().size() - 1).id(), "join-spike");
         assertTrue(plan.readyH() >= plan(Garden.rose()).readyH());
+    }
+
+    private static Species softRose(Joining.Onto onto) {
+        Species soft = Garden.bud();
+        for (String ring : List.of("first", "second")) {
+            soft = Garden.changed(soft, ring, p -> p.withJoining(Joining.of(Joining.As.SOFT, onto)));
+        }
+        return soft;
+    }
+
+    @Test
+    public void softRingsAreMadeAndSetOneAfterTheOtherAsSoonAsTheConeHolds() {
+        Species rose = softRose(Joining.Onto.HOLDS);
+        Plan plan = plan(rose);
+        Assessment a = new Assessment(rose, Conditions.USUAL);
+        double cone = task(plan, "make-heart").endH();
+        double holds = Spread.UNRECORDED.likelyBy(a.course(rose.heart().orElseThrow())
+                .at(Stage.PART_DRY)
+                .orElseThrow()
+                .medianH());
+        Plan.Task first = task(plan, "make-first");
+        assertEquals(first.doing(), Plan.Doing.MAKE_AND_SET);
+        assertTrue(first.startH() >= cone + holds - 1e-9 && first.startH() < cone + holds + 0.5);
+        assertEquals(task(plan, "make-second").startH(), first.endH(), 1e-9);
+    }
+
+    @Test
+    public void softOntoSoftWaitsForNothing() {
+        Plan plan = plan(softRose(Joining.Onto.SOFT));
+        assertTrue(task(plan, "make-second").endH() < 1);
+    }
+
+    @Test
+    public void aCoreHoldsAtOnce() {
+        Species onCore = softRose(Joining.Onto.HOLDS);
+        onCore = onCore.with(onCore.heart().orElseThrow().withForm(new CoveredBall(20, 0.8)));
+        assertTrue(task(plan(onCore), "make-second").endH() < 1);
+    }
+
+    @Test
+    public void aRestPutsTheNextRingOffByAsLongAsItLasts() {
+        Species rested = Garden.changed(
+                softRose(Joining.Onto.SOFT),
+                "first",
+                p -> p.withJoining(new Joining(
+                        Joining.As.SOFT,
+                        Joining.Onto.SOFT,
+                        new Joining.Rest(Joining.Rest.Until.MINUTES, 15, Joining.Rest.Position.HANGING))));
+        Plan plan = plan(rested);
+        assertEquals(
+                task(plan, "make-second").startH() - task(plan, "make-first").endH(), 0.25, 1e-9);
+    }
+
+    @Test
+    public void whatIsGluedTogetherDriesAsOneThickBody() {
+        Species glued = Garden.changed(
+                softRose(Joining.Onto.HOLDS), "second", p -> p.withAttachment(new Attachment.Glued(0.6)));
+        Assessment a = new Assessment(glued, Conditions.USUAL);
+        Fused fused = Fused.of(a).orElseThrow();
+        assertTrue(fused.lengthMm() > fused.thickestMm() && fused.lengthMm() <= fused.sumMm());
+        double alone = a.course(glued.part("second").orElseThrow())
+                .at(Stage.DRY)
+                .orElseThrow()
+                .safeByH();
+        assertTrue(fused.course(a).at(Stage.DRY).orElseThrow().safeByH() > 2 * alone);
     }
 }

@@ -61,6 +61,8 @@ public record ReckoningView(
      * @param pieces how many separate pieces it has as it is made
      * @param pasteG paste in it
      * @param course of its drying, where it dries
+     * @param madeH hours from the first touch at which it is made, in the plan
+     * @param joinedH hours at which it is joined, where it is joined to anything
      * @param gauges what each gauge at hand would do, where it is wired
      */
     public record PartView(
@@ -70,6 +72,8 @@ public record ReckoningView(
             double pasteG,
             List<FigureView> figures,
             Optional<DryingCourse> course,
+            Optional<Double> madeH,
+            Optional<Double> joinedH,
             List<Reckoning.GaugeRow> gauges) {
         static PartView of(Reckoning.PartReckoning p, boolean reasons) {
             return new PartView(
@@ -79,6 +83,8 @@ public record ReckoningView(
                     p.pasteG(),
                     p.figures().stream().map(f -> FigureView.of(f, reasons)).toList(),
                     p.course(),
+                    p.madeH(),
+                    p.joinedH(),
                     p.gauges());
         }
     }

@@ -6,13 +6,13 @@ import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
-import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
@@ -42,7 +42,7 @@ final class Beginning {
                         Overlap.TUCKED,
                         new Attachment.Wired(28, 12, 0, 3, 80, 0.9),
                         new Lying.OneSided(),
-                        Stage.FIRM),
+                        Joining.of(Joining.As.FIRM, Joining.Onto.DRY)),
                 Colouring.dust(1));
         return new Species(
                 name,

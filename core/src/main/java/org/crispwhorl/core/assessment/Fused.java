@@ -1,0 +1,64 @@
+package org.crispwhorl.core.assessment;
+
+import java.util.Optional;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.Spread;
+import org.crispwhorl.core.form.PlacedRing;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Pieces;
+
+/**
+ * Layers that are glued on each other, which dry as one thick body and not as separate sheets: ℓ = the thickest + the rest as far as
+ * they are glued on each other, for water goes round what is glued by a little only.
+ *
+ * @param thickestMm the thickest of them
+ * @param sumMm all of them together, a ring that laps itself by its mean number of layers
+ * @param gluedMm how far they are glued on each other on the mean
+ */
+public record Fused(double thickestMm, double sumMm, double gluedMm) {
+    /** Rings lap themselves no further than this, for the reckoning of layers. */
+    private static final double MOST_LAPS = 3;
+
+    /** The fused body of a flower; none where nothing of paste is glued on anything. */
+    public static Optional<Fused> of(Assessment a) {
+        double thickest = 0;
+        double sum = 0;
+        double way = 0;
+        int rings = 0;
+        for (PlacedRing ring : a.form().faceRings()) {
+            Pieces pieces = ring.part().pieces();
+            if (pieces.wired().isPresent() || !a.dries(ring.part())) {
+                continue;
+            }
+            double thick = pieces.finishedMm(a.paste());
+            double girth = 2 * Math.PI * Math.max(1, ring.surface().midrib().neckMm());
+            double laps = Math.min(
+                    MOST_LAPS, Math.max(1, pieces.count() * pieces.finished().widthMm() / girth));
+            thickest = Math.max(thickest, thick);
+            sum += laps * thick;
+            way += pieces.attachment().gluedShare() * pieces.finished().lengthMm();
+            rings++;
+        }
+        if (rings == 0 || way == 0) {
+            return Optional.empty();
+        }
+        double heart = a.species()
+                .heart()
+                .filter(a::dries)
+                .flatMap(h -> a.body((Part) h))
+                .map(Body::firstMm)
+                .orElse(0.0);
+        return Optional.of(new Fused(Math.max(thickest, heart), sum + heart, way / rings));
+    }
+
+    /** Its drying length, mm. */
+    public double lengthMm() {
+        return thickestMm + (sumMm - thickestMm) * Math.min(1, gluedMm / (2 * sumMm));
+    }
+
+    /** The course of its drying. */
+    public DryingCourse course(Assessment a) {
+        return DryingCourse.of(a.paste(), Body.of(lengthMm()), a.conditions().room(), Spread.UNRECORDED);
+    }
+}

@@ -1,0 +1,126 @@
+package org.crispwhorl.core.species;
+
+import java.util.Optional;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Stage;
+
+/** What is soft when a part is joined: itself, and what bears it; and how long the flower rests then. */
+@Words(label = "joined when", means = "What is soft when it is joined, and how long the flower rests then.")
+public record Joining(
+        @Words(label = "as it is joined") As as,
+        @Words(label = "onto what") Onto onto,
+        @Words(label = "then it rests") Rest rest) {
+    /** The stage of a part as it is joined. */
+    @Words(label = "as it is joined", means = "The stage of a part as it is joined.")
+    public enum As {
+        @Words(label = "soft", means = "Shaped and set at once, ring by ring, before it skins.")
+        SOFT(null),
+        @Words(label = "part-dry", means = "It keeps its shape and still bends; set a lot at a time.")
+        PART_DRY(Stage.PART_DRY),
+        @Words(label = "firm")
+        FIRM(Stage.FIRM),
+        @Words(label = "dry")
+        DRY(Stage.DRY);
+
+        private final Stage stage;
+
+        As(Stage stage) {
+            this.stage = stage;
+        }
+
+        /** The stage of drying that it waits for; none where it is set soft. */
+        public Optional<Stage> stage() {
+            return Optional.ofNullable(stage);
+        }
+    }
+
+    /** The stage of what bears it. */
+    @Words(label = "onto what", means = "The stage of what bears it.")
+    public enum Onto {
+        @Words(label = "soft")
+        SOFT,
+        @Words(label = "what holds", means = "It no longer gives way; a bought core holds at once.")
+        HOLDS,
+        @Words(label = "firm")
+        FIRM,
+        @Words(label = "dry")
+        DRY
+    }
+
+    /** A rest of the flower after a part was joined. */
+    @Words(label = "rest", means = "A rest of the flower after a part was joined.")
+    public record Rest(
+            @Words(label = "until") Until until,
+
+            @Quantity(
+                    label = "minutes",
+                    unit = Unit.MIN,
+                    min = 0,
+                    max = 10_080,
+                    step = 5,
+                    usual = 0,
+                    means = "How long, where it is by the clock.")
+            double minutes,
+
+            @Words(label = "position") Position position) {
+        /** No rest. */
+        public static final Rest NONE = new Rest(Until.NOTHING, 0, Position.UPRIGHT);
+
+        public Rest {
+            Limits.check(Rest.class, until, minutes, position);
+        }
+
+        /** Until when the flower rests. */
+        @Words(label = "until", means = "Until when the flower rests.")
+        public enum Until {
+            @Words(label = "no rest")
+            NOTHING,
+            @Words(label = "some minutes")
+            MINUTES,
+            @Words(label = "it holds")
+            HOLDS,
+            @Words(label = "it is firm")
+            FIRM,
+            @Words(label = "it is dry")
+            DRY
+        }
+
+        /** How it is put while it rests. */
+        @Words(label = "position", means = "How it is put while it rests.")
+        public enum Position {
+            @Words(label = "upright")
+            UPRIGHT,
+            @Words(label = "hanging", means = "Upside down, so that nothing falls back.")
+            HANGING,
+            @Words(label = "turned over", means = "So that its back dries.")
+            TURNED
+        }
+    }
+
+    public Joining {
+        Limits.check(Joining.class, as, onto, rest);
+    }
+
+    /** Without a rest. */
+    public static Joining of(As as, Onto onto) {
+        return new Joining(as, onto, Rest.NONE);
+    }
+
+    /** What is usual for how a part is held, in a medium: what sets by itself is joined soft throughout. */
+    public static Joining usual(Attachment attachment, Medium medium) {
+        if (attachment.wire().isPresent()) {
+            return of(As.FIRM, Onto.DRY);
+        }
+        boolean allSoft = medium == Medium.MODELLING_CHOCOLATE || medium == Medium.MARZIPAN;
+        return of(As.SOFT, allSoft ? Onto.SOFT : Onto.HOLDS);
+    }
+
+    /** Whether it is joined before it is firm. */
+    public boolean whileItBends() {
+        return as == As.SOFT || as == As.PART_DRY;
+    }
+}
