@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.testng.annotations.Test;
 
 public class PlateJourneyTest extends Journey {
@@ -186,24 +187,32 @@ public class PlateJourneyTest extends Journey {
         dragBy("[data-handle=lean]", 20, -50);
         until("it leans otherwise", () -> !field("/pieces/leanDeg").inputValue().equals(lean));
         String turn = field("/place/turnDeg").inputValue();
-        BoundingBox face = page.locator("[data-face] [data-part=sixth]").first().boundingBox();
-        double x = face.x + face.width - 12;
-        page.mouse().move(x, face.y + face.height / 2);
-        page.mouse().down();
-        page.mouse()
-                .move(
-                        x - 10,
-                        face.y + face.height / 2 + 60,
-                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
-        page.mouse().up();
+        dragFrom(shown("sixth"), -10, 60);
         until("it is turned", () -> !field("/place/turnDeg").inputValue().equals(turn));
         waitKept(page);
     }
 
+    /** A spot of the face where nothing lies over the ring, the one furthest to the right. */
+    private double[] shown(String part) {
+        Object spot = page.evaluate(
+                "part => { const box = document.querySelector(`[data-face] [data-part=${part}]`).getBoundingClientRect();"
+                        + " for (let x = box.right - 4; x > box.left; x -= 4)"
+                        + " for (let y = box.top + 4; y < box.bottom; y += 4)"
+                        + " if (document.elementFromPoint(x, y)?.closest(`[data-face] [data-part=${part}]`)) return [x, y];"
+                        + " return []; }",
+                part);
+        return ((List<?>) spot)
+                .stream().mapToDouble(v -> ((Number) v).doubleValue()).toArray();
+    }
+
     private void dragBy(String selector, double dx, double dy) {
         BoundingBox box = page.locator(selector).boundingBox();
-        double x = box.x + box.width / 2;
-        double y = box.y + box.height / 2;
+        dragFrom(new double[] {box.x + box.width / 2, box.y + box.height / 2}, dx, dy);
+    }
+
+    private void dragFrom(double[] spot, double dx, double dy) {
+        double x = spot[0];
+        double y = spot[1];
         page.mouse().move(x, y);
         page.mouse().down();
         page.mouse().move(x + dx, y + dy, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import org.crispwhorl.files.SpeciesDocument;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -34,8 +35,8 @@ public class UnreadableTest extends ServerTest {
         order = api.post("/api/orders", draft).json().get("id").asString();
         restartAfter(
                 "update species set document = '{\"format\": tr', card = null where id = '" + damaged + "'",
-                "update species set document = replace(document, '\"version\":4', '\"version\":99'), card = null where id = '"
-                        + newer + "'",
+                "update species set document = replace(document, '\"version\":" + SpeciesDocument.VERSION
+                        + "', '\"version\":99'), card = null where id = '" + newer + "'",
                 "update choice set chosen = '{\"board\": 7}' where name = 'ways'",
                 "update drawer_item set document = 'nothing' where place = 3");
     }

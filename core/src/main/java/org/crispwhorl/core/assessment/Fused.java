@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Spread;
+import org.crispwhorl.core.form.Midrib;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
@@ -20,6 +21,8 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
     /** Rings lap themselves no further than this, for the reckoning of layers. */
     private static final double MOST_LAPS = 3;
 
+    private static final int STEPS = 24;
+
     /** The fused body of a flower; none where nothing of paste is glued on anything. */
     public static Optional<Fused> of(Assessment a) {
         double thickest = 0;
@@ -32,9 +35,7 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
                 continue;
             }
             double thick = pieces.finishedMm(a.paste());
-            double girth = 2 * Math.PI * Math.max(1, ring.surface().midrib().neckMm());
-            double laps = Math.min(
-                    MOST_LAPS, Math.max(1, pieces.count() * pieces.finished().widthMm() / girth));
+            double laps = laps(pieces, ring.surface().midrib());
             thickest = Math.max(thickest, thick);
             sum += laps * thick;
             way += pieces.attachment().gluedShare() * pieces.finished().lengthMm();
@@ -50,6 +51,22 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
                 .map(Body::firstMm)
                 .orElse(0.0);
         return Optional.of(new Fused(Math.max(thickest, heart), sum + heart, way / rings));
+    }
+
+    /** How many layers of its own a ring lays on what it is glued to, on the mean: its area there over that of the skin. */
+    private static double laps(Pieces pieces, Midrib midrib) {
+        double share = pieces.attachment().gluedShare();
+        double way = share * pieces.finished().lengthMm();
+        if (way <= 0) {
+            return 1;
+        }
+        double skin = 0;
+        double step = way / STEPS;
+        for (int i = 0; i < STEPS; i++) {
+            skin += 2 * Math.PI * Math.max(0, midrib.radius((i + 0.5) * step)) * step;
+        }
+        double laid = pieces.count() * share * pieces.finished().areaMm2();
+        return Math.max(1, Math.min(MOST_LAPS, laid / skin));
     }
 
     /** Its drying length, mm. */

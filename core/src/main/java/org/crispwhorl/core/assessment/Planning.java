@@ -12,7 +12,6 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Ways;
 
 /**
  * Derives the plan of a species: mix, make what dries longest first, dust what will be out of reach, join from the heart
@@ -60,7 +59,7 @@ public final class Planning {
             }
         }
         for (Part part : a.species().parts()) {
-            if (dustedFirst(part)) {
+            if (Work.dustedFirst(a, part)) {
                 place(task(
                         dusted(part),
                         "Dust " + part.name(),
@@ -70,7 +69,7 @@ public final class Planning {
                         1,
                         List.of(a.dries(part) ? dry(part, Stage.FIRM) : done(made(part)))));
             }
-            if (paintedFirst(part)) {
+            if (Work.paintedFirst(a, part)) {
                 Stage at = part.colouring().orElseThrow().paintAt();
                 place(task(
                         painted(part),
@@ -98,23 +97,6 @@ public final class Planning {
                 Work.makeMin(a, part),
                 lots,
                 gates));
-    }
-
-    /** A part joined before it is firm can only be coloured on the flower. */
-    private boolean dustedFirst(Part part) {
-        return dusts(part) && a.ways(part).dusting() == Ways.Dusting.PARTS && !a.joinedWhileItBends(part);
-    }
-
-    private boolean paintedFirst(Part part) {
-        return paints(part) && !a.joinedWhileItBends(part);
-    }
-
-    private static boolean dusts(Part part) {
-        return part.colouring().filter(c -> c.dustPasses() > 0).isPresent();
-    }
-
-    private static boolean paints(Part part) {
-        return part.colouring().filter(c -> c.paintPasses() > 0).isPresent();
     }
 
     private void join() {
@@ -225,10 +207,10 @@ public final class Planning {
     }
 
     private void coloured(Part part, List<Plan.Gate> gates) {
-        if (dustedFirst(part)) {
+        if (Work.dustedFirst(a, part)) {
             gates.add(done(dusted(part)));
         }
-        if (paintedFirst(part)) {
+        if (Work.paintedFirst(a, part)) {
             gates.add(done(painted(part)));
         }
     }
@@ -242,8 +224,8 @@ public final class Planning {
         double minutes = 0;
         List<Plan.Gate> gates = new ArrayList<>();
         for (Part part : a.species().parts()) {
-            boolean dust = dusts(part) && !dustedFirst(part);
-            boolean paint = paints(part) && !paintedFirst(part);
+            boolean dust = Work.dusts(part) && !Work.dustedFirst(a, part);
+            boolean paint = Work.paints(part) && !Work.paintedFirst(a, part);
             minutes += (dust ? Work.dustMin(a, part) : 0) + (paint ? Work.paintMin(a, part) : 0);
             if ((dust || paint) && a.dries(part)) {
                 gates.add(dry(

@@ -41,16 +41,37 @@ public final class Work {
 
     /** To dust all pieces of a part, min. */
     public static double dustMin(Assessment a, Part part) {
-        return passesMin(a, part, part.colouring().map(Colouring::dustPasses).orElse(0));
+        return passesMin(a, part, part.colouring().map(Colouring::dustPasses).orElse(0), dustedFirst(a, part));
     }
 
     /** To paint all pieces of a part, min. */
     public static double paintMin(Assessment a, Part part) {
-        return passesMin(a, part, part.colouring().map(Colouring::paintPasses).orElse(0));
+        return passesMin(a, part, part.colouring().map(Colouring::paintPasses).orElse(0), paintedFirst(a, part));
     }
 
-    private static double passesMin(Assessment a, Part part, int passes) {
-        return pace(a).minutes(Hands.of(Operation.COLOUR, (double) passes * part.colouredPieces()));
+    /** Piece by piece before it is joined; on the flower a pass goes round the whole part at once. */
+    private static double passesMin(Assessment a, Part part, int passes, boolean pieceByPiece) {
+        double pieces = pace(a).minutes(Hands.of(Operation.COLOUR, part.colouredPieces()));
+        double round = pace(a).minutes(Hands.of(Operation.COLOUR_ROUND, 1));
+        return passes * (pieceByPiece ? pieces : Math.min(pieces, round));
+    }
+
+    static boolean dusts(Part part) {
+        return part.colouring().filter(c -> c.dustPasses() > 0).isPresent();
+    }
+
+    static boolean paints(Part part) {
+        return part.colouring().filter(c -> c.paintPasses() > 0).isPresent();
+    }
+
+    /** Whether its pieces are dusted before they are joined; one joined before it is firm can only be coloured on the flower. */
+    static boolean dustedFirst(Assessment a, Part part) {
+        return dusts(part) && a.ways(part).dusting() == Ways.Dusting.PARTS && !a.joinedWhileItBends(part);
+    }
+
+    /** Whether its pieces are painted before they are joined. */
+    static boolean paintedFirst(Assessment a, Part part) {
+        return paints(part) && !a.joinedWhileItBends(part);
     }
 
     /** To mix the shades of so many flowers, each at once, min. */

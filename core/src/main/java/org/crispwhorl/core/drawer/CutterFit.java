@@ -100,7 +100,7 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
      * {@value #MOST_GROWTH} squared of the area, trimming for {@value #MOST_TRIMMED}, bending for little.
      */
     static boolean mayFit(Wanted wanted, Cutter cutter) {
-        double share = area(cutter.cut()) / area(wanted.cut());
+        double share = cutter.cut().areaMm2() / wanted.cut().areaMm2();
         return share > LEAST_AREA && share < MOST_AREA;
     }
 
@@ -137,7 +137,7 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
     }
 
     private static CutterFit asItIs(Wanted wanted, Cutter cutter, Optional<RollerMachine> roller) {
-        double ratio = Math.sqrt(area(wanted.cut()) / area(cutter.cut()));
+        double ratio = Math.sqrt(wanted.cut().areaMm2() / cutter.cut().areaMm2());
         double growth = Math.max(1, Math.min(MOST_GROWTH, ratio));
         growth = growth < 1 + SAME ? 1 : growth;
         double off = differing(wanted.cut(), cutter.cut(), growth);
@@ -280,10 +280,6 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
             kept += s <= o.notchedStation(o.lengthMm(), v) ? half / steps : 0;
         }
         return kept;
-    }
-
-    private static double area(Cut cut) {
-        return cut.petals() * cut.outline().areaMm2() + Math.PI * cut.middleMm() * cut.middleMm() / 4;
     }
 
     private static String whole(double mm) {

@@ -61,6 +61,8 @@ public enum Operation {
     TINT(0.5, 0),
     @Words(label = "colour a piece", means = "One pass over one piece.")
     COLOUR(0.3, 0),
+    @Words(label = "colour round the flower", means = "One pass over all pieces of a part on the flower.")
+    COLOUR_ROUND(1.0, 0),
     @Words(
             label = "mix a shade",
             means = "Take up the colour; what the kneading of each gram takes is reckoned on top.")

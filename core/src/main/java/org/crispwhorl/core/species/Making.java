@@ -337,7 +337,9 @@ public sealed interface Making
 
         @Override
         public double volumeMm3(Outline outline, int count, Paste paste) {
-            return thinning.volumeMm3(outline) + Math.PI * middleMm * middleMm / 4 * thinning.rolledMm() / count;
+            int lobes = Math.max(1, cutterPetals(count));
+            double cuts = (double) count / lobes;
+            return cuts * new Cut(outline, lobes, middleMm).areaMm2() * thinning.rolledMm() / count;
         }
 
         @Override

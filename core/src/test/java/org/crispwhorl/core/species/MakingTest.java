@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
@@ -30,18 +31,23 @@ public class MakingTest {
     @DataProvider
     public Object[][] makings() {
         Thinning thinning = new Thinning(1.1, 0.65);
-        double middle = Math.PI * 16 / 4 * 1.1;
         return new Object[][] {
             {new Making.Sheet(thinning), 0},
-            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.WHOLE), middle},
-            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SPLIT), middle},
-            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SINGLES), middle},
+            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.WHOLE), beside(6)},
+            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SPLIT), beside(3)},
+            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SINGLES), beside(6)},
             {new Making.Pressed(9), 0},
             {new Making.Weighed(0.52), 0},
             {new Making.Pulled(2, 0.5), 0},
             {new HollowedCone(0.8, 6, 4), Math.PI * 16 * 6 / 12},
             {new Making.Tape(12), 0}
         };
+    }
+
+    /** What one-piece cuts of so many lobes take besides their lobes: their middles, less what lobes share, mm³. */
+    private static double beside(int lobes) {
+        double union = new Cut(OUTLINE, lobes, 4).shape().areaMm2();
+        return 1.1 * COUNT / lobes * (union - lobes * OUTLINE.areaMm2());
     }
 
     /** The volume of the finished piece, its thickness taken strip by strip over a polygon: another way than the core's. */
