@@ -1,11 +1,15 @@
 package org.crispwhorl.core.assessment;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.form.Midrib;
 import org.crispwhorl.core.form.PlacedRing;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 
@@ -74,8 +78,48 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
         return thickestMm + (sumMm - thickestMm) * Math.min(1, gluedMm / (2 * sumMm));
     }
 
-    /** The course of its drying. */
-    public DryingCourse course(Assessment a) {
+    /** What is glued into it: the heart, and every ring of paste that is glued. */
+    public static List<Part> parts(Assessment a) {
+        return a.species().parts().stream()
+                .filter(a::dries)
+                .filter(p -> a.species().heart().filter(h -> p == (Part) h).isPresent() || glued(p))
+                .toList();
+    }
+
+    private static boolean glued(Part part) {
+        return part.flat().filter(p -> p.pieces().wired().isEmpty()).isPresent();
+    }
+
+    /**
+     * Hours from when its last part was glued on until it has come to a stage. It does not start fresh: its parts have dried before,
+     * each in its own time, and it starts from their mean by mass.
+     *
+     * @param aloneH for each part the hours from when it was made until then
+     */
+    public double hoursTo(Stage stage, Assessment a, ToDoubleFunction<Part> aloneH) {
+        double fresh = safeH(course(a), stage);
+        double goal = new Drying(a.paste()).leftAt(stage, a.conditions().room());
+        if (goal <= 0 || Double.isInfinite(fresh)) {
+            return fresh;
+        }
+        double mass = 0;
+        double left = 0;
+        for (Part part : parts(a)) {
+            double grams = a.pasteG(part);
+            double way = aloneH.applyAsDouble(part)
+                    / a.drying(part).map(c -> safeH(c, stage)).orElse(fresh);
+            mass += grams;
+            left += grams * Math.pow(goal, way);
+        }
+        return mass > 0 ? fresh * Math.max(0, 1 - Math.log(left / mass) / Math.log(goal)) : fresh;
+    }
+
+    private static double safeH(DryingCourse course, Stage stage) {
+        return course.at(stage).map(DryingCourse.Reached::safeByH).orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /** The course of its drying, were it fresh. */
+    private DryingCourse course(Assessment a) {
         return DryingCourse.of(a.paste(), Body.of(lengthMm()), a.conditions().room(), Spread.UNRECORDED);
     }
 }

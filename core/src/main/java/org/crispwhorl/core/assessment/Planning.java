@@ -319,10 +319,7 @@ public final class Planning {
                 .ifPresent(fused -> gates.add(new Plan.Gate(
                         tasks.get(tasks.size() - 1).id(),
                         Optional.of(furthest(Stage.DRY)),
-                        fused.course(a)
-                                .at(furthest(Stage.DRY))
-                                .map(DryingCourse.Reached::safeByH)
-                                .orElse(Double.POSITIVE_INFINITY),
+                        fused.hoursTo(furthest(Stage.DRY), a, p -> handsFreeH - ends.get(made(p))),
                         Optional.empty())));
         return gates;
     }

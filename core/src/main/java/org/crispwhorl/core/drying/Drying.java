@@ -121,6 +121,15 @@ public final class Drying {
         return constantMin * Math.log((law.workedAtC() - room.dryingC()) / above) / 60;
     }
 
+    /** Share that is left of what a fresh body loses, water or warmth, when it has come to a stage; between 0 and 1. */
+    public double leftAt(Stage stage, Room room) {
+        if (paste.setting() instanceof Medium.Setting.Cooling law) {
+            double warm = law.workedAtC() - room.dryingC();
+            return Math.max(0, (warm - SETS_BELOW_C) / warm);
+        }
+        return stage.moistureRatio();
+    }
+
     private static final double SETS_BELOW_C = 3;
 
     /**

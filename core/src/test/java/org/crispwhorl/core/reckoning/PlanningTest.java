@@ -275,6 +275,9 @@ public class PlanningTest {
                 .at(Stage.DRY)
                 .orElseThrow()
                 .safeByH();
-        assertTrue(fused.course(a).at(Stage.DRY).orElseThrow().safeByH() > 2 * alone);
+        double fresh = fused.hoursTo(Stage.DRY, a, p -> 0);
+        double firmBefore = fused.hoursTo(Stage.DRY, a, p -> alone / 2);
+        assertTrue(fresh > 2 * alone);
+        assertTrue(firmBefore < fresh && firmBefore > 0, firmBefore + " of " + fresh);
     }
 }
