@@ -194,7 +194,7 @@ public class BenchTruthsTest {
         Plan cool = Planning.of(new Assessment(rose, room(19, 50)));
         double last = cool.tasks().stream().mapToDouble(Plan.Task::endH).max().orElseThrow();
         double after = 60 * (cool.readyH() - last);
-        assertTrue(after <= 45, "usable " + after + " min after the last touch");
+        assertTrue(after <= 40, "usable " + after + " min after the last touch");
         double warm = Planning.of(new Assessment(rose, room(24, 50))).readyH();
         assertTrue(warm > cool.readyH());
         assertEquals(stops(rose, room(24, 50)), List.of());
