@@ -172,11 +172,11 @@ function takeOff() {
         </p>
       </div>
       <ProblemNote v-else-if="keep.fault.value" :error="keep.fault.value" />
-      <p class="flex gap-2 pt-2">
+      <p class="flex flex-wrap gap-2 pt-2">
         <RouterLink class="act" :to="`/orders/${id}/sheets`">Sheets</RouterLink>
-        <button v-if="!accepted" type="button" class="act" :disabled="order.lines.length === 0 || keep.state.value !== 'kept'" @click="accept">Accept it</button>
+        <button v-if="!accepted" type="button" class="act whitespace-nowrap" :disabled="order.lines.length === 0 || keep.state.value !== 'kept'" @click="accept">Accept it</button>
         <button type="button" class="act-quiet" :disabled="!keep.canUndo.value" @click="keep.undo">Undo</button>
-        <button type="button" class="act-quiet" @click="takeOff">Take off the book</button>
+        <button type="button" class="act-quiet whitespace-nowrap" @click="takeOff">Take off the book</button>
       </p>
     </section>
     <div class="min-w-0 space-y-4">
