@@ -308,7 +308,10 @@ public final class Planning {
         handsFreeH = placed.endH();
     }
 
-    /** Every part dry through, and what is glued together as the one thick body that it is. */
+    /**
+     * Every part dry through by itself, and what is glued together, as the one thick body that it is, firm: its inside bears nothing
+     * and is touched no more.
+     */
     private List<Plan.Gate> handOver() {
         List<Plan.Gate> gates = new ArrayList<>();
         a.species().parts().stream()
@@ -318,8 +321,8 @@ public final class Planning {
         Fused.of(a)
                 .ifPresent(fused -> gates.add(new Plan.Gate(
                         tasks.get(tasks.size() - 1).id(),
-                        Optional.of(furthest(Stage.DRY)),
-                        fused.hoursTo(furthest(Stage.DRY), a, p -> handsFreeH - ends.get(made(p))),
+                        Optional.of(furthest(Stage.FIRM)),
+                        fused.hoursTo(furthest(Stage.FIRM), a, p -> handsFreeH - ends.get(made(p))),
                         Optional.empty())));
         return gates;
     }

@@ -111,23 +111,26 @@ public final class Drying {
      * way there.
      */
     private double coolingHours(double ratio, Body body, Room room, Medium.Setting.Cooling law) {
-        double left = Math.max(0, ratio - Stage.DRY.moistureRatio()) / (1 - Stage.DRY.moistureRatio());
-        double goalC = law.workedAtC() - SETS_BELOW_C * (1 - left);
-        double above = goalC - room.dryingC();
-        if (above <= 0 || room.dryingC() >= law.softensAboveC()) {
+        if (room.dryingC() >= law.softensAboveC()) {
             return Double.POSITIVE_INFINITY;
         }
+        double left = warmthLeft(ratio, room, law);
         double constantMin = law.minutesPerMm() * body.firstMm() / room.air().rate();
-        return constantMin * Math.log((law.workedAtC() - room.dryingC()) / above) / 60;
+        return left <= 0 ? Double.POSITIVE_INFINITY : -constantMin * Math.log(left) / 60;
     }
 
-    /** Share that is left of what a fresh body loses, water or warmth, when it has come to a stage; between 0 and 1. */
+    /** Share of its warmth above the room that a cooling body still has at a stage; 0 or less where the room is too warm for it. */
+    private static double warmthLeft(double ratio, Room room, Medium.Setting.Cooling law) {
+        double left = Math.max(0, ratio - Stage.DRY.moistureRatio()) / (1 - Stage.DRY.moistureRatio());
+        double warm = law.workedAtC() - room.dryingC();
+        return (warm - SETS_BELOW_C * (1 - left)) / warm;
+    }
+
+    /** Share that is left of what a fresh body loses, water or warmth, when it has come to a stage; 0 where it never does. */
     public double leftAt(Stage stage, Room room) {
-        if (paste.setting() instanceof Medium.Setting.Cooling law) {
-            double warm = law.workedAtC() - room.dryingC();
-            return Math.max(0, (warm - SETS_BELOW_C) / warm);
-        }
-        return stage.moistureRatio();
+        return paste.setting() instanceof Medium.Setting.Cooling law
+                ? Math.max(0, warmthLeft(stage.moistureRatio(), room, law))
+                : stage.moistureRatio();
     }
 
     private static final double SETS_BELOW_C = 3;

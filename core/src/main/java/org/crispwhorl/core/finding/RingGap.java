@@ -21,6 +21,9 @@ final class RingGap implements Rule {
     /** A smaller gap closes under the fingers, mm. */
     private static final double CLOSES_MM = 0.5;
 
+    /** Whoever leaves a gap wider than this share of a petal does not mean to close the ring. */
+    private static final double CHOSEN = 0.5;
+
     /** A spiral's steps are uneven, so that it may take some petals more than equal steps would. */
     private static final int UNEVEN = 8;
 
@@ -29,7 +32,10 @@ final class RingGap implements Rule {
         List<Finding> found = new ArrayList<>();
         for (PlacedRing ring : a.form().rings()) {
             double gap = ring.gapMm();
-            if (!ring.part().inHead() || meantToBeOpen(ring.part().pieces()) || gap <= CLOSES_MM) {
+            if (!ring.part().inHead()
+                    || gap <= CLOSES_MM
+                    || meantToBeOpen(ring.part().pieces(), gap)
+                    || closedByAnother(a, ring)) {
                 continue;
             }
             Petaled part = ring.part();
@@ -83,8 +89,20 @@ final class RingGap implements Rule {
         return mends;
     }
 
-    /** Petals that stand apart, and those that stand on two sides alike, leave gaps by design. */
-    private static boolean meantToBeOpen(Pieces pieces) {
-        return pieces.overlap() == Overlap.APART || pieces.place().rule() == Place.Rule.SIDES_ALIKE;
+    /**
+     * Petals that stand apart, and those that stand on two sides alike, leave gaps by design; so do those between which half a
+     * petal would find room. A single petal is no ring.
+     */
+    private static boolean meantToBeOpen(Pieces pieces, double gapMm) {
+        return pieces.overlap() == Overlap.APART
+                || pieces.place().rule() == Place.Rule.SIDES_ALIKE
+                || pieces.count() == 1
+                || gapMm > CHOSEN * pieces.finished().widthMm();
+    }
+
+    private static boolean closedByAnother(Assessment a, PlacedRing ring) {
+        return a.form().rings().stream()
+                .filter(o -> o != ring && o.part().inHead())
+                .anyMatch(o -> ring.gapMm(o) <= CLOSES_MM);
     }
 }

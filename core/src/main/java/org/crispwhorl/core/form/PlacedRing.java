@@ -13,6 +13,9 @@ public final class PlacedRing {
     /** Station, as a share of the length, at which gaps and overlaps are measured. */
     public static final double GAP_STATION = 0.6;
 
+    /** Rings that spread alike to within this factor can stand in each other's gaps. */
+    private static final double BESIDE = 1.35;
+
     /** Gaps smaller than this are not seen, mm. */
     public static final double SEEN_MM = 0.05;
 
@@ -94,10 +97,22 @@ public final class PlacedRing {
 
     /** The largest open gap between neighbours at 60 % of their length, mm along the arc; 0 where they meet. */
     public double gapMm() {
-        double half = halfAngle;
-        double[] arcs = Arcs.repeated(new double[] {-half, half}, azimuthsRad);
-        double gap = Arcs.measure(arcs) >= Arcs.TURN - 1e-9 ? 0 : Arcs.largestGap(arcs);
-        return gap * gapRadiusMm();
+        return gap(arcs()) * gapRadiusMm();
+    }
+
+    /** What is left of the gap where another ring stands in it, mm along the arc; one that spreads elsewhere closes nothing. */
+    public double gapMm(PlacedRing other) {
+        double far = other.gapRadiusMm() / gapRadiusMm();
+        boolean beside = far > 1 / BESIDE && far < BESIDE;
+        return gap(beside ? Arcs.union(arcs(), other.arcs()) : arcs()) * gapRadiusMm();
+    }
+
+    private double[] arcs() {
+        return Arcs.repeated(new double[] {-halfAngle, halfAngle}, azimuthsRad);
+    }
+
+    private static double gap(double[] arcs) {
+        return Arcs.measure(arcs) >= Arcs.TURN - 1e-9 ? 0 : Arcs.largestGap(arcs);
     }
 
     /** The middle of the largest gap, radians from the first azimuth's zero. */

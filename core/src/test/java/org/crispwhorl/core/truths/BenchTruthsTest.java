@@ -202,6 +202,42 @@ public class BenchTruthsTest {
     }
 
     @Test
+    public void aCloakedBudIsOnePetalAndNoRing() {
+        Pieces cloak = Garden.petals(1, 40, 34, 0).with(d -> {
+            d.making = new Making.Sheet(new Thinning(1, 0.6));
+            d.attachment = new Attachment.Glued(0.6);
+            d.former = Optional.empty();
+            d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
+        });
+        Species bud = Garden.species(45, heart(new HeartForm.Teardrop(10, 24), 24), plain("cloak", cloak));
+        assertEquals(kinds(bud, Conditions.USUAL), List.of());
+        double minutes = hands(bud);
+        assertTrue(minutes >= 3 && minutes <= 7, "hands " + minutes);
+        assertTrue(60 * task(bud, "make-cloak").endH() <= 20, "set at once");
+    }
+
+    @Test
+    public void ringsInEachOthersGapsLeaveNoneAndPetalsFarApartAreMeantToBe() {
+        Species three = Garden.species(
+                105,
+                heart(new HeartForm.Ball(10), 20),
+                plain("inner", wired(3, 44, 40, 70)),
+                plain("outer", wired(3, 42, 38, 74)));
+        assertTrue(kinds(three, Conditions.USUAL).stream().noneMatch(k -> k.contains("ring-gap")));
+        Species alone = Garden.species(105, heart(new HeartForm.Ball(10), 20), plain("inner", wired(3, 44, 40, 70)));
+        assertTrue(kinds(alone, Conditions.USUAL).contains("LOOK ring-gap"));
+        Species narrow = Garden.species(160, heart(new HeartForm.Ball(5), 20), plain("inner", wired(3, 70, 24, 60)));
+        assertTrue(kinds(narrow, Conditions.USUAL).stream().noneMatch(k -> k.contains("ring-gap")));
+    }
+
+    private static Pieces wired(int count, double length, double width, double lean) {
+        return Garden.petals(count, length, width, lean).with(d -> {
+            d.making = new Making.Sheet(new Thinning(1.1, 0.7));
+            d.attachment = new Attachment.Wired(26, 7, 0, 6, 80, 0.9);
+        });
+    }
+
+    @Test
     public void aBallTooSmallIsStoppedWithTwoBallsThatWillDo() {
         Species small = Garden.changed(Garden.rose(), "petals", p -> p.withOutline(Outline.of(35, 30, 0.62, 0.3, 2.3))
                 .withMaking(new Making.Pressed(6)));
