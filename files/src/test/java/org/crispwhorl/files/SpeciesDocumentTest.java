@@ -30,6 +30,7 @@ import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Former;
+import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
@@ -185,9 +186,9 @@ public class SpeciesDocumentTest {
                 new WoundFringe(100, 12, 8, 0.8));
         List<Making> makings = List.of(
                 new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SPLIT),
-                new Making.Pressed(12),
-                new Making.Weighed(0.85),
-                new Making.Pulled(2, 0.5),
+                new FromBall.Pressed(12),
+                new FromBall.Weighed(0.85),
+                new FromBall.Pulled(2, 0.5),
                 new HollowedCone(0.8, 6, 4),
                 new Making.Tape(12));
         return Stream.concat(

@@ -37,6 +37,7 @@ public final class Assessment implements Made {
     private final Map<String, DryingCourse> courses = new LinkedHashMap<>();
     private FlowerForm form;
     private Coverage coverage;
+    private final Paste paste;
     private List<OpenedHeads> opened;
 
     public Assessment(Species designed, Conditions conditions) {
@@ -44,6 +45,7 @@ public final class Assessment implements Made {
         this.conditions = conditions;
         this.ways = conditions.ways().with(designed.ways());
         this.species = AsMade.of(designed, conditions.ways(), conditions.kit());
+        this.paste = conditions.kit().paste(species.medium());
     }
 
     @Override
@@ -72,7 +74,7 @@ public final class Assessment implements Made {
 
     @Override
     public Paste paste() {
-        return conditions.kit().paste(species.medium());
+        return paste;
     }
 
     @Override
@@ -87,7 +89,7 @@ public final class Assessment implements Made {
 
     public FlowerForm form() {
         if (form == null) {
-            form = FlowerForm.of(species, paste(), conditions.kit().wireTable());
+            form = FlowerForm.of(species, paste, conditions.kit().wireTable());
         }
         return form;
     }

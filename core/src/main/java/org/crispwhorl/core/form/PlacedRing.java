@@ -25,6 +25,7 @@ public final class PlacedRing {
     private final double halfAngle;
     private PiecePlan plan;
     private double outerMm = Double.NaN;
+    private double[] heightsMm;
 
     PlacedRing(Petaled part, PetalSurface surface, double[] azimuthsRad) {
         this.part = part;
@@ -178,12 +179,21 @@ public final class PlacedRing {
 
     private static final int OUTER_STATIONS = 28;
 
-    /** Height of the highest and the lowest point of the midrib, mm: {lowest, highest}. */
+    private static final int HEIGHT_STATIONS = 24;
+
+    /** Height of the lowest and the highest point of the pieces, mm: {lowest, highest}. */
     public double[] heightsMm() {
+        if (heightsMm == null) {
+            heightsMm = heights();
+        }
+        return heightsMm.clone();
+    }
+
+    private double[] heights() {
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i <= 24; i++) {
-            double s = surface.outline().lengthMm() * i / 24;
+        for (int i = 0; i <= HEIGHT_STATIONS; i++) {
+            double s = surface.outline().lengthMm() * i / HEIGHT_STATIONS;
             double[] span = surface.outline().spanAt(s);
             for (double v : new double[] {0, span[0], span[1]}) {
                 double z = surface.point(s, v)[2];

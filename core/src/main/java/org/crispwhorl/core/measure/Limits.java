@@ -1,5 +1,6 @@
 package org.crispwhorl.core.measure;
 
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.Collection;
 
@@ -18,16 +19,19 @@ public final class Limits {
     private final String[] names;
     private final Quantity[] quantities;
     private final Words[] words;
+    private final Method[] accessors;
 
     private Limits(Class<?> type) {
         RecordComponent[] components = type.getRecordComponents();
         names = new String[components.length];
         quantities = new Quantity[components.length];
         words = new Words[components.length];
+        accessors = new Method[components.length];
         for (int i = 0; i < components.length; i++) {
             names[i] = components[i].getName();
             quantities[i] = components[i].getAnnotation(Quantity.class);
             words[i] = components[i].getAnnotation(Words.class);
+            accessors[i] = components[i].getAccessor();
         }
     }
 
@@ -50,17 +54,16 @@ public final class Limits {
      */
     public static void stated(String field, Record held) {
         Limits limits = CACHE.get(held.getClass());
-        RecordComponent[] components = held.getClass().getRecordComponents();
-        for (int i = 0; i < components.length; i++) {
+        for (int i = 0; i < limits.names.length; i++) {
             if (limits.quantities[i] != null && limits.quantities[i].derivable()) {
-                checkRange(field + "/" + limits.names[i], number(held, components[i]), limits.quantities[i]);
+                checkRange(field + "/" + limits.names[i], number(held, limits.accessors[i]), limits.quantities[i]);
             }
         }
     }
 
-    private static double number(Record held, RecordComponent component) {
+    private static double number(Record held, Method accessor) {
         try {
-            return ((Number) component.getAccessor().invoke(held)).doubleValue();
+            return ((Number) accessor.invoke(held)).doubleValue();
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException(e);
         }

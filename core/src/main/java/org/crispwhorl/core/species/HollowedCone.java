@@ -3,16 +3,13 @@ package org.crispwhorl.core.species;
 import java.util.Optional;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
-import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.PressedBall;
-import org.crispwhorl.core.thinning.Thinning;
 
 /** A cone hollowed with a pointed tool and snipped into the ring's petals. */
 @Words(label = "hollowed cone, snipped", means = "A cone is hollowed and its wall snipped into petals.")
@@ -45,24 +42,9 @@ public record HollowedCone(
                 usual = 4,
                 means = "Diameter of the solid point at its top.")
         double footWidthMm)
-        implements Making {
+        implements FromBall {
     public HollowedCone {
         Limits.check(HollowedCone.class, wallMm, footMm, footWidthMm);
-    }
-
-    @Override
-    public Optional<Thinning> thinned() {
-        return Optional.empty();
-    }
-
-    @Override
-    public Making withThinning(Thinning other) {
-        return this;
-    }
-
-    @Override
-    public Optional<Cut> cutOf(Outline outline, int count) {
-        return Optional.empty();
     }
 
     @Override
@@ -76,18 +58,8 @@ public record HollowedCone(
     }
 
     @Override
-    public boolean edible() {
-        return true;
-    }
-
-    @Override
     public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
         return Optional.of(new HollowedCone(Limits.within(HollowedCone.class, "wallMm", meanMm), footMm, footWidthMm));
-    }
-
-    @Override
-    public void figures(Figures figures, Outline outline, int count, Paste paste) {
-        fromBall(figures, outline, count, paste);
     }
 
     @Override

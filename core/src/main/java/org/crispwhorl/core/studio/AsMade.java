@@ -80,18 +80,23 @@ public final class AsMade {
             changed =
                     changed.withShades(wanted.shades()).withWays(changed.ways().withLadder(Optional.of(Ladder.STATED)));
         }
+        Species remade = of(changed, studio, kit);
         for (Petaled part : changed.petaled()) {
             Petaled before = flat(designed, part.id());
             Petaled want = flat(wanted, part.id());
             Petaled counted = counted(part, before, flat(made, part.id()), want);
-            changed = changed.with(counted);
+            if (counted != part) {
+                changed = changed.with(counted);
+                remade = of(changed, studio, kit);
+            }
             for (Choices cleared : CLEARED) {
-                if (same(flat(of(changed, studio, kit), part.id()), want)) {
+                if (same(flat(remade, part.id()), want)) {
                     break;
                 }
                 changed = changed.with(part.with(counted.pieces()
                         .with(d ->
                                 d.ways = Optional.of(d.ways.orElse(Choices.NONE).or(cleared)))));
+                remade = of(changed, studio, kit);
             }
         }
         return changed;

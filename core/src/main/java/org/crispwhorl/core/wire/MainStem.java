@@ -179,6 +179,9 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
 
     private static final int MOST_WIRES = 24;
 
+    /** How closely a length of stem is looked for, mm; it is told in whole ones. */
+    private static final double LENGTH_MM = 0.1;
+
     /** How many further wires, as thick as its thickest, it takes to carry; 0 where it carries already, or nothing helps. */
     public int wiresMore() {
         for (int more = 0; more <= MOST_WIRES; more++) {
@@ -197,7 +200,7 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
         if (stress.applyAsDouble(high) <= LoadedWire.USABLE_MPA) {
             return freeMm;
         }
-        for (int i = 0; i < 30; i++) {
+        while (high - low > LENGTH_MM) {
             double middle = (low + high) / 2;
             if (stress.applyAsDouble(middle) <= LoadedWire.USABLE_MPA) {
                 low = middle;

@@ -17,6 +17,7 @@ import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
+import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Leaf;
@@ -164,7 +165,7 @@ public class WholeFlowerDrawingTest {
 
     @Test
     public void aPulledPetalIsDrawnThickAtItsFootAndThinAtItsLip() {
-        Species pulled = Garden.changed(ROSE, "petals", p -> p.withMaking(new Making.Pulled(1.8, 0.5)));
+        Species pulled = Garden.changed(ROSE, "petals", p -> p.withMaking(new FromBall.Pulled(1.8, 0.5)));
         Drawing.Profile profile = drawn(pulled).section().profiles().stream()
                 .filter(p -> p.partId().equals("petals"))
                 .findFirst()

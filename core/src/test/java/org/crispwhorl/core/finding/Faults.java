@@ -12,6 +12,7 @@ import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Former;
+import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Making;
@@ -124,14 +125,14 @@ final class Faults {
             {"shades-alike", Garden.shaded(ROSE, Garden.PINK, alike, Garden.GREEN), USUAL, "", Severity.LOOK},
             {
                 "ball-cannot-make-it",
-                Garden.changed(ROSE, "petals", p -> pressed(p, new Making.Pressed(15))),
+                Garden.changed(ROSE, "petals", p -> pressed(p, new FromBall.Pressed(15))),
                 USUAL,
                 "petals",
                 Severity.STOP
             },
             {
                 "ball-cannot-make-it",
-                Garden.changed(ROSE, "petals", p -> pressed(p, new Making.Weighed(0.15))),
+                Garden.changed(ROSE, "petals", p -> pressed(p, new FromBall.Weighed(0.15))),
                 USUAL,
                 "petals",
                 Severity.STOP

@@ -9,7 +9,7 @@ import java.util.Random;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.species.Attachment;
-import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
@@ -106,7 +106,7 @@ public class CoverageTest {
             {Garden.changed(rose, "petals", p -> p.with(d -> d.quillDeg = 140))},
             {Garden.changed(rose, "petals", p -> p.withAttachment(new Attachment.Glued(0.3)))},
             {Garden.changed(rose, "petals", p -> p.withPlace(new Place(Place.Rule.SIDES_ALIKE, 75, 0)))},
-            {Garden.changed(rose, "petals", p -> p.withMaking(new Making.Pulled(2, 0.5)))}
+            {Garden.changed(rose, "petals", p -> p.withMaking(new FromBall.Pulled(2, 0.5)))}
         };
     }
 

@@ -17,6 +17,7 @@ import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.FineStamens;
+import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Part;
@@ -129,9 +130,9 @@ public class PartFiguresTest {
     @DataProvider
     public Object[][] balls() {
         return new Object[][] {
-            {new Making.Pressed(11)},
-            {new Making.Weighed(0.9)},
-            {new Making.Pulled(1.6, 0.6)},
+            {new FromBall.Pressed(11)},
+            {new FromBall.Weighed(0.9)},
+            {new FromBall.Pulled(1.6, 0.6)},
             {new HollowedCone(0.9, 6, 4)}
         };
     }
@@ -174,7 +175,7 @@ public class PartFiguresTest {
                 p -> p.with(d -> d.edge = new Edge(0, 0.4, 0, 0, Edge.Finish.TORN));
         java.util.function.UnaryOperator<Pieces> carrying =
                 p -> p.with(d -> d.carries = Optional.of(new Carried("pale", 8, 6, 0.6)));
-        java.util.function.UnaryOperator<Pieces> pulled = p -> p.withMaking(new Making.Pulled(1.6, 0.6));
+        java.util.function.UnaryOperator<Pieces> pulled = p -> p.withMaking(new FromBall.Pulled(1.6, 0.6));
         return new Object[][] {{frilled}, {torn}, {carrying}, {pulled}};
     }
 
@@ -208,7 +209,7 @@ public class PartFiguresTest {
 
     @Test
     public void aThickFootDriesLaterThanItsLip() {
-        Species pulled = Garden.changed(ROSE, "petals", p -> p.withMaking(new Making.Pulled(2, 0.4)));
+        Species pulled = Garden.changed(ROSE, "petals", p -> p.withMaking(new FromBall.Pulled(2, 0.4)));
         Assessment a = new Assessment(pulled, Conditions.USUAL);
         Part petals = pulled.part("petals").orElseThrow();
         assertEquals(a.body(petals).orElseThrow().firstMm(), 2.0);

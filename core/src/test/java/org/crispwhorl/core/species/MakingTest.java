@@ -36,9 +36,9 @@ public class MakingTest {
             {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.WHOLE), beside(6)},
             {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SPLIT), beside(3)},
             {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SINGLES), beside(6)},
-            {new Making.Pressed(9), 0},
-            {new Making.Weighed(0.52), 0},
-            {new Making.Pulled(2, 0.5), 0},
+            {new FromBall.Pressed(9), 0},
+            {new FromBall.Weighed(0.52), 0},
+            {new FromBall.Pulled(2, 0.5), 0},
             {new HollowedCone(0.8, 6, 4), Math.PI * 16 * 6 / 12},
             {new Making.Tape(12), 0}
         };
@@ -102,20 +102,20 @@ public class MakingTest {
         double grams = PASTE.grams(PressedBall.volumeMm3(9));
         Close.within(
                 1e-9,
-                new Making.Weighed(grams).finishedMm(OUTLINE, PASTE),
-                new Making.Pressed(9).finishedMm(OUTLINE, PASTE));
+                new FromBall.Weighed(grams).finishedMm(OUTLINE, PASTE),
+                new FromBall.Pressed(9).finishedMm(OUTLINE, PASTE));
     }
 
     @Test
     public void aHeavierPastePressesThinnerFromTheSameWeight() {
-        Making weighed = new Making.Weighed(0.5);
+        Making weighed = new FromBall.Weighed(0.5);
         assertTrue(weighed.finishedMm(OUTLINE, Paste.usual(Medium.GUM_FONDANT)) < weighed.finishedMm(OUTLINE, PASTE));
     }
 
     @Test
     public void aLipThickerThanItsFootIsRefused() {
         assertEquals(
-                expectThrows(InvalidValue.class, () -> new Making.Pulled(0.5, 1))
+                expectThrows(InvalidValue.class, () -> new FromBall.Pulled(0.5, 1))
                         .field(),
                 "lipMm");
     }

@@ -26,6 +26,7 @@ import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
@@ -176,7 +177,7 @@ public class BenchTruthsTest {
             int ring = i;
             parts.add(plain(
                     "ring" + i, Garden.petals(counts[i], 34, 34, 20 + 25 * i).with(d -> {
-                        d.making = new Making.Pressed(14);
+                        d.making = new FromBall.Pressed(14);
                         d.attachment = new Attachment.Glued(0.6 - 0.2 * ring);
                         d.former = Optional.empty();
                         d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
@@ -240,7 +241,7 @@ public class BenchTruthsTest {
     @Test
     public void aBallTooSmallIsStoppedWithTwoBallsThatWillDo() {
         Species small = Garden.changed(Garden.rose(), "petals", p -> p.withOutline(Outline.of(35, 30, 0.62, 0.3, 2.3))
-                .withMaking(new Making.Pressed(6)));
+                .withMaking(new FromBall.Pressed(6)));
         Finding finding = Findings.of(new Assessment(small, Conditions.USUAL)).stream()
                 .filter(f -> f.kind().equals("ball-cannot-make-it"))
                 .findFirst()
