@@ -20,7 +20,7 @@ public class KindsTest {
 
     private static final String KINDS =
             "(Heart|Whorl|Calyx|Leaf|Petaled|ShadedPart|Stamens|FineStamens|Pistil|Roll|Bead"
-                    + "|Tendril|StemWrap|Heads|Making|Sheet|OnePiece|Pressed|Weighed|Pulled|Tape|HollowedCone|HeartForm|Cone|Ball"
+                    + "|Tendril|StemWrap|Heads|Making|FromBall|Sheet|OnePiece|Pressed|Weighed|Pulled|Tape|HollowedCone|HeartForm|Cone|Ball"
                     + "|Teardrop|Dome|Disc|Cluster|CoveredBall|CappedHalfBall|SliverCone|WoundFringe|Attachment|Wired|Glued"
                     + "|Threaded|RollForm|Strip|PetalFan)";
 

@@ -27,6 +27,7 @@ import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Cluster;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
+import org.crispwhorl.core.species.Dome;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Former;
@@ -39,6 +40,7 @@ import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -177,7 +179,7 @@ public class SpeciesDocumentTest {
                 new HeartForm.Ball(8),
                 new HeartForm.Cone(12, 14),
                 new HeartForm.Teardrop(8, 12.5),
-                new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SNIPPED),
+                new Dome(14, 5, Dome.Texture.SNIPPED),
                 new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.POLLEN),
                 new Cluster(12, 3.5),
                 new CoveredBall(20, 1.5),
@@ -185,7 +187,7 @@ public class SpeciesDocumentTest {
                 new SliverCone(8, 14, 3, 16, 8, 1),
                 new WoundFringe(100, 12, 8, 0.8));
         List<Making> makings = List.of(
-                new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SPLIT),
+                new OnePiece(thinning, 4, OnePiece.Division.SPLIT),
                 new FromBall.Pressed(12),
                 new FromBall.Weighed(0.85),
                 new FromBall.Pulled(2, 0.5),

@@ -14,7 +14,7 @@ import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Leaf;
-import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Place;
@@ -68,10 +68,9 @@ public class DemoSpeciesTest {
                             || pieces.stream().anyMatch(p -> p.place().rule() == rule),
                     rule.name());
         }
-        for (Making.OnePiece.Division division : Making.OnePiece.Division.values()) {
+        for (OnePiece.Division division : OnePiece.Division.values()) {
             assertTrue(
-                    pieces.stream()
-                            .anyMatch(p -> p.making() instanceof Making.OnePiece one && one.division() == division),
+                    pieces.stream().anyMatch(p -> p.making() instanceof OnePiece one && one.division() == division),
                     division.name());
         }
         for (Veiner.Sides sides : Veiner.Sides.values()) {

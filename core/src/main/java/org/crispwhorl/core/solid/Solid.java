@@ -78,17 +78,17 @@ public sealed interface Solid {
 
         @Override
         public double lowMm() {
-            return path.stream().mapToDouble(p -> p[2]).min().orElseThrow();
+            return lowest(path);
         }
 
         @Override
         public double topMm() {
-            return path.stream().mapToDouble(p -> p[2]).max().orElseThrow();
+            return highest(path);
         }
 
         @Override
         public double reachMm() {
-            return path.stream().mapToDouble(p -> Math.hypot(p[0], p[1])).max().orElseThrow() + thickMm / 2;
+            return furthest(path) + thickMm / 2;
         }
 
         @Override
@@ -111,21 +111,17 @@ public sealed interface Solid {
 
         @Override
         public double lowMm() {
-            return places.stream().mapToDouble(p -> p[2]).min().orElse(0) - longMm / 2;
+            return lowest(places) - longMm / 2;
         }
 
         @Override
         public double topMm() {
-            return places.stream().mapToDouble(p -> p[2]).max().orElse(0) + longMm / 2;
+            return highest(places) + longMm / 2;
         }
 
         @Override
         public double reachMm() {
-            return places.stream()
-                            .mapToDouble(p -> Math.hypot(p[0], p[1]))
-                            .max()
-                            .orElse(0)
-                    + thickMm / 2;
+            return furthest(places) + thickMm / 2;
         }
 
         @Override
@@ -196,16 +192,24 @@ public sealed interface Solid {
 
         @Override
         public double reachMm() {
-            return places.stream()
-                            .mapToDouble(p -> Math.hypot(p[0], p[1]))
-                            .max()
-                            .orElse(0)
-                    + acrossMm / 2;
+            return furthest(places) + acrossMm / 2;
         }
 
         @Override
         public void show(Projection to) {
             to.marks(this);
         }
+    }
+
+    private static double lowest(List<double[]> points) {
+        return points.stream().mapToDouble(p -> p[2]).min().orElse(0);
+    }
+
+    private static double highest(List<double[]> points) {
+        return points.stream().mapToDouble(p -> p[2]).max().orElse(0);
+    }
+
+    private static double furthest(List<double[]> points) {
+        return points.stream().mapToDouble(p -> Math.hypot(p[0], p[1])).max().orElse(0);
     }
 }

@@ -22,7 +22,7 @@ import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Lining;
-import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
@@ -211,9 +211,9 @@ public class WholeFlowerDrawingTest {
 
     @Test
     public void threadedPetalsLeaveTheAxisAtTheMiddleOfTheirCut() {
-        Species threaded = Garden.changed(ROSE, "petals", p -> p.withMaking(
-                        new Making.OnePiece(p.thinning().orElseThrow(), 14, Making.OnePiece.Division.WHOLE))
-                .withAttachment(new Attachment.Threaded()));
+        Species threaded = Garden.changed(
+                ROSE, "petals", p -> p.withMaking(new OnePiece(p.thinning().orElseThrow(), 14, OnePiece.Division.WHOLE))
+                        .withAttachment(new Attachment.Threaded()));
         double growth =
                 ((Petaled) threaded.part("petals").orElseThrow()).pieces().growth();
         Close.within(1e-9, placed(threaded, "petals").surface().midrib().neckMm(), 7 * growth);

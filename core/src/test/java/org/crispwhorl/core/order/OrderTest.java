@@ -18,7 +18,7 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Lining;
-import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
@@ -215,7 +215,7 @@ public class OrderTest {
     @Test
     public void aOnePieceCutIsCountedOnceAFlowerAndSparedWhole() {
         Species one = Garden.changed(Garden.rose(), "petals", p -> p.withMaking(
-                        new Making.OnePiece(p.thinning().orElseThrow(), 5, Making.OnePiece.Division.WHOLE))
+                        new OnePiece(p.thinning().orElseThrow(), 5, OnePiece.Division.WHOLE))
                 .withAttachment(new Attachment.Threaded()));
         OrderSheet.CutLine line = sheet(one, 10).cuts().get(0);
         assertEquals(line.needed(), 10);

@@ -20,6 +20,7 @@ import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
@@ -152,9 +153,8 @@ public class PartFiguresTest {
 
     @Test
     public void aOnePieceCutIsToldFromTipToTip() {
-        double across = petals(
-                p -> p.withMaking(new Making.OnePiece(new Thinning(1, 0.6), 5, Making.OnePiece.Division.WHOLE)),
-                "across");
+        double across =
+                petals(p -> p.withMaking(new OnePiece(new Thinning(1, 0.6), 5, OnePiece.Division.WHOLE)), "across");
         assertEquals(across, 5 + 2 * 26.0);
     }
 
@@ -186,14 +186,14 @@ public class PartFiguresTest {
 
     @Test
     public void takingAOnePieceCutApartTakesMoreHandsThanLeavingItWhole() {
-        double whole = handsOf(Making.OnePiece.Division.WHOLE);
-        assertTrue(handsOf(Making.OnePiece.Division.SECTIONS) > whole);
-        assertTrue(handsOf(Making.OnePiece.Division.SINGLES) > whole);
+        double whole = handsOf(OnePiece.Division.WHOLE);
+        assertTrue(handsOf(OnePiece.Division.SECTIONS) > whole);
+        assertTrue(handsOf(OnePiece.Division.SINGLES) > whole);
     }
 
-    private static double handsOf(Making.OnePiece.Division division) {
+    private static double handsOf(OnePiece.Division division) {
         return petals(
-                p -> p.withMaking(new Making.OnePiece(new Thinning(1, 0.6), 5, division))
+                p -> p.withMaking(new OnePiece(new Thinning(1, 0.6), 5, division))
                         .withAttachment(new org.crispwhorl.core.species.Attachment.Threaded()),
                 "hands");
     }

@@ -65,7 +65,7 @@ public class CentreTest {
             {new HeartForm.Cone(12, 20)},
             {new HeartForm.Ball(9)},
             {new HeartForm.Teardrop(8, 15)},
-            {new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SMOOTH)},
+            {new Dome(14, 5, Dome.Texture.SMOOTH)},
             {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)}
         };
     }
@@ -107,10 +107,10 @@ public class CentreTest {
 
     @Test
     public void aDomeAsHighAsItsRadiusIsAHalfBall() {
-        HeartForm dome = new HeartForm.Dome(10, 5, HeartForm.Dome.Texture.SMOOTH);
+        HeartForm dome = new Dome(10, 5, Dome.Texture.SMOOTH);
         Close.within(1e-12, dome.volumeMm3(), new HeartForm.Ball(10).volumeMm3() / 2);
         assertEquals(
-                expectThrows(InvalidValue.class, () -> new HeartForm.Dome(10, 6, HeartForm.Dome.Texture.SMOOTH))
+                expectThrows(InvalidValue.class, () -> new Dome(10, 6, Dome.Texture.SMOOTH))
                         .field(),
                 "heightMm");
     }
@@ -136,7 +136,7 @@ public class CentreTest {
     @DataProvider
     public Object[][] resizable() {
         return new Object[][] {
-            {new HeartForm.Dome(14, 5, HeartForm.Dome.Texture.SMOOTH)},
+            {new Dome(14, 5, Dome.Texture.SMOOTH)},
             {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)},
             {new Cluster(12, 4)},
             {new CoveredBall(20, 1.5)},

@@ -33,9 +33,9 @@ public class MakingTest {
         Thinning thinning = new Thinning(1.1, 0.65);
         return new Object[][] {
             {new Making.Sheet(thinning), 0},
-            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.WHOLE), beside(6)},
-            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SPLIT), beside(3)},
-            {new Making.OnePiece(thinning, 4, Making.OnePiece.Division.SINGLES), beside(6)},
+            {new OnePiece(thinning, 4, OnePiece.Division.WHOLE), beside(6)},
+            {new OnePiece(thinning, 4, OnePiece.Division.SPLIT), beside(3)},
+            {new OnePiece(thinning, 4, OnePiece.Division.SINGLES), beside(6)},
             {new FromBall.Pressed(9), 0},
             {new FromBall.Weighed(0.52), 0},
             {new FromBall.Pulled(2, 0.5), 0},
@@ -123,7 +123,7 @@ public class MakingTest {
     @Test
     public void aOnePieceCutIsMadeOnceHoweverManyPetalsItHas() {
         Pieces petals = Garden.petals(5, 15, 15, 70);
-        Pieces one = petals.withMaking(new Making.OnePiece(new Thinning(0.9, 0.55), 4, Making.OnePiece.Division.WHOLE));
+        Pieces one = petals.withMaking(new OnePiece(new Thinning(0.9, 0.55), 4, OnePiece.Division.WHOLE));
         assertEquals(one.units(), 1);
         assertEquals(petals.units(), 5);
         assertEquals(one.making().joints(5), 1);
@@ -131,7 +131,7 @@ public class MakingTest {
 
     @Test
     public void aCutterWhosePetalsAreSplitHasHalfAsMany() {
-        Making.OnePiece split = new Making.OnePiece(new Thinning(0.9, 0.6), 8, Making.OnePiece.Division.SPLIT);
+        OnePiece split = new OnePiece(new Thinning(0.9, 0.6), 8, OnePiece.Division.SPLIT);
         assertEquals(split.cutterPetals(40), 20);
         assertTrue(split.startsFrom(Outline.of(20, 2.4, 0.5, 0.8, 2), 40, PASTE)
                 .startsWith("one-piece cutter of 20, 48\u00a0mm"));

@@ -15,7 +15,7 @@ import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
-import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Species;
@@ -186,7 +186,7 @@ public class AsMadeTest {
     @Test
     public void onePieceBlossomsTakeNoPetalWireAndFewerMinutes() {
         Pieces petals = petals(ROSE, studio(onePiece()));
-        assertTrue(petals.making() instanceof Making.OnePiece);
+        assertTrue(petals.making() instanceof OnePiece);
         assertEquals(petals.attachment(), new Attachment.Threaded());
         assertTrue(figure(ROSE, studio(onePiece()), "petals", "hands")
                 < figure(ROSE, Conditions.USUAL, "petals", "hands"));

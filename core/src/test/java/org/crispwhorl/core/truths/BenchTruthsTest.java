@@ -26,11 +26,13 @@ import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.Dome;
 import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
@@ -63,7 +65,7 @@ public class BenchTruthsTest {
         Outline petal = Outline.of((across - middle) / 2, wide, 0.62, 0.3, 2.3);
         return Garden.petals(count, 30, 26, lean).with(d -> {
             d.outline = petal;
-            d.making = new Making.OnePiece(new Thinning(1, 0.7), middle, Making.OnePiece.Division.WHOLE);
+            d.making = new OnePiece(new Thinning(1, 0.7), middle, OnePiece.Division.WHOLE);
             d.attachment = new Attachment.Glued(glued);
             d.former = Optional.empty();
             d.joining = SOFT_ON_HOLDS;
@@ -155,7 +157,7 @@ public class BenchTruthsTest {
                 Colouring.NONE);
         Species wired = Garden.species(
                 80,
-                heart(new HeartForm.Dome(12, 5, HeartForm.Dome.Texture.TWEEZED), 20),
+                heart(new Dome(12, 5, Dome.Texture.TWEEZED), 20),
                 stamens,
                 new Whorl("petals", "petals", Garden.PINK.id(), petals, new Colouring(2, 0, Stage.DRY)));
         Species sized = wired.withFace(Math.round(Garden.form(wired).faceMm()));

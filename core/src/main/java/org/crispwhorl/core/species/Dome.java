@@ -1,0 +1,96 @@
+package org.crispwhorl.core.species;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.solid.Solid;
+
+/** A flattened dome, snipped or tweezed into texture: the cap of a ball. */
+@Words(label = "dome", means = "A flattened dome, snipped or tweezed into texture.")
+public record Dome(
+        @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, usual = 14, means = "Diameter of the foot.")
+        double diameterMm,
+
+        @Quantity(label = "height", unit = Unit.MM, min = 1, max = 40, usual = 5, means = "From foot to crown.")
+        double heightMm,
+
+        @Words(label = "texture") Texture texture)
+        implements HeartForm {
+    /** What is done to the crown. */
+    public enum Texture {
+        @Words(label = "smooth")
+        SMOOTH,
+        @Words(label = "snipped", means = "Snipped all over with fine scissors.")
+        SNIPPED,
+        @Words(label = "tweezed", means = "Pinched all over with tweezers.")
+        TWEEZED
+    }
+
+    /** Width of one snip or pinch, mm. */
+    private static final double MARK_MM = 2.5;
+
+    public Dome {
+        Limits.check(Dome.class, diameterMm, heightMm, texture);
+        if (heightMm > diameterMm / 2) {
+            throw new InvalidValue(
+                    "heightMm", heightMm, "at most half the diameter, " + diameterMm / 2 + " mm: a half-ball");
+        }
+    }
+
+    /** A touch for each mark on a textured crown, several marks at a stroke. */
+    @Override
+    public int touches() {
+        double crown = 2 * Math.PI * sphereMm() * heightMm;
+        return texture == Texture.SMOOTH ? 0 : (int) Math.ceil(crown / (MARK_MM * MARK_MM) / MARKS_AT_A_STROKE);
+    }
+
+    private static final int MARKS_AT_A_STROKE = 4;
+
+    @Override
+    public List<Solid> solids(double seatMm) {
+        List<Solid> solids = new ArrayList<>(HeartForm.super.solids(seatMm));
+        if (texture != Texture.SMOOTH) {
+            solids.add(marks(seatMm));
+        }
+        return solids;
+    }
+
+    @Override
+    public Hands making() {
+        return HeartForm.super.making().and(Operation.TEXTURE, texture == Texture.SMOOTH ? 0 : 1);
+    }
+
+    private double sphereMm() {
+        double a = diameterMm / 2;
+        return (a * a + heightMm * heightMm) / (2 * heightMm);
+    }
+
+    @Override
+    public double volumeMm3() {
+        double a = diameterMm / 2;
+        return Math.PI * heightMm * (3 * a * a + heightMm * heightMm) / 6;
+    }
+
+    @Override
+    public double surfaceMm2() {
+        double a = diameterMm / 2;
+        return 2 * Math.PI * sphereMm() * heightMm + Math.PI * a * a;
+    }
+
+    @Override
+    public double radiusAt(double z) {
+        double toMiddle = z + sphereMm() - heightMm;
+        return z < 0 || z > heightMm ? 0 : Math.sqrt(Math.max(0, sphereMm() * sphereMm() - toMiddle * toMiddle));
+    }
+
+    @Override
+    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+        return new Dome(newDiameterMm, Math.min(newHeightMm, newDiameterMm / 2), texture);
+    }
+}
