@@ -170,7 +170,7 @@ public final class Planning {
         }
         place(task(
                 made(part),
-                "Make and set " + part.name(),
+                "Make and set " + part.name() + part.joins(a).rest().told(),
                 Plan.Doing.MAKE_AND_SET,
                 Optional.of(part.id()),
                 Work.makeMin(a, part) + Work.joinMin(a, part),
@@ -185,7 +185,7 @@ public final class Planning {
         coloured(part, gates);
         place(task(
                 joined(part),
-                "Join " + part.name(),
+                "Join " + part.name() + part.joins(a).rest().told(),
                 Plan.Doing.JOIN,
                 Optional.of(part.id()),
                 Work.joinMin(a, part),

@@ -74,6 +74,25 @@ public record Joining(
             Limits.check(Rest.class, until, minutes, position);
         }
 
+        /** What the maker does with the flower then, in words that go on from the joining; empty where it does not rest. */
+        public String told() {
+            String way =
+                    switch (position) {
+                        case UPRIGHT -> "stand";
+                        case HANGING -> "hang";
+                        case TURNED -> "lie turned over";
+                    };
+            String end =
+                    switch (until) {
+                        case NOTHING -> "";
+                        case MINUTES -> "for " + Unit.MIN.write(minutes);
+                        case HOLDS -> "until it holds";
+                        case FIRM -> "until it is firm";
+                        case DRY -> "until it is dry";
+                    };
+            return end.isEmpty() ? "" : ", then let it " + way + " " + end;
+        }
+
         /** Until when the flower rests. */
         @Words(label = "until", means = "Until when the flower rests.")
         public enum Until {

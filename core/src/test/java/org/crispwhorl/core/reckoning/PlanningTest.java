@@ -262,6 +262,9 @@ public class PlanningTest {
         Plan plan = plan(rested);
         assertEquals(
                 task(plan, "make-second").startH() - task(plan, "make-first").endH(), 0.25, 1e-9);
+        assertTrue(
+                task(plan, "make-first").name().endsWith(", then let it hang for 15 min"),
+                task(plan, "make-first").name());
     }
 
     @Test
