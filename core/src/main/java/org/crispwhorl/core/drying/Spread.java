@@ -17,11 +17,6 @@ public record Spread(double sigma) {
         return median * Math.exp(Z90 * sigma);
     }
 
-    /** The time at which one of ten is there. */
-    public double earliest(double median) {
-        return median * Math.exp(-Z90 * sigma);
-    }
-
     /** Half a deviation on either side: between these a part-dry window is counted as open. */
     public double likelyBy(double median) {
         return median * Math.exp(sigma / 2);

@@ -8,18 +8,8 @@ public final class ConeRule {
     private ConeRule() {}
 
     /**
-     * The tallest cone that the first petals cover: it stands no higher than they reach, measured from the middle of the
-     * cutter, less 5 %.
-     *
-     * @param cutterLengthMm length of the first petals' cutter
-     * @return mm
-     */
-    public static double tallestMm(double cutterLengthMm) {
-        return cutterLengthMm / 2 * (1 - MARGIN);
-    }
-
-    /**
-     * The least cutter length that covers a cone of a height.
+     * The least cutter length that covers a cone of a height: the cone stands no higher than the first petals reach, measured from
+     * the middle of the cutter, less 5 %.
      *
      * @return mm
      */

@@ -54,14 +54,6 @@ public record Place(
         return new Place(rule, 0, 0);
     }
 
-    public Place withRule(Rule newRule) {
-        return new Place(newRule, turnDeg, seatMm);
-    }
-
-    public Place withSeat(double newSeatMm) {
-        return new Place(rule, turnDeg, newSeatMm);
-    }
-
     public Place withTurn(double newTurnDeg) {
         return new Place(rule, newTurnDeg, seatMm);
     }

@@ -49,11 +49,6 @@ public record PressedBall(double diameterMm, double areaMm2) {
         return Math.cbrt(6 * volumeMm3 / Math.PI);
     }
 
-    /** The ball that a petal of an area and a mean thickness asks for. */
-    public static PressedBall forPetal(double areaMm2, double thicknessMm) {
-        return new PressedBall(diameterMm(areaMm2 * thicknessMm), areaMm2);
-    }
-
     /** The ball of a weight, mm across. */
     public static double diameterOf(double grams, Paste paste) {
         return diameterMm(grams * 1000 / paste.densityGPerCm3());

@@ -33,9 +33,4 @@ public record TapeRun(double coveredMm, double thickMm, double layers, double wi
     public double lengthMm() {
         return layers * coveredMm * Math.hypot(Math.PI * thickMm, pitchMm()) / (pitchMm() * STRETCH);
     }
-
-    /** The same as a length of a roll of another width: tape cut in half counts half. */
-    public double ofRollMm(double rollWidthMm) {
-        return lengthMm() * widthMm / rollWidthMm;
-    }
 }

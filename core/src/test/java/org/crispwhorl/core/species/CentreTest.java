@@ -17,8 +17,7 @@ import org.testng.annotations.Test;
 public class CentreTest {
     @Test
     public void aConeStandsNoHigherThanHalfTheCutterLessFivePercent() {
-        Close.within(1e-12, ConeRule.tallestMm(40), 19);
-        Close.within(1e-12, ConeRule.cutterFor(ConeRule.tallestMm(37)), 37);
+        Close.within(1e-12, ConeRule.cutterFor(19), 40);
     }
 
     @Test

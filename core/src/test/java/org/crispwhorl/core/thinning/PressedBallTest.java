@@ -20,11 +20,6 @@ public class PressedBallTest {
     }
 
     @Test
-    public void fromPetalToBallAndBackIsTheSamePetal() {
-        Close.within(1e-12, PressedBall.forPetal(AREA, 0.9).thicknessMm(), 0.9);
-    }
-
-    @Test
     public void fromWeightToBallAndBackIsTheSameWeight() {
         double diameter = PressedBall.diameterOf(2.5, Paste.usual(Medium.GUM_PASTE));
         Close.within(1e-12, new PressedBall(diameter, 1200).grams(Paste.usual(Medium.GUM_PASTE)), 2.5);
