@@ -29,8 +29,8 @@ const rings = computed(() =>
     }
   }),
 )
-const outgoing = computed(() => rings.value.filter((r) => r.lap === 'outgoing'))
-const returning = computed(() => rings.value.filter((r) => r.lap === 'returning'))
+const under = computed(() => rings.value.filter((r) => r.lap === 'under'))
+const over = computed(() => rings.value.filter((r) => r.lap === 'over'))
 
 function stroke(partId: string) {
   return partId === props.selected || partId === props.lit ? 'var(--color-accent)' : 'var(--color-ink)'
@@ -43,7 +43,7 @@ function width(partId: string) {
 
 <template>
   <g stroke-linejoin="round" @pointerleave="emit('point', null)">
-    <template v-for="(layer, i) in [outgoing, returning]" :key="i">
+    <template v-for="(layer, i) in [under, over]" :key="i">
       <g
         v-for="ring in layer"
         :key="`${ring.partId}-${ring.lap}-${ring.shade ?? ''}`"

@@ -135,7 +135,7 @@ function petaled(made: Part) {
     made.pieces.drying = { kind: 'hung' }
   }
   if (made.kind === 'calyx') {
-    made.pieces.attachment = { kind: 'glued', upTo: 0 }
+    made.pieces.attachment = { kind: 'glued', upTo: 0.3, opensFrom: 0.5 }
     made.pieces.drying = { kind: 'hung' }
     Object.assign(made.pieces.outline, { lengthMm: 14, widthMm: 5, widest: 0.4, base: 0.4, tip: 1.3 })
     made.pieces.leanDeg = 95

@@ -37,7 +37,7 @@ public final class Garden {
     public static final Shade PINK = new Shade("pink", "pink", "#c03a5a", 0.3);
     public static final Shade PALE = new Shade("pale", "pale pink", "#c03a5a", 0.05);
     public static final Shade GREEN = new Shade("green", "green", "#35562c", 0.8);
-    public static final Attachment.Wired WIRED = new Attachment.Wired(26, 12, 0, 3, 80, 0.9);
+    public static final Attachment.Wired WIRED = new Attachment.Wired(26, 12, 0, 0, 80, 0.9);
     public static final Former CUP = new Former("shallow cup", 30, 9, Former.Side.CUPS_IN);
 
     private Garden() {}
@@ -47,13 +47,13 @@ public final class Garden {
         return FlowerForm.of(species, Paste.usual(species.medium()), WireTable.STANDARD);
     }
 
-    /** Flat petals of a cutter's outline, wired, lying apart or tucked. */
+    /** Cupped petals of a cutter's outline, wired, tucked; they begin at that lean and bend in from there. */
     public static Pieces petals(int count, double lengthMm, double widthMm, double leanDeg) {
         return Pieces.cut(
                 count,
                 Outline.of(lengthMm, widthMm, 0.62, 0.2, 2),
-                new Thinning(1.1, 0.7),
-                leanDeg,
+                THINNED,
+                leanDeg - halfBendDeg(lengthMm),
                 Optional.of(CUP),
                 Place.of(Place.Rule.IN_THE_GAPS),
                 Overlap.TUCKED,
@@ -135,10 +135,10 @@ public final class Garden {
 
     /** A small double: a cone wrapped by glued petals in two rings that are joined while they bend. */
     public static Species bud() {
-        Pieces first = glued(petals(4, 26, 24, 5), 0);
-        Pieces second = glued(petals(8, 30, 27, 50), 1);
+        Pieces first = glued(petals(4, 26, 24, 5).withLean(-15), 0);
+        Pieces second = glued(petals(8, 30, 27, 50).withLean(27), 1);
         Heart cone = new Heart("heart", "cone", PINK.id(), new HeartForm.Cone(12, 11), 20, 0, 1, 6, 80, Colouring.NONE);
-        return species(60, cone, ring("first", first), ring("second", second));
+        return species(47, cone, ring("first", first), ring("second", second));
     }
 
     private static Pieces glued(Pieces p, int ring) {
@@ -155,8 +155,17 @@ public final class Garden {
         return p.withOverlap(Overlap.APART);
     }
 
+    /** The same petals laid flat, at the lean at which they began. */
     public static Pieces flat(Pieces p) {
-        return p.withFormer(Optional.empty());
+        return p.withFormer(Optional.empty())
+                .withLean(p.leanDeg() + halfBendDeg(p.outline().lengthMm()));
+    }
+
+    private static final Thinning THINNED = new Thinning(1.1, 0.7);
+
+    /** How far a petal in the usual cup bends from its base to its middle, degrees. */
+    private static double halfBendDeg(double lengthMm) {
+        return Math.toDegrees(lengthMm * THINNED.growth() / CUP.sphereRadiusMm() / 2);
     }
 
     public static Pieces lying(Pieces p, Lying lying) {

@@ -14,7 +14,8 @@ final class DocumentLift {
             1, DocumentLift::firstToSecond,
             2, DocumentLift::secondToThird,
             3, DocumentLift::thirdToFourth,
-            4, DocumentLift::fourthToFifth);
+            4, DocumentLift::fourthToFifth,
+            5, DocumentLift::fifthToSixth);
 
     private DocumentLift() {}
 
@@ -119,6 +120,53 @@ final class DocumentLift {
             }
         }
         return document;
+    }
+
+    /**
+     * Version 5 stated a lean where a piece leaves its glue or its wire, and knew no skin. What stands by itself has its lean half-way
+     * up now, what is laid on soft at its tip: how far the former bends a piece is taken off, so that it lies as it did.
+     */
+    private static ObjectNode fifthToSixth(ObjectNode document) {
+        for (JsonNode part : document.path("parts")) {
+            if (part.get("pieces") instanceof ObjectNode pieces
+                    && pieces.get("attachment") instanceof ObjectNode attachment) {
+                double glued = attachment.path("upTo").asDouble(0);
+                boolean wired = attachment.path(CraftJson.KIND).asString("").equals("wired");
+                if (!wired) {
+                    attachment.put("upTo", glued).put("opensFrom", glued);
+                }
+                String as = pieces.path("joining").path("as").asString("");
+                boolean laid = !wired
+                        && !part.path(CraftJson.KIND).asString("").equals("leaf")
+                        && !pieces.path("making")
+                                .path(CraftJson.KIND)
+                                .asString("")
+                                .equals("hollowed-cone")
+                        && (as.equals("soft") || as.equals("part-dry"));
+                double bend = (1 - glued) * bendDeg(pieces) / (laid ? 1 : 2);
+                double lean = pieces.path("leanDeg").asDouble(0) - bend;
+                pieces.put("leanDeg", Math.round(10 * Math.max(-90, Math.min(170, lean))) / 10.0);
+            }
+        }
+        return document;
+    }
+
+    /** How far its former bends a piece along its length, degrees: its finished length ÷ the radius of the former's ball. */
+    private static double bendDeg(ObjectNode pieces) {
+        JsonNode former = pieces.path("former");
+        double rim = former.path("rimRadiusMm").asDouble(0);
+        double depth = former.path("depthMm").asDouble(0);
+        if (rim <= 0 || depth <= 0) {
+            return 0;
+        }
+        JsonNode making = pieces.path("making");
+        JsonNode thinning = making.has("thinning") ? making.path("thinning") : making.path("thickness");
+        double rolled = thinning.path("rolledMm").asDouble(1);
+        double finished = thinning.path("finishedMm").asDouble(rolled);
+        double length = pieces.path("outline").path("lengthMm").asDouble(0) * Math.sqrt(rolled / finished);
+        double radius = (rim * rim + depth * depth) / (2 * depth);
+        double side = former.path("side").asString("").equals("turns-back") ? -1 : 1;
+        return side * Math.toDegrees(length / radius);
     }
 
     /** A tree of which no text holds what may not stand in one; only a note runs over several lines. */

@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.crispwhorl.core.form.PetalSurface;
+import org.crispwhorl.core.form.StandingPetal;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
@@ -47,7 +47,7 @@ public class StudyApiTest extends ServerTest {
     }
 
     /** A petal's surface measured with a tape laid on it: along its midrib, and across where it looks widest. */
-    private static ObjectNode measured(PetalSurface surface) {
+    private static ObjectNode measured(StandingPetal surface) {
         double length = surface.midrib().lengthMm();
         double along = 0;
         double chord = 0;
@@ -87,7 +87,7 @@ public class StudyApiTest extends ServerTest {
         ObjectNode study = study(name, 80, 80);
         ArrayNode petals = study.putArray("petals");
         for (Petaled whorl : whorls) {
-            petals.add(measured(PetalSurface.of(whorl.pieces(), 2, 0))
+            petals.add(measured(StandingPetal.of(whorl.pieces(), 2, 0))
                     .put("count", Math.max(2, whorl.pieces().count()))
                     .put("note", ""));
         }

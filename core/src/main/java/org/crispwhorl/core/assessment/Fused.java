@@ -7,7 +7,7 @@ import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Spread;
-import org.crispwhorl.core.form.Midrib;
+import org.crispwhorl.core.form.PetalSurface;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Part;
@@ -39,7 +39,7 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
                 continue;
             }
             double thick = pieces.finishedMm(a.paste());
-            double laps = laps(pieces, ring.surface().midrib());
+            double laps = laps(pieces, ring.surface());
             thickest = Math.max(thickest, thick);
             sum += laps * thick;
             way += pieces.attachment().gluedShare() * pieces.finished().lengthMm();
@@ -58,7 +58,7 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
     }
 
     /** How many layers of its own a ring lays on what it is glued to, on the mean: its area there over that of the skin. */
-    private static double laps(Pieces pieces, Midrib midrib) {
+    private static double laps(Pieces pieces, PetalSurface surface) {
         double share = pieces.attachment().gluedShare();
         double way = share * pieces.finished().lengthMm();
         if (way <= 0) {
@@ -67,7 +67,7 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
         double skin = 0;
         double step = way / STEPS;
         for (int i = 0; i < STEPS; i++) {
-            skin += 2 * Math.PI * Math.max(0, midrib.radius((i + 0.5) * step)) * step;
+            skin += 2 * Math.PI * Math.max(0, surface.radius(surface.startMm() + (i + 0.5) * step)) * step;
         }
         double laid = pieces.count() * share * pieces.finished().areaMm2();
         return Math.max(1, Math.min(MOST_LAPS, laid / skin));

@@ -51,20 +51,11 @@ public final class Draughting {
     }
 
     private Drawing.Face face() {
-        List<Drawing.Ring> below = new ArrayList<>();
-        List<Drawing.Ring> over = new ArrayList<>();
+        List<Lap> laps = new ArrayList<>();
         List<Drawing.Gap> gaps = new ArrayList<>();
         for (PlacedRing ring : form.rings()) {
-            double turnsIn = ring.surface().midrib().turnsInAt();
-            boolean returns = turnsIn < ring.surface().outline().lengthMm();
-            carried(ring).ifPresent(r -> below.add(0, r));
-            if (turnsIn > 0) {
-                lap(ring, Drawing.Lap.OUTGOING, -BEYOND_MM, returns ? turnsIn : BEYOND_MM)
-                        .ifPresent(r -> below.add(0, r));
-            }
-            if (returns) {
-                lap(ring, Drawing.Lap.RETURNING, turnsIn, BEYOND_MM).ifPresent(over::add);
-            }
+            laps.addAll(laps(ring));
+            carried(ring).ifPresent(laps::add);
             double gap = ring.gapMm();
             if (gap > PlacedRing.SEEN_MM && ring.part().pieces().overlap() != Overlap.APART) {
                 gaps.add(new Drawing.Gap(
@@ -74,18 +65,101 @@ public final class Draughting {
                         round(gap)));
             }
         }
-        List<Drawing.Ring> rings = new ArrayList<>(below);
-        rings.addAll(over);
         FaceSolids solids = FaceSolids.of(form);
         return new Drawing.Face(
-                round(form.faceMm() / 2), rings, solids.discs(), solids.strokes(), solids.rounds(), gaps);
+                round(form.faceMm() / 2), painted(laps), solids.discs(), solids.strokes(), solids.rounds(), gaps);
     }
 
+    /** A stretch of a ring's pieces that goes outwards or inwards all along, as it is seen and where it lies. */
+    private record Lap(Drawing.Ring ring, PaintOrder.Shape shape) {}
+
+    /** All shapes by true height, those over the middle after those under it. */
+    private List<Drawing.Ring> painted(List<Lap> laps) {
+        List<PaintOrder.Shape> shapes = new ArrayList<>();
+        middle().ifPresent(shapes::add);
+        int hearts = shapes.size();
+        laps.forEach(lap -> shapes.add(lap.shape()));
+        List<Drawing.Ring> rings = new ArrayList<>();
+        boolean over = false;
+        for (int at : PaintOrder.of(shapes)) {
+            over |= at < hearts;
+            if (at >= hearts) {
+                Drawing.Ring ring = laps.get(at - hearts).ring();
+                rings.add(over ? ring.over() : ring);
+            }
+        }
+        return rings;
+    }
+
+    /** What stands in the middle: at each radius the highest that reaches so far. */
+    private Optional<PaintOrder.Shape> middle() {
+        List<Solid> bodies = form.species().parts().stream()
+                .filter(Part::inHead)
+                .flatMap(part -> form.solids(part).stream())
+                .filter(body -> body.topMm() > 0)
+                .toList();
+        double widest = bodies.stream().mapToDouble(Solid::reachMm).max().orElse(0);
+        return bodies.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new PaintOrder.Shape(0, widest, r -> top(bodies, r), true));
+    }
+
+    private static double top(List<Solid> bodies, double r) {
+        double top = Double.NEGATIVE_INFINITY;
+        for (Solid body : bodies) {
+            top = Math.max(top, body.topAt(r));
+        }
+        return top;
+    }
+
+    /** The stretches of a ring between the stations at which its pieces turn. */
+    private List<Lap> laps(PlacedRing ring) {
+        PetalSurface surface = ring.surface();
+        double[] turns = surface.turns();
+        List<Lap> laps = new ArrayList<>();
+        for (int i = 0; i <= turns.length; i++) {
+            double from = i == 0 ? -BEYOND_MM : turns[i - 1];
+            double to = i == turns.length ? BEYOND_MM : turns[i];
+            PaintOrder.Shape shape = shape(
+                    surface,
+                    Math.max(surface.startMm(), from),
+                    Math.min(surface.outline().lengthMm(), to),
+                    !ring.part().inHead());
+            lap(ring, from, to).ifPresent(r -> laps.add(new Lap(r, shape)));
+        }
+        return laps;
+    }
+
+    /** Where a stretch of a midrib lies: along it the radius only grows, or only shrinks. */
+    private static PaintOrder.Shape shape(PetalSurface surface, double from, double to, boolean under) {
+        double[] radii = new double[SHAPE_STEPS + 1];
+        double[] heights = new double[SHAPE_STEPS + 1];
+        for (int i = 0; i <= SHAPE_STEPS; i++) {
+            double s = from + (to - from) * i / SHAPE_STEPS;
+            radii[i] = Math.abs(surface.radius(s));
+            heights[i] = surface.height(s) - (under ? BEYOND_MM : 0);
+        }
+        double least = Arrays.stream(radii).min().orElse(0);
+        double most = Arrays.stream(radii).max().orElse(0);
+        return new PaintOrder.Shape(
+                least,
+                most,
+                r -> {
+                    int nearest = 0;
+                    for (int i = 1; i <= SHAPE_STEPS; i++) {
+                        nearest = Math.abs(radii[i] - r) < Math.abs(radii[nearest] - r) ? i : nearest;
+                    }
+                    return heights[nearest];
+                },
+                false);
+    }
+
+    private static final int SHAPE_STEPS = 24;
+
     /** The small petals that a ring's petals carry, lying on them. */
-    private static Optional<Drawing.Ring> carried(PlacedRing ring) {
+    private static Optional<Lap> carried(PlacedRing ring) {
         return ring.part().pieces().carries().map(small -> {
-            PetalSurface on = new PetalSurface(
-                    ring.surface().midrib(), small.outline(), ring.surface().acrossMm());
+            PetalSurface on = ring.surface().carrying(small.outline());
             Geometry shape = planOf(
                     on,
                     -BEYOND_MM,
@@ -95,32 +169,44 @@ public final class Draughting {
                     ring.part().pieces().count());
             double[] azimuths = new double[ring.azimuthsRad().length];
             Arrays.setAll(azimuths, i -> round(Math.toDegrees(ring.azimuthsRad()[i]) % 360));
-            return new Drawing.Ring(
-                    ring.part().id(),
-                    Drawing.Lap.OUTGOING,
-                    Optional.of(small.shade()),
-                    flat(shape.getCoordinates()),
-                    azimuths,
-                    List.of());
+            PaintOrder.Shape lies = shape(
+                    on, on.startMm(), small.outline().lengthMm(), !ring.part().inHead());
+            return new Lap(
+                    new Drawing.Ring(
+                            ring.part().id(),
+                            Drawing.Lap.UNDER,
+                            Optional.of(small.shade()),
+                            flat(shape.getCoordinates()),
+                            azimuths,
+                            List.of()),
+                    new PaintOrder.Shape(
+                            lies.fromMm(), lies.toMm(), r -> lies.heightAt().applyAsDouble(r) + ON_IT_MM, false));
         });
     }
 
-    private Optional<Drawing.Ring> lap(PlacedRing ring, Drawing.Lap lap, double from, double to) {
+    /** What is carried lies so far above what carries it, mm. */
+    private static final double ON_IT_MM = 0.3;
+
+    private Optional<Drawing.Ring> lap(PlacedRing ring, double from, double to) {
         Pieces pieces = ring.part().pieces();
-        Geometry shape =
-                planOf(ring.surface(), from, to, pieces.edge(), pieces.finishedMm(form.paste()), pieces.count());
+        PetalSurface surface = ring.surface();
+        Geometry shape = planOf(surface, from, to, pieces.edge(), pieces.finishedMm(form.paste()), pieces.count());
         if (shape.isEmpty() || shape.getArea() < 0.01) {
             return Optional.empty();
         }
-        int[] order = paintOrder(ring.part().pieces().overlap(), ring.azimuthsRad().length);
+        int[] order = paintOrder(pieces.overlap(), ring.azimuthsRad().length);
         double[] azimuths = IntStream.of(order)
                 .mapToDouble(i -> round(Math.toDegrees(ring.azimuthsRad()[i]) % 360))
                 .toArray();
         List<Drawing.Closing> closings =
-                ring.part().pieces().overlap() == Overlap.TUCKED ? closings(shape, ring.azimuthsRad()) : List.of();
-        Optional<String> back = lap == Drawing.Lap.RETURNING ? pieces.lining().map(Lining::shade) : Optional.empty();
-        return Optional.of(
-                new Drawing.Ring(ring.part().id(), lap, back, flat(shape.getCoordinates()), azimuths, closings));
+                pieces.overlap() == Overlap.TUCKED ? closings(shape, ring.azimuthsRad()) : List.of();
+        // What goes inwards shows its back.
+        double base = Math.max(surface.startMm(), from);
+        double tip = Math.min(surface.outline().lengthMm(), to);
+        boolean showsBack = Math.abs(surface.radius(tip)) < Math.abs(surface.radius(base));
+        Optional<String> back = showsBack ? pieces.lining().map(Lining::shade) : Optional.empty();
+        return Optional.of(new Drawing.Ring(
+                ring.part().id(), Drawing.Lap.UNDER, back, flat(shape.getCoordinates()), azimuths, closings));
     }
 
     /** The order in which pieces are painted, undermost first. */
@@ -145,7 +231,7 @@ public final class Draughting {
     private static Geometry planOf(PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {
         EdgeRuffle ruffle = edge.ruffle(bodyMm);
         if (ruffle.amplitudeMm() > 0) {
-            return largest(cells(surface, from, to, edge, ruffle, count));
+            return whole(cells(surface, from, to, edge, ruffle, count));
         }
         int large = (int) Math.min(MOST_PER_SIDE, surface.outline().perimeterMm() / LARGE_STEP_MM);
         double[][] outline =
@@ -166,7 +252,7 @@ public final class Draughting {
         }
         ring[clipped.length] = ring[0].copy();
         Polygon polygon = GEOMETRY.createPolygon(ring);
-        return polygon.isValid() ? polygon : largest(cells(surface, from, to, edge, ruffle, count));
+        return polygon.isValid() ? polygon : whole(cells(surface, from, to, edge, ruffle, count));
     }
 
     /** The plan of all strips across a stretch of a surface, joined. */
@@ -208,6 +294,16 @@ public final class Draughting {
 
     /** Large pieces are drawn with two points for so much of their edge, mm. */
     private static final double LARGE_STEP_MM = 8;
+
+    /** Cells joined to one shape: slits as fine as a line is drawn are closed. */
+    private static Geometry whole(Geometry cells) {
+        return largest(cells.buffer(SLIT_MM, ROUND).buffer(-SLIT_MM, ROUND));
+    }
+
+    private static final double SLIT_MM = 0.2;
+
+    /** Steps in which a quarter of a turn is rounded. */
+    private static final int ROUND = 2;
 
     private static Geometry largest(Geometry geometry) {
         Geometry best = GEOMETRY.createPolygon();
@@ -327,9 +423,10 @@ public final class Draughting {
     private static double[] midrib(PlacedRing ring) {
         double[] points = new double[2 * (PROFILE_POINTS + 1)];
         for (int i = 0; i <= PROFILE_POINTS; i++) {
-            double s = ring.surface().outline().lengthMm() * i / PROFILE_POINTS;
-            points[2 * i] = round(ring.surface().midrib().radius(s));
-            points[2 * i + 1] = round(ring.surface().midrib().height(s));
+            double from = ring.surface().startMm();
+            double s = from + (ring.surface().outline().lengthMm() - from) * i / PROFILE_POINTS;
+            points[2 * i] = round(ring.surface().radius(s));
+            points[2 * i + 1] = round(ring.surface().height(s));
         }
         return points;
     }

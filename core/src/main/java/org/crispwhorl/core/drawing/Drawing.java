@@ -22,10 +22,10 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
             List<Rounds> heads,
             List<Gap> gaps) {}
 
-    /** Whether a shape lies below the heart or over it. */
+    /** Whether a shape lies under the middle of the flower or over it. */
     public enum Lap {
-        OUTGOING,
-        RETURNING
+        UNDER,
+        OVER
     }
 
     /**
@@ -42,7 +42,12 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
             Optional<String> shade,
             double[] outline,
             double[] azimuths,
-            List<Closing> closings) {}
+            List<Closing> closings) {
+        /** The same over the middle of the flower. */
+        Ring over() {
+            return new Ring(partId, Lap.OVER, shade, outline, azimuths, closings);
+        }
+    }
 
     /** A shape that is painted once more where it lies over the shapes at other azimuths, which were painted after it. */
     public record Closing(double azimuth, double[] over) {}

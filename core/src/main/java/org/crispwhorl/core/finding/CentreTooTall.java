@@ -7,60 +7,47 @@ import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
-import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Pieces;
 
-/** The heart stands higher than the petals glued round it reach. */
+/** The way over the heart is longer than the petals laid round it reach. */
 final class CentreTooTall implements Rule {
     @Override
     public List<Finding> look(Assessment a) {
-        Optional<Petaled> first = GluedCentre.firstPetals(a.species());
-        Optional<Heart> heart = a.species().heart();
-        if (first.isEmpty() || heart.isEmpty() || GluedCentre.isBall(heart.get().form())) {
-            return List.of();
-        }
-        if (!GluedCentre.closesOver(first.get(), heart.get())) {
-            return List.of();
-        }
-        Pieces pieces = first.get().pieces();
-        double way = wayMm(heart.get().form());
-        double middle = pieces.making().finishedMiddleMm() / 2;
-        double petal = middle + pieces.finished().lengthMm();
-        double needed = way / REACHED;
-        if (petal >= needed - 1e-9) {
-            return List.of();
-        }
-        double longer = Math.ceil(2 * (needed - middle) / pieces.growth()) / 2;
-        double shorter = shorter(heart.get().form(), petal * REACHED);
-        double diameter = Math.min(heart.get().form().diameterMm(), shorter);
-        return List.of(new Finding(
+        return GluedCentre.of(a)
+                .filter(c -> !c.isCore() && c.closes() && c.open())
+                .map(c -> List.of(finding(a, c)))
+                .orElse(List.of());
+    }
+
+    private static Finding finding(Assessment a, GluedCentre centre) {
+        HeartForm form = centre.heart().form();
+        double before = wayMm(form) - centre.wayMm();
+        double shorter = shorter(form, centre.petalMm() * GluedCentre.REACHED + before);
+        double diameter = Math.min(form.diameterMm(), shorter);
+        double longer = centre.cutLengthMm();
+        return new Finding(
                 "centre-too-tall",
                 Severity.LOOK,
-                Optional.of(heart.get().id()),
+                Optional.of(centre.heart().id()),
                 "The first petals do not close over the heart",
                 Why.of(
-                        "The way from under the heart along its skin to its point, and a twentieth more, is what a petal covers",
+                        "The way from a petal's base along the heart over its point, and a twentieth more, is what a petal covers",
                         "Arc of the heart's profile",
-                        in("way along the heart", way, Unit.MM),
-                        in("petal, from the middle of its cut", petal, Unit.MM),
-                        in("needed", needed, Unit.MM)),
+                        in("way along the heart", centre.wayMm(), Unit.MM),
+                        in("petal, from its base", centre.petalMm(), Unit.MM),
+                        in("needed", centre.neededMm(), Unit.MM)),
                 List.of(
                         Mend.part(
                                 a,
                                 "make the heart " + Unit.MM.write(shorter) + " high",
-                                heart.get(),
+                                centre.heart(),
                                 h -> h.withForm(h.form().resized(diameter, shorter))),
                         Mend.pieces(
                                 a,
-                                "cut " + first.get().name() + " " + Unit.MM.write(longer) + " long",
-                                first.get(),
-                                p -> p.outlined(o -> o.withLength(longer))))));
+                                "cut " + centre.petals().name() + " " + Unit.MM.write(longer) + " long",
+                                centre.petals(),
+                                p -> p.outlined(o -> o.withLength(longer)))));
     }
-
-    /** A petal covers what it reaches, less this. */
-    private static final double REACHED = 0.95;
 
     private static final int STEPS = 60;
 

@@ -1,35 +1,86 @@
 package org.crispwhorl.core.finding;
 
 import java.util.Optional;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.form.HuggingPetal;
+import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Pieces;
 
-/** Petals that are glued round the heart and have to cover it; petals that stand apart need not. */
-final class GluedCentre {
-    private GluedCentre() {}
-
-    /** Whether a heart is a ball that petals have to meet over, which has a rule of its own. */
-    static boolean isBall(HeartForm form) {
-        return form.core();
-    }
-
-    /** Petals that lean out no further than this close over the heart, degrees. */
+/**
+ * Petals that are laid soft round the heart and have to cover it; petals that stand apart need not, and a heart that is meant to
+ * show has no such limit.
+ *
+ * @param heart what they are laid on
+ * @param petals the innermost ring
+ * @param surface how it lies
+ */
+record GluedCentre(Heart heart, Petaled petals, HuggingPetal surface) {
+    /** Petals that lean out no further than this at their tips close over the heart, degrees. */
     private static final double CLOSED_DEG = 12;
 
-    /** Whether the first petals are meant to close over a heart; one that is meant to show has no such limit. */
-    static boolean closesOver(Petaled first, Heart heart) {
-        return first.pieces().leanDeg() <= CLOSED_DEG && heart.form().plain();
+    /** Petals that lie on the heart for so much of their length are closed to the tip. */
+    private static final double TO_THE_TIP = 0.95;
+
+    /** A mend lets a petal reach over the top by so much of its way. */
+    static final double REACHED = 0.95;
+
+    /** What is open by less than this over the top closes, mm. */
+    private static final double OPEN_MM = 0.5;
+
+    /** The centre of a flower whose innermost ring is laid round its heart. */
+    static Optional<GluedCentre> of(Assessment a) {
+        Optional<Heart> heart = a.species().heart();
+        Optional<PlacedRing> ring = a.form().rings().stream()
+                .filter(r -> r.part().ring())
+                .findFirst()
+                .filter(r -> r.part().pieces().overlap() != Overlap.APART);
+        return heart.isPresent() && ring.isPresent() && ring.get().surface() instanceof HuggingPetal surface
+                ? Optional.of(new GluedCentre(heart.get(), ring.get().part(), surface))
+                : Optional.empty();
     }
 
-    /** The innermost ring, where it is glued on. */
-    static Optional<Petaled> firstPetals(Species species) {
-        return species.petaled().stream()
-                .filter(Petaled::ring)
-                .findFirst()
-                .filter(p -> p.pieces().attachment().glued())
-                .filter(p -> p.pieces().overlap() != Overlap.APART);
+    /** Whether the heart is a bought core, which has a rule of its own. */
+    boolean isCore() {
+        return heart.form().core();
+    }
+
+    /** Whether the petals are meant to close over a heart that is not meant to show. */
+    boolean closes() {
+        HeartForm form = heart.form();
+        Pieces pieces = petals.pieces();
+        boolean toTheTip =
+                Math.max(pieces.attachment().gluedShare(), pieces.attachment().opensFrom()) >= TO_THE_TIP;
+        return form.core()
+                ? form.volumeMm3() == 0 || toTheTip
+                : form.plain() && (toTheTip || pieces.leanDeg() <= CLOSED_DEG);
+    }
+
+    /** Whether the petals, laid on to their tips, leave the top of the heart open. */
+    boolean open() {
+        return surface.shortMm() > OPEN_MM;
+    }
+
+    /** From a petal's base along the heart over its top, mm. */
+    double wayMm() {
+        return petalMm() + surface.shortMm();
+    }
+
+    /** What of a petal lies on the heart from its base on, mm. */
+    double petalMm() {
+        return petals.pieces().finished().lengthMm() - surface.startMm();
+    }
+
+    /** The least length that covers the heart, mm. */
+    double neededMm() {
+        return wayMm() / REACHED;
+    }
+
+    /** The cutter's length at which it would. */
+    double cutLengthMm() {
+        return Math.ceil(2 * (neededMm() + surface.startMm()) / petals.pieces().growth()) / 2;
     }
 }

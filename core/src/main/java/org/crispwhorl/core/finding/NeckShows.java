@@ -30,7 +30,7 @@ final class NeckShows implements Rule {
             return List.of();
         }
         PlacedRing ring = first.get();
-        double neck = ring.surface().midrib().neckMm();
+        double neck = ring.neckMm();
         double covered = covered(a);
         // Glued petals lie on the heart: their own thickness hides nothing and shows nothing.
         double own =

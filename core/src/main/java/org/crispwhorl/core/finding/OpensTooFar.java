@@ -6,54 +6,70 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.form.HuggingPetal;
+import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Petaled;
 
-/** A petal that is glued so far up that what is left free of it cannot turn out as far as it is meant to. */
+/** A soft petal that lies so far up on what is inside it that what is free of it cannot turn as far as it is meant to. */
 final class OpensTooFar implements Rule {
-    /** Free length that a petal takes to turn out by one radian, mm. */
-    private static final double MM_PER_RADIAN = 3;
+    /** Shares in which a lower opening is sought. */
+    private static final double STEP = 0.05;
+
+    /** A lean that is missed by less than this is reached, degrees. */
+    private static final double MISSED_DEG = 1;
 
     @Override
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
-        for (Petaled part : a.species().petaled()) {
-            double glued = part.pieces().attachment().gluedShare();
+        for (PlacedRing ring : a.form().faceRings()) {
+            Petaled part = ring.part();
+            double opens = opensFrom(part);
+            if (!(ring.surface() instanceof HuggingPetal petal) || opens >= 1 || reaches(petal, part)) {
+                continue;
+            }
             double length = part.pieces().finished().lengthMm();
-            double reached = Math.toDegrees(length * (1 - glued) / MM_PER_RADIAN);
-            double lean = part.pieces().leanDeg();
-            if (glued > 0 && lean > reached + 1e-9) {
-                double lower = Math.floor(100 * (1 - Math.toRadians(lean) * MM_PER_RADIAN / length)) / 100;
-                List<Mend> mends = new ArrayList<>();
-                if (lower >= 0) {
+            double reached = Math.round(Math.toDegrees(petal.reachedRad()));
+            List<Mend> mends = new ArrayList<>();
+            for (double share = opens - STEP; share >= 0; share -= STEP) {
+                double from = Math.round(100 * share) / 100.0;
+                Petaled lower = part.with(
+                        part.pieces().withAttachment(part.pieces().attachment().opening(from)));
+                if (ring.remade(lower).surface() instanceof HuggingPetal p && reaches(p, lower)) {
                     mends.add(Mend.pieces(
                             a,
-                            "glue up to " + Math.round(100 * lower) + " %",
+                            "let it open from " + Math.round(100 * from) + " % of its length on",
                             part,
-                            p -> p.withAttachment(new Attachment.Glued(lower))));
+                            p2 -> p2.withAttachment(p2.attachment().opening(from))));
+                    break;
                 }
-                mends.add(Mend.pieces(
-                        a,
-                        "let it open to " + Unit.DEGREE.write(Math.floor(reached)) + " only",
-                        part,
-                        p -> p.withLean(Math.floor(reached))));
-                found.add(new Finding(
-                        "opens-too-far",
-                        Severity.LOOK,
-                        Optional.of(part.id()),
-                        "Glued too high to open so far",
-                        Why.of(
-                                "What is free above the glue turns out by one radian for every 3 mm",
-                                "Bench experience",
-                                in("glued up to", 100 * glued, Unit.PERCENT),
-                                in("free above it", length * (1 - glued), Unit.MM),
-                                in("lean", lean, Unit.DEGREE),
-                                in("reaches", reached, Unit.DEGREE)),
-                        mends));
             }
+            mends.add(Mend.pieces(a, "let it come to " + Unit.DEGREE.write(reached), part, p -> p.withLean(reached)));
+            found.add(new Finding(
+                    "opens-too-far",
+                    Severity.LOOK,
+                    Optional.of(part.id()),
+                    "Opens too late to come so far",
+                    Why.of(
+                            "What is free of the skin turns by one radian for every 3 mm at most",
+                            "Bench experience",
+                            in("opens from", 100 * opens, Unit.PERCENT),
+                            in("free of it", length - petal.hugsToMm(), Unit.MM),
+                            in("lean", part.pieces().leanDeg(), Unit.DEGREE),
+                            in("reaches", reached, Unit.DEGREE)),
+                    mends));
         }
         return found;
+    }
+
+    private static double opensFrom(Petaled part) {
+        return Math.max(
+                part.pieces().attachment().gluedShare(),
+                part.pieces().attachment().opensFrom());
+    }
+
+    private static boolean reaches(HuggingPetal petal, Petaled part) {
+        return Math.abs(Math.toDegrees(petal.reachedRad()) - part.pieces().leanDeg()) <= MISSED_DEG;
     }
 }

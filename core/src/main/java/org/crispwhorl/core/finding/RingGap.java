@@ -35,14 +35,16 @@ final class RingGap implements Rule {
             if (!ring.part().inHead()
                     || gap <= CLOSES_MM
                     || meantToBeOpen(ring.part().pieces(), gap)
-                    || closedByAnother(a, ring)) {
+                    || closedByAnother(a, ring)
+                    || closesTheHeart(a, ring)) {
                 continue;
             }
             Petaled part = ring.part();
             Why why = Why.of(
-                    "Open arc between neighbours at 60 % of their length",
+                    "Open arc between the edges of neighbours, where it is widest below their widest",
                     "Plan of the placed petals",
                     in("gap", gap, Unit.MM),
+                    in("at, from the base", ring.gapStationMm(), Unit.MM),
                     in("petals", part.pieces().count(), Unit.COUNT),
                     in("finished width", part.pieces().finished().widthMm(), Unit.MM),
                     in("least count that closes", ring.leastCount(), Unit.COUNT));
@@ -100,9 +102,16 @@ final class RingGap implements Rule {
                 || gapMm > CHOSEN * pieces.finished().widthMm();
     }
 
+    /** The first petals over a heart are judged by whether they wrap it where they are widest. */
+    private static boolean closesTheHeart(Assessment a, PlacedRing ring) {
+        return GluedCentre.of(a)
+                .filter(c -> c.closes() && c.petals() == ring.part())
+                .isPresent();
+    }
+
     private static boolean closedByAnother(Assessment a, PlacedRing ring) {
         return a.form().rings().stream()
-                .filter(o -> o != ring && o.part().inHead())
+                .filter(o -> o != ring && o.part().ring())
                 .anyMatch(o -> ring.gapMm(o) <= CLOSES_MM);
     }
 }

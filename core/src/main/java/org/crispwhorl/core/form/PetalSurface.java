@@ -3,78 +3,56 @@ package org.crispwhorl.core.form;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.species.Edge;
-import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.thinning.EdgeRuffle;
 
 /**
- * The surface of one finished piece, placed at azimuth 0: bent along its midrib, and across as part of a circle of the
- * former's radius, or quilled, or folded. Paste keeps its area when it is bent both ways.
- *
- * @param midrib along its length
- * @param outline finished, after thinning
- * @param acrossMm signed radius across: positive cups up and inwards, negative falls away, infinite is flat
- * @param quillRad how far it turns across at every station, 0 where it is not quilled; goes before the radius
- * @param foldRad angle by which its halves are folded up, 0 where it is not folded; goes before the radius
+ * The surface of one finished piece, placed at azimuth 0. Stations go from its base to its tip along the midrib, which lies in the
+ * plane of its azimuth; what is across is measured along the paste.
  */
-public record PetalSurface(Midrib midrib, Outline outline, double acrossMm, double quillRad, double foldRad) {
-    /** A surface that its former alone has shaped. */
-    public PetalSurface(Midrib midrib, Outline outline, double acrossMm) {
-        this(midrib, outline, acrossMm, 0, 0);
+public sealed interface PetalSurface permits StandingPetal, HuggingPetal {
+    /** Finished, after thinning. */
+    Outline outline();
+
+    /** The station at which it begins: what hangs below is pinched off; 0 where nothing is. */
+    default double startMm() {
+        return 0;
     }
 
-    /** The surface of a part's pieces, leaving the axis at a neck radius and a seat height. */
-    public static PetalSurface of(Pieces pieces, double neckMm, double seatMm) {
-        Outline finished = pieces.finished();
-        double length = finished.lengthMm();
-        double radius =
-                pieces.former().map(f -> f.side().sign() * f.sphereRadiusMm()).orElse(Double.POSITIVE_INFINITY);
-        double glued = pieces.attachment().gluedShare() * length;
-        double turned = Math.min(pieces.edge().turnedMm(), length - glued);
-        Midrib midrib =
-                new Midrib(neckMm, seatMm, Math.toRadians(pieces.leanDeg()), length / radius, length, glued, turned);
-        return new PetalSurface(
-                midrib, finished, radius, Math.toRadians(pieces.quillDeg()), Math.toRadians(pieces.foldDeg()));
-    }
+    /** Radius of its midrib at a station, mm; negative past the axis. */
+    double radius(double s);
+
+    /** Height of its midrib above the neck at a station, mm. */
+    double height(double s);
+
+    /** Direction of its midrib at a station, radians from the axis: 0 upwards, π/2 outwards. */
+    double direction(double s);
+
+    /** Stations at which its midrib turns from going outwards to going inwards or back, from the base on. */
+    double[] turns();
+
+    /** Stations along which it is creased, so that no triangle may lie over them. */
+    double[] creases();
 
     /**
-     * A point of the surface.
+     * A point of the surface moved along its normal towards the axis, so that a cup is filled.
      *
      * @param s station, mm from the base
      * @param v distance across, measured along the paste, mm
+     * @param inMm how far towards the axis
      * @return x outwards, y across, z up, mm
      */
-    public double[] point(double s, double v) {
-        double[] across = across(s, v);
-        double y = across[0];
-        double lift = across[1];
-        Midrib.Beside at = beside(s, lift);
-        double theta = at.directionRad();
-        return new double[] {
-            midrib.radius(at.stationMm()) - lift * Math.cos(theta),
-            y,
-            midrib.height(at.stationMm()) + lift * Math.sin(theta)
-        };
-    }
+    double[] point(double s, double v, double inMm);
 
-    /** Where a point lies across and above the midrib's side: {y, lift along the normal}, mm. */
-    private double[] across(double s, double v) {
-        if (foldRad > 0) {
-            return new double[] {v * Math.cos(foldRad / 2), Math.abs(v) * Math.sin(foldRad / 2)};
-        }
-        double radius = quillRad > 0 ? 2 * outline.halfWidthAt(s) / quillRad : acrossMm;
-        return radius == 0 || Double.isInfinite(radius)
-                ? new double[] {v, 0}
-                : new double[] {radius * Math.sin(v / radius), radius * (1 - Math.cos(v / radius))};
-    }
-
-    private Midrib.Beside beside(double s, double lift) {
-        return lift == 0 ? midrib.beside(s) : midrib.keepingArea(s, lift, outline.widest() * outline.lengthMm());
+    /** A point of the surface: x outwards, y across, z up, mm. */
+    default double[] point(double s, double v) {
+        return point(s, v, 0);
     }
 
     /** The station of the midrib beside which a point of the flat outline comes to lie once it is bent, mm. */
-    public double stationOf(double s, double v) {
-        return beside(s, across(s, v)[1]).stationMm();
-    }
+    double stationOf(double s, double v);
+
+    /** The surface of a smaller piece that lies on this one. */
+    PetalSurface carrying(Outline small);
 
     /**
      * A point of the surface with the frill of its edge: a thinned band buckles along the normal, the most at the very edge, not
@@ -86,36 +64,31 @@ public record PetalSurface(Midrib midrib, Outline outline, double acrossMm, doub
      * @param ruffle what its band buckles into
      * @return x outwards, y across, z up, mm
      */
-    public double[] frilled(double s, double v, Edge edge, EdgeRuffle ruffle) {
-        double[] p = point(s, v);
+    default double[] frilled(double s, double v, Edge edge, EdgeRuffle ruffle) {
         if (ruffle.amplitudeMm() == 0) {
-            return p;
+            return point(s, v);
         }
-        double[] span = outline.spanAt(s);
-        double toTip = outline.lengthMm() - s;
+        double[] span = outline().spanAt(s);
+        double toTip = outline().lengthMm() - s;
         double inside = Math.max(0, Math.min(toTip, Math.min(span[1] - v, v - span[0])));
-        double share = Math.max(0, 1 - inside / edge.bandMm()) * s / outline.lengthMm();
+        double share = Math.max(0, 1 - inside / edge.bandMm()) * s / outline().lengthMm();
         double round = Math.abs(v) < AT_TIP_MM && toTip < AT_TIP_MM ? Math.PI / 2 : Math.atan2(Math.abs(v), toTip);
-        double along = s + round * outline.widthMm() / 2;
-        double off = share * ruffle.amplitudeMm() * Math.sin(2 * Math.PI * along / edge.crestMm());
-        double theta = midrib.direction(s);
-        p[0] -= off * Math.cos(theta);
-        p[2] += off * Math.sin(theta);
-        return p;
+        double along = s + round * outline().widthMm() / 2;
+        return point(s, v, share * ruffle.amplitudeMm() * Math.sin(2 * Math.PI * along / edge.crestMm()));
     }
 
-    private static final double AT_TIP_MM = 1e-6;
+    /** Nearer to the tip than this a point is the tip, mm. */
+    double AT_TIP_MM = 1e-6;
 
     /** Its outline lying flat, cut into triangles that do not lie over its creases. */
-    public OutlineMesh flat(int stations, int across) {
-        return OutlineMesh.of(
-                outline, stations, across, midrib.gluedMm(), midrib.lengthMm() - midrib.turnedMm(), midrib.turnsInAt());
+    default OutlineMesh flat(int stations, int across) {
+        return OutlineMesh.of(outline(), startMm(), stations, across, creases());
     }
 
     /** The chord that the piece shows across at a station, mm: 2R·sin(w/2R). */
-    public double chordAt(double s) {
+    default double chordAt(double s) {
         double sum = 0;
-        for (double edge : outline.spanAt(s)) {
+        for (double edge : outline().spanAt(s)) {
             double widest = 0;
             for (int i = 1; i <= CHORD_STEPS; i++) {
                 widest = Math.max(widest, Math.abs(point(s, edge * i / CHORD_STEPS)[1]));
@@ -125,22 +98,51 @@ public record PetalSurface(Midrib midrib, Outline outline, double acrossMm, doub
         return sum;
     }
 
-    /** Half the angle that the piece takes up round the axis at a station, radians, at most π: the mean of both its sides. */
-    public double halfAngleAt(double s) {
-        double[] span = outline.spanAt(s);
-        double right = angleTo(s, span[1]);
-        return outline.symmetric() ? right : (right + angleTo(s, span[0])) / 2;
+    /**
+     * Its back at a station in the plane of its azimuth, (radius, height): moved out of the midrib, and by how far its edges swing
+     * out beyond that.
+     *
+     * @param outMm from the midrib to the back of the paste
+     * @param edges share of the swing of its edges that counts
+     */
+    default double[] back(double s, double outMm, double edges) {
+        double theta = direction(s);
+        double swing = 0;
+        if (edges > 0) {
+            for (double v : outline().spanAt(Math.min(s, outline().lengthMm() * NEAR_TIP))) {
+                double[] p = point(s, v);
+                double out =
+                        (Math.hypot(p[0], p[1]) - radius(s)) * Math.cos(theta) - (p[2] - height(s)) * Math.sin(theta);
+                swing = Math.max(swing, out);
+            }
+        }
+        double out = outMm + edges * swing;
+        return new double[] {Math.max(0, radius(s) + Math.cos(theta) * out), height(s) - Math.sin(theta) * out};
     }
 
+    /** At its very tip a piece has no edges; those just below it count there. */
+    double NEAR_TIP = 0.98;
+
+    /** Half the angle that the piece takes up round the axis at a station, radians: the mean of both its sides. */
+    default double halfAngleAt(double s) {
+        double[] span = outline().spanAt(s);
+        double right = angleTo(s, span[1]);
+        return (right + angleTo(s, span[0])) / 2;
+    }
+
+    /** The angle from the midrib to the farthest that lies between it and a point across, followed round the axis. */
     private double angleTo(double s, double edge) {
         double widest = 0;
-        for (int i = 1; i <= ACROSS; i++) {
-            double[] p = point(s, edge * i / ACROSS);
-            widest = Math.max(widest, Math.atan2(Math.abs(p[1]), p[0]));
+        double before = 0;
+        for (int i = 1; i <= ANGLE_STEPS; i++) {
+            double[] p = point(s, edge * i / ANGLE_STEPS);
+            double at = Math.atan2(Math.signum(edge) * p[1], p[0]);
+            before += Math.IEEEremainder(at - before, 2 * Math.PI);
+            widest = Math.max(widest, before);
         }
         return widest;
     }
 
-    private static final int ACROSS = 6;
-    private static final int CHORD_STEPS = 24;
+    int ANGLE_STEPS = 6;
+    int CHORD_STEPS = 24;
 }

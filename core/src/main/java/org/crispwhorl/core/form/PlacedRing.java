@@ -1,6 +1,7 @@
 package org.crispwhorl.core.form;
 
 import java.util.Arrays;
+import java.util.function.Function;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.paste.Paste;
@@ -22,23 +23,35 @@ public final class PlacedRing {
     private final Petaled part;
     private final PetalSurface surface;
     private final double[] azimuthsRad;
+    private final double neckMm;
+    private final Function<Petaled, PetalSurface> laid;
+    private final double gapStationMm;
     private final double halfAngle;
-    private PiecePlan plan;
     private double outerMm = Double.NaN;
     private double[] heightsMm;
 
-    PlacedRing(Petaled part, PetalSurface surface, double[] azimuthsRad) {
+    /**
+     * @param neckMm radius at which its pieces leave the middle of the flower
+     * @param laid the surface that pieces of such a part have in its place
+     */
+    PlacedRing(Petaled part, double[] azimuthsRad, double neckMm, Function<Petaled, PetalSurface> laid) {
         this.part = part;
-        this.surface = surface;
+        this.surface = laid.apply(part);
         this.azimuthsRad = azimuthsRad;
-        this.halfAngle = surface.halfAngleAt(gapStationMm());
+        this.neckMm = neckMm;
+        this.laid = laid;
+        this.gapStationMm = gapStation();
+        this.halfAngle = surface.halfAngleAt(gapStationMm);
     }
 
-    /** The same ring made of other pieces at the same neck and azimuths. */
+    /** The same ring made of other pieces in the same place. */
     public PlacedRing remade(Petaled changed) {
-        Midrib midrib = surface.midrib();
-        return new PlacedRing(
-                changed, PetalSurface.of(changed.pieces(), midrib.neckMm(), midrib.seatMm()), azimuthsRad);
+        return new PlacedRing(changed, azimuthsRad, neckMm, laid);
+    }
+
+    /** Radius at which its pieces leave the middle of the flower, mm. */
+    public double neckMm() {
+        return neckMm;
     }
 
     public Petaled part() {
@@ -62,11 +75,12 @@ public final class PlacedRing {
      */
     public record Piece(double[][] points, int[] triangles) {}
 
-    /** The piece, meshed as finely as that, made of a paste. */
+    /** The piece, meshed as finely as that or finer where it is laid round something, made of a paste. */
     public Piece piece(int stations, int across, Paste paste) {
         Pieces pieces = part.pieces();
         EdgeRuffle ruffle = pieces.edge().ruffle(pieces.finishedMm(paste));
-        OutlineMesh flat = surface.flat(stations, across);
+        int columns = surface instanceof HuggingPetal hugging ? hugging.columns(across) : across;
+        OutlineMesh flat = surface.flat(stations, columns);
         double[][] points = new double[flat.points().length][];
         for (int i = 0; i < points.length; i++) {
             double[] at = flat.points()[i];
@@ -75,20 +89,54 @@ public final class PlacedRing {
         return new Piece(points, flat.triangles());
     }
 
-    PiecePlan plan() {
-        if (plan == null) {
-            plan = new PiecePlan(surface);
+    /**
+     * The station at which gaps are measured: of pieces that stand a fixed share of their length, of those that are laid on the worst
+     * between the end of the glue and the widest.
+     */
+    private double gapStation() {
+        double length = surface.outline().lengthMm();
+        if (!(surface instanceof HuggingPetal)) {
+            return GAP_STATION * length;
         }
-        return plan;
+        double widest = Math.max(surface.startMm(), surface.outline().widest() * length);
+        double glued = Math.max(surface.startMm(), part.pieces().attachment().gluedShare() * length);
+        double from = Math.min(widest, Math.max(glued, widest * NARROW));
+        double worst = widest;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i <= GAP_STEPS; i++) {
+            double s = from + (widest - from) * i / GAP_STEPS;
+            double open = (Arcs.TURN / azimuthsRad.length - 2 * surface.halfAngleAt(s)) * edgeRadius(s);
+            if (open > most) {
+                most = open;
+                worst = s;
+            }
+        }
+        return worst;
     }
 
-    private double gapStationMm() {
-        return GAP_STATION * surface.outline().lengthMm();
+    private static final int GAP_STEPS = 4;
+
+    /** Share of the way to the widest up to which a foot is narrow and what is between feet is not seen. */
+    private static final double NARROW = 0.6;
+
+    /** Mean radius of the two edges at a station, mm. */
+    private double edgeRadius(double s) {
+        double sum = 0;
+        for (double edge : surface.outline().spanAt(s)) {
+            double[] p = surface.point(s, edge);
+            sum += Math.hypot(p[0], p[1]) / 2;
+        }
+        return sum;
     }
 
-    /** Radius at which gaps are measured, mm. */
+    /** The station at which gaps and overlaps are measured, mm from the base. */
+    public double gapStationMm() {
+        return gapStationMm;
+    }
+
+    /** Radius at which gaps are measured, where the edges stand, mm. */
     public double gapRadiusMm() {
-        return Math.abs(surface.midrib().radius(gapStationMm()));
+        return edgeRadius(gapStationMm);
     }
 
     /** Half the angle that a piece takes up at that station, radians. */
@@ -96,7 +144,7 @@ public final class PlacedRing {
         return halfAngle;
     }
 
-    /** The largest open gap between neighbours at 60 % of their length, mm along the arc; 0 where they meet. */
+    /** The largest open gap between the edges of neighbours at that station, mm along the arc; 0 where they meet. */
     public double gapMm() {
         return gap(arcs()) * gapRadiusMm();
     }
@@ -131,7 +179,7 @@ public final class PlacedRing {
         return middle;
     }
 
-    /** How far neighbours overlap at 60 % of their length on the mean, mm; 0 where they do not. */
+    /** How far neighbours overlap at that station on the mean, mm; 0 where they do not. */
     public double overlapMm() {
         return Math.max(0, (2 * halfAngle - Arcs.TURN / azimuthsRad.length) * gapRadiusMm());
     }
@@ -158,7 +206,8 @@ public final class PlacedRing {
             outerMm = 0;
             Outline outline = surface.outline();
             for (int i = 0; i <= OUTER_STATIONS; i++) {
-                double s = outline.lengthMm() * Math.sin(Math.PI / 2 * i / OUTER_STATIONS);
+                double from = surface.startMm();
+                double s = from + (outline.lengthMm() - from) * Math.sin(Math.PI / 2 * i / OUTER_STATIONS);
                 double[] span = outline.spanAt(s);
                 reach(s, 0);
                 for (double share : new double[] {0.5, 1}) {
@@ -179,7 +228,7 @@ public final class PlacedRing {
 
     private static final int OUTER_STATIONS = 28;
 
-    private static final int HEIGHT_STATIONS = 24;
+    private static final int HEIGHT_STATIONS = 48;
 
     /** Height of the lowest and the highest point of the pieces, mm: {lowest, highest}. */
     public double[] heightsMm() {
@@ -193,7 +242,8 @@ public final class PlacedRing {
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
         for (int i = 0; i <= HEIGHT_STATIONS; i++) {
-            double s = surface.outline().lengthMm() * i / HEIGHT_STATIONS;
+            double from = surface.startMm();
+            double s = from + (surface.outline().lengthMm() - from) * i / HEIGHT_STATIONS;
             double[] span = surface.outline().spanAt(s);
             for (double v : new double[] {0, span[0], span[1]}) {
                 double z = surface.point(s, v)[2];

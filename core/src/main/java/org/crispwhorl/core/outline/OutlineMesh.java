@@ -26,18 +26,19 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
     private static final int POLYGON = 48;
 
     /**
-     * @param stations rows from base to tip, 1 or more; more are added where a bay begins or ends
+     * @param fromMm station at which it begins; what is below is left out
+     * @param stations rows from there to the tip, 1 or more; more are added where a bay begins or ends
      * @param across columns on each side of the midrib, 1 or more
      * @param creasesMm stations along which it will be creased: no triangle lies over them
      */
-    public static OutlineMesh of(Outline outline, int stations, int across, double... creasesMm) {
+    public static OutlineMesh of(Outline outline, double fromMm, int stations, int across, double... creasesMm) {
         TreeSet<Double> rows = new TreeSet<>();
         for (int i = 0; i <= stations; i++) {
             // Rows crowd towards the tip, where the family's outlines turn fastest.
-            rows.add(outline.lengthMm() * Math.sin(Math.PI / 2 * i / stations));
+            rows.add(fromMm + (outline.lengthMm() - fromMm) * Math.sin(Math.PI / 2 * i / stations));
         }
         for (double crease : creasesMm) {
-            if (crease > 0 && crease < outline.lengthMm()) {
+            if (crease > fromMm && crease < outline.lengthMm()) {
                 rows.add(crease);
             }
         }
@@ -49,7 +50,7 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
             }
         } else {
             double[][] ring = outline.polygon(POLYGON);
-            rows.addAll(turningPoints(ring));
+            turningPoints(ring).stream().filter(at -> at > fromMm).forEach(rows::add);
             double[] at = array(rows);
             for (int i = 0; i + 1 < at.length; i++) {
                 builder.band(ring, at[i], at[i + 1]);

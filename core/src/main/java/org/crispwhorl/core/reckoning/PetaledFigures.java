@@ -122,7 +122,7 @@ final class PetaledFigures {
 
     private void bend(Former former) {
         double radius = former.sphereRadiusMm();
-        double bend = Math.toDegrees(ring.surface().midrib().bendRad());
+        double bend = Math.toDegrees(pieces.finished().lengthMm() / radius);
         figures.add(
                 "bend",
                 former.side() == Former.Side.CUPS_IN ? "bends in by" : "turns back by",
@@ -139,16 +139,11 @@ final class PetaledFigures {
 
     private void fit() {
         Why gap = Why.of(
-                "Arc between neighbours at 60 % of their length",
+                "Arc between the edges of neighbours, where it is widest below their widest",
                 PLAN,
                 in("petals", pieces.count(), Unit.COUNT),
                 in("radius there", ring.gapRadiusMm(), Unit.MM),
-                in(
-                        "chord there",
-                        ring.surface()
-                                .chordAt(PlacedRing.GAP_STATION
-                                        * pieces.finished().lengthMm()),
-                        Unit.MM));
+                in("chord there", ring.surface().chordAt(ring.gapStationMm()), Unit.MM));
         figures.in(Group.FIT);
         if (pieces.overlap() != Overlap.APART) {
             figures.add("gap", "largest gap", ring.gapMm(), Unit.MM, gap)
@@ -180,12 +175,12 @@ final class PetaledFigures {
         figures.add(
                 "neck",
                 "leaves the axis at",
-                ring.surface().midrib().neckMm(),
+                ring.neckMm(),
                 Unit.MM,
                 Why.of(
                         pieces.attachment().neckRule(),
                         "Packing of round wires; build order",
-                        in("neck radius", ring.surface().midrib().neckMm(), Unit.MM)));
+                        in("neck radius", ring.neckMm(), Unit.MM)));
     }
 
     private void pieces() {

@@ -14,6 +14,11 @@ public sealed interface Solid {
     /** How far it reaches from the axis in plan, mm. */
     double reachMm();
 
+    /** Height of what of it is highest at a radius or farther out, mm; −∞ where it does not reach so far. */
+    default double topAt(double radiusMm) {
+        return radiusMm <= reachMm() ? topMm() : Double.NEGATIVE_INFINITY;
+    }
+
     /** Shows itself to a projection. */
     void show(Projection to);
 
@@ -57,6 +62,17 @@ public sealed interface Solid {
                 most = Math.max(most, radiusAt.applyAsDouble(highMm * i / STEPS));
             }
             return most;
+        }
+
+        @Override
+        public double topAt(double radiusMm) {
+            for (int i = STEPS; i >= 0; i--) {
+                double z = highMm * i / STEPS;
+                if (radiusAt.applyAsDouble(z) >= radiusMm) {
+                    return footMm + z;
+                }
+            }
+            return Double.NEGATIVE_INFINITY;
         }
 
         @Override

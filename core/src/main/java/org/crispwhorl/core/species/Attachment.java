@@ -15,6 +15,20 @@ public sealed interface Attachment {
     /** Share of a piece's length, from its base, that is glued; 0 where none is. */
     double gluedShare();
 
+    /** Share of a soft piece's length to which it lies on what is inside it; 0 where it does not. */
+    double opensFrom();
+
+    /** Where the tip of a soft piece stands; none where its base is what is placed. */
+    default Optional<Glued.Reach> reach() {
+        return Optional.empty();
+    }
+
+    /** The same glued up to another share of its length; one on a wire stays as it is. */
+    Attachment glued(double newUpTo);
+
+    /** The same free from another share of its length on; one on a wire stays as it is. */
+    Attachment opening(double share);
+
     /** Whether pieces are glued one by one to what is inside them. */
     boolean glued();
 
@@ -123,6 +137,21 @@ public sealed interface Attachment {
         }
 
         @Override
+        public double opensFrom() {
+            return 0;
+        }
+
+        @Override
+        public Attachment glued(double newUpTo) {
+            return this;
+        }
+
+        @Override
+        public Attachment opening(double share) {
+            return this;
+        }
+
+        @Override
         public boolean glued() {
             return false;
         }
@@ -150,14 +179,58 @@ public sealed interface Attachment {
                     label = "glued up to",
                     unit = Unit.NONE,
                     min = 0,
-                    max = 0.95,
+                    max = 1,
                     step = 0.05,
                     usual = 0.3,
                     means = "Share of the length, from the base, that is glued to what is inside it.")
-            double upTo)
+            double upTo,
+
+            @Quantity(
+                    label = "opens from",
+                    unit = Unit.NONE,
+                    min = 0,
+                    max = 1,
+                    step = 0.05,
+                    usual = 0.5,
+                    means =
+                            "Share of the length to which a soft piece lies on what is inside it; 1 is closed to the tip.")
+            double opensFrom,
+
+            @Words(label = "placed by its tip", means = "Without it the base sits at the seat of its place.")
+            Optional<Reach> reach)
             implements Attachment {
         public Glued {
-            Limits.check(Glued.class, upTo);
+            Limits.check(Glued.class, upTo, opensFrom, reach);
+        }
+
+        /** Glued so far up and free from there on, its base at its seat. */
+        public Glued(double upTo) {
+            this(upTo, upTo, Optional.empty());
+        }
+
+        /**
+         * How high the tip of a soft piece stands.
+         *
+         * @param aboveMm above what is inside it; below is negative
+         */
+        @Words(label = "reach", means = "Where the tip stands; what then hangs below the heart is pinched off.")
+        public record Reach(
+                @Quantity(
+                        label = "tip above",
+                        unit = Unit.MM,
+                        min = -60,
+                        max = 60,
+                        usual = 1,
+                        means = "How far the tip stands above the highest point inside; below it is negative.")
+                double aboveMm) {
+            public Reach {
+                Limits.check(Reach.class, aboveMm);
+            }
+        }
+
+        /** The same glued up to another share of its length. */
+        public Glued withUpTo(double newUpTo) {
+            return new Glued(newUpTo, Math.max(newUpTo, opensFrom - Math.max(0, upTo - newUpTo)), reach);
         }
 
         @Override
@@ -177,7 +250,17 @@ public sealed interface Attachment {
 
         @Override
         public String neckRule() {
-            return "Radius of the heart where petals are glued, and the petals inside";
+            return "Radius of the skin on which its base lies";
+        }
+
+        @Override
+        public Attachment glued(double newUpTo) {
+            return withUpTo(newUpTo);
+        }
+
+        @Override
+        public Attachment opening(double share) {
+            return new Glued(Math.min(upTo, share), share, reach);
         }
 
         @Override
@@ -189,9 +272,39 @@ public sealed interface Attachment {
         public static final Glued BASE = new Glued(0);
     }
 
-    /** Threaded on the wire of the heart and glued there. */
+    /** Threaded on the wire under the heart and glued to it some way up. */
     @Words(label = "threaded on the wire")
-    record Threaded() implements Attachment {
+    record Threaded(
+            @Quantity(
+                    label = "glued up to",
+                    unit = Unit.NONE,
+                    min = 0,
+                    max = 1,
+                    step = 0.05,
+                    usual = 0.3,
+                    means = "Share of the length, from the base, that is glued to what is inside it.")
+            double upTo,
+
+            @Quantity(
+                    label = "opens from",
+                    unit = Unit.NONE,
+                    min = 0,
+                    max = 1,
+                    step = 0.05,
+                    usual = 0.5,
+                    means =
+                            "Share of the length to which a soft piece lies on what is inside it; 1 is closed to the tip.")
+            double opensFrom)
+            implements Attachment {
+        public Threaded {
+            Limits.check(Threaded.class, upTo, opensFrom);
+        }
+
+        /** Glued at its middle alone. */
+        public Threaded() {
+            this(0, 0);
+        }
+
         @Override
         public Optional<Wired> wire() {
             return Optional.empty();
@@ -199,7 +312,7 @@ public sealed interface Attachment {
 
         @Override
         public double gluedShare() {
-            return 0;
+            return upTo;
         }
 
         @Override
@@ -209,7 +322,17 @@ public sealed interface Attachment {
 
         @Override
         public String neckRule() {
-            return "Half the middle of its cut, or the bundle inside it where that is thicker";
+            return "The cut's middle lies on the axis under what is inside it";
+        }
+
+        @Override
+        public Attachment glued(double newUpTo) {
+            return new Threaded(newUpTo, Math.max(newUpTo, opensFrom - Math.max(0, upTo - newUpTo)));
+        }
+
+        @Override
+        public Attachment opening(double share) {
+            return new Threaded(Math.min(upTo, share), share);
         }
 
         @Override

@@ -120,12 +120,9 @@ public record Heart(
         return true;
     }
 
-    /** Height, as a share of the heart's, at which glued petals begin. */
-    private static final double GLUE_LEVEL = 0.1;
-
     @Override
     public Core core() {
-        return new Core(form.diameterMm() / 2, form.radiusAt(GLUE_LEVEL * form.heightMm()));
+        return new Core(form.diameterMm() / 2, List.of(new Solid.Turned(seatMm, form.heightMm(), form::radiusAt)));
     }
 
     @Override

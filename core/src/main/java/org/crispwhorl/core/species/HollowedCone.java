@@ -48,6 +48,11 @@ public record HollowedCone(
     }
 
     @Override
+    public boolean lies() {
+        return false;
+    }
+
+    @Override
     public double finishedMiddleMm() {
         return footWidthMm;
     }

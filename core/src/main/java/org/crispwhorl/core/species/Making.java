@@ -77,6 +77,11 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
     /** What hands do to bring all pieces of a ring to their outline and thickness. */
     Hands begin(Outline outline, int count);
 
+    /** Whether a soft piece takes the shape of what it is laid on; what is hollowed out keeps its own. */
+    default boolean lies() {
+        return true;
+    }
+
     /** Whether it is made of something that may be eaten. */
     boolean edible();
 

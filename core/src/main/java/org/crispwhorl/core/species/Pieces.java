@@ -73,11 +73,12 @@ public record Pieces(
         @Quantity(
                 label = "lean",
                 unit = Unit.DEGREE,
-                min = -30,
+                min = -90,
                 max = 170,
                 step = 2,
                 usual = 70,
-                means = "Angle at which it leaves the axis: 0 upright, 90 flat, above 90 turned back.")
+                means =
+                        "Angle from the axis: 0 upright, 90 flat, above 90 turned back, below 0 closed over. A piece that stands by itself has it half-way up, one that is laid on soft at its tip.")
         double leanDeg,
 
         @Words(label = "former", means = "What a piece dries in or over; without one it dries flat.")
@@ -167,6 +168,11 @@ public record Pieces(
     /** The wire on which each piece stands; none where they are glued or threaded. */
     public Optional<Attachment.Wired> wired() {
         return attachment.wire();
+    }
+
+    /** Whether its pieces are laid on what is inside them while they give way; firm ones stand as they dried. */
+    public boolean hugs() {
+        return wired().isEmpty() && joining.whileItBends() && making.lies();
     }
 
     /** The finished outline, after thinning. */

@@ -115,7 +115,7 @@ public record Roll(
 
     @Override
     public Core core() {
-        return new Core(radiusMm(), radiusMm());
+        return new Core(radiusMm(), List.of(new Solid.Turned(0, from.heightMm(), z -> radiusMm())));
     }
 
     @Override

@@ -122,13 +122,15 @@ public class WholeFlowerDrawingTest {
 
     @Test
     public void whatReturnsOverTheHeartShowsTheLaminatedBack() {
-        Former deep = new Former("cup", 20, 18, Former.Side.CUPS_IN);
-        Species closed = Garden.changed(ROSE, "petals", p -> p.withFormer(Optional.of(deep))
+        Former deep = new Former("cup", 16, 15, Former.Side.CUPS_IN);
+        Species closed = Garden.changed(ROSE, "petals", p -> p.withLean(10)
+                .withFormer(Optional.of(deep))
                 .with(d -> d.lining = Optional.of(new Lining("green", 0.5))));
-        for (Drawing.Ring ring : rings(closed, "petals")) {
-            assertEquals(ring.shade(), ring.lap() == Drawing.Lap.RETURNING ? Optional.of("green") : Optional.empty());
-        }
-        assertEquals(rings(closed, "petals").size(), 2);
+        List<Drawing.Ring> laps = rings(closed, "petals");
+        assertEquals(laps.size(), 2);
+        assertEquals(laps.get(0).shade(), Optional.empty());
+        assertEquals(laps.get(1).shade(), Optional.of("green"));
+        assertEquals(laps.get(1).lap(), Drawing.Lap.OVER);
     }
 
     @Test
@@ -216,6 +218,6 @@ public class WholeFlowerDrawingTest {
                         .withAttachment(new Attachment.Threaded()));
         double growth =
                 ((Petaled) threaded.part("petals").orElseThrow()).pieces().growth();
-        Close.within(1e-9, placed(threaded, "petals").surface().midrib().neckMm(), 7 * growth);
+        Close.within(1e-9, placed(threaded, "petals").neckMm(), 7 * growth);
     }
 }

@@ -37,12 +37,17 @@ final class Faults {
     private Faults() {}
 
     static Species wired(Attachment.Wired wired) {
-        return Garden.changed(ROSE, "petals", p -> p.withAttachment(wired));
+        return wanted(Garden.changed(ROSE, "petals", p -> p.withAttachment(wired)));
+    }
+
+    /** The same wanted as wide as it comes out. */
+    private static Species wanted(Species species) {
+        return species.withFace(Math.round(Garden.form(species).faceMm()));
     }
 
     static Species heart(HeartForm form) {
         Heart heart = BUD.heart().orElseThrow();
-        return BUD.with(heart.withForm(form));
+        return wanted(BUD.with(heart.withForm(form)));
     }
 
     static Species leavesIn(Former former) {
@@ -50,10 +55,14 @@ final class Faults {
     }
 
     static Species fatCone() {
-        Species bud = Garden.without(heart(new HeartForm.Cone(36, 11)), "second");
-        Species even = Garden.changed(
-                bud, "first", p -> p.withPlace(Place.of(Place.Rule.FREE)).outlined(o -> o.withLength(44)));
-        return even.withFace(Math.round(Garden.form(even).faceMm()));
+        Species bud = Garden.without(
+                BUD.with(BUD.heart()
+                        .orElseThrow()
+                        .withForm(new HeartForm.Ball(34))
+                        .withStem(16, 1, 60)),
+                "second");
+        return wanted(Garden.changed(
+                bud, "first", p -> p.withPlace(Place.of(Place.Rule.FREE)).outlined(o -> o.withLength(48))));
     }
 
     static Species hiddenRing() {
@@ -89,9 +98,9 @@ final class Faults {
             {"stamens-crowded", ROSE.with(Garden.stamens(60, 5, 2)), USUAL, "stamens", Severity.LOOK},
             {"stamens-sparse", ROSE.with(Garden.stamens(4, 12, 1)), USUAL, "stamens", Severity.LOOK},
             {"wire-too-thin", wired(new Attachment.Wired(30, 12, 0, 25, 80, 0.9)), USUAL, "petals", Severity.LOOK},
-            {"ridge-too-thin", wired(new Attachment.Wired(24, 12, 0, 3, 80, 0.6)), USUAL, "petals", Severity.LOOK},
-            {"hold-too-short", wired(new Attachment.Wired(28, 4, 0, 3, 80, 0.9)), USUAL, "petals", Severity.LOOK},
-            {"wire-past-tip", wired(new Attachment.Wired(28, 32, 0, 3, 80, 0.9)), USUAL, "petals", Severity.STOP},
+            {"ridge-too-thin", wired(new Attachment.Wired(24, 12, 0, 0, 80, 0.6)), USUAL, "petals", Severity.LOOK},
+            {"hold-too-short", wired(new Attachment.Wired(28, 4, 0, 0, 80, 0.9)), USUAL, "petals", Severity.LOOK},
+            {"wire-past-tip", wired(new Attachment.Wired(28, 32, 0, 0, 80, 0.9)), USUAL, "petals", Severity.STOP},
             {
                 "former-too-small",
                 leavesIn(new Former("thimble", 8, 7, Former.Side.CUPS_IN)),
@@ -125,14 +134,14 @@ final class Faults {
             {"shades-alike", Garden.shaded(ROSE, Garden.PINK, alike, Garden.GREEN), USUAL, "", Severity.LOOK},
             {
                 "ball-cannot-make-it",
-                Garden.changed(ROSE, "petals", p -> pressed(p, new FromBall.Pressed(15))),
+                wanted(Garden.changed(ROSE, "petals", p -> pressed(p, new FromBall.Pressed(15)))),
                 USUAL,
                 "petals",
                 Severity.STOP
             },
             {
                 "ball-cannot-make-it",
-                Garden.changed(ROSE, "petals", p -> pressed(p, new FromBall.Weighed(0.15))),
+                wanted(Garden.changed(ROSE, "petals", p -> pressed(p, new FromBall.Weighed(0.15)))),
                 USUAL,
                 "petals",
                 Severity.STOP
@@ -225,15 +234,16 @@ final class Faults {
         Former half = new Former("half-ball", 11, 10.5, Former.Side.CUPS_IN);
         Species one = Garden.changed(Garden.without(BUD.with(ball), "second"), "first", p -> p.withOutline(
                         Outline.of(lengthMm * 0.7, 24, 0.62, 0.3, 2))
-                .withLean(88)
+                .withLean(0)
+                .withAttachment(new Attachment.Glued(0.6, 1, Optional.empty()))
                 .withFormer(Optional.of(half))
                 .withPlace(Place.of(Place.Rule.FREE)));
-        return one.withFace(Math.round(Garden.form(one).faceMm()));
+        return wanted(one);
     }
 
     static Species gluedTo(double share) {
         Species high = Garden.changed(BUD, "second", p -> p.withAttachment(new Attachment.Glued(share)));
-        return high.withFace(Math.round(Garden.form(high).faceMm()));
+        return wanted(high);
     }
 
     /** Petals on narrow stalks round a thick bundle of threads on which nothing stands. */

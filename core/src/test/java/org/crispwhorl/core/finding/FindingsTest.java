@@ -94,10 +94,10 @@ public class FindingsTest {
         Species closed = Garden.species(
                 50,
                 Garden.ball(6),
-                Garden.ring("inner", Garden.petals(5, 16, 16, 60)),
+                Garden.ring("inner", Garden.apart(Garden.petals(5, 16, 13, 60))),
                 Garden.ring(
                         "outer",
-                        Garden.petals(6, 38, 32, 48)
+                        Garden.petals(6, 38, 32, 20)
                                 .withFormer(Optional.of(new Former("cup", 20, 19, Former.Side.CUPS_IN)))));
         Finding hidden = only(
                 "ring-hidden", closed.withFace(Math.round(Garden.form(closed).faceMm())), USUAL);
@@ -109,9 +109,9 @@ public class FindingsTest {
     @Test
     public void aHookHoldsWhereAStraightEndPullsOut() {
         assertTrue(
-                found(wired(new Attachment.Wired(28, 4, 3, 3, 80, 0.9)), USUAL).isEmpty());
+                found(wired(new Attachment.Wired(28, 4, 3, 0, 80, 0.9)), USUAL).isEmpty());
         assertEquals(
-                only("hold-too-short", wired(new Attachment.Wired(28, 4, 0, 3, 80, 0.9)), USUAL)
+                only("hold-too-short", wired(new Attachment.Wired(28, 4, 0, 0, 80, 0.9)), USUAL)
                         .severity(),
                 Severity.LOOK);
     }
@@ -133,7 +133,7 @@ public class FindingsTest {
     @Test
     public void stopsComeBeforeLooks() {
         Species both = Garden.changed(
-                wired(new Attachment.Wired(28, 32, 0, 3, 80, 0.9)),
+                wired(new Attachment.Wired(28, 32, 0, 0, 80, 0.9)),
                 "leaves",
                 p -> p.withThinning(new Thinning(1, 0.3)));
         List<Finding> all = found(both, USUAL);

@@ -67,9 +67,10 @@ public class PlacedRingTest {
     public void theGapOfFlatPetalsFollowsFromTheirAngle() {
         PlacedRing ring = ring(Garden.flat(Garden.petals(4, 30, 12, 90)));
         double s = 0.6 * ring.surface().outline().lengthMm();
-        double radius = ring.surface().midrib().neckMm() + s;
+        double radius = ring.neckMm() + s;
         double half = Math.atan2(ring.surface().outline().halfWidthAt(s), radius);
-        Close.within(1e-9, ring.gapMm(), (Math.PI / 2 - 2 * half) * radius);
+        double edge = Math.hypot(radius, ring.surface().outline().halfWidthAt(s));
+        Close.within(1e-9, ring.gapMm(), (Math.PI / 2 - 2 * half) * edge);
     }
 
     @Test

@@ -57,7 +57,7 @@ public class OrderTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(petals.count(), 35 + Spares.UNRECORDED.forPieces(35));
-        assertEquals(petals.lengthMm(), 95.0);
+        assertEquals(petals.lengthMm(), 92.0);
     }
 
     @Test

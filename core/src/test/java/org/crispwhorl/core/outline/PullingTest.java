@@ -153,7 +153,7 @@ public class PullingTest {
     @Test
     public void aMeshCoversItsOutlineOnce() {
         for (Outline outline : List.of(PETAL, OWN, new Outline(40, 44, 0.5, 0.3, 3, 5, 0.15))) {
-            OutlineMesh mesh = OutlineMesh.of(outline, 20, 6, 7.5);
+            OutlineMesh mesh = OutlineMesh.of(outline, 0, 20, 6, 7.5);
             double area = 0;
             for (int t = 0; t < mesh.triangles().length; t += 3) {
                 double[][] ring = new double[3][];

@@ -84,7 +84,8 @@ public class ReckonerTest {
 
     @Test
     public void aWiredRingShowsWhatEveryGaugeWouldDo() {
-        var petals = reckon(Garden.rose()).parts().get(2);
+        Species rose = Garden.changed(Garden.rose(), "petals", p -> p.withWire(w -> w.withFree(3)));
+        var petals = reckon(rose).parts().get(2);
         assertEquals(petals.gauges().size(), 10);
         double before = 0;
         for (Reckoning.GaugeRow row : petals.gauges()) {

@@ -66,7 +66,7 @@ public class BenchTruthsTest {
         return Garden.petals(count, 30, 26, lean).with(d -> {
             d.outline = petal;
             d.making = new OnePiece(new Thinning(1, 0.7), middle, OnePiece.Division.WHOLE);
-            d.attachment = new Attachment.Glued(glued);
+            d.attachment = new Attachment.Threaded(glued, glued);
             d.former = Optional.empty();
             d.joining = SOFT_ON_HOLDS;
             d.leanDeg = lean;
@@ -208,11 +208,11 @@ public class BenchTruthsTest {
     public void aCloakedBudIsOnePetalAndNoRing() {
         Pieces cloak = Garden.petals(1, 40, 34, 0).with(d -> {
             d.making = new Making.Sheet(new Thinning(1, 0.6));
-            d.attachment = new Attachment.Glued(0.6);
+            d.attachment = new Attachment.Glued(0.6, 1, Optional.of(new Attachment.Glued.Reach(3)));
             d.former = Optional.empty();
             d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
         });
-        Species bud = Garden.species(45, heart(new HeartForm.Teardrop(10, 24), 24), plain("cloak", cloak));
+        Species bud = Garden.species(11, heart(new HeartForm.Teardrop(10, 24), 24), plain("cloak", cloak));
         assertEquals(kinds(bud, Conditions.USUAL), List.of());
         double minutes = hands(bud);
         assertTrue(minutes >= 3 && minutes <= 7, "hands " + minutes);

@@ -10,7 +10,7 @@ import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Pieces;
 import org.testng.annotations.Test;
 
-public class PetalSurfaceTest {
+public class StandingPetalTest {
     private static final Pieces PETALS = Garden.petals(5, 28, 24, 70);
 
     @Test
@@ -21,7 +21,7 @@ public class PetalSurfaceTest {
 
     @Test
     public void thePetalBendsByItsLengthOverTheFormersRadius() {
-        PetalSurface surface = PetalSurface.of(PETALS, 2, 0);
+        StandingPetal surface = StandingPetal.of(PETALS, 2, 0);
         double radius = Garden.CUP.sphereRadiusMm();
         Close.within(1e-12, surface.midrib().bendRad(), surface.outline().lengthMm() / radius);
     }
@@ -30,15 +30,15 @@ public class PetalSurfaceTest {
     public void aHumpTurnsThePetalBack() {
         Pieces p = PETALS;
         Pieces over = p.withFormer(Optional.of(new Former("hump", 30, 9, Former.Side.TURNS_BACK)));
-        assertTrue(PetalSurface.of(over, 2, 0).midrib().bendRad() < 0);
-        double[] edge = PetalSurface.of(over, 2, 0).point(10, 5);
-        double[] middle = PetalSurface.of(over, 2, 0).point(10, 0);
+        assertTrue(StandingPetal.of(over, 2, 0).midrib().bendRad() < 0);
+        double[] edge = StandingPetal.of(over, 2, 0).point(10, 5);
+        double[] middle = StandingPetal.of(over, 2, 0).point(10, 0);
         assertTrue(edge[2] < middle[2] || edge[0] > middle[0], "the edge falls away");
     }
 
     @Test
     public void withoutAFormerItIsFlatAcross() {
-        PetalSurface flat = PetalSurface.of(Garden.flat(PETALS), 2, 0);
+        StandingPetal flat = StandingPetal.of(Garden.flat(PETALS), 2, 0);
         double[] p = flat.point(10, 6);
         Close.within(1e-12, p[1], 6);
         Close.within(1e-12, p[0], flat.point(10, 0)[0]);
@@ -46,7 +46,7 @@ public class PetalSurfaceTest {
 
     @Test
     public void theChordAcrossIsShorterThanThePaste() {
-        PetalSurface cupped = PetalSurface.of(PETALS, 2, 0);
+        StandingPetal cupped = StandingPetal.of(PETALS, 2, 0);
         double s = 0.62 * cupped.outline().lengthMm();
         double width = 2 * cupped.outline().halfWidthAt(s);
         double radius = Garden.CUP.sphereRadiusMm();
@@ -56,7 +56,7 @@ public class PetalSurfaceTest {
 
     @Test
     public void theSurfaceKeepsLengthsAcrossWhereItIsWidest() {
-        PetalSurface cupped = PetalSurface.of(PETALS, 2, 0);
+        StandingPetal cupped = StandingPetal.of(PETALS, 2, 0);
         double widest = cupped.outline().widest() * cupped.outline().lengthMm();
         double length = 0;
         for (int i = 0; i < 400; i++) {
@@ -69,7 +69,7 @@ public class PetalSurfaceTest {
 
     @Test
     public void theAngleItTakesUpShrinksOutwards() {
-        PetalSurface flat = PetalSurface.of(Garden.flat(PETALS.withLean(90)), 2, 0);
+        StandingPetal flat = StandingPetal.of(Garden.flat(PETALS).withLean(90), 2, 0);
         double length = flat.outline().lengthMm();
         assertTrue(flat.halfAngleAt(0.9 * length) < flat.halfAngleAt(0.5 * length));
         double s = 0.6 * length;
@@ -78,7 +78,7 @@ public class PetalSurfaceTest {
 
     @Test
     public void aQuilledPetalIsATubeOfItsOwnGirth() {
-        PetalSurface tube = PetalSurface.of(PETALS.with(d -> d.quillDeg = 180), 2, 0);
+        StandingPetal tube = StandingPetal.of(PETALS.with(d -> d.quillDeg = 180), 2, 0);
         double s = tube.outline().lengthMm() / 2;
         double width = 2 * tube.outline().halfWidthAt(s);
         Close.within(1e-3, tube.chordAt(s), width * 2 / Math.PI);
@@ -86,7 +86,7 @@ public class PetalSurfaceTest {
 
     @Test
     public void aFoldedPetalIsAsWideAsItsHalvesSeenAtTheirAngle() {
-        PetalSurface folded = PetalSurface.of(PETALS.with(d -> d.foldDeg = 90), 2, 0);
+        StandingPetal folded = StandingPetal.of(Garden.flat(PETALS).with(d -> d.foldDeg = 90), 2, 0);
         double s = folded.outline().lengthMm() / 2;
         Close.within(1e-9, folded.chordAt(s), 2 * folded.outline().halfWidthAt(s) * Math.sqrt(0.5));
     }
@@ -97,7 +97,7 @@ public class PetalSurfaceTest {
         for (double quill = 30; quill <= 330; quill += 50) {
             double turn = quill;
             double chord =
-                    PetalSurface.of(PETALS.with(d -> d.quillDeg = turn), 2, 0).chordAt(15);
+                    StandingPetal.of(PETALS.with(d -> d.quillDeg = turn), 2, 0).chordAt(15);
             assertTrue(chord < last);
             last = chord;
         }

@@ -1,0 +1,529 @@
+package org.crispwhorl.core.form;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.species.Former;
+import org.crispwhorl.core.species.Pieces;
+
+/**
+ * A soft piece laid on the skin of what is inside it. Along its midrib it follows the skin as far as it hugs it, leaves it along
+ * the tangent and turns at a constant rate towards its lean at the tip; past the top of what is inside it runs up. Across it lies
+ * round the girth, lapping itself where it is wider; what narrows on the girth is sheared, not stretched. Its two edges stand half
+ * a layer in and out, in the same sense for every piece of a ring, so that each lies on its neighbour. Where it has left the skin,
+ * the edge that lies outside relaxes to the former's cup, the inner one only where the ring does not lap.
+ */
+public final class HuggingPetal implements PetalSurface {
+    /** Steps along the midrib. */
+    private static final int STEPS = 32;
+
+    /** Free length that a petal takes to turn by one radian, mm. */
+    public static final double MM_PER_RADIAN = 3;
+
+    /** Share of the room that paste takes on soft paste: it is pressed. */
+    private static final double PRESSED = 0.6;
+
+    /** A meridian flatter than this does not spread a layer any more. */
+    private static final double LEAST_RISE = 0.3;
+
+    /** Share of the free length over which its outer edge relaxes, and the least length, mm. */
+    private static final double RELAXES_OVER = 0.7;
+
+    private static final double RELAXES_MM = 10;
+
+    /** A ring laps from this number of layers on. */
+    private static final double LAPS_FROM = 0.85;
+
+    /** How far a turned tip goes round its stick. */
+    private static final double TURN_BACK_RAD = Math.toRadians(120);
+
+    private final Outline outline;
+    private final double startMm;
+    private final double hugsToMm;
+    private final double[] radii;
+    private final double[] heights;
+    private final double[] directions;
+
+    /** What a layer takes of room at each step, mm. */
+    private final double[] layers;
+
+    /** Curvature across on the outer and on the inner side, per mm. */
+    private final double[] outerBend;
+
+    private final double[] innerBend;
+
+    /** How far each step has relaxed: 0 round the girth, 1 as its former has it. */
+    private final double[] relaxed;
+
+    private final double thickMm;
+    private final double stepMm;
+
+    /** The lean that it comes to at its tip, radians; not the one wished where there is not enough free length. */
+    private final double reachedRad;
+
+    /** How far it would end short of the top of what is inside it, laid on it to its tip, mm; below 0 where it goes beyond. */
+    private final double shortMm;
+
+    private HuggingPetal(Rib rib, double startMm) {
+        this.shortMm = rib.shortMm;
+        this.outline = rib.outline;
+        this.startMm = startMm;
+        this.hugsToMm = rib.hugsToMm;
+        this.radii = rib.r;
+        this.heights = rib.z;
+        this.directions = rib.theta;
+        this.layers = rib.layer;
+        this.outerBend = new double[STEPS + 1];
+        this.innerBend = new double[STEPS + 1];
+        this.relaxed = new double[STEPS + 1];
+        this.thickMm = rib.thickMm;
+        this.stepMm = rib.stepMm;
+        this.reachedRad = rib.reachedRad;
+        across(rib);
+    }
+
+    private HuggingPetal(HuggingPetal under, Outline small) {
+        this.shortMm = under.shortMm;
+        this.outline = small;
+        this.startMm = Math.min(under.startMm, small.lengthMm());
+        this.hugsToMm = under.hugsToMm;
+        this.radii = under.radii;
+        this.heights = under.heights;
+        this.directions = under.directions;
+        this.layers = under.layers;
+        this.outerBend = under.outerBend;
+        this.innerBend = under.innerBend;
+        this.relaxed = under.relaxed;
+        this.thickMm = under.thickMm;
+        this.stepMm = under.stepMm;
+        this.reachedRad = under.reachedRad;
+    }
+
+    /**
+     * A ring's pieces laid on a skin.
+     *
+     * @param thickMm mean thickness of the finished piece
+     * @param way where along the skin its base lies, mm; what would lie before the skin's beginning is pinched off
+     */
+    public static HuggingPetal on(Skin skin, Pieces pieces, double thickMm, double way) {
+        double start = Math.min(Math.max(0, -way), pieces.finished().lengthMm() * MOST_PINCHED);
+        return new HuggingPetal(new Rib(skin, pieces, thickMm, Math.max(0, way), start), start);
+    }
+
+    /** At most so much of a piece is pinched off. */
+    private static final double MOST_PINCHED = 0.9;
+
+    /**
+     * Where along the skin the base of a ring's pieces lies so that their tips stand at a height, found by secants: the farther up
+     * the skin it is laid, the higher its tip. Below 0 so much of the piece hangs below the skin.
+     */
+    public static double wayReaching(Skin skin, Pieces pieces, double thickMm, double topMm) {
+        double low = -pieces.finished().lengthMm() * MOST_PINCHED;
+        double high = skin.lengthMm();
+        double below = on(skin, pieces, thickMm, low).topMm() - topMm;
+        double above = on(skin, pieces, thickMm, high).topMm() - topMm;
+        if (below >= 0 || above <= 0) {
+            return below >= 0 ? low : high;
+        }
+        double way = high;
+        for (int i = 0; i < SECANTS; i++) {
+            // The Illinois way: a side that stays is trusted half as much.
+            way = (low * above - high * below) / (above - below);
+            double off = on(skin, pieces, thickMm, way).topMm() - topMm;
+            if (Math.abs(off) < STANDS_MM) {
+                break;
+            }
+            if (off < 0) {
+                low = way;
+                below = off;
+                above /= 2;
+            } else {
+                high = way;
+                above = off;
+                below /= 2;
+            }
+        }
+        return way;
+    }
+
+    private static final int SECANTS = 24;
+
+    /** A tip that stands so near to its height stands right, mm. */
+    private static final double STANDS_MM = 0.005;
+
+    /** The midrib while it is being laid. */
+    private static final class Rib {
+        private final Skin skin;
+        private final Outline outline;
+        private final int count;
+        private final double middleMm;
+        private final boolean inOne;
+        private final double thickMm;
+        private final double stepMm;
+        private final double[] r = new double[STEPS + 1];
+        private final double[] z = new double[STEPS + 1];
+        private final double[] theta = new double[STEPS + 1];
+        private final double[] layer = new double[STEPS + 1];
+        private final double formerBend;
+        private final double quillRad;
+        private double hugsToMm;
+        private double shortMm;
+        private double reachedRad;
+
+        Rib(Skin skin, Pieces pieces, double thickMm, double way, double startMm) {
+            this.skin = skin;
+            this.outline = pieces.finished();
+            this.count = pieces.count();
+            this.middleMm = pieces.making().finishedMiddleMm() / 2;
+            this.inOne = middleMm > 0;
+            this.thickMm = thickMm;
+            this.formerBend = pieces.former()
+                    .map(f -> f.side() == Former.Side.CUPS_IN ? 1 / f.sphereRadiusMm() : -1 / f.sphereRadiusMm())
+                    .orElse(0.0);
+            this.quillRad = Math.toRadians(pieces.quillDeg());
+            double length = outline.lengthMm();
+            this.stepMm = (length - startMm) / STEPS;
+            double hugs = Math.max(
+                            pieces.attachment().gluedShare(),
+                            pieces.attachment().opensFrom())
+                    * length;
+            double glued = inOne ? hugs : Math.max(Math.min(FOOT_MM, length / 2), hugs);
+            double turned = Math.min(pieces.edge().turnedMm(), length - glued);
+            lay(way, startMm, Math.max(startMm, glued), turned, Math.toRadians(pieces.leanDeg()));
+        }
+
+        /** Full width of the paste at a station; a cut in one is one piece where its petals would be wider than their share. */
+        private double width(double s) {
+            double w = 2 * outline.halfWidthAt(s);
+            return inOne ? Math.min(w, 2 * Math.PI * (middleMm + s) / count) : w;
+        }
+
+        /** Room that a layer takes on the skin, mm. */
+        private double room(Skin.At at, double s) {
+            double rise = Math.max(LEAST_RISE, Math.abs(at.upwards()));
+            double a = at.radiusMm() + thickMm * rise / 2;
+            double paste = PRESSED * count * thickMm;
+            double spread = (Math.sqrt(a * a + paste * width(s) * rise / Math.PI) - a) / rise;
+            if (count > 1 && spread > 0) {
+                double much = spread * spread / (paste * paste);
+                spread /= Math.sqrt(Math.sqrt(1 + much * much));
+            }
+            return thickMm + spread;
+        }
+
+        /** Radius of the midrib of a piece on the skin: half a layer out of it, no nearer to the axis than that. */
+        private static double radius(Skin.At at, double layer) {
+            return Math.max(layer / 2, at.radiusMm() + at.upwards() * layer / 2);
+        }
+
+        private static double height(Skin.At at, double layer) {
+            return at.heightMm() - at.outwards() * layer / 2;
+        }
+
+        private void lay(double from, double startMm, double opensMm, double turnedMm, double lean) {
+            double way = from;
+            double length = outline.lengthMm();
+            Skin.At at = skin.at(way);
+            // At the very axis there is no room for paste side by side: it is pressed out to where there is.
+            layer[0] = Math.min(room(at, startMm), room(skin.at(way + PRESSED_OUT_MM), startMm + PRESSED_OUT_MM));
+            r[0] = radius(at, layer[0]);
+            z[0] = height(at, layer[0]);
+            theta[0] = at.directionRad();
+            int i = 1;
+            for (; i <= STEPS && startMm + i * stepMm <= opensMm + ONE_MM; i++) {
+                way = hug(i, startMm + i * stepMm, way);
+            }
+            hugsToMm = startMm + (i - 1) * stepMm;
+            shortMm = skin.lengthMm() - way - (length - hugsToMm);
+            double tipFrom = length - turnedMm;
+            double free = Math.max(ONE_MM, tipFrom - hugsToMm);
+            double leaves = theta[i - 1];
+            double most = free / MM_PER_RADIAN;
+            double turn = Math.max(-most, Math.min(most, lean - leaves));
+            reachedRad = leaves + turn;
+            for (; i <= STEPS; i++) {
+                double s = startMm + i * stepMm;
+                double body = Math.min(1, (Math.min(s, tipFrom) - stepMm / 2 - hugsToMm) / free);
+                double want = leaves + turn * Math.max(0, body);
+                if (turnedMm > 0 && s > tipFrom) {
+                    want += TURN_BACK_RAD * Math.min(1, (s - tipFrom) / turnedMm);
+                }
+                layer[i] = layer[i - 1] + (thickMm - layer[i - 1]) * Math.min(1, stepMm / SETTLES_MM);
+                theta[i] = want;
+                r[i] = r[i - 1] + stepMm * Math.sin(want);
+                z[i] = z[i - 1] + stepMm * Math.cos(want);
+                way = nearest(i, way);
+                // What would go into what is inside it lies on it.
+                if (way < skin.lengthMm() && skin.at(way).off(r[i], z[i]) < layer[i] / 2) {
+                    way = hug(i, s, way - stepMm);
+                } else if (r[i] < layer[i] / 2) {
+                    upAxis(i);
+                }
+            }
+        }
+
+        /** The place of the skin that a step lies off, sought onwards from the one that the step before lay off. */
+        private double nearest(int i, double from) {
+            double way = from;
+            double best = distance(i, way);
+            for (int k = 0; k < LOOK_ON; k++) {
+                double next = distance(i, way + stepMm / 2);
+                if (next > best) {
+                    break;
+                }
+                best = next;
+                way += stepMm / 2;
+            }
+            return way;
+        }
+
+        private double distance(int i, double way) {
+            return skin.at(way).distance(r[i], z[i]);
+        }
+
+        private static final int LOOK_ON = 6;
+
+        /** What comes to the axis runs up along it. */
+        private void upAxis(int i) {
+            r[i] = layer[i] / 2;
+            double in = r[i - 1] - r[i];
+            z[i] = z[i - 1] + Math.sqrt(Math.max(0, stepMm * stepMm - in * in));
+            theta[i] = Math.atan2(r[i] - r[i - 1], z[i] - z[i - 1]);
+        }
+
+        /** One step on the skin, as long on the midrib as the piece is; returns how far along the skin it has come. */
+        private double hug(int i, double s, double way) {
+            double guess = stepMm;
+            double low = 0;
+            double high = MOST_STRETCH * stepMm;
+            for (int k = 0; k < NEWTON; k++) {
+                Skin.At at = skin.at(way + guess);
+                layer[i] = Math.max(
+                        layer[i - 1] - STEEPEST * stepMm, Math.min(layer[i - 1] + STEEPEST * stepMm, room(at, s)));
+                r[i] = radius(at, layer[i]);
+                z[i] = height(at, layer[i]);
+                double across = r[i] - r[i - 1];
+                double up = z[i] - z[i - 1];
+                double done = Math.sqrt(across * across + up * up);
+                if (Math.abs(done - stepMm) < EXACT_MM) {
+                    break;
+                }
+                if (done < stepMm) {
+                    low = guess;
+                } else {
+                    high = guess;
+                }
+                double next = done > 0 ? guess * stepMm / done : high;
+                guess = next > low && next < high ? next : (low + high) / 2;
+            }
+            theta[i] = Math.atan2(r[i] - r[i - 1], z[i] - z[i - 1]);
+            return way + guess;
+        }
+
+        /** The foot of a soft piece that has no middle is pressed on at least so far, mm. */
+        private static final double FOOT_MM = 4;
+
+        private static final double PRESSED_OUT_MM = 3;
+
+        /** A layer grows or shrinks by no more than this for a step along it. */
+        private static final double STEEPEST = 0.3;
+
+        private static final int NEWTON = 14;
+        private static final double MOST_STRETCH = 6;
+        private static final double ONE_MM = 1e-6;
+        private static final double EXACT_MM = 1e-4;
+
+        /** Within so much of its free length a piece is one layer thick again, mm. */
+        private static final double SETTLES_MM = 6;
+    }
+
+    /** How it lies across at each step. */
+    private void across(Rib rib) {
+        double length = outline.lengthMm();
+        double over = Math.max(RELAXES_OVER * (length - hugsToMm), RELAXES_MM);
+        double widest = Math.max(startMm, outline.widest() * length);
+        double laps = rib.count * rib.width(widest) / (2 * Math.PI * Math.max(thickMm, radius(widest)));
+        double frees = 1 - smooth((laps - LAPS_FROM) / (1 - LAPS_FROM));
+        for (int i = 0; i <= STEPS; i++) {
+            double s = startMm + i * stepMm;
+            double free = smooth((s - hugsToMm) / over);
+            // Meusnier: a plane tilted out of the level one cuts the cone round the axis in a flatter curve.
+            double theta = directions[i];
+            double level = 1 / Math.max(thickMm / 2, radii[i]);
+            double tilted = level * Math.cos(theta) / Math.max(LEAST_TILT, Math.cos(theta - free * theta));
+            double girth = level + Math.min(1, TILTS * free) * (tilted - level);
+            double half = outline.halfWidthAt(s);
+            double bend = rib.formerBend;
+            if (rib.quillRad > 0 && half > 0) {
+                double quilled = rib.quillRad / (2 * half);
+                bend = bend > 0 ? Math.max(bend, quilled) : bend + quilled;
+            }
+            relaxed[i] = free;
+            outerBend[i] = girth + free * (bend - girth);
+            innerBend[i] = Math.max(outerBend[i], girth + free * frees * (bend - girth));
+        }
+    }
+
+    /** An edge that has relaxed by one part in so many swings with all that it has left the girth. */
+    private static final double SWINGS = 4;
+
+    private static final double LEAST_TILT = 0.2;
+
+    /** What has relaxed by one part in so many lies in the tilted plane. */
+    private static final double TILTS = 10;
+
+    private static double smooth(double x) {
+        double c = Math.max(0, Math.min(1, x));
+        return c * c * (3 - 2 * c);
+    }
+
+    @Override
+    public Outline outline() {
+        return outline;
+    }
+
+    @Override
+    public double startMm() {
+        return startMm;
+    }
+
+    /** How far it would end short of the top of what is inside it, laid on it to its tip, mm; below 0 where it goes beyond. */
+    public double shortMm() {
+        return shortMm;
+    }
+
+    /** How far up it follows what is inside it, mm from its base. */
+    public double hugsToMm() {
+        return hugsToMm;
+    }
+
+    /** The lean that it comes to at its tip, radians. */
+    public double reachedRad() {
+        return reachedRad;
+    }
+
+    private double along(double[] at, double s) {
+        double x = Math.max(0, Math.min(STEPS, (s - startMm) / stepMm));
+        int i = (int) Math.min(STEPS - 1, x);
+        return at[i] + (x - i) * (at[i + 1] - at[i]);
+    }
+
+    @Override
+    public double radius(double s) {
+        return along(radii, s);
+    }
+
+    @Override
+    public double height(double s) {
+        return along(heights, s);
+    }
+
+    @Override
+    public double direction(double s) {
+        return along(directions, s);
+    }
+
+    /** Height of the highest point of its midrib, mm. */
+    double topMm() {
+        return Arrays.stream(heights).max().orElse(0);
+    }
+
+    /** A midrib must go on the other way for so long before it counts as having turned, mm. */
+    private static final double TURNED_MM = 0.5;
+
+    @Override
+    public double[] turns() {
+        double[] found = new double[STEPS];
+        int n = 0;
+        int going = 0;
+        double extreme = radii[0];
+        int at = 0;
+        for (int i = 1; i <= STEPS; i++) {
+            double by = radii[i] - extreme;
+            if (going * by > 0 || going == 0 && Math.abs(by) < TURNED_MM) {
+                extreme = going == 0 ? extreme : radii[i];
+                at = going == 0 ? 0 : i;
+            } else if (Math.abs(by) >= TURNED_MM) {
+                if (going != 0) {
+                    found[n++] = startMm + at * stepMm;
+                }
+                going = by > 0 ? 1 : -1;
+                extreme = radii[i];
+                at = i;
+            }
+        }
+        return Arrays.copyOf(found, n);
+    }
+
+    @Override
+    public double[] creases() {
+        return turns();
+    }
+
+    @Override
+    public double stationOf(double s, double v) {
+        return s;
+    }
+
+    @Override
+    public PetalSurface carrying(Outline small) {
+        return new HuggingPetal(this, small);
+    }
+
+    @Override
+    public double[] point(double s, double v, double inMm) {
+        double half = Math.max(Math.abs(v), outline.halfWidthAt(s));
+        double layer = along(layers, s);
+        // The outer edge lies half a layer out, the inner one half a layer in.
+        double out = (half > 0 ? (layer - thickMm) / 2 * v / half : 0) - inMm;
+        double bend = along(v >= 0 ? outerBend : innerBend, s);
+        double turned = bend * v;
+        double side = Math.abs(turned) < FLAT ? v : Math.sin(turned) / bend;
+        double deep = Math.abs(turned) < FLAT ? 0 : (1 - Math.cos(turned)) / bend;
+        side += out * Math.sin(turned);
+        deep -= out * Math.cos(turned);
+        double tilt = along(relaxed, s) * along(directions, s);
+        return new double[] {along(radii, s) - deep * Math.cos(tilt), side, along(heights, s) + deep * Math.sin(tilt)};
+    }
+
+    private static final double FLAT = 1e-9;
+
+    /** Columns on each side of its midrib that follow its curve, at least as many as asked for. */
+    int columns(int least) {
+        double most = 0;
+        for (int i = 0; i <= STEPS; i++) {
+            most = Math.max(most, innerBend[i] * outline.halfWidthAt(startMm + i * stepMm));
+        }
+        return (int) Math.max(least, Math.min(MOST_TIMES * least, Math.ceil(most * least / COLUMNS_RAD)));
+    }
+
+    /** So many times the columns asked for at most, and over how much of a turn those go. */
+    private static final double MOST_TIMES = 3;
+
+    private static final double COLUMNS_RAD = 1;
+
+    /**
+     * The skin with this ring on it: the skin inside it up to its base, then its back, moved out by how far its edges swing beyond
+     * its midrib; where it is closed, what it left of the skin goes on beyond its tip.
+     */
+    Skin onto(Skin inside, double way) {
+        List<double[]> points = new ArrayList<>(inside.upTo(Math.max(0, way)));
+        for (int i = 0; i <= STEPS; i++) {
+            points.add(back(startMm + i * stepMm, layers[i] / 2, Math.min(1, SWINGS * relaxed[i])));
+        }
+        if (points.get(0)[0] > 0) {
+            points.add(0, new double[] {0, points.get(0)[1]});
+        }
+        if (hugsToMm >= outline.lengthMm() - 2 * stepMm) {
+            double top = points.get(points.size() - 1)[1];
+            inside.from(0).stream()
+                    .filter(p -> p[1] > top && p[0] <= radii[STEPS])
+                    .forEach(points::add);
+            if (radii[STEPS] <= layers[STEPS]) {
+                points.add(new double[] {0, points.get(points.size() - 1)[1]});
+            }
+        }
+        return Skin.through(points);
+    }
+}
