@@ -128,8 +128,15 @@ final class DocumentLift {
      */
     private static ObjectNode fifthToSixth(ObjectNode document) {
         for (JsonNode part : document.path("parts")) {
+            if (part.get("from") instanceof ObjectNode from && part instanceof ObjectNode roll) {
+                straight(roll, from);
+            }
             if (part.get("pieces") instanceof ObjectNode pieces
                     && pieces.get("attachment") instanceof ObjectNode attachment) {
+                if (pieces.get("making") instanceof ObjectNode making
+                        && making.path(CraftJson.KIND).asString("").equals("one-piece")) {
+                    making.put("petalsInCut", 0);
+                }
                 double glued = attachment.path("upTo").asDouble(0);
                 boolean wired = attachment.path(CraftJson.KIND).asString("").equals("wired");
                 if (!wired) {
@@ -149,6 +156,25 @@ final class DocumentLift {
             }
         }
         return document;
+    }
+
+    /** Version 5 knew rolls with a straight rim alone, that were left as they were rolled. */
+    private static void straight(ObjectNode roll, ObjectNode from) {
+        roll.put("openedMm", 0).put("footMm", 0);
+        plainEdge(roll.putObject("edge"));
+        if (from.path(CraftJson.KIND).asString("").equals("strip")) {
+            from.put("scallops", 0).put("scallopMm", 0);
+        } else {
+            from.put("once", false);
+        }
+    }
+
+    private static void plainEdge(ObjectNode edge) {
+        edge.put("bandMm", 0)
+                .put("toMm", 0.4)
+                .put("crestMm", 0)
+                .put("turnedMm", 0)
+                .put("finish", "smooth");
     }
 
     /** How far its former bends a piece along its length, degrees: its finished length ÷ the radius of the former's ball. */
@@ -208,12 +234,7 @@ final class DocumentLift {
         pieces.put("quickCount", 0).put("quillDeg", 0).put("foldDeg", 0);
         move(pieces, "cut", pieces, "outline");
         move(pieces, "thinning", pieces.putObject("making").put(CraftJson.KIND, "sheet"), "thinning");
-        pieces.putObject("edge")
-                .put("bandMm", 0)
-                .put("toMm", 0.4)
-                .put("crestMm", 0)
-                .put("turnedMm", 0)
-                .put("finish", "smooth");
+        plainEdge(pieces.putObject("edge"));
         if (pieces.get("attachment") instanceof ObjectNode attachment
                 && attachment.path(CraftJson.KIND).asString("").equals("glued")) {
             attachment.put("upTo", 0);

@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.form.FlowerForm;
+import org.crispwhorl.core.form.HuggingPetal;
 import org.crispwhorl.core.form.PetalSurface;
 import org.crispwhorl.core.form.PlacedRing;
+import org.crispwhorl.core.measure.Lately;
 import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Solid;
@@ -23,6 +25,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /** Draws a flower's face and section from its computed form. */
@@ -229,7 +232,20 @@ public final class Draughting {
      * frilled one, whose paste stands farther out below a trough than at its edge.
      */
     private static Geometry planOf(PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {
+        return PLANS.of(
+                List.of(surface, from, to, edge, bodyMm, count > MANY),
+                () -> drawnPlan(surface, from, to, edge, bodyMm, count));
+    }
+
+    private static final Lately<List<Object>, Geometry> PLANS = new Lately<>(512);
+
+    private static Geometry drawnPlan(
+            PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {
         EdgeRuffle ruffle = edge.ruffle(bodyMm);
+        if (surface instanceof HuggingPetal hugging && surface.outline().plain()) {
+            Polygon laid = laid(hugging, from, to, edge, ruffle);
+            return laid.isValid() ? laid : largest(GeometryFixer.fix(laid));
+        }
         if (ruffle.amplitudeMm() > 0) {
             return whole(cells(surface, from, to, edge, ruffle, count));
         }
@@ -254,6 +270,42 @@ public final class Draughting {
         Polygon polygon = GEOMETRY.createPolygon(ring);
         return polygon.isValid() ? polygon : whole(cells(surface, from, to, edge, ruffle, count));
     }
+
+    /**
+     * The plan of a stretch of a piece that is laid round: up its outer edge, across, and down its inner one. What goes round by more
+     * than half a turn lies on itself beyond that.
+     */
+    private static Polygon laid(HuggingPetal surface, double from, double to, Edge edge, EdgeRuffle ruffle) {
+        double base = Math.max(surface.startMm(), from);
+        double tip = Math.min(surface.outline().lengthMm(), to);
+        List<Coordinate> ring = new ArrayList<>();
+        for (int i = 0; i <= LAID_ROWS; i++) {
+            double s = base + (tip - base) * Math.sin(Math.PI / 2 * i / LAID_ROWS);
+            ring.add(at(surface, s, 1, edge, ruffle));
+        }
+        for (int j = 1; j < LAID_ACROSS; j++) {
+            ring.add(at(surface, tip, 1 - 2.0 * j / LAID_ACROSS, edge, ruffle));
+        }
+        for (int i = LAID_ROWS; i >= 0; i--) {
+            double s = base + (tip - base) * Math.sin(Math.PI / 2 * i / LAID_ROWS);
+            ring.add(at(surface, s, -1, edge, ruffle));
+        }
+        for (int j = 1; j < LAID_ACROSS; j++) {
+            ring.add(at(surface, base, 2.0 * j / LAID_ACROSS - 1, edge, ruffle));
+        }
+        ring.add(ring.get(0).copy());
+        return GEOMETRY.createPolygon(ring.toArray(Coordinate[]::new));
+    }
+
+    private static Coordinate at(HuggingPetal surface, double s, double side, Edge edge, EdgeRuffle ruffle) {
+        double[] span = surface.outline().spanAt(s);
+        double v = Math.abs(side) * surface.halfRound(s, side >= 0 ? span[1] : span[0]);
+        double[] p = surface.frilled(s, v, edge, ruffle);
+        return new Coordinate(p[0], p[1]);
+    }
+
+    private static final int LAID_ROWS = 16;
+    private static final int LAID_ACROSS = 12;
 
     /** The plan of all strips across a stretch of a surface, joined. */
     private static Geometry cells(
@@ -297,7 +349,9 @@ public final class Draughting {
 
     /** Cells joined to one shape: slits as fine as a line is drawn are closed. */
     private static Geometry whole(Geometry cells) {
-        return largest(cells.buffer(SLIT_MM, ROUND).buffer(-SLIT_MM, ROUND));
+        return cells == null
+                ? GEOMETRY.createPolygon()
+                : largest(cells.buffer(SLIT_MM, ROUND).buffer(-SLIT_MM, ROUND));
     }
 
     private static final double SLIT_MM = 0.2;

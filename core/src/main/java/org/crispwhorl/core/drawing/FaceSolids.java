@@ -75,20 +75,29 @@ final class FaceSolids implements Solid.Projection {
         rounds.add(new Drawing.Rounds(partId, round(body.thickMm()), round(body.thickMm()), places(body.places())));
     }
 
-    /** The line drawn is the air between its turns: an Archimedean spiral. */
+    /** The line drawn is its rim: a spiral, scalloped where the strip is, wider apart where it is opened. */
     @Override
     public void coil(Solid.Coil body) {
-        discs.add(new Drawing.HeartDisc(partId, round(body.toMm()), round(body.fromMm())));
-        int steps = (int) Math.max(2, Math.ceil(body.turns() * POINTS_PER_TURN));
+        discs.add(new Drawing.HeartDisc(partId, round(body.reachMm()), round(body.fromMm())));
+        int steps = (int) Math.max(
+                2,
+                Math.max(Math.ceil(body.turns() * POINTS_PER_TURN), body.rim().scallops() * POINTS_PER_SCALLOP));
         double[] points = new double[2 * (steps + 1)];
         for (int i = 0; i <= steps; i++) {
-            double r = body.fromMm() + (body.toMm() - body.fromMm()) * i / steps;
-            double turn = 2 * Math.PI * body.turns() * i / steps;
+            double share = (double) i / steps;
+            double r = body.rimRadiusAfter(share);
+            double turn = body.turnAfter(share);
             points[2 * i] = round(r * Math.cos(turn));
             points[2 * i + 1] = round(r * Math.sin(turn));
         }
-        strokes.add(new Drawing.Stroke(partId, round(body.pitchMm() - body.thickMm()), points));
+        double air = body.rim().openedMm() > 0 ? RIM_MM : body.pitchMm() - body.thickMm();
+        strokes.add(new Drawing.Stroke(partId, round(air), points));
     }
+
+    private static final int POINTS_PER_SCALLOP = 8;
+
+    /** Width of the line that shows the edge of an opened rim, mm. */
+    private static final double RIM_MM = 0.5;
 
     @Override
     public void marks(Solid.Marks body) {

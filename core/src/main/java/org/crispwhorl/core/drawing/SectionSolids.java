@@ -109,9 +109,10 @@ final class SectionSolids implements Solid.Projection {
     @Override
     public void coil(Solid.Coil body) {
         for (double r = body.toMm() - body.pitchMm() / 2; r > body.fromMm(); r -= body.pitchMm()) {
-            double x = round(r);
-            strokes.add(new Drawing.Stroke(
-                    partId, round(body.thickMm()), new double[] {x, round(body.footMm()), x, round(body.topMm())}));
+            double rim = r * (1 + body.rim().openedMm() / body.toMm());
+            strokes.add(new Drawing.Stroke(partId, round(body.thickMm()), new double[] {
+                round(r), round(body.footMm()), round(rim), round(body.topMm())
+            }));
         }
     }
 

@@ -10,6 +10,7 @@ final class SolidMesh implements Solid.Projection {
     private static final int GRAIN_ROUND = 6;
     private static final int GRAIN_ROWS = 4;
     private static final int COIL_STEPS = 24;
+    private static final int SCALLOP_STEPS = 8;
 
     /** Bars thinner than this are as round as a thread need be, mm. */
     private static final double THREAD_MM = 0.6;
@@ -55,15 +56,21 @@ final class SolidMesh implements Solid.Projection {
     /** A wall as thick as one turn, with its rim. */
     @Override
     public void coil(Solid.Coil body) {
-        int steps = (int) Math.max(2, Math.ceil(body.turns() * COIL_STEPS));
+        int steps = (int) Math.max(
+                2, Math.max(Math.ceil(body.turns() * COIL_STEPS), body.rim().scallops() * SCALLOP_STEPS));
         int firstPoint = -1;
         for (int i = 0; i <= steps; i++) {
-            double turn = 2 * Math.PI * body.turns() * i / steps;
-            double inner = body.fromMm() + (body.toMm() - body.fromMm() - body.thickMm()) * i / steps;
-            double outer = inner + body.thickMm();
-            double[][] rim = {
-                {outer, body.footMm()}, {outer, body.topMm()}, {inner, body.topMm()}, {inner, body.footMm()}
-            };
+            double share = (double) i / steps;
+            double turn = body.turnAfter(share);
+            double outer = body.fromMm()
+                    + body.thickMm()
+                    + (body.radiusAfter(share) - body.fromMm())
+                            * (body.toMm() - body.fromMm() - body.thickMm())
+                            / (body.toMm() - body.fromMm());
+            double inner = outer - body.thickMm();
+            double top = body.footMm() + body.rimAfter(share);
+            double out = body.rimRadiusAfter(share) - body.radiusAfter(share);
+            double[][] rim = {{outer, body.footMm()}, {outer + out, top}, {inner + out, top}, {inner, body.footMm()}};
             for (double[] p : rim) {
                 int at = draft.point(p[0] * Math.cos(turn), p[0] * Math.sin(turn), p[1]);
                 firstPoint = firstPoint < 0 ? at : firstPoint;

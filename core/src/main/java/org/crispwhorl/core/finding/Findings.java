@@ -32,6 +32,8 @@ public final class Findings {
             new SteamOnCoat(),
             new MainStemTooThin(),
             new FormerMisfit(),
+            new CutPastCup(),
+            new WindowMissed(),
             new ThicknessOutOfReach(),
             new FaceOffWidth(),
             new FewFormers(),

@@ -107,8 +107,23 @@ public final class HuggingPetal implements PetalSurface {
      * @param way where along the skin its base lies, mm; what would lie before the skin's beginning is pinched off
      */
     public static HuggingPetal on(Skin skin, Pieces pieces, double thickMm, double way) {
-        double start = Math.min(Math.max(0, -way), pieces.finished().lengthMm() * MOST_PINCHED);
-        return new HuggingPetal(new Rib(skin, pieces, thickMm, Math.max(0, way), start), start);
+        Outline finished = pieces.finished();
+        double start = startMm(finished, way);
+        return new HuggingPetal(new Rib(skin, pieces, finished, thickMm, Math.max(0, way), start), start);
+    }
+
+    private static double startMm(Outline finished, double way) {
+        return Math.min(Math.max(0, -way), finished.lengthMm() * MOST_PINCHED);
+    }
+
+    /** Height of the tip of pieces whose base lies there, mm. */
+    private static double topMm(Skin skin, Pieces pieces, Outline finished, double thickMm, double way) {
+        Rib rib = new Rib(skin, pieces, finished, thickMm, Math.max(0, way), startMm(finished, way));
+        double top = rib.z[0];
+        for (double z : rib.z) {
+            top = Math.max(top, z);
+        }
+        return top;
     }
 
     /** At most so much of a piece is pinched off. */
@@ -119,10 +134,11 @@ public final class HuggingPetal implements PetalSurface {
      * the skin it is laid, the higher its tip. Below 0 so much of the piece hangs below the skin.
      */
     public static double wayReaching(Skin skin, Pieces pieces, double thickMm, double topMm) {
-        double low = -pieces.finished().lengthMm() * MOST_PINCHED;
+        Outline finished = pieces.finished();
+        double low = -finished.lengthMm() * MOST_PINCHED;
         double high = skin.lengthMm();
-        double below = on(skin, pieces, thickMm, low).topMm() - topMm;
-        double above = on(skin, pieces, thickMm, high).topMm() - topMm;
+        double below = topMm(skin, pieces, finished, thickMm, low) - topMm;
+        double above = topMm(skin, pieces, finished, thickMm, high) - topMm;
         if (below >= 0 || above <= 0) {
             return below >= 0 ? low : high;
         }
@@ -130,7 +146,7 @@ public final class HuggingPetal implements PetalSurface {
         for (int i = 0; i < SECANTS; i++) {
             // The Illinois way: a side that stays is trusted half as much.
             way = (low * above - high * below) / (above - below);
-            double off = on(skin, pieces, thickMm, way).topMm() - topMm;
+            double off = topMm(skin, pieces, finished, thickMm, way) - topMm;
             if (Math.abs(off) < STANDS_MM) {
                 break;
             }
@@ -150,7 +166,7 @@ public final class HuggingPetal implements PetalSurface {
     private static final int SECANTS = 24;
 
     /** A tip that stands so near to its height stands right, mm. */
-    private static final double STANDS_MM = 0.005;
+    private static final double STANDS_MM = 0.01;
 
     /** The midrib while it is being laid. */
     private static final class Rib {
@@ -159,6 +175,7 @@ public final class HuggingPetal implements PetalSurface {
         private final int count;
         private final double middleMm;
         private final boolean inOne;
+        private final int besides;
         private final double thickMm;
         private final double stepMm;
         private final double[] r = new double[STEPS + 1];
@@ -171,12 +188,13 @@ public final class HuggingPetal implements PetalSurface {
         private double shortMm;
         private double reachedRad;
 
-        Rib(Skin skin, Pieces pieces, double thickMm, double way, double startMm) {
+        Rib(Skin skin, Pieces pieces, Outline finished, double thickMm, double way, double startMm) {
             this.skin = skin;
-            this.outline = pieces.finished();
+            this.outline = finished;
             this.count = pieces.count();
             this.middleMm = pieces.making().finishedMiddleMm() / 2;
             this.inOne = middleMm > 0;
+            this.besides = pieces.making().besides(count);
             this.thickMm = thickMm;
             this.formerBend = pieces.former()
                     .map(f -> f.side() == Former.Side.CUPS_IN ? 1 / f.sphereRadiusMm() : -1 / f.sphereRadiusMm())
@@ -196,7 +214,7 @@ public final class HuggingPetal implements PetalSurface {
         /** Full width of the paste at a station; a cut in one is one piece where its petals would be wider than their share. */
         private double width(double s) {
             double w = 2 * outline.halfWidthAt(s);
-            return inOne ? Math.min(w, 2 * Math.PI * (middleMm + s) / count) : w;
+            return inOne ? Math.min(w, 2 * Math.PI * (middleMm + s) / besides) : w;
         }
 
         /** Room that a layer takes on the skin, mm. */
@@ -378,6 +396,26 @@ public final class HuggingPetal implements PetalSurface {
         return c * c * (3 - 2 * c);
     }
 
+    /** Two are the same when they lie the same. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof HuggingPetal p
+                && outline.equals(p.outline)
+                && startMm == p.startMm
+                && thickMm == p.thickMm
+                && Arrays.equals(radii, p.radii)
+                && Arrays.equals(heights, p.heights)
+                && Arrays.equals(layers, p.layers)
+                && Arrays.equals(outerBend, p.outerBend)
+                && Arrays.equals(innerBend, p.innerBend)
+                && Arrays.equals(relaxed, p.relaxed);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * outline.hashCode() + Arrays.hashCode(heights);
+    }
+
     @Override
     public Outline outline() {
         return outline;
@@ -424,11 +462,6 @@ public final class HuggingPetal implements PetalSurface {
         return along(directions, s);
     }
 
-    /** Height of the highest point of its midrib, mm. */
-    double topMm() {
-        return Arrays.stream(heights).max().orElse(0);
-    }
-
     /** A midrib must go on the other way for so long before it counts as having turned, mm. */
     private static final double TURNED_MM = 0.5;
 
@@ -471,6 +504,16 @@ public final class HuggingPetal implements PetalSurface {
         return new HuggingPetal(this, small);
     }
 
+    /** How far across from the midrib a piece goes until it has come half-way round, mm, towards one edge. */
+    public double halfRound(double s, double edge) {
+        double bend = along(edge >= 0 ? outerBend : innerBend, s);
+        double most = bend * Math.abs(edge) > HALF_ROUND ? HALF_ROUND / bend : Math.abs(edge);
+        return Math.signum(edge) * most;
+    }
+
+    /** Just less than half a turn, radians. */
+    private static final double HALF_ROUND = Math.PI - 0.02;
+
     @Override
     public double[] point(double s, double v, double inMm) {
         double half = Math.max(Math.abs(v), outline.halfWidthAt(s));
@@ -501,7 +544,7 @@ public final class HuggingPetal implements PetalSurface {
     /** So many times the columns asked for at most, and over how much of a turn those go. */
     private static final double MOST_TIMES = 3;
 
-    private static final double COLUMNS_RAD = 1;
+    private static final double COLUMNS_RAD = 1.4;
 
     /**
      * The skin with this ring on it: the skin inside it up to its base, then its back, moved out by how far its edges swing beyond

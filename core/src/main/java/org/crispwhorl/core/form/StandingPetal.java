@@ -98,8 +98,9 @@ public record StandingPetal(Midrib midrib, Outline outline, double acrossMm, dou
     /** Where a point lies across and above the midrib's side: {y, lift along the normal}, mm. */
     private double[] across(double s, double v) {
         double bend = acrossMm == 0 ? 0 : 1 / acrossMm;
-        if (quillRad > 0) {
-            double quilled = quillRad / (2 * outline.halfWidthAt(s));
+        double half = outline.halfWidthAt(s);
+        if (quillRad > 0 && half > 0) {
+            double quilled = quillRad / (2 * half);
             bend = bend > 0 ? Math.max(bend, quilled) : bend + quilled;
         }
         double side = Math.abs(bend * v) < FLAT ? Math.abs(v) : Math.abs(Math.sin(bend * v) / bend);

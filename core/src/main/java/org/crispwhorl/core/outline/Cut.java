@@ -1,8 +1,6 @@
 package org.crispwhorl.core.outline;
 
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import org.crispwhorl.core.measure.Lately;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -50,28 +48,11 @@ public record Cut(
     }
 
     /** Areas of blossoms that were asked for lately; the union of many lobes takes a while. */
-    private static final int REMEMBERED = 512;
-
-    private static final Map<Cut, Double> AREAS = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Cut, Double> eldest) {
-            return size() > REMEMBERED;
-        }
-    });
+    private static final Lately<Cut, Double> AREAS = new Lately<>(512);
 
     /** Area of paste that one cut takes, mm²: that of the union of its lobes and its middle. */
     public double areaMm2() {
-        if (!onePiece()) {
-            return outline.areaMm2();
-        }
-        Double known = AREAS.get(this);
-        if (known == null) {
-            known = shape().areaMm2();
-            AREAS.put(this, known);
-        }
-        return known;
+        return onePiece() ? AREAS.of(this, () -> shape().areaMm2()) : outline.areaMm2();
     }
 
     /** Its size as makers say it: the length of a single outline, the width across the tips of a blossom. */

@@ -219,6 +219,11 @@ public record Outline(
         return turns;
     }
 
+    /** Whether it is the family's with a whole tip, so that a line across it meets its edge twice. */
+    public boolean plain() {
+        return own().isEmpty() && notch() * (lobes() - 1) == 0;
+    }
+
     /** Whether both sides of its midrib are alike; those of an own shape need not be. */
     public boolean symmetric() {
         return own.isEmpty();

@@ -43,7 +43,7 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
             }
         }
         Builder builder = new Builder(across);
-        if (outline.own().isEmpty() && outline.notch() * (outline.lobes() - 1) == 0) {
+        if (outline.plain()) {
             double[] at = array(rows);
             for (int i = 0; i + 1 < at.length; i++) {
                 builder.strip(outline.spanAt(at[i]), at[i], outline.spanAt(at[i + 1]), at[i + 1]);

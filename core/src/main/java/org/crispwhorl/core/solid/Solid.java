@@ -155,12 +155,48 @@ public sealed interface Solid {
      * @param thickMm paste in one turn
      * @param footMm height of its foot above the neck
      * @param highMm from foot to rim
+     * @param rim how its rim is opened and scalloped
      */
-    record Coil(double fromMm, double toMm, double pitchMm, double thickMm, double footMm, double highMm)
+    record Coil(double fromMm, double toMm, double pitchMm, double thickMm, double footMm, double highMm, Rim rim)
             implements Solid {
+        /**
+         * The rim of a strip.
+         *
+         * @param openedMm how much farther out than at its foot the outermost turn stands at its rim; inner turns in proportion
+         * @param scallops how many scallops there are along the whole of it; 0 for a straight rim
+         * @param scallopMm how deep they are
+         */
+        public record Rim(double openedMm, double scallops, double scallopMm) {
+            /** As straight as its foot. */
+            public static final Rim STRAIGHT = new Rim(0, 0, 0);
+        }
+
         /** Turns from the middle to the outside. */
         public double turns() {
             return (toMm - fromMm) / pitchMm;
+        }
+
+        /** Radius at its foot after some share of its length; along an Archimedean spiral the length goes with the square. */
+        public double radiusAfter(double share) {
+            return Math.sqrt(fromMm * fromMm + share * (toMm * toMm - fromMm * fromMm));
+        }
+
+        /** How far round it has gone after some share of its length, radians. */
+        public double turnAfter(double share) {
+            return 2 * Math.PI * (radiusAfter(share) - fromMm) / pitchMm;
+        }
+
+        /** Height of its rim above its foot after some share of its length, mm. */
+        public double rimAfter(double share) {
+            return rim.scallops() == 0
+                    ? highMm
+                    : highMm - rim.scallopMm() * (1 - Math.abs(Math.sin(Math.PI * rim.scallops() * share)));
+        }
+
+        /** Radius of its rim after some share of its length, mm: it stands out as far as it is high there. */
+        public double rimRadiusAfter(double share) {
+            double foot = radiusAfter(share);
+            return foot + rim.openedMm() * foot / toMm * rimAfter(share) / highMm;
         }
 
         @Override
@@ -175,7 +211,12 @@ public sealed interface Solid {
 
         @Override
         public double reachMm() {
-            return toMm;
+            return toMm + rim.openedMm();
+        }
+
+        @Override
+        public double topAt(double radiusMm) {
+            return radiusMm <= reachMm() ? topMm() : Double.NEGATIVE_INFINITY;
         }
 
         @Override

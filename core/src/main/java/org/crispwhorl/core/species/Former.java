@@ -64,9 +64,17 @@ public record Former(
         return (rimRadiusMm * rimRadiusMm + depthMm * depthMm) / (2 * depthMm);
     }
 
+    /** From rim to rim along its inside, mm: 2R·asin(a/R), more than a half circle where it is deeper than its ball's half. */
+    public double arcMm() {
+        double radius = sphereRadiusMm();
+        double half = Math.asin(Math.min(1, rimRadiusMm / radius));
+        return 2 * radius * (depthMm > radius ? Math.PI - half : half);
+    }
+
     /** A former of the same shape, larger or smaller. */
     public Former scaled(double factor) {
-        double rim = Math.max(3, Math.min(200, rimRadiusMm * factor));
-        return new Former(name, rim, Math.max(1, Math.min(rim, depthMm * factor)), side);
+        double rim = Limits.within(Former.class, "rimRadiusMm", rimRadiusMm * factor);
+        double depth = Limits.within(Former.class, "depthMm", depthMm * factor);
+        return new Former(name, rim, Math.min(rim, depth), side);
     }
 }

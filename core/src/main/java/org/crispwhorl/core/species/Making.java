@@ -24,6 +24,11 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
         return 1;
     }
 
+    /** How many pieces spring side by side from one middle, so that each has its share of the way round; 1 for single ones. */
+    default int besides(int count) {
+        return 1;
+    }
+
     /** How many separate things are then set in place. */
     default int joints(int count) {
         return count;
@@ -50,6 +55,11 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
     /** Thickness of the sheet from which it is cut; 0 where there is no sheet. */
     default double rolledMm() {
         return 0;
+    }
+
+    /** The same cut by the cutter that cuts a ring of so many, however many are used of it. */
+    default Making ofCutter(int count) {
+        return this;
     }
 
     /** Whether a cutter is used, so that the outline stated is the cutter's. */
@@ -97,6 +107,11 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
 
     /** The ring's pieces cut singly, where they are cut in one; else none. */
     default Optional<Making> singly() {
+        return Optional.empty();
+    }
+
+    /** The same cut apart into sections that are set one by one; none where it is not in one. */
+    default Optional<Making> inSections() {
         return Optional.empty();
     }
 

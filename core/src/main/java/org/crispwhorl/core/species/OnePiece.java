@@ -30,7 +30,17 @@ public record OnePiece(
                 means = "Diameter of the middle from which the petals spring, as cut.")
         double middleMm,
 
-        @Words(label = "divided") Division division)
+        @Words(label = "divided") Division division,
+
+        @Quantity(
+                label = "petals of a cut",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 120,
+                usual = 0,
+                means =
+                        "Petals that the cutter has: 0 as many as the ring. A ring of more takes several cuts, one of fewer leaves some of a cut unused.")
+        int petalsInCut)
         implements Making {
     /** What is done with the cut before it is shaped. */
     public enum Division {
@@ -47,7 +57,17 @@ public record OnePiece(
     private static final int SECTIONS = 4;
 
     public OnePiece {
-        Limits.check(OnePiece.class, thinning, middleMm, division);
+        Limits.check(OnePiece.class, thinning, middleMm, division, petalsInCut);
+    }
+
+    /** A cut that has as many petals as the ring. */
+    public OnePiece(Thinning thinning, double middleMm, Division division) {
+        this(thinning, middleMm, division, 0);
+    }
+
+    /** The same cut by a cutter of so many petals. */
+    public OnePiece withPetalsInCut(int petals) {
+        return new OnePiece(thinning, middleMm, division, petals);
     }
 
     @Override
@@ -57,12 +77,12 @@ public record OnePiece(
 
     @Override
     public Making withThinning(Thinning other) {
-        return new OnePiece(other, middleMm, division);
+        return new OnePiece(other, middleMm, division, petalsInCut);
     }
 
     @Override
     public Optional<Cut> cutOf(Outline outline, int count) {
-        return Optional.of(new Cut(outline, count, middleMm));
+        return Optional.of(new Cut(outline, cutterPetals(count), middleMm));
     }
 
     @Override
@@ -74,12 +94,12 @@ public record OnePiece(
     public Hands begin(Outline outline, int count) {
         int snips =
                 switch (division) {
-                    case WHOLE -> 0;
-                    case SPLIT -> cutterPetals(count);
+                    case WHOLE -> piecesUnused(count) > 0 ? 1 : 0;
+                    case SPLIT -> (count + 1) / 2;
                     case SECTIONS, SINGLES -> joints(count);
                 };
         boolean thins = thinning.thins();
-        return Hands.of(Operation.CUT, 1)
+        return Hands.of(Operation.CUT, cuts(count))
                 .and(Operation.CUP, snips > 0 ? 1 : 0, snips)
                 .and(Operation.THIN, thins ? joints(count) : 0, thins ? count : 0);
     }
@@ -92,6 +112,13 @@ public record OnePiece(
     @Override
     public Optional<Making> singly() {
         return Optional.of(new Sheet(thinning));
+    }
+
+    @Override
+    public Optional<Making> inSections() {
+        return division == Division.WHOLE
+                ? Optional.of(new OnePiece(thinning, middleMm, Division.SECTIONS, petalsInCut))
+                : Optional.empty();
     }
 
     @Override
@@ -116,21 +143,48 @@ public record OnePiece(
 
     @Override
     public Making scaled(double factor) {
-        return new OnePiece(thinning, Limits.within(OnePiece.class, "middleMm", middleMm * factor), division);
+        return new OnePiece(
+                thinning, Limits.within(OnePiece.class, "middleMm", middleMm * factor), division, petalsInCut);
+    }
+
+    /** Pieces of the ring that one cut gives when all of it is used. */
+    private int ofOneCut(int count) {
+        return petalsInCut == 0 ? count : petalsInCut * (division == Division.SPLIT ? 2 : 1);
+    }
+
+    /** How many times the cutter is pressed for a ring. */
+    private int cuts(int count) {
+        int each = ofOneCut(count);
+        return (count + each - 1) / each;
+    }
+
+    /** Pieces of its cuts that are cut away. */
+    private int piecesUnused(int count) {
+        return cuts(count) * ofOneCut(count) - count;
     }
 
     @Override
     public int piecesPerUnit(int count) {
-        return count;
+        return Math.min(count, ofOneCut(count));
     }
 
     @Override
     public int joints(int count) {
         return switch (division) {
-            case WHOLE, SPLIT -> 1;
-            case SECTIONS -> Math.min(SECTIONS, count);
+            case WHOLE, SPLIT -> cuts(count);
+            case SECTIONS -> Math.min(SECTIONS * cuts(count), count);
             case SINGLES -> count;
         };
+    }
+
+    @Override
+    public Making ofCutter(int count) {
+        return withPetalsInCut(cutterPetals(count));
+    }
+
+    @Override
+    public int besides(int count) {
+        return ofOneCut(count);
     }
 
     @Override
@@ -140,9 +194,8 @@ public record OnePiece(
 
     @Override
     public double volumeMm3(Outline outline, int count, Paste paste) {
-        int lobes = Math.max(1, cutterPetals(count));
-        double cuts = (double) count / lobes;
-        return cuts * new Cut(outline, lobes, middleMm).areaMm2() * thinning.rolledMm() / count;
+        int lobes = cutterPetals(count);
+        return new Cut(outline, lobes, middleMm).areaMm2() * thinning.rolledMm() / lobes;
     }
 
     @Override
@@ -162,7 +215,8 @@ public record OnePiece(
 
     /** Petals that the cutter itself has. */
     public int cutterPetals(int count) {
-        return division == Division.SPLIT ? (count + 1) / 2 : count;
+        int all = petalsInCut > 0 ? petalsInCut : division == Division.SPLIT ? (count + 1) / 2 : count;
+        return Math.max(1, all);
     }
 
     @Override

@@ -317,16 +317,33 @@ public record Pieces(
         making.figures(figures, outline, count, made.paste());
     }
 
-    /** The same pieces smaller, leaning out less, as in a flower that is less open. */
+    /**
+     * The pieces of a flower that is less open: they lean out less, and what is laid on soft lies on farther up. Those of a cutter stay
+     * as the cutter cuts them, in the same formers, and are fewer; those that the hand makes are as many, and smaller.
+     */
     Pieces opened(double size, double open) {
         return with(d -> {
-            d.outline = outline.withLength(Math.max(2, outline.lengthMm() * size))
-                    .withWidth(Math.max(1, outline.widthMm() * size));
-            d.making = making.scaled(size);
-            d.leanDeg = leanDeg * open;
-            d.former = former.map(f -> f.scaled(size));
-            d.attachment = attachment.scaled(size);
+            d.leanDeg = leanDeg > 0 ? leanDeg * open : leanDeg;
+            d.attachment =
+                    attachment.opening(1 - (1 - Math.max(attachment.gluedShare(), attachment.opensFrom())) * open);
+            if (making.cut()) {
+                double share = Math.max(size, open);
+                d.count = fewer(count, share);
+                d.quickCount = quickCount == 0 ? 0 : Math.min(d.count, fewer(quickCount, share));
+                d.making = making.ofCutter(count);
+            } else {
+                d.outline = outline.withLength(Limits.within(Outline.class, "lengthMm", outline.lengthMm() * size))
+                        .withWidth(Limits.within(Outline.class, "widthMm", outline.widthMm() * size));
+                d.making = making.scaled(size);
+                d.former = former.map(f -> f.scaled(size));
+                d.attachment = d.attachment.scaled(size);
+            }
         });
+    }
+
+    /** A share of a count, at least one. */
+    private static int fewer(int count, double share) {
+        return (int) Math.max(1, Math.round(count * share));
     }
 
     /** Pieces while they are being changed. */

@@ -58,20 +58,71 @@ public record Roll(
                 means = "Diameter of what it is rolled round.")
         double hollowMm,
 
+        @Quantity(
+                label = "opened by",
+                unit = Unit.MM,
+                min = 0,
+                max = 60,
+                step = 0.5,
+                usual = 0,
+                means = "How much farther out than at its foot the rim is opened; inner turns in proportion.")
+        double openedMm,
+
+        @Quantity(
+                label = "foot pinched off",
+                unit = Unit.MM,
+                min = 0,
+                max = 60,
+                step = 0.5,
+                usual = 0,
+                means = "Height of the foot that is pinched off once it is rolled: mixed, not in the flower.")
+        double footMm,
+
+        @Words(label = "edge") Edge edge,
         @Words(label = "colour") Colouring colour)
         implements ShadedPart {
     public Roll {
-        Limits.check(Roll.class, id, name, shade, from, thickMm, airMm, hollowMm, colour);
+        Limits.check(Roll.class, id, name, shade, from, thickMm, airMm, hollowMm, openedMm, footMm, edge, colour);
     }
+
+    /** A roll that is left as it was rolled. */
+    public Roll(
+            String id,
+            String name,
+            String shade,
+            RollForm from,
+            double thickMm,
+            double airMm,
+            double hollowMm,
+            Colouring colour) {
+        this(id, name, shade, from, thickMm, airMm, hollowMm, 0, 0, Edge.PLAIN, colour);
+    }
+
+    /** At least a tenth of its height stays. */
+    private static final double MOST_PINCHED = 0.9;
 
     /** The same roll of something larger or smaller. */
     public Roll with(RollForm newForm) {
-        return new Roll(id, name, shade, newForm, thickMm, airMm, hollowMm, colour);
+        return new Roll(id, name, shade, newForm, thickMm, airMm, hollowMm, openedMm, footMm, edge, colour);
+    }
+
+    /** The same opened further, or less far. */
+    public Roll opened(double newOpenedMm) {
+        return new Roll(id, name, shade, from, thickMm, airMm, hollowMm, newOpenedMm, footMm, edge, colour);
+    }
+
+    private double pinchedMm() {
+        return Math.min(footMm, MOST_PINCHED * from.heightMm());
+    }
+
+    /** Height of the flower that is left of it, mm. */
+    public double heightMm() {
+        return from.heightMm() - pinchedMm();
     }
 
     @Override
     public Roll with(Colouring newColour) {
-        return new Roll(id, name, shade, from, thickMm, airMm, hollowMm, newColour);
+        return new Roll(id, name, shade, from, thickMm, airMm, hollowMm, openedMm, footMm, edge, newColour);
     }
 
     @Override
@@ -85,22 +136,40 @@ public record Roll(
     }
 
     /**
-     * Radius of the roll, mm: along an Archimedean spiral the length is the area between its circles over the pitch,
-     * l = π(R² − r²)/p.
+     * Radius of the roll at its foot, mm: along an Archimedean spiral the length is the area between its circles over the pitch,
+     * l = π(R² − r²)/p; of a fan that is closed once its length round, l = 2π(R − p/2).
      */
     public double radiusMm() {
         double r = hollowMm / 2;
+        if (from.once()) {
+            return Math.max(r + pitchMm(), from.alongMm() / (2 * Math.PI) + pitchMm() / 2);
+        }
         return Math.sqrt(from.alongMm() * pitchMm() / Math.PI + r * r);
+    }
+
+    /** Radius inside of its innermost turn, mm. */
+    private double insideMm() {
+        return from.once() ? radiusMm() - pitchMm() : hollowMm / 2;
     }
 
     /** Turns from the middle to the outside. */
     public double turns() {
-        return (radiusMm() - hollowMm / 2) / pitchMm();
+        return (radiusMm() - insideMm()) / pitchMm();
     }
 
-    /** Drying length: a roll dries from its upper edges and its outside, so the paste inside each turn counts half. */
+    /** Share of the paste that stays in the flower. */
+    private double kept() {
+        return heightMm() / from.heightMm();
+    }
+
+    /**
+     * Surface from which it dries, mm²: its upper edges and its outside, so the paste inside each turn counts half; one that is closed
+     * once dries from both sides, and so does what is opened.
+     */
     public double surfaceMm2() {
-        return 2 * Math.PI * radiusMm() * from.heightMm() + from.areaMm2() / 2;
+        double sides = from.areaMm2() * kept();
+        double shut = 2 * Math.PI * radiusMm() * heightMm() + sides / 2;
+        return from.once() ? 2 * sides / from.layers() : Math.min(2 * sides, shut);
     }
 
     @Override
@@ -115,7 +184,10 @@ public record Roll(
 
     @Override
     public Core core() {
-        return new Core(radiusMm(), List.of(new Solid.Turned(0, from.heightMm(), z -> radiusMm())));
+        double foot = radiusMm();
+        return new Core(
+                foot + openedMm,
+                List.of(new Solid.Turned(0, heightMm(), z -> foot + openedMm * Math.max(0, z) / heightMm())));
     }
 
     @Override
@@ -125,8 +197,14 @@ public record Roll(
 
     @Override
     public List<Solid> solids(WireTable table) {
-        return List.of(
-                new Solid.Coil(hollowMm / 2, radiusMm(), pitchMm(), from.layers() * thickMm, 0, from.heightMm()));
+        return List.of(new Solid.Coil(
+                insideMm(),
+                radiusMm(),
+                pitchMm(),
+                from.layers() * thickMm,
+                0,
+                heightMm(),
+                new Solid.Coil.Rim(openedMm, from.scallops(), Math.min(from.scallopMm(), heightMm() / 2))));
     }
 
     @Override
@@ -136,13 +214,20 @@ public record Roll(
 
     @Override
     public Optional<Body> drying(Made made) {
-        return Optional.of(Body.solid(from.areaMm2() * thickMm, surfaceMm2()));
+        return Optional.of(Body.solid(from.areaMm2() * thickMm * kept(), surfaceMm2()));
     }
 
     @Override
     public Hands making(Made made) {
-        return from.making().and(Operation.ROLL_UP, 1);
+        boolean edged = edge.bandMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;
+        return from.making()
+                .and(Operation.FRILL, edged ? 1 : 0, edged ? (int) Math.ceil(from.alongMm() / EDGED_MM) : 0)
+                .and(Operation.ROLL_UP, 1)
+                .and(Operation.PINCH, footMm > 0 ? 1 : 0);
     }
+
+    /** So much of a strip's edge is thinned in one go, mm. */
+    private static final double EDGED_MM = 90;
 
     @Override
     public Joining joins(Made made) {
@@ -170,15 +255,25 @@ public record Roll(
         figures.in(Figure.Group.SIZE)
                 .add(
                         "across",
-                        "rolled up, across",
+                        "across at the foot",
                         2 * radiusMm(),
                         Unit.MM,
                         Why.of(
-                                "R = √(length × pitch ÷ π + r²)",
-                                "Area of an Archimedean spiral",
+                                from.once() ? "length round ÷ π + a layer" : "R = √(length × pitch ÷ π + r²)",
+                                from.once() ? "Girth of a circle" : "Area of an Archimedean spiral",
                                 Why.in("length rolled", from.alongMm(), Unit.MM),
                                 Why.in("from turn to turn", pitchMm(), Unit.FINE_MM),
                                 Why.in("hollow", hollowMm, Unit.MM)))
+                .add(
+                        "acrossRim",
+                        "across at the rim",
+                        2 * (radiusMm() + openedMm),
+                        Unit.MM,
+                        Why.of(
+                                "Across at the foot + twice what it is opened by",
+                                "Your design",
+                                Why.in("across at the foot", 2 * radiusMm(), Unit.MM),
+                                Why.in("opened by", openedMm, Unit.MM)))
                 .add(
                         "turns",
                         "turns",
@@ -193,9 +288,13 @@ public record Roll(
                 .add(
                         "height",
                         "height",
-                        from.heightMm(),
+                        heightMm(),
                         Unit.MM,
-                        Why.of("Of the strip as it is folded, or of the petals", "Your design"))
+                        Why.of(
+                                "Of the strip as it is folded, or of the petals, less the foot",
+                                "Your design",
+                                Why.in("high", from.heightMm(), Unit.MM),
+                                Why.in("foot pinched off", pinchedMm(), Unit.MM)))
                 .in(Figure.Group.PIECES)
                 .add("pieces", "pieces", pieceCount(), Unit.COUNT, Why.of("As designed", "Your design"));
     }
@@ -206,6 +305,6 @@ public record Roll(
     @Override
     public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
         double rolled = ROLLED_SHUT + (1 - ROLLED_SHUT) * opening.open();
-        return Optional.of(with(from.scaled(opening.size()).shortened(rolled)));
+        return Optional.of(with(from.scaled(opening.size()).shortened(rolled)).opened(openedMm * opening.open()));
     }
 }

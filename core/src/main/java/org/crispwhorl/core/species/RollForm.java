@@ -26,6 +26,15 @@ public sealed interface RollForm {
     /** Pieces cut. */
     int pieces();
 
+    /** Scallops along its upper edge. */
+    int scallops();
+
+    /** How deep they are, mm. */
+    double scallopMm();
+
+    /** Whether it is closed once to a ring and not rolled up. */
+    boolean once();
+
     /** What hands do before it is rolled up. */
     Hands making();
 
@@ -64,10 +73,39 @@ public sealed interface RollForm {
                     means = "Width of the strip, before it is folded.")
             double wideMm,
 
-            @Words(label = "folded") boolean folded)
+            @Words(label = "folded") boolean folded,
+
+            @Quantity(
+                    label = "scallops",
+                    unit = Unit.COUNT,
+                    min = 0,
+                    max = 60,
+                    usual = 0,
+                    means = "Scallops cut along its upper edge; 0 leaves it straight.")
+            int scallops,
+
+            @Quantity(
+                    label = "scallops deep",
+                    unit = Unit.MM,
+                    min = 0,
+                    max = 30,
+                    step = 0.5,
+                    usual = 0,
+                    means = "From the top of a scallop to where two meet, at most half the height.")
+            double scallopMm)
             implements RollForm {
         public Strip {
-            Limits.check(Strip.class, longMm, wideMm, folded);
+            Limits.check(Strip.class, longMm, wideMm, folded, scallops, scallopMm);
+        }
+
+        /** A strip with a straight edge. */
+        public Strip(double longMm, double wideMm, boolean folded) {
+            this(longMm, wideMm, folded, 0, 0);
+        }
+
+        @Override
+        public boolean once() {
+            return false;
         }
 
         @Override
@@ -85,9 +123,16 @@ public sealed interface RollForm {
             return folded ? 2 : 1;
         }
 
+        /** Depth of its scallops, which leave at least half of the strip, mm. */
+        private double deepMm() {
+            return Math.min(scallopMm, heightMm() / 2);
+        }
+
+        /** A scallop is half a wave of a sine: between its top and where two meet a share of 1 − 2/π is cut off. */
         @Override
         public double areaMm2() {
-            return longMm * wideMm;
+            double off = scallops > 0 ? deepMm() * (1 - 2 / Math.PI) : 0;
+            return longMm * (wideMm - off * (folded ? 2 : 1));
         }
 
         @Override
@@ -97,20 +142,30 @@ public sealed interface RollForm {
 
         @Override
         public Hands making() {
-            return Hands.of(Operation.STRIP, 1).and(Operation.FOLD, folded ? 1 : 0);
+            return Hands.of(Operation.STRIP, 1)
+                    .and(Operation.CUT, scallops > 0 ? 1 : 0)
+                    .and(Operation.FOLD, folded ? 1 : 0);
         }
 
         @Override
         public RollForm shortened(double share) {
-            return new Strip(Limits.within(Strip.class, "longMm", longMm * share), wideMm, folded);
+            return new Strip(
+                    Limits.within(Strip.class, "longMm", longMm * share),
+                    wideMm,
+                    folded,
+                    (int) Math.round(scallops * share),
+                    scallopMm);
         }
 
         @Override
         public RollForm scaled(double factor) {
+            double wide = Limits.within(Strip.class, "wideMm", wideMm * factor);
             return new Strip(
                     Limits.within(Strip.class, "longMm", longMm * factor),
-                    Limits.within(Strip.class, "wideMm", wideMm * factor),
-                    folded);
+                    wide,
+                    folded,
+                    scallops,
+                    Limits.within(Strip.class, "scallopMm", scallopMm * factor));
         }
 
         @Override
@@ -135,15 +190,47 @@ public sealed interface RollForm {
                     step = 0.05,
                     usual = 0.4,
                     means = "Share of a petal's width that lies over the one before.")
-            double lap)
+            double lap,
+
+            @Words(label = "closed once", means = "Closed to a ring, its last petal on its first, and not rolled up.")
+            boolean once)
             implements RollForm {
         public PetalFan {
-            Limits.check(PetalFan.class, count, outline, lap);
+            Limits.check(PetalFan.class, count, outline, lap, once);
+        }
+
+        /** A fan that is rolled up. */
+        public PetalFan(int count, Outline outline, double lap) {
+            this(count, outline, lap, false);
         }
 
         @Override
+        public int scallops() {
+            return count;
+        }
+
+        /** From the tips down to where the upper edges of two neighbours cross, half-way between them. */
+        @Override
+        public double scallopMm() {
+            double half = outline.widthMm() * (1 - lap) / 2;
+            double low = outline.widest() * outline.lengthMm();
+            double high = outline.lengthMm();
+            for (int i = 0; i < HALVINGS; i++) {
+                double mid = (low + high) / 2;
+                if (outline.halfWidthAt(mid) > half) {
+                    low = mid;
+                } else {
+                    high = mid;
+                }
+            }
+            return outline.lengthMm() - low;
+        }
+
+        private static final int HALVINGS = 24;
+
+        @Override
         public double alongMm() {
-            return outline.widthMm() * (1 + (count - 1) * (1 - lap));
+            return outline.widthMm() * (once ? count * (1 - lap) : 1 + (count - 1) * (1 - lap));
         }
 
         @Override
@@ -173,7 +260,8 @@ public sealed interface RollForm {
 
         @Override
         public RollForm shortened(double share) {
-            return new PetalFan((int) Limits.within(PetalFan.class, "count", Math.round(count * share)), outline, lap);
+            return new PetalFan(
+                    (int) Limits.within(PetalFan.class, "count", Math.round(count * share)), outline, lap, once);
         }
 
         @Override
@@ -182,7 +270,8 @@ public sealed interface RollForm {
                     count,
                     outline.withLength(Limits.within(Outline.class, "lengthMm", outline.lengthMm() * factor))
                             .withWidth(Limits.within(Outline.class, "widthMm", outline.widthMm() * factor)),
-                    lap);
+                    lap,
+                    once);
         }
 
         @Override

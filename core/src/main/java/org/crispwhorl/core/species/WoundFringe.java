@@ -94,7 +94,8 @@ public record WoundFringe(
     /** The strip, turn upon turn. */
     @Override
     public List<Solid> solids(double seatMm) {
-        return List.of(new Solid.Coil(0, diameterMm() / 2, thickMm / PACKING, thickMm, seatMm, heightMm));
+        return List.of(new Solid.Coil(
+                0, diameterMm() / 2, thickMm / PACKING, thickMm, seatMm, heightMm, Solid.Coil.Rim.STRAIGHT));
     }
 
     @Override

@@ -18,7 +18,7 @@ public class SolidMeshTest {
             {new Solid.Turned(1, 20, z -> 6 * (1 - z / 20)), 0.1},
             {new Solid.Tube(List.of(new double[] {0, 0, 0}, new double[] {3, 4, 10}), 0.4), 0.3},
             {new Solid.Grains(List.of(new double[] {5, 0, 3}, new double[] {-5, 0, 4}), 1.5, 2), 0.2},
-            {new Solid.Coil(2, 18, 2, 0.8, 0, 15), 0.1}
+            {new Solid.Coil(2, 18, 2, 0.8, 0, 15, Solid.Coil.Rim.STRAIGHT), 0.1}
         };
     }
 

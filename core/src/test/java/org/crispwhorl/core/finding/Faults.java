@@ -219,7 +219,7 @@ final class Faults {
             },
             {"steam-on-coat", coated(Species.Finishing.STEAM), USUAL, "heart", Severity.LOOK},
             {"steam-on-coat", coated(Species.Finishing.GLAZE), USUAL, "heart", Severity.LOOK},
-            {"main-stem-too-thin", Garden.and(ROSE, Garden.spike(8, 26)), USUAL, "spike", Severity.STOP}
+            {"main-stem-too-thin", Garden.and(ROSE, Garden.spike(4, 28)), USUAL, "spike", Severity.STOP}
         };
     }
 
