@@ -21,7 +21,8 @@ const again = (shade: Schemas['Mixed']) =>
         <tbody>
           <tr v-for="shade in batch.shades" :key="shade.whose + shade.name" class="border-t border-line align-top">
             <td class="py-1">
-              <span class="mr-2 inline-block size-5 border border-line align-[-4px]" :style="{ background: shade.colour }" />{{ shade.name }} <span class="text-note text-quiet italic">{{ shade.whose }}</span>
+              <span class="mr-2 inline-block size-5 border border-line align-[-4px]" :style="{ background: shade.colour }" />{{ shade.name }} <span v-if="!shade.portions.length" class="text-note text-quiet italic">{{ shade.whose }}</span>
+              <span v-if="shade.portions.length" class="block text-note" data-together>mixed at once: {{ shade.portions.map((p) => `${p.whose} ${Math.round(p.grams)} g`).join(' · ') }}</span>
               <span v-if="shade.alike" class="block">◆ cannot be told from {{ shade.alike }}</span>
             </td>
             <td class="text-right">{{ shade.masterG }}</td>

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import org.crispwhorl.core.drawer.PickFit;
 import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.measure.Unit;
@@ -253,6 +254,16 @@ public final class SheetPdf {
         }
     }
 
+    /** For whom a shade is; where it is for several, what each takes of it. */
+    private static String whose(Batch.Mixed shade) {
+        return shade.portions().isEmpty()
+                ? shade.whose()
+                : "mixed at once for "
+                        + shade.portions().stream()
+                                .map(p -> p.whose() + " (" + Math.round(p.grams()) + " g)")
+                                .collect(Collectors.joining(", "));
+    }
+
     private void shade(Batch.Mixed shade) throws IOException {
         flow.room(14);
         canvas.box(OutlinePages.MARGIN_MM, flow.y - 4, 8, 6, shade.colour());
@@ -261,7 +272,7 @@ public final class SheetPdf {
                 SheetFlow.SMALL_PT,
                 OutlinePages.MARGIN_MM + 11,
                 flow.y,
-                shade.name() + ", " + shade.whose() + ": " + shade.masterG() + " g master + " + shade.whiteG()
+                shade.name() + ", " + whose(shade) + ": " + shade.masterG() + " g master + " + shade.whiteG()
                         + " g white = "
                         + shade.grams() + " g"
                         + shade.alike()

@@ -6,6 +6,7 @@ import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.SkinClock;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Former;
@@ -79,6 +80,11 @@ public final class Work {
         return a.species().shades().stream()
                 .mapToDouble(shade -> pace(a).mixMin(flowers * a.shadeG(shade.id()), shade.share()))
                 .sum();
+    }
+
+    /** Whether a shade of a species is mixed at all: not what is white, neat or in no piece. */
+    public static boolean mixes(Assessment a, Shade shade) {
+        return pace(a).mixMin(a.shadeG(shade.id()), shade.share()) > 0;
     }
 
     /** In how many lots the pieces of a part are made. */

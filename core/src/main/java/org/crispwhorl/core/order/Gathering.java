@@ -23,7 +23,6 @@ import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Batch;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Nesting;
-import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.wire.TapeRun;
@@ -155,17 +154,7 @@ public final class Gathering {
     }
 
     private List<Materials.PasteJob> pastes() {
-        Map<Medium, Map<String, List<Batch.Wanted>>> byMedium = new TreeMap<>();
-        for (OrderSheet.ShadeLine line : sheet.shades()) {
-            if (line.mixG() > 0) {
-                byMedium.computeIfAbsent(line.medium(), m -> new LinkedHashMap<>())
-                        .computeIfAbsent(line.master(), m -> new ArrayList<>())
-                        .add(new Batch.Wanted(
-                                line.species(),
-                                new Shade("shade", line.shade(), line.master(), line.masterG() / line.mixG()),
-                                line.mixG()));
-            }
-        }
+        Map<Medium, Map<String, List<Batch.Wanted>>> byMedium = MixedTogether.of(sheet.shades());
         List<Materials.PasteJob> jobs = new ArrayList<>();
         byMedium.forEach((medium, byMaster) -> {
             List<Batch> batches = new ArrayList<>();

@@ -1,6 +1,8 @@
 package org.crispwhorl.core.order;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,6 +12,8 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.Work;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.MixingLaw;
@@ -22,6 +26,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.StartsFrom;
 import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Spares;
 
 /**
  * What an order of several species takes: pieces by cutter, paste by shade, wire by gauge and length, stamens, hours.
@@ -127,6 +132,8 @@ public record OrderSheet(
         private final List<OrderTask> tasks = new ArrayList<>();
         private final List<HandOverGate> handOver = new ArrayList<>();
         private final Map<Assessment, Plan> plans = new IdentityHashMap<>();
+        private final Map<Medium, List<Shade>> mixed = new EnumMap<>(Medium.class);
+        private final Map<Pool, int[]> pools = new HashMap<>();
         private double handsMin;
 
         Adding(Conditions conditions) {
@@ -162,10 +169,27 @@ public record OrderSheet(
             plan.handOver().forEach(gate -> handOver.add(new HandOverGate(at, gate)));
             for (Plan.Task task : plan.tasks()) {
                 double hands =
-                        task.doing() == Plan.Doing.MIX ? Work.mixMin(a, line.count()) : task.handsMin() * line.count();
+                        task.doing() == Plan.Doing.MIX ? mixMin(a, line.count()) : task.handsMin() * line.count();
                 handsMin += hands;
                 tasks.add(new OrderTask(at, line.species().name(), task, hands));
             }
+        }
+
+        /** Minutes to mix a line's shades; one that an earlier line mixes already is only more of it. */
+        private double mixMin(Assessment a, int flowers) {
+            double minutes = Work.mixMin(a, flowers);
+            for (Shade shade : a.species().shades()) {
+                boolean known = mixed.getOrDefault(a.species().medium(), List.of()).stream()
+                        .anyMatch(other -> MixedTogether.together(other, shade));
+                if (known && Work.mixes(a, shade)) {
+                    minutes -= conditions.pace().minutes(Hands.of(Operation.MIX, 1));
+                }
+            }
+            mixed.computeIfAbsent(a.species().medium(), m -> new ArrayList<>())
+                    .addAll(a.species().shades().stream()
+                            .filter(shade -> Work.mixes(a, shade))
+                            .toList());
+            return minutes;
         }
 
         /** Adds the parts of heads that are all alike. Spares are made of whatever breaks as one. */
@@ -176,9 +200,7 @@ public record OrderSheet(
             for (Part part : a.species().ownParts()) {
                 int units = part.units();
                 int needed = units * heads;
-                int spares = a.lumps(part).isEmpty()
-                        ? 0
-                        : a.conditions().kit().breakage().forPieces(needed);
+                int spares = a.lumps(part).isEmpty() ? 0 : spares(a, part, needed);
                 double share = (double) (needed + spares) / units;
                 double lost = lostPerG(a, part);
                 for (Lump lump : a.lumps(part)) {
@@ -189,6 +211,33 @@ public record OrderSheet(
                 }
                 addPart(a, species, part, needed, spares);
             }
+        }
+
+        /** What is cut by one cutter from one shade at one thickness: a spare of one is a spare of all. */
+        private record Pool(Cut cut, double rolledMm, double finishedMm, String master, double share) {}
+
+        /**
+         * Spares of a part: what all that its pool needs so far takes, less what the pool has been given. What has no cutter has spares
+         * of its own.
+         */
+        private int spares(Assessment a, Part part, int needed) {
+            Spares breakage = a.conditions().kit().breakage();
+            Optional<StartsFrom> start = part.startsFrom(a);
+            if (start.flatMap(StartsFrom::cut).isEmpty()) {
+                return breakage.forPieces(needed);
+            }
+            Shade shade = a.species().shade(part.shadeId().orElseThrow());
+            Pool pool = new Pool(
+                    start.get().cut().get(),
+                    start.get().rolledMm(),
+                    start.get().finishedMm(),
+                    shade.master(),
+                    shade.share());
+            int[] given = pools.computeIfAbsent(pool, p -> new int[2]);
+            given[0] += needed;
+            int spares = Math.max(0, breakage.forPieces(given[0]) - given[1]);
+            given[1] += spares;
+            return spares;
         }
 
         /** Paste lost between the cuts for each gram in the pieces; nothing is where no cutter is used. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.crispwhorl.core.measure.Words;
 
 /**
@@ -37,10 +38,44 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
     /**
      * What is wanted of a shade.
      *
-     * @param whose the species it is for
-     * @param grams of it, losses and spares included
+     * @param shade as it is mixed
+     * @param portions for whom, all of it together
      */
-    public record Wanted(String whose, Shade shade, double grams) {}
+    public record Wanted(Shade shade, List<Portion> portions) {
+        public Wanted {
+            portions = List.copyOf(portions);
+        }
+
+        /** For one species alone. */
+        public Wanted(String whose, Shade shade, double grams) {
+            this(shade, List.of(new Portion(whose, shade.name(), grams)));
+        }
+
+        /** All of it, losses and spares included, g. */
+        public double grams() {
+            return portions.stream().mapToDouble(Portion::grams).sum();
+        }
+
+        /** The species it is for. */
+        public String whose() {
+            return portions.stream().map(Portion::whose).distinct().collect(Collectors.joining(", "));
+        }
+
+        /** The same with another portion. */
+        public Wanted and(Portion portion) {
+            List<Portion> all = new ArrayList<>(portions);
+            all.add(portion);
+            return new Wanted(shade, all);
+        }
+    }
+
+    /**
+     * What of a shade one species takes.
+     *
+     * @param name what it calls the shade
+     * @param grams losses and spares included
+     */
+    public record Portion(String whose, String name, double grams) {}
 
     /**
      * One shade.
@@ -51,6 +86,8 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
      * @param whiteG grams of white
      * @param alike the stronger neighbour from which it cannot be told, where there is one
      * @param remade how to make it again where it runs out
+     * @param portions what each species takes of it, where several do: shades that are the same, or that nobody could tell apart, are
+     *     mixed at once, and parted by weight
      */
     public record Mixed(
             String whose,
@@ -60,9 +97,11 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
             int masterG,
             int whiteG,
             Optional<String> alike,
-            List<Remake> remade) {
+            List<Remake> remade,
+            List<Portion> portions) {
         public Mixed {
             remade = List.copyOf(remade);
+            portions = List.copyOf(portions);
         }
 
         public int grams() {
@@ -107,7 +146,8 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
                     stronger.filter(s -> s.shade().share() > shade.share()
                                     && MixingLaw.distance(s.shade(), shade) < MixingLaw.SAME)
                             .map(s -> s.shade().name()),
-                    remade(shade, stronger.map(Wanted::shade), paler.map(Wanted::shade))));
+                    remade(shade, stronger.map(Wanted::shade), paler.map(Wanted::shade)),
+                    rung.portions().size() > 1 ? rung.portions() : List.of()));
             masters += grams.get(0);
             whites += grams.get(1);
         }

@@ -18,6 +18,7 @@ import org.crispwhorl.core.drawer.OwnWire;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.TapeRoll;
 import org.crispwhorl.core.paste.Batch;
+import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
@@ -92,6 +93,60 @@ public class MaterialsTest {
                 pieces);
         Materials.ShoppingLine line = line(materials, "wire 26");
         assertEquals(line.missing(), job.plan().wholeWires() - 3.0, 1e-9);
+    }
+
+    /** A second flower whose green is called otherwise and can hardly be told from the rose's. */
+    private static Species sister() {
+        Species moss = Garden.shaded(
+                ROSE,
+                Garden.PINK,
+                Garden.PALE,
+                new Shade("green", "moss", Garden.GREEN.master(), Garden.GREEN.share() - 0.005));
+        return new Species(
+                "Sister",
+                moss.note(),
+                moss.faceMm(),
+                moss.medium(),
+                moss.shades(),
+                moss.parts(),
+                moss.finishing(),
+                moss.ways());
+    }
+
+    @Test
+    public void shadesThatNobodyCouldTellApartAreMixedAtOnceAndSaidFor() {
+        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(ROSE, 3), new OrderSheet.Line(sister(), 2));
+        OrderSheet both = OrderSheet.of(lines, Conditions.USUAL);
+        Materials materials = Gathering.of(lines, both, Conditions.USUAL, new Drawer(List.of()), 100);
+        List<Batch.Mixed> greens = materials.pastes().stream()
+                .flatMap(p -> p.batches().stream())
+                .filter(b -> b.master().equals(Garden.GREEN.master()))
+                .flatMap(b -> b.shades().stream())
+                .toList();
+        assertEquals(greens.size(), 1, "one green for both");
+        assertEquals(
+                greens.get(0).portions().stream().map(Batch.Portion::whose).toList(), List.of(ROSE.name(), "Sister"));
+        assertEquals(greens.get(0).portions().get(1).name(), "moss");
+        double wanted = greens.get(0).portions().stream()
+                .mapToDouble(Batch.Portion::grams)
+                .sum();
+        assertTrue(Math.abs(greens.get(0).grams() - wanted) <= 2);
+        double apart = OrderSheet.of(lines.subList(0, 1), Conditions.USUAL).handsMin()
+                + OrderSheet.of(lines.subList(1, 2), Conditions.USUAL).handsMin();
+        assertTrue(both.handsMin() < apart - 3, "mixing at once takes fewer minutes");
+    }
+
+    @Test
+    public void ringsOfOneCutterShareTheirSpares() {
+        Species twice = Garden.species(
+                80,
+                Garden.ring("first", Garden.petals(5, 26, 25, 60)),
+                Garden.ring("second", Garden.petals(5, 26, 25, 75)));
+        List<OrderSheet.CutLine> cuts = OrderSheet.of(List.of(new OrderSheet.Line(twice, 1)), Conditions.USUAL)
+                .cuts();
+        int spares = cuts.stream().mapToInt(OrderSheet.CutLine::spares).sum();
+        assertEquals(spares, Conditions.USUAL.kit().breakage().forPieces(10));
+        assertTrue(cuts.get(0).spares() >= 1, "one at least for the cutter");
     }
 
     @Test

@@ -79,6 +79,8 @@ public class OrderTest {
         double two = sheet(2, 2).handsMin();
         double shades = sheet(1, 1).shades().stream()
                         .filter(s -> s.masterG() > 0 && s.whiteG() > 0)
+                        .map(OrderSheet.ShadeLine::colour)
+                        .distinct()
                         .count()
                 * Operation.MIX.eachMin();
         Close.within(1e-9, two - shades, 2 * (one - shades));
