@@ -353,6 +353,35 @@ public class SpeciesDocumentTest {
         assertEquals(((Petaled) lifted.part("nectaries").orElseThrow()).pieces().attachment(), Attachment.Glued.BASE);
     }
 
+    private static Species ofTheFifth(String name) throws IOException {
+        try (InputStream in = SpeciesDocumentTest.class.getResourceAsStream(name + "-version-5.json")) {
+            return SpeciesDocument.read(MAPPER.readTree(in));
+        }
+    }
+
+    private static Pieces pieces(Species species, String part) {
+        return ((Petaled) species.part(part).orElseThrow()).pieces();
+    }
+
+    /** What stood by itself bends on as it did: half of its bend is taken off its lean; what is laid on soft has all taken off. */
+    @Test
+    public void aDocumentOfTheFifthVersionLiesAsItDid() throws IOException {
+        Species camellia = ofTheFifth("camellia");
+        Pieces leaves = pieces(camellia, "leaves");
+        double bend = Math.toDegrees(
+                leaves.finished().lengthMm() / leaves.former().orElseThrow().sphereRadiusMm());
+        assertEquals(leaves.leanDeg(), 72 + bend / 2, 0.051, "it turns back, so that its middle leans out more");
+        Pieces sixth = pieces(camellia, "sixth");
+        double cupped = Math.toDegrees(
+                sixth.finished().lengthMm() / sixth.former().orElseThrow().sphereRadiusMm());
+        assertEquals(sixth.leanDeg(), 84 - cupped, 0.051);
+        assertEquals(sixth.attachment(), Attachment.Glued.BASE);
+        Roll strip = (Roll) ofTheFifth("rosette").part("strip").orElseThrow();
+        assertEquals(strip.openedMm() + strip.footMm(), 0.0);
+        assertEquals(strip.from(), new RollForm.Strip(130, 32, true));
+        assertEquals(strip.edge(), Edge.PLAIN);
+    }
+
     @Test
     public void aDocumentOfTheFirstVersionIsLiftedThroughTheSecond() throws IOException {
         ObjectNode old = kept().put("version", 1);

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.stream.Stream;
 import java.util.zip.ZipInputStream;
@@ -34,8 +35,11 @@ public class KeptStudioTest extends ServerTest {
 
     @DataProvider
     public static Object[][] studios() {
-        return new Object[][] {{"schema-4", 16, 23.0}, {"schema-5", 15, 22.0}};
+        return new Object[][] {{"schema-4", 16, 23.0}, {"schema-5", 15, 22.0}, {"schema-6", 14, 21.0}};
     }
+
+    /** The studio whose tables are as they are today; its documents are older. */
+    private static final String LATEST = "schema-6";
 
     @Override
     protected void lay(Path folder) throws IOException {
@@ -89,6 +93,8 @@ public class KeptStudioTest extends ServerTest {
     public void aCopyWasMadeBeforeItWasLifted() throws IOException {
         try (Stream<Path> copies = Files.list(data().resolve("copies"))) {
             assertTrue(copies.anyMatch(c -> c.toString().endsWith("-before-lift.zip")));
+        } catch (NoSuchFileException e) {
+            assertEquals(kept, LATEST, "one whose tables are today's needs no copy");
         }
     }
 }

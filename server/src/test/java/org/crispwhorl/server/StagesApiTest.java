@@ -67,7 +67,7 @@ public class StagesApiTest extends ServerTest {
         Api.Answer kept = api.put("/api/species/" + bud + "/document", document, "If-Match", "\"0\"");
         assertEquals(kept.status(), 200, kept.body());
         assertEquals(stage(camellia, "bud").get("ownId").asString(), bud);
-        assertTrue(stage(camellia, "bud").get("faceMm").asDouble() > byRule + 3);
+        assertTrue(stage(camellia, "bud").get("faceMm").asDouble() > byRule + 1);
         JsonNode shown =
                 api.get("/api/species/" + camellia + "/stages/bud/document").json();
         assertEquals(shown, api.get("/api/species/" + bud + "/document").json());

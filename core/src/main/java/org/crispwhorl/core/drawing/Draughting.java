@@ -25,8 +25,9 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /** Draws a flower's face and section from its computed form. */
 public final class Draughting {
@@ -234,17 +235,21 @@ public final class Draughting {
     private static Geometry planOf(PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {
         return PLANS.of(
                 List.of(surface, from, to, edge, bodyMm, count > MANY),
-                () -> drawnPlan(surface, from, to, edge, bodyMm, count));
+                () -> TopologyPreservingSimplifier.simplify(
+                        drawnPlan(surface, from, to, edge, bodyMm, count), STRAIGHT_MM));
     }
+
+    /** What lies so near to a straight line is drawn as one, mm. */
+    private static final double STRAIGHT_MM = 0.04;
 
     private static final Lately<List<Object>, Geometry> PLANS = new Lately<>(512);
 
     private static Geometry drawnPlan(
             PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {
         EdgeRuffle ruffle = edge.ruffle(bodyMm);
-        if (surface instanceof HuggingPetal hugging && surface.outline().plain()) {
-            Polygon laid = laid(hugging, from, to, edge, ruffle);
-            return laid.isValid() ? laid : largest(GeometryFixer.fix(laid));
+        if (surface instanceof HuggingPetal hugging) {
+            return laid(hugging, from, to, edge, ruffle)
+                    .orElseGet(() -> whole(cells(surface, from, to, edge, ruffle, count)));
         }
         if (ruffle.amplitudeMm() > 0) {
             return whole(cells(surface, from, to, edge, ruffle, count));
@@ -272,40 +277,51 @@ public final class Draughting {
     }
 
     /**
-     * The plan of a stretch of a piece that is laid round: up its outer edge, across, and down its inner one. What goes round by more
-     * than half a turn lies on itself beyond that.
+     * The plan of a stretch of a piece that is laid round, each side of its midrib by itself: what goes round by more than half a turn
+     * lies on itself beyond that. None where a side folds over itself.
      */
-    private static Polygon laid(HuggingPetal surface, double from, double to, Edge edge, EdgeRuffle ruffle) {
-        double base = Math.max(surface.startMm(), from);
-        double tip = Math.min(surface.outline().lengthMm(), to);
+    private static Optional<Geometry> laid(HuggingPetal surface, double from, double to, Edge edge, EdgeRuffle ruffle) {
+        Polygon outer = side(surface, from, to, 1, edge, ruffle);
+        Polygon inner = side(surface, from, to, -1, edge, ruffle);
+        return outer.isValid() && inner.isValid()
+                ? Optional.of(whole(OverlayNGRobust.overlay(outer, inner, OverlayNG.UNION)))
+                : Optional.empty();
+    }
+
+    private static Polygon side(HuggingPetal surface, double from, double to, int side, Edge edge, EdgeRuffle ruffle) {
+        double[][] outline = surface.outline().polygon(LAID_POINTS);
+        double[][] along = new double[outline.length][];
+        for (int i = 0; i < along.length; i++) {
+            along[i] = new double[] {outline[i][0], outline[i][1], outline[i][1]};
+        }
+        double[][] stretch = clip(clip(along, Math.max(from, surface.startMm()), 1), to, -1);
+        for (double[] p : stretch) {
+            p[2] = p[0];
+        }
+        double[][] half = clip(stretch, 0, side);
+        if (half.length < 3) {
+            return GEOMETRY.createPolygon();
+        }
         List<Coordinate> ring = new ArrayList<>();
-        for (int i = 0; i <= LAID_ROWS; i++) {
-            double s = base + (tip - base) * Math.sin(Math.PI / 2 * i / LAID_ROWS);
-            ring.add(at(surface, s, 1, edge, ruffle));
-        }
-        for (int j = 1; j < LAID_ACROSS; j++) {
-            ring.add(at(surface, tip, 1 - 2.0 * j / LAID_ACROSS, edge, ruffle));
-        }
-        for (int i = LAID_ROWS; i >= 0; i--) {
-            double s = base + (tip - base) * Math.sin(Math.PI / 2 * i / LAID_ROWS);
-            ring.add(at(surface, s, -1, edge, ruffle));
-        }
-        for (int j = 1; j < LAID_ACROSS; j++) {
-            ring.add(at(surface, base, 2.0 * j / LAID_ACROSS - 1, edge, ruffle));
+        double step = surface.outline().widthMm() / LAID_ACROSS;
+        for (int i = 0; i < half.length; i++) {
+            double[] a = half[i];
+            double[] b = half[(i + 1) % half.length];
+            int parts = (int) Math.max(1, Math.ceil(Math.abs(b[0] - a[0]) / step));
+            for (int k = 0; k < parts; k++) {
+                double share = (double) k / parts;
+                double v = a[0] + share * (b[0] - a[0]);
+                double s = a[1] + share * (b[1] - a[1]);
+                double[] p = surface.frilled(s, surface.halfRound(s, v), edge, ruffle);
+                ring.add(new Coordinate(p[0], p[1]));
+            }
         }
         ring.add(ring.get(0).copy());
         return GEOMETRY.createPolygon(ring.toArray(Coordinate[]::new));
     }
 
-    private static Coordinate at(HuggingPetal surface, double s, double side, Edge edge, EdgeRuffle ruffle) {
-        double[] span = surface.outline().spanAt(s);
-        double v = Math.abs(side) * surface.halfRound(s, side >= 0 ? span[1] : span[0]);
-        double[] p = surface.frilled(s, v, edge, ruffle);
-        return new Coordinate(p[0], p[1]);
-    }
-
-    private static final int LAID_ROWS = 16;
-    private static final int LAID_ACROSS = 12;
+    private static final int LAID_POINTS = 24;
+    private static final int LAID_ACROSS = 16;
 
     /** The plan of all strips across a stretch of a surface, joined. */
     private static Geometry cells(

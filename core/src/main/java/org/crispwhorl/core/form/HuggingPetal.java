@@ -517,9 +517,9 @@ public final class HuggingPetal implements PetalSurface {
     @Override
     public double[] point(double s, double v, double inMm) {
         double half = Math.max(Math.abs(v), outline.halfWidthAt(s));
-        double layer = along(layers, s);
-        // The outer edge lies half a layer out, the inner one half a layer in.
-        double out = (half > 0 ? (layer - thickMm) / 2 * v / half : 0) - inMm;
+        // The outer edge lies half a layer out, the inner one half a layer in; near the axis there is no room for that.
+        double tuck = Math.min((along(layers, s) - thickMm) / 2, TUCKED * along(radii, s));
+        double out = (half > 0 ? tuck * v / half : 0) - inMm;
         double bend = along(v >= 0 ? outerBend : innerBend, s);
         double turned = bend * v;
         double side = Math.abs(turned) < FLAT ? v : Math.sin(turned) / bend;
@@ -531,6 +531,9 @@ public final class HuggingPetal implements PetalSurface {
     }
 
     private static final double FLAT = 1e-9;
+
+    /** Share of its radius by which an edge stands in or out at most. */
+    private static final double TUCKED = 0.25;
 
     /** Columns on each side of its midrib that follow its curve, at least as many as asked for. */
     int columns(int least) {

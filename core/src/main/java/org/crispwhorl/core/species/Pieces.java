@@ -318,28 +318,32 @@ public record Pieces(
     }
 
     /**
-     * The pieces of a flower that is less open: they lean out less, and what is laid on soft lies on farther up. Those of a cutter stay
-     * as the cutter cuts them, in the same formers, and are fewer; those that the hand makes are as many, and smaller.
+     * The pieces of a flower that is less open: they lean out less, and what is laid on soft lies on farther up and is fewer. Those of
+     * a cutter stay as the cutter cuts them, in the same formers; those that the hand makes are smaller.
      */
     Pieces opened(double size, double open) {
         return with(d -> {
             d.leanDeg = leanDeg > 0 ? leanDeg * open : leanDeg;
-            d.attachment =
-                    attachment.opening(1 - (1 - Math.max(attachment.gluedShare(), attachment.opensFrom())) * open);
-            if (making.cut()) {
+            if (hugs()) {
+                double from = Math.max(attachment.gluedShare(), attachment.opensFrom());
+                d.attachment = attachment.opening(from + (1 - from) * (1 - open) * LAID_FARTHER);
                 double share = Math.max(size, open);
                 d.count = fewer(count, share);
                 d.quickCount = quickCount == 0 ? 0 : Math.min(d.count, fewer(quickCount, share));
                 d.making = making.ofCutter(count);
-            } else {
+            }
+            if (!making.cut()) {
                 d.outline = outline.withLength(Limits.within(Outline.class, "lengthMm", outline.lengthMm() * size))
                         .withWidth(Limits.within(Outline.class, "widthMm", outline.widthMm() * size));
-                d.making = making.scaled(size);
+                d.making = d.making.scaled(size);
                 d.former = former.map(f -> f.scaled(size));
                 d.attachment = d.attachment.scaled(size);
             }
         });
     }
+
+    /** Share of what opens in the full flower that lies on in a bud. */
+    private static final double LAID_FARTHER = 0.5;
 
     /** A share of a count, at least one. */
     private static int fewer(int count, double share) {

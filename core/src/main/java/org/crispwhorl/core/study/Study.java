@@ -142,12 +142,12 @@ public record Study(
 
     private Whorl ring(int i, int rings, MeasuredPetals measured, double scale, String shade) {
         Outline finished = Outline.of(
-                Math.max(2, Math.min(300, scale * measured.lengthMm())),
-                Math.max(1, Math.min(300, scale * measured.widthMm())),
+                Limits.within(Outline.class, "lengthMm", scale * measured.lengthMm()),
+                Limits.within(Outline.class, "widthMm", scale * measured.widthMm()),
                 measured.widest(),
                 BASE,
                 TIP);
-        double rim = Math.max(3, Math.min(200, finished.lengthMm()));
+        double rim = Limits.within(Former.class, "rimRadiusMm", finished.lengthMm());
         double lean = rings == 1 ? OUTER_DEG : INNER_DEG + (OUTER_DEG - INNER_DEG) * i / (rings - 1);
         return new Whorl(
                 "ring-" + (i + 1),
@@ -158,7 +158,8 @@ public record Study(
                         thinning.cutterFor(finished),
                         thinning,
                         lean,
-                        Optional.of(new Former("cup", rim, Math.max(1, rim / 4), Former.Side.CUPS_IN)),
+                        Optional.of(new Former(
+                                "cup", rim, Limits.within(Former.class, "depthMm", rim / 4), Former.Side.CUPS_IN)),
                         Place.of(i == 0 ? Place.Rule.FREE : Place.Rule.IN_THE_GAPS),
                         Overlap.TUCKED,
                         new Attachment.Wired(28, Math.max(2, finished.lengthMm() / 3), 0, 3, 80, 0.9),

@@ -36,7 +36,7 @@ final class Beginning {
                         5,
                         Outline.of(26, 25, 0.62, 0.2, 2),
                         new Thinning(1.1, 0.7),
-                        70,
+                        53,
                         Optional.of(new Former("shallow cup", 30, 9, Former.Side.CUPS_IN)),
                         Place.of(Place.Rule.FREE),
                         Overlap.TUCKED,
@@ -47,7 +47,7 @@ final class Beginning {
         return new Species(
                 name,
                 "",
-                52,
+                58,
                 Medium.GUM_PASTE,
                 List.of(petal, green),
                 List.of(heart, ring),
