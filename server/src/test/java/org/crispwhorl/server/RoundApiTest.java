@@ -32,15 +32,14 @@ public class RoundApiTest extends ServerTest {
                 .set("species", api.get("/api/species/" + id + "/document").json());
     }
 
-    /** Firm bracts that are leaned in come through the petals before them; the lean that is offered takes them apart again. */
+    /** Sepals that are set lower and leaned in come through the petals before them; the lean that is offered takes them apart again. */
     @Test
     public void petalsThatCrossAreToldAndTheLeanThatClearsThemHolds() {
         ObjectNode request = passionFlower();
         assertEquals(api.post("/api/round/crossings", request).json().size(), 0);
-        set(request, "bracts", p -> {
-            p.put("leanDeg", 62);
+        set(request, "sepals", p -> {
+            p.put("leanDeg", 60);
             ((ObjectNode) p.get("place")).put("seatMm", -4);
-            ((ObjectNode) p.get("joining")).put("as", "firm");
         });
         JsonNode told = api.post("/api/round/crossings", request).json();
         assertTrue(told.size() > 0);
