@@ -62,10 +62,11 @@ export function linePath(points: number[]): string {
   return planPath(points).slice(0, -1)
 }
 
-/** A disc seen from above, with its hollow where it has one. */
+/** A disc seen from above, scalloped where its rim is, with its hollow where it has one. */
 export function discPath(disc: Schemas['HeartDisc']): string {
   const circle = (r: number) => `M${-r} 0A${r} ${r} 0 1 1 ${r} 0A${r} ${r} 0 1 1 ${-r} 0Z`
-  return circle(disc.radiusMm) + (disc.hollowMm > 0 ? circle(disc.hollowMm) : '')
+  const outside = disc.rim.length > 0 ? planPath(disc.rim) : circle(disc.radiusMm)
+  return outside + (disc.hollowMm > 0 ? circle(disc.hollowMm) : '')
 }
 
 /** Places of stamen heads, as drawn. */

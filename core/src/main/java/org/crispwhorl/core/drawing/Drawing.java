@@ -52,8 +52,13 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
     /** A shape that is painted once more where it lies over the shapes at other azimuths, which were painted after it. */
     public record Closing(double azimuth, double[] over) {}
 
-    /** A heart or a roll, seen from above; the radius of the hollow is 0 where it is whole. */
-    public record HeartDisc(String partId, double radiusMm, double hollowMm) {}
+    /**
+     * A heart or a roll, seen from above.
+     *
+     * @param hollowMm radius of its hollow, 0 where it is whole
+     * @param rim x and y in turn, of one whose rim is no circle; empty for the others
+     */
+    public record HeartDisc(String partId, double radiusMm, double hollowMm, double[] rim) {}
 
     /** A line of some thickness: x and y (face), or radius and height (section), in turn. */
     public record Stroke(String partId, double widthMm, double[] points) {}

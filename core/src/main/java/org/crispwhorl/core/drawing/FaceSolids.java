@@ -49,7 +49,7 @@ final class FaceSolids implements Solid.Projection {
     @Override
     public void turned(Solid.Turned body) {
         if (body.topMm() > 0) {
-            discs.add(new Drawing.HeartDisc(partId, round(body.reachMm()), 0));
+            discs.add(new Drawing.HeartDisc(partId, round(body.reachMm()), 0, new double[0]));
         }
     }
 
@@ -78,7 +78,7 @@ final class FaceSolids implements Solid.Projection {
     /** The line drawn is its rim: a spiral, scalloped where the strip is, wider apart where it is opened. */
     @Override
     public void coil(Solid.Coil body) {
-        discs.add(new Drawing.HeartDisc(partId, round(body.reachMm()), round(body.fromMm())));
+        discs.add(new Drawing.HeartDisc(partId, round(body.reachMm()), round(body.fromMm()), outside(body)));
         int steps = (int) Math.max(
                 2,
                 Math.max(Math.ceil(body.turns() * POINTS_PER_TURN), body.rim().scallops() * POINTS_PER_SCALLOP));
@@ -92,6 +92,28 @@ final class FaceSolids implements Solid.Projection {
         }
         double air = body.rim().openedMm() > 0 ? RIM_MM : body.pitchMm() - body.thickMm();
         strokes.add(new Drawing.Stroke(partId, round(air), points));
+    }
+
+    /** The rim of its last turn, closed; none where that is straight. */
+    private static double[] outside(Solid.Coil body) {
+        if (body.rim().scallops() == 0) {
+            return new double[0];
+        }
+        double whole = body.turnAfter(1);
+        double from = 0;
+        while (whole - body.turnAfter(from) > 2 * Math.PI) {
+            from += 1 / (POINTS_PER_TURN * Math.max(1, body.turns()));
+        }
+        int steps =
+                (int) Math.max(POINTS_PER_TURN, POINTS_PER_SCALLOP * body.rim().scallops());
+        double[] points = new double[2 * steps];
+        for (int i = 0; i < steps; i++) {
+            double share = from + (1 - from) * i / steps;
+            double r = body.rimRadiusAfter(share);
+            points[2 * i] = round(r * Math.cos(body.turnAfter(share)));
+            points[2 * i + 1] = round(r * Math.sin(body.turnAfter(share)));
+        }
+        return points;
     }
 
     private static final int POINTS_PER_SCALLOP = 8;
