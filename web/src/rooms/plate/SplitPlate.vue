@@ -77,6 +77,12 @@ const shown = (key: string) => {
   return `${number} ${unit}`
 }
 
+/** What holds the flower: a stem, a foot that is pushed in, or nothing. */
+const held = computed(() => {
+  const by = ['stem', 'foot'].find((key) => props.figures.some((f) => f.key === key))
+  return by ? `${by} ${shown(by)}` : 'no stem'
+})
+
 function place(event: PointerEvent): { x: number; y: number } {
   const matrix = svg.value!.getScreenCTM()!.inverse()
   const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix)
@@ -212,7 +218,7 @@ function gapArc(gap: Schemas['Gap']): string {
         </g>
         <text :x="text * 0.6" :y="-top + text * 1.15">{{ shown('face') }} across</text>
         <text :x="-half + text * 0.5" :y="-drawing.section.highestMm - text * 0.5">{{ shown('height') }} high</text>
-        <text :x="-text * 0.8" :y="bottom - text * 0.7" text-anchor="end">stem {{ shown('stem') }}</text>
+        <text :x="-text * 0.8" :y="bottom - text * 0.7" text-anchor="end">{{ held }}</text>
       </g>
     </svg>
     <HabitInset

@@ -90,6 +90,33 @@ public final class Reckoner {
                 .sum();
     }
 
+    /** What holds the flower: its stem, or where there is no wire in it the foot that is pushed in. */
+    private static void held(Figures figures, Assessment a) {
+        if (a.form().stemMm() > 0) {
+            figures.add(
+                    "stem",
+                    "stem, thick",
+                    a.form().stemMm(),
+                    Unit.MM,
+                    Why.of(
+                            "All wires and threads bundled, with two thicknesses of tape for each layer",
+                            "Packing of round wires"));
+            return;
+        }
+        double foot = a.species().petaled().stream()
+                .mapToDouble(p -> p.pieces().making().footMm())
+                .max()
+                .orElse(0);
+        if (foot > 0) {
+            figures.add(
+                    "foot",
+                    "pushed into the cake by its foot",
+                    foot,
+                    Unit.MM,
+                    Why.of("There is no wire in it: the foot left below the petals holds it", "Your design"));
+        }
+    }
+
     private static List<Figure> flowerFigures(Assessment a, Plan plan) {
         StemPlan stem = StemPlan.of(a, TapeRun.USUAL_WIDTH_MM);
         double pasteG = 0;
@@ -128,16 +155,11 @@ public final class Reckoner {
                         "height of the head",
                         a.form().heightMm(),
                         Unit.MM,
-                        Why.of("From the lowest to the highest point, leaves left out", "Section of the placed petals"))
-                .add(
-                        "stem",
-                        "stem, thick",
-                        a.form().stemMm(),
-                        Unit.MM,
                         Why.of(
-                                "All wires and threads bundled, with two thicknesses of tape for each layer",
-                                "Packing of round wires"))
-                .in(Figure.Group.PIECES)
+                                "From the lowest to the highest point, leaves left out",
+                                "Section of the placed petals"));
+        held(figures, a);
+        figures.in(Figure.Group.PIECES)
                 .add("petals", "pieces to cut", petals, Unit.COUNT, Why.of("Sum over the parts", "Your design"));
         if (heads > 0) {
             figures.add("heads", "stamen heads", heads, Unit.COUNT, Why.of("Two heads a strand", "Your design"));

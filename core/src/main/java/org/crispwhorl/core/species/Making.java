@@ -92,6 +92,11 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
         return true;
     }
 
+    /** Length of a solid foot below the pieces by which a flower without a wire is pushed in, mm; 0 where there is none. */
+    default double footMm() {
+        return 0;
+    }
+
     /** Whether it is made of something that may be eaten. */
     boolean edible();
 

@@ -17,10 +17,13 @@ import org.crispwhorl.core.finding.Severity;
 import org.crispwhorl.core.form.Crossings;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.PlacedRing;
+import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.CappedHalfBall;
+import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Cluster;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
@@ -28,6 +31,7 @@ import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.OnePiece;
@@ -317,5 +321,61 @@ public class LaidTruthsTest {
                 kinds(ball).toString());
         assertTrue(seen(ball, "raised") > 0.25, "the raised ones are seen from above: " + seen(ball, "raised"));
         assertEquals(Crossings.of(Garden.form(ball)), List.of());
+    }
+
+    /** Five petals snipped from a cone, six stamens pushed in soft: no wire, a foot to push into the cake. */
+    @Test
+    public void aBlossomWithoutAWireIsPushedInByItsFoot() {
+        Pieces snipped = Garden.petals(5, 14, 10, 60).with(d -> {
+            d.making = new HollowedCone(0.8, 14, 5);
+            d.attachment = new Attachment.Threaded();
+            d.former = Optional.empty();
+            d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
+        });
+        Species blossom = wanted(Garden.species(30, plain("blossom", snipped)));
+        assertTrue(
+                kinds(blossom).stream().noneMatch(k -> k.startsWith("STOP") || k.contains("stem")),
+                kinds(blossom) + "");
+        List<Figure> figures = Reckoner.reckon(blossom, Conditions.USUAL).figures();
+        assertTrue(figures.stream().noneMatch(f -> f.key().equals("stem")), "no stem");
+        assertEquals(Figure.find(figures, "foot").value(), 14.0);
+        double minutes = hands(blossom);
+        assertTrue(minutes >= 2 && minutes <= 5, "hands " + minutes);
+    }
+
+    /** A folded ball glued on each petal: more paste, of its own shade, for every one. */
+    @Test
+    public void aPetalThatIsCarriedIsMixedAndWeighedWithEveryPiece() {
+        Pieces plain = Garden.petals(5, 30, 26, 70);
+        double ball = Math.PI * Math.pow(12, 3) / 6;
+        double area = new Carried(Garden.PALE.id(), 20, 16, 1).outline().areaMm2();
+        Pieces carrying = plain.with(d -> d.carries = Optional.of(new Carried(Garden.PALE.id(), 20, 16, ball / area)));
+        Species without = Garden.species(70, Garden.ring("petals", plain));
+        Species with = Garden.species(70, Garden.ring("petals", carrying));
+        double more = new Assessment(with, Conditions.USUAL)
+                        .pieceG(with.part("petals").orElseThrow())
+                - new Assessment(without, Conditions.USUAL)
+                        .pieceG(without.part("petals").orElseThrow());
+        Close.within(0.01, more, 1.25);
+        assertTrue(hands(with) > hands(without) + 1, "each is set on its petal");
+    }
+
+    /** A heart coated in crumb bears no steam; petals that are steamed before it is set do it no harm. */
+    @Test
+    public void onlyThePetalsOfACrumbHeartAreSteamed() {
+        Heart crumb = heart(new HeartForm.Disc(14, 4, HeartForm.Disc.Coat.CRUMB), 20);
+        Species flower = wanted(Garden.species(70, crumb, Garden.ring("petals", Garden.petals(6, 30, 28, 70))));
+        Species petals = flower.withFinishing(Species.Finishing.STEAM_PETALS);
+        assertTrue(
+                kinds(petals).stream().noneMatch(k -> k.contains("steam")),
+                kinds(petals).toString());
+        List<Finding> whole =
+                Findings.of(new Assessment(flower.withFinishing(Species.Finishing.STEAM), Conditions.USUAL)).stream()
+                        .filter(f -> f.kind().equals("steam-on-coat"))
+                        .toList();
+        assertEquals(whole.size(), 1);
+        assertTrue(
+                whole.get(0).mends().stream().anyMatch(m -> m.label().contains("petals")),
+                whole.get(0).mends().toString());
     }
 }
