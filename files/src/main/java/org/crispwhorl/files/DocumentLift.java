@@ -128,6 +128,10 @@ final class DocumentLift {
      */
     private static ObjectNode fifthToSixth(ObjectNode document) {
         for (JsonNode part : document.path("parts")) {
+            if (part instanceof ObjectNode fine
+                    && part.path(CraftJson.KIND).asString("").equals("fine-stamens")) {
+                fine.put("spreadDeg", 360);
+            }
             if (part.get("from") instanceof ObjectNode from && part instanceof ObjectNode roll) {
                 straight(roll, from);
             }

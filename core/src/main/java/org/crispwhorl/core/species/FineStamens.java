@@ -54,6 +54,16 @@ public record FineStamens(
         double ringMm,
 
         @Quantity(
+                label = "spread over",
+                unit = Unit.DEGREE,
+                min = 0,
+                max = 360,
+                step = 15,
+                usual = 360,
+                means = "How much of the way round they stand: 360 all round, less all to one side.")
+        double spreadDeg,
+
+        @Quantity(
                 label = "anther long",
                 unit = Unit.MM,
                 min = 0.5,
@@ -104,6 +114,7 @@ public record FineStamens(
                 gauge,
                 standMm,
                 ringMm,
+                spreadDeg,
                 antherMm,
                 thickMm,
                 longerMm,
@@ -114,12 +125,56 @@ public record FineStamens(
     @Override
     public FineStamens with(Colouring newColour) {
         return new FineStamens(
-                id, name, shade, count, gauge, standMm, ringMm, antherMm, thickMm, longerMm, tailMm, newColour);
+                id, name, shade, count, gauge, standMm, ringMm, spreadDeg, antherMm, thickMm, longerMm, tailMm,
+                newColour);
     }
 
     @Override
     public int pieceCount() {
         return count;
+    }
+
+    /** Stamens all round their ring. */
+    public FineStamens(
+            String id,
+            String name,
+            String shade,
+            int count,
+            int gauge,
+            double standMm,
+            double ringMm,
+            double antherMm,
+            double thickMm,
+            double longerMm,
+            double tailMm,
+            Colouring colour) {
+        this(id, name, shade, count, gauge, standMm, ringMm, ALL_ROUND, antherMm, thickMm, longerMm, tailMm, colour);
+    }
+
+    private static final double ALL_ROUND = 360;
+
+    /** The same spread over another part of the way round. */
+    public FineStamens spreadOver(double newSpreadDeg) {
+        return new FineStamens(
+                id,
+                name,
+                shade,
+                count,
+                gauge,
+                standMm,
+                ringMm,
+                newSpreadDeg,
+                antherMm,
+                thickMm,
+                longerMm,
+                tailMm,
+                colour);
+    }
+
+    /** From one to the next round the axis, radians; all round the last has the first for its neighbour. */
+    private double apartRad() {
+        double steps = spreadDeg == ALL_ROUND ? count : Math.max(1, count - 1);
+        return Math.toRadians(spreadDeg) / steps;
     }
 
     /** Length of each wire but the longer one, mm: out to the ring, and the tail. */
@@ -138,7 +193,8 @@ public record FineStamens(
 
     public FineStamens withRing(double newRingMm) {
         return new FineStamens(
-                id, name, shade, count, gauge, standMm, newRingMm, antherMm, thickMm, longerMm, tailMm, colour);
+                id, name, shade, count, gauge, standMm, newRingMm, spreadDeg, antherMm, thickMm, longerMm, tailMm,
+                colour);
     }
 
     @Override
@@ -158,7 +214,7 @@ public record FineStamens(
         List<double[]> anthers = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             boolean longer = i == 0 && longerMm > 0;
-            double turn = 2 * Math.PI * i / count;
+            double turn = apartRad() * i;
             double out = longer ? ringMm / 2 : ringMm;
             double[] tip = {out * Math.cos(turn), out * Math.sin(turn), standMm + (longer ? longerMm : 0)};
             anthers.add(tip);
@@ -214,7 +270,7 @@ public record FineStamens(
                 .add(
                         "spacing",
                         "from anther to anther",
-                        2 * Math.PI * ringMm / count,
+                        apartRad() * ringMm,
                         Unit.MM,
                         Why.of(
                                 "2πr ÷ count",

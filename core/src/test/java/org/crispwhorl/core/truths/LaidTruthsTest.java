@@ -20,6 +20,7 @@ import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.reckoning.Reckoner;
+import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.CappedHalfBall;
@@ -28,6 +29,7 @@ import org.crispwhorl.core.species.Cluster;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Edge;
+import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
@@ -377,5 +379,27 @@ public class LaidTruthsTest {
         assertTrue(
                 whole.get(0).mends().stream().anyMatch(m -> m.label().contains("petals")),
                 whole.get(0).mends().toString());
+    }
+
+    /** Single heads on fine taped wires, all to one side, one of them longer. */
+    @Test
+    public void fineStamensStandToOneSide() {
+        FineStamens five = new FineStamens(
+                        "fine", "stamens", Garden.PALE.id(), 5, 33, 20, 6, 3, 1.2, 4, 60, Colouring.NONE)
+                .spreadOver(60);
+        Species flower = wanted(Garden.species(
+                70, heart(new HeartForm.Ball(6), 20), five, Garden.ring("petals", Garden.petals(5, 30, 30, 70))));
+        assertTrue(
+                kinds(flower).stream().noneMatch(k -> k.contains("stamens")),
+                kinds(flower).toString());
+        assertEquals(five.wireCuts().stream().mapToInt(w -> w.count()).sum(), 5, "a wire for each");
+        assertTrue(five.strand(Garden.form(flower).wireTable()).taped(), "taped in");
+        double side = Garden.form(flower).solids(five).stream()
+                .filter(s -> s instanceof Solid.Grains)
+                .flatMap(s -> ((Solid.Grains) s).places().stream())
+                .mapToDouble(p -> p[0])
+                .min()
+                .orElseThrow();
+        assertTrue(side > 0, "none stands on the other side");
     }
 }
