@@ -126,9 +126,17 @@ public final class HuggingPetal implements PetalSurface {
     public static double wayReaching(Skin skin, Pieces pieces, double thickMm, double topMm) {
         Outline finished = pieces.finished();
         double low = -finished.lengthMm() * MOST_PINCHED;
-        double high = skin.lengthMm();
         double below = topMm(skin, pieces, finished, thickMm, low) - topMm;
+        double step = (skin.lengthMm() - low) / LOOKED_AT;
+        double high = low + step;
         double above = topMm(skin, pieces, finished, thickMm, high) - topMm;
+        // The lowest place is the one meant: where rings lean out, a tip may come as high again farther along.
+        while (above < 0 && high < skin.lengthMm()) {
+            low = high;
+            below = above;
+            high += step;
+            above = topMm(skin, pieces, finished, thickMm, high) - topMm;
+        }
         if (below >= 0 || above <= 0) {
             return below >= 0 ? low : high;
         }
@@ -154,6 +162,9 @@ public final class HuggingPetal implements PetalSurface {
     }
 
     private static final int SECANTS = 24;
+
+    /** So many places are looked at for the lowest that will do. */
+    private static final int LOOKED_AT = 16;
 
     /** A tip that stands so near to its height stands right, mm. */
     private static final double STANDS_MM = 0.01;
