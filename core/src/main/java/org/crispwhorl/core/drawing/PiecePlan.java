@@ -116,7 +116,7 @@ final class PiecePlan {
         return GEOMETRY.createPolygon(ring.toArray(Coordinate[]::new));
     }
 
-    private static final int LAID_POINTS = 24;
+    private static final int LAID_POINTS = 40;
     private static final int LAID_ACROSS = 16;
 
     /** The plan of all strips across a stretch of a surface, joined. */

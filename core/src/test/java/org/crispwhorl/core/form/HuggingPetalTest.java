@@ -96,7 +96,7 @@ public class HuggingPetalTest {
             Pieces pieces = laid(5, 30, 26, 0.6, 1, 0);
             double way = HuggingPetal.wayReaching(skin, pieces, THICK_MM, top);
             HuggingPetal petal = HuggingPetal.on(skin, pieces, THICK_MM, way);
-            assertEquals(petal.height(petal.outline().lengthMm()), top, 0.05);
+            assertEquals(petal.height(petal.outline().lengthMm()), top, 0.3);
         }
     }
 
