@@ -14,7 +14,6 @@ import org.crispwhorl.core.drawing.Mesh;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.HuggingPetal;
 import org.crispwhorl.core.form.PetalSurface;
-import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Petaled;
@@ -60,24 +59,11 @@ public class DemoSurfacesTest {
         List<Mesh> meshes = FlowerSurfaces.of(form, FlowerSurfaces.Detail.FINE);
         for (Petaled part : smooth.petaled()) {
             PetalSurface surface = form.ring(part.id()).orElseThrow().surface();
-            double want = part.pieces().count() * flatMm2(surface);
+            double want = part.pieces().count() * surface.flat(60, 20).areaMm2();
             // What is laid round the girth stands half a layer in and out with its edges.
             double within = surface instanceof HuggingPetal ? 0.15 : 0.01;
             assertEquals(mesh(meshes, part.id()).areaMm2() / want, 1, within, name + ", " + part.id());
         }
-    }
-
-    /** Area of a piece lying flat, less what is pinched off of it. */
-    private static double flatMm2(PetalSurface surface) {
-        OutlineMesh flat = surface.flat(60, 20);
-        double area = 0;
-        for (int t = 0; t < flat.triangles().length; t += 3) {
-            double[] a = flat.points()[flat.triangles()[t]];
-            double[] b = flat.points()[flat.triangles()[t + 1]];
-            double[] c = flat.points()[flat.triangles()[t + 2]];
-            area += Math.abs((b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1])) / 2;
-        }
-        return area;
     }
 
     /** Each piece as it is drawn on the face, and its surface seen from straight above, lie within a millimetre of each other. */

@@ -10,6 +10,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 
@@ -18,12 +19,16 @@ final class RingHidden implements Rule {
     /** A ring that shows less than this share of itself from above is as good as hidden. */
     private static final double HARDLY_SEEN = 0.03;
 
-    private static final double[] GROWTHS = {1.1, 1.2, 1.35, 1.5, 1.7, 2};
+    /** Nobody cuts petals more than half as large again for this. */
+    private static final double[] GROWTHS = {1.1, 1.25, 1.5};
+
+    /** A soft ring is let open so much sooner at a time, as a share of its length. */
+    private static final double SOONER = 0.15;
 
     /** By so much a ring that hides another is opened at a time, and this often at most. */
-    private static final double OPENED_DEG = 6;
+    private static final double OPENED_DEG = 12;
 
-    private static final int OPENINGS = 10;
+    private static final int OPENINGS = 5;
 
     @Override
     public List<Finding> look(Assessment a) {
@@ -39,7 +44,10 @@ final class RingHidden implements Rule {
 
     private static Finding finding(Assessment a, Petaled part, double seen) {
         Optional<Petaled> hiding = hiding(a, part);
-        List<Mend> mends = new ArrayList<>(longer(a, part));
+        List<Mend> mends = new ArrayList<>(sooner(a, part));
+        if (mends.isEmpty()) {
+            mends.addAll(longer(a, part));
+        }
         hiding.ifPresent(outer -> mends.addAll(opened(a, part, outer)));
         return new Finding(
                 "ring-hidden",
@@ -73,6 +81,24 @@ final class RingHidden implements Rule {
 
     private static double seen(Assessment a, Petaled part, Species species) {
         return new Assessment(species, a.conditions()).coverage().seenFromAbove(part.id());
+    }
+
+    /** A ring that is laid on soft shows where it leaves what is inside it sooner. */
+    private static List<Mend> sooner(Assessment a, Petaled part) {
+        Attachment attachment = part.pieces().attachment();
+        double from = Math.max(attachment.gluedShare(), attachment.opensFrom());
+        for (double share = from - SOONER; part.pieces().hugs() && share > 0; share -= SOONER) {
+            double rounded = Math.round(100 * share) / 100.0;
+            Petaled opened = part.with(part.pieces().withAttachment(attachment.opening(rounded)));
+            if (seen(a, part, a.species().with(opened)) >= HARDLY_SEEN) {
+                return List.of(Mend.pieces(
+                        a,
+                        "let it open from " + Math.round(100 * rounded) + " % of its length on",
+                        part,
+                        p -> p.withAttachment(p.attachment().opening(rounded))));
+            }
+        }
+        return List.of();
     }
 
     private static List<Mend> longer(Assessment a, Petaled part) {

@@ -1,25 +1,14 @@
 package org.crispwhorl.core.form;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
-import org.crispwhorl.core.species.Attachment;
-import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Pieces;
-import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Strand;
-import org.crispwhorl.core.species.Ways;
-import org.crispwhorl.core.wire.StemBundle;
 import org.crispwhorl.core.wire.WireTable;
 
 /**
@@ -27,9 +16,6 @@ import org.crispwhorl.core.wire.WireTable;
  * azimuths that its rule gives.
  */
 public final class FlowerForm {
-    /** Steps in which the best azimuth is sought where counts differ. */
-    private static final int AZIMUTH_STEPS = 24;
-
     private final Species species;
     private final Paste paste;
     private final WireTable wireTable;
@@ -49,7 +35,7 @@ public final class FlowerForm {
      */
     public record Taping(String partId, double downMm, double thickMm) {}
 
-    private FlowerForm(
+    FlowerForm(
             Species species,
             Paste paste,
             WireTable wireTable,
@@ -76,235 +62,6 @@ public final class FlowerForm {
     /** Another flower of the same paste and wires. */
     public FlowerForm another(Species other) {
         return of(other, paste, wireTable);
-    }
-
-    /** A flower while it is being put together. */
-    private static final class Assembly {
-        private final Species species;
-        private final Paste paste;
-        private final WireTable wireTable;
-        private final List<PlacedRing> rings = new ArrayList<>();
-        private final List<Taping> tapings = new ArrayList<>();
-        private final List<Double> wires = new ArrayList<>();
-        private final List<Double> steel = new ArrayList<>();
-        private final boolean onePass;
-        private boolean passTaped;
-        private int layers;
-        private Skin skin;
-        private double topMm;
-
-        /** Whether the last ring leaves no room for the next one to stand between its pieces. */
-        private boolean shut;
-
-        private int spiralled;
-        private double thickenedMm;
-
-        Assembly(Species species, Paste paste, WireTable wireTable) {
-            this.species = species;
-            this.paste = paste;
-            this.wireTable = wireTable;
-            this.onePass = species.ways().assembly().orElse(Ways.USUAL.assembly()) == Ways.Assembly.ONE_PASS;
-            List<Solid.Turned> hearts = species.parts().stream()
-                    .flatMap(p -> p.core().outsides().stream())
-                    .toList();
-            this.skin = Skin.of(hearts, BARE_WIRE_MM);
-            this.topMm = skin.topMm();
-        }
-
-        FlowerForm form() {
-            for (Part part : species.parts()) {
-                add(part);
-            }
-            double stem = StemBundle.taped(StemBundle.diameterMm(wires), layers);
-            return new FlowerForm(species, paste, wireTable, rings, tapings, steel, stem, Math.max(stem, thickenedMm));
-        }
-
-        private void add(Part part) {
-            thickenedMm = Math.max(thickenedMm, part.thickensToMm());
-            double bundle = bundleMm();
-            Strand strand = part.strand(wireTable);
-            wires.addAll(strand.wiresMm());
-            wires.addAll(strand.threadsMm());
-            steel.addAll(strand.wiresMm());
-            if (strand.taped()) {
-                boolean inThePass = onePass && part.flat().filter(Petaled::ring).isPresent();
-                if (!inThePass || !passTaped) {
-                    layers++;
-                    tapings.add(new Taping(part.id(), strand.downMm(), 2 * bundleMm()));
-                }
-                passTaped |= inThePass;
-            }
-            part.flat().ifPresent(petaled -> place(petaled, bundle));
-        }
-
-        private double bundleMm() {
-            return StemBundle.taped(StemBundle.diameterMm(wires), layers) / 2;
-        }
-
-        private void place(Petaled petaled, double bundle) {
-            Laid laid = petaled.inHead() && petaled.pieces().hugs() ? onSkin(petaled) : standing(petaled, bundle);
-            PetalSurface surface = laid.by().apply(petaled);
-            Place place = petaled.pieces().place();
-            double[] azimuths = azimuths(petaled, surface, inner(rings), spiralled);
-            spiralled += place.rule() == Place.Rule.SPIRAL ? azimuths.length : 0;
-            rings.add(new PlacedRing(petaled, azimuths, laid.neckMm(), laid.by()));
-            if (petaled.inHead()) {
-                skin = surface instanceof HuggingPetal hugging
-                        ? hugging.onto(skin, laid.wayMm())
-                        : standingSkin(surface, petaled.pieces(), laid.neckMm());
-                topMm = Math.max(topMm, skin.topMm());
-                shut = petaled.pieces().overlap() != Overlap.APART;
-            }
-        }
-
-        /**
-         * How a ring's pieces come to their place.
-         *
-         * @param neckMm radius at which they leave the middle of the flower
-         * @param wayMm where along the skin their base lies; 0 for pieces that stand
-         */
-        private record Laid(double neckMm, double wayMm, Function<Petaled, PetalSurface> by) {}
-
-        /** Soft pieces: threaded under what is inside them, or glued at their seat, or so that their tips stand right. */
-        private Laid onSkin(Petaled petaled) {
-            Skin inside = skin;
-            Pieces pieces = petaled.pieces();
-            double thick = pieces.finishedMm(paste);
-            Optional<Attachment.Glued.Reach> reach = pieces.attachment().reach();
-            if (reach.isPresent()) {
-                double top = topMm + reach.get().aboveMm();
-                double way = HuggingPetal.wayReaching(inside, pieces, thick, top);
-                return new Laid(inside.at(way).radiusMm(), way, p -> {
-                    double t = p.pieces().finishedMm(paste);
-                    double at = p == petaled ? way : HuggingPetal.wayReaching(inside, p.pieces(), t, top);
-                    return HuggingPetal.on(inside, p.pieces(), t, at);
-                });
-            }
-            double way = baseMm(petaled);
-            return new Laid(
-                    inside.at(way).radiusMm(),
-                    way,
-                    p -> HuggingPetal.on(inside, p.pieces(), p.pieces().finishedMm(paste), way));
-        }
-
-        /**
-         * Where along the skin a ring's pieces begin: what is threaded at the edge of its middle, what is fitted singly to the back of
-         * the flower where its feet stand side by side, petals at their seat.
-         */
-        private double baseMm(Petaled petaled) {
-            Pieces pieces = petaled.pieces();
-            if (!pieces.attachment().glued() || pieces.making().finishedMiddleMm() > 0) {
-                return pieces.making().finishedMiddleMm() / 2;
-            }
-            return petaled.ring()
-                    ? skin.wayAt(pieces.place().seatMm())
-                    : pieces.count() * 2 * pieces.finished().halfWidthAt(0) / Arcs.TURN;
-        }
-
-        /** Pieces that keep their shape: they leave the bundle of wires, or what they are glued to. */
-        private Laid standing(Petaled petaled, double bundle) {
-            Pieces pieces = petaled.pieces();
-            double seat = pieces.place().seatMm();
-            double neck = bundle;
-            if (petaled.inHead() && pieces.wired().isEmpty()) {
-                neck = pieces.attachment().glued()
-                        ? skin.at(skin.wayAt(seat) + GLUED_MM).radiusMm() + pieces.finishedMm(paste) / 2
-                        : Math.max(bundle, pieces.making().finishedMiddleMm() / 2);
-            }
-            double from = neck;
-            Settled settled =
-                    petaled.inHead() && shut ? Settled.below(skin, pieces, paste, from, seat) : Settled.AS_STATED;
-            return new Laid(from, 0, p -> settled.petal(p.pieces(), from, seat));
-        }
-
-        /** The back of a ring that stands, from the neck on. */
-        private Skin standingSkin(PetalSurface surface, Pieces pieces, double neck) {
-            double seat = pieces.place().seatMm();
-            double out = pieces.finishedMm(paste) / 2;
-            List<double[]> points = new ArrayList<>();
-            points.add(new double[] {0, seat});
-            points.add(new double[] {neck, seat});
-            for (int i = 0; i <= BACK_STEPS; i++) {
-                points.add(surface.back(surface.outline().lengthMm() * i / BACK_STEPS, out, 1));
-            }
-            return Skin.through(points);
-        }
-
-        private static final int BACK_STEPS = 24;
-
-        /** How far along what is inside from their seat firm pieces touch it when they are glued on, mm. */
-        private static final double GLUED_MM = 2;
-
-        /** Radius of a wire on which petals are laid where there is no heart, mm. */
-        private static final double BARE_WIRE_MM = 0.5;
-    }
-
-    private static Optional<PlacedRing> inner(List<PlacedRing> rings) {
-        return rings.isEmpty() ? Optional.empty() : Optional.of(rings.get(rings.size() - 1));
-    }
-
-    private static double[] azimuths(Petaled part, PetalSurface surface, Optional<PlacedRing> inner, int spiralled) {
-        int count = part.pieces().count();
-        Place place = part.pieces().place();
-        double turn = Math.toRadians(place.turnDeg());
-        double[] azimuths = new double[count];
-        if (place.rule() == Place.Rule.SPIRAL) {
-            for (int i = 0; i < count; i++) {
-                azimuths[i] = turn + Math.toRadians(Scatter.GOLDEN_DEG) * (spiralled + i);
-            }
-            return azimuths;
-        }
-        if (part.ownAzimuthsRad().isPresent()) {
-            return part.ownAzimuthsRad().get();
-        }
-        if (place.rule() == Place.Rule.SIDES_ALIKE) {
-            for (int i = 0; i < count; i++) {
-                azimuths[i] = count == 1 ? turn : turn * (1 - 2.0 * i / (count - 1));
-            }
-            return azimuths;
-        }
-        double first = inner.isEmpty() || place.rule() == Place.Rule.FREE
-                ? 0
-                : firstAzimuth(place.rule(), count, surface, inner.get());
-        for (int i = 0; i < count; i++) {
-            azimuths[i] = first + turn + Arcs.TURN * i / count;
-        }
-        return azimuths;
-    }
-
-    /** Where counts agree the rule itself; where they differ, the azimuth that leaves the least open with the ring inside. */
-    private static double firstAzimuth(Place.Rule rule, int count, PetalSurface surface, PlacedRing inner) {
-        double innerFirst = inner.azimuthsRad()[0];
-        if (rule == Place.Rule.BEHIND) {
-            return innerFirst;
-        }
-        double half = innerFirst + Math.PI / inner.azimuthsRad().length;
-        if (count == inner.azimuthsRad().length) {
-            return half;
-        }
-        double[] own = halfAngles(surface);
-        double[] insideArcs = Arcs.repeated(new double[] {-inner.halfAngle(), inner.halfAngle()}, inner.azimuthsRad());
-        double best = half;
-        double most = -1;
-        for (int i = 0; i < AZIMUTH_STEPS; i++) {
-            double first = half + Arcs.TURN / count * i / AZIMUTH_STEPS;
-            double[] azimuths = new double[count];
-            for (int k = 0; k < count; k++) {
-                azimuths[k] = first + Arcs.TURN * k / count;
-            }
-            double covered = Arcs.measure(Arcs.union(Arcs.repeated(own, azimuths), insideArcs));
-            if (covered > most + 1e-6) {
-                most = covered;
-                best = first;
-            }
-        }
-        return best;
-    }
-
-    private static double[] halfAngles(PetalSurface surface) {
-        double half =
-                surface.halfAngleAt(PlacedRing.GAP_STATION * surface.outline().lengthMm());
-        return new double[] {-half, half};
     }
 
     public Species species() {

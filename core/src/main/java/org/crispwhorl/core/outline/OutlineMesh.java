@@ -59,6 +59,18 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
         return builder.built();
     }
 
+    /** Area of its triangles, mm². */
+    public double areaMm2() {
+        double area = 0;
+        for (int t = 0; t < triangles.length; t += 3) {
+            double[] a = points[triangles[t]];
+            double[] b = points[triangles[t + 1]];
+            double[] c = points[triangles[t + 2]];
+            area += Math.abs((b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1])) / 2;
+        }
+        return area;
+    }
+
     /** The stations, those that are hardly apart taken once. */
     private static double[] array(TreeSet<Double> rows) {
         double[] all = new double[rows.size()];

@@ -13,6 +13,7 @@ import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
@@ -49,6 +50,7 @@ final class PetaledFigures {
         made.sizes();
         made.fit();
         made.pieces();
+        made.pinchedOff();
         made.paste();
         part.pieces().wired().ifPresent(made::wire);
         made.lots();
@@ -182,6 +184,32 @@ final class PetaledFigures {
                         "Packing of round wires; build order",
                         in("neck radius", ring.neckMm(), Unit.MM)));
     }
+
+    /** What of the pieces is pinched off once they are laid: the flat piece below where it begins, as thick as it is. */
+    private void pinchedOff() {
+        double start = ring.surface().startMm();
+        if (start <= 0) {
+            return;
+        }
+        double whole = pieces.finished().areaMm2();
+        double kept = OutlineMesh.of(pieces.finished(), start, STATIONS, 1).areaMm2();
+        double grams = a.pasteG(part) * (1 - kept / whole);
+        figures.in(Group.PASTE)
+                .add(
+                        "pinchedOff",
+                        "pinched off, of all pieces",
+                        grams,
+                        Unit.G,
+                        Why.of(
+                                "Paste × the share of a piece that hangs below what it is laid on",
+                                "Area of the outline below where it begins",
+                                in("paste in the pieces", a.pasteG(part), Unit.G),
+                                in("begins at, from the base", start, Unit.MM),
+                                in("area of a piece", whole, Unit.SQUARE_MM),
+                                in("area that stays", kept, Unit.SQUARE_MM)));
+    }
+
+    private static final int STATIONS = 60;
 
     private void pieces() {
         int units = pieces.units();

@@ -23,9 +23,6 @@ public sealed interface Attachment {
         return Optional.empty();
     }
 
-    /** The same glued up to another share of its length; one on a wire stays as it is. */
-    Attachment glued(double newUpTo);
-
     /** The same free from another share of its length on; one on a wire stays as it is. */
     Attachment opening(double share);
 
@@ -142,11 +139,6 @@ public sealed interface Attachment {
         }
 
         @Override
-        public Attachment glued(double newUpTo) {
-            return this;
-        }
-
-        @Override
         public Attachment opening(double share) {
             return this;
         }
@@ -228,11 +220,6 @@ public sealed interface Attachment {
             }
         }
 
-        /** The same glued up to another share of its length. */
-        public Glued withUpTo(double newUpTo) {
-            return new Glued(newUpTo, Math.max(newUpTo, opensFrom - Math.max(0, upTo - newUpTo)), reach);
-        }
-
         @Override
         public Optional<Wired> wire() {
             return Optional.empty();
@@ -251,11 +238,6 @@ public sealed interface Attachment {
         @Override
         public String neckRule() {
             return "Radius of the skin on which its base lies";
-        }
-
-        @Override
-        public Attachment glued(double newUpTo) {
-            return withUpTo(newUpTo);
         }
 
         @Override
@@ -323,11 +305,6 @@ public sealed interface Attachment {
         @Override
         public String neckRule() {
             return "The cut's middle lies on the axis under what is inside it";
-        }
-
-        @Override
-        public Attachment glued(double newUpTo) {
-            return new Threaded(newUpTo, Math.max(newUpTo, opensFrom - Math.max(0, upTo - newUpTo)));
         }
 
         @Override

@@ -1,5 +1,10 @@
 package org.crispwhorl.core.truths;
 
+import static org.crispwhorl.core.truths.Truths.hands;
+import static org.crispwhorl.core.truths.Truths.heart;
+import static org.crispwhorl.core.truths.Truths.kinds;
+import static org.crispwhorl.core.truths.Truths.plain;
+import static org.crispwhorl.core.truths.Truths.wanted;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -9,8 +14,6 @@ import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.assessment.Plan;
-import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.finding.Severity;
@@ -20,43 +23,28 @@ import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.reckoning.Reckoner;
-import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.CappedHalfBall;
-import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Cluster;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
-import org.crispwhorl.core.species.Edge;
-import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
-import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
-import org.crispwhorl.core.species.Roll;
-import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.thinning.Thinning;
 import org.testng.annotations.Test;
 
 /** Flowers of soft petals that are laid on each other, as working makers build them, and what must come out. */
 public class LaidTruthsTest {
-    private static Heart heart(HeartForm form, int gauge) {
-        return new Heart("heart", "heart", Garden.PINK.id(), form, gauge, 0, 1, 5, 80, Colouring.NONE);
-    }
-
-    private static Whorl plain(String id, Pieces pieces) {
-        return new Whorl(id, id, Garden.PINK.id(), pieces, Colouring.NONE);
-    }
-
     private static Pieces soft(Pieces pieces, Attachment attachment, Joining.Onto onto) {
         return pieces.with(d -> {
             d.attachment = attachment;
@@ -87,25 +75,8 @@ public class LaidTruthsTest {
                 Joining.Onto.HOLDS);
     }
 
-    private static Species wanted(Species species) {
-        return species.withFace(Math.round(Garden.form(species).faceMm()));
-    }
-
-    private static List<String> kinds(Species species) {
-        return Findings.of(new Assessment(species, Conditions.USUAL)).stream()
-                .map(f -> f.severity() + " " + f.kind() + " " + f.partId().orElse(""))
-                .toList();
-    }
-
     private static double seen(Species species, String part) {
         return new Assessment(species, Conditions.USUAL).coverage().seenFromAbove(part);
-    }
-
-    private static double hands(Species species) {
-        return Planning.of(new Assessment(species, Conditions.USUAL)).tasks().stream()
-                .filter(t -> t.doing() != Plan.Doing.MIX)
-                .mapToDouble(Plan.Task::handsMin)
-                .sum();
     }
 
     @Test
@@ -265,48 +236,6 @@ public class LaidTruthsTest {
         assertEquals(told.get(0).severity(), Severity.LOOK);
     }
 
-    private static Roll rolled(String id, double longMm, double hollowMm, double openedMm) {
-        return new Roll(
-                id,
-                id,
-                Garden.PINK.id(),
-                new RollForm.Strip(longMm, 36, true, 9, 5),
-                1,
-                0.4,
-                hollowMm,
-                openedMm,
-                6,
-                new Edge(3, 0.5, 0, 0, Edge.Finish.SMOOTH),
-                Colouring.NONE);
-    }
-
-    @Test
-    public void aRolledRoseIsItsCoilsAndTheirOpening() {
-        Roll inner = rolled("inner", 180, 1, 0);
-        Roll outer = rolled("outer", 200, 2 * inner.radiusMm(), 10);
-        Species rose = wanted(Garden.species(50, inner, outer));
-        assertTrue(
-                kinds(rose).stream().noneMatch(k -> k.startsWith("STOP")),
-                kinds(rose).toString());
-        Close.within(1e-9, Garden.form(rose).faceMm(), 2 * (outer.radiusMm() + 10));
-        Close.within(1e-9, Garden.form(rose).heightMm(), 18 - 6);
-        double minutes = hands(rose);
-        assertTrue(minutes >= 3 && minutes <= 7.5, "hands " + minutes);
-        double paste = new Assessment(rose, Conditions.USUAL).pasteG(inner);
-        double whole = inner.from().areaMm2() * 1 * 1.38 / 1000;
-        Close.within(1e-6, paste, whole);
-    }
-
-    @Test
-    public void aFanClosedOnceIsARingOfItsPetals() {
-        RollForm.PetalFan fan = new RollForm.PetalFan(5, Outline.of(52, 38, 0.6, 0.5, 2.4), 0.34, true);
-        Roll closed = new Roll("fan", "fan", Garden.PINK.id(), fan, 1, 0, 0, 12, 0, Edge.PLAIN, Colouring.NONE);
-        Close.within(1e-9, closed.turns(), 1);
-        Close.within(0.05, closed.radiusMm(), 5 * 38 * (1 - 0.34) / (2 * Math.PI));
-        Species ring = wanted(Garden.species(50, closed));
-        Close.within(1e-9, Garden.form(ring).faceMm(), 2 * (closed.radiusMm() + 12));
-    }
-
     @Test
     public void aBallOfSplitPetalsMeetsOverTheTop() {
         List<Part> parts = new ArrayList<>();
@@ -325,81 +254,33 @@ public class LaidTruthsTest {
         assertEquals(Crossings.of(Garden.form(ball)), List.of());
     }
 
-    /** Five petals snipped from a cone, six stamens pushed in soft: no wire, a foot to push into the cake. */
+    /** What hangs below the bud is told by its weight: the share of the petal below where it begins. */
     @Test
-    public void aBlossomWithoutAWireIsPushedInByItsFoot() {
-        Pieces snipped = Garden.petals(5, 14, 10, 60).with(d -> {
-            d.making = new HollowedCone(0.8, 14, 5);
-            d.attachment = new Attachment.Threaded();
-            d.former = Optional.empty();
-            d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
-        });
-        Species blossom = wanted(Garden.species(30, plain("blossom", snipped)));
+    public void whatIsPinchedOffIsWeighed() {
+        Species bud = wanted(Garden.species(
+                11, heart(new HeartForm.Teardrop(10, 24), 24), plain("cloak", single(1, 40, 34, 0.6, 0.6, 1, 0, 3))));
+        Reckoning.PartReckoning cloak =
+                Reckoner.reckon(bud, Conditions.USUAL).parts().get(1);
+        double off = Figure.find(cloak.figures(), "pinchedOff").value();
+        assertTrue(off > 0.1 * cloak.pasteG() && off < 0.5 * cloak.pasteG(), off + " of " + cloak.pasteG());
+        Species rose = rose(1);
         assertTrue(
-                kinds(blossom).stream().noneMatch(k -> k.startsWith("STOP") || k.contains("stem")),
-                kinds(blossom) + "");
-        List<Figure> figures = Reckoner.reckon(blossom, Conditions.USUAL).figures();
-        assertTrue(figures.stream().noneMatch(f -> f.key().equals("stem")), "no stem");
-        assertEquals(Figure.find(figures, "foot").value(), 14.0);
-        double minutes = hands(blossom);
-        assertTrue(minutes >= 2 && minutes <= 5, "hands " + minutes);
+                Reckoner.reckon(rose, Conditions.USUAL).parts().get(1).figures().stream()
+                        .noneMatch(f -> f.key().equals("pinchedOff")),
+                "a threaded cut is all there");
     }
 
-    /** A folded ball glued on each petal: more paste, of its own shade, for every one. */
+    /** A ring that lies so far up that it is hidden is let open sooner, and no cutter of half as much again is asked for. */
     @Test
-    public void aPetalThatIsCarriedIsMixedAndWeighedWithEveryPiece() {
-        Pieces plain = Garden.petals(5, 30, 26, 70);
-        double ball = Math.PI * Math.pow(12, 3) / 6;
-        double area = new Carried(Garden.PALE.id(), 20, 16, 1).outline().areaMm2();
-        Pieces carrying = plain.with(d -> d.carries = Optional.of(new Carried(Garden.PALE.id(), 20, 16, ball / area)));
-        Species without = Garden.species(70, Garden.ring("petals", plain));
-        Species with = Garden.species(70, Garden.ring("petals", carrying));
-        double more = new Assessment(with, Conditions.USUAL)
-                        .pieceG(with.part("petals").orElseThrow())
-                - new Assessment(without, Conditions.USUAL)
-                        .pieceG(without.part("petals").orElseThrow());
-        Close.within(0.01, more, 1.25);
-        assertTrue(hands(with) > hands(without) + 1, "each is set on its petal");
-    }
-
-    /** A heart coated in crumb bears no steam; petals that are steamed before it is set do it no harm. */
-    @Test
-    public void onlyThePetalsOfACrumbHeartAreSteamed() {
-        Heart crumb = heart(new HeartForm.Disc(14, 4, HeartForm.Disc.Coat.CRUMB), 20);
-        Species flower = wanted(Garden.species(70, crumb, Garden.ring("petals", Garden.petals(6, 30, 28, 70))));
-        Species petals = flower.withFinishing(Species.Finishing.STEAM_PETALS);
+    public void aHiddenRingOfSoftPetalsIsLetOpenSooner() {
+        Species rose = wanted(Garden.changed(rose(3), "ring2", p -> p.withAttachment(new Attachment.Threaded(0.9, 0.95))
+                .withOutline(p.outline().withLength(18))));
+        List<Finding> hidden = Findings.of(new Assessment(rose, Conditions.USUAL)).stream()
+                .filter(f -> f.kind().equals("ring-hidden"))
+                .toList();
+        assertEquals(hidden.size(), 1, kinds(rose).toString());
         assertTrue(
-                kinds(petals).stream().noneMatch(k -> k.contains("steam")),
-                kinds(petals).toString());
-        List<Finding> whole =
-                Findings.of(new Assessment(flower.withFinishing(Species.Finishing.STEAM), Conditions.USUAL)).stream()
-                        .filter(f -> f.kind().equals("steam-on-coat"))
-                        .toList();
-        assertEquals(whole.size(), 1);
-        assertTrue(
-                whole.get(0).mends().stream().anyMatch(m -> m.label().contains("petals")),
-                whole.get(0).mends().toString());
-    }
-
-    /** Single heads on fine taped wires, all to one side, one of them longer. */
-    @Test
-    public void fineStamensStandToOneSide() {
-        FineStamens five = new FineStamens(
-                        "fine", "stamens", Garden.PALE.id(), 5, 33, 20, 6, 3, 1.2, 4, 60, Colouring.NONE)
-                .spreadOver(60);
-        Species flower = wanted(Garden.species(
-                70, heart(new HeartForm.Ball(6), 20), five, Garden.ring("petals", Garden.petals(5, 30, 30, 70))));
-        assertTrue(
-                kinds(flower).stream().noneMatch(k -> k.contains("stamens")),
-                kinds(flower).toString());
-        assertEquals(five.wireCuts().stream().mapToInt(w -> w.count()).sum(), 5, "a wire for each");
-        assertTrue(five.strand(Garden.form(flower).wireTable()).taped(), "taped in");
-        double side = Garden.form(flower).solids(five).stream()
-                .filter(s -> s instanceof Solid.Grains)
-                .flatMap(s -> ((Solid.Grains) s).places().stream())
-                .mapToDouble(p -> p[0])
-                .min()
-                .orElseThrow();
-        assertTrue(side > 0, "none stands on the other side");
+                hidden.get(0).mends().stream().anyMatch(m -> m.label().startsWith("let it open from")),
+                hidden.get(0).mends().stream().map(m -> m.label()).toList().toString());
     }
 }

@@ -1,0 +1,45 @@
+package org.crispwhorl.core.truths;
+
+import java.util.List;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.finding.Findings;
+import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Whorl;
+import org.crispwhorl.core.studio.Conditions;
+
+/** What the truths of the bench are built and read with. */
+final class Truths {
+    private Truths() {}
+
+    static Heart heart(HeartForm form, int gauge) {
+        return new Heart("heart", "heart", Garden.PINK.id(), form, gauge, 0, 1, 5, 80, Colouring.NONE);
+    }
+
+    static Whorl plain(String id, Pieces pieces) {
+        return new Whorl(id, id, Garden.PINK.id(), pieces, Colouring.NONE);
+    }
+
+    static Species wanted(Species species) {
+        return species.withFace(Math.round(Garden.form(species).faceMm()));
+    }
+
+    static List<String> kinds(Species species) {
+        return Findings.of(new Assessment(species, Conditions.USUAL)).stream()
+                .map(f -> f.severity() + " " + f.kind() + " " + f.partId().orElse(""))
+                .toList();
+    }
+
+    static double hands(Species species) {
+        return Planning.of(new Assessment(species, Conditions.USUAL)).tasks().stream()
+                .filter(t -> t.doing() != Plan.Doing.MIX)
+                .mapToDouble(Plan.Task::handsMin)
+                .sum();
+    }
+}

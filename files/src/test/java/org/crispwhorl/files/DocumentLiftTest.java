@@ -1,0 +1,95 @@
+package org.crispwhorl.files;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Lying;
+import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Choices;
+import org.crispwhorl.core.species.Colouring;
+import org.crispwhorl.core.species.Edge;
+import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Roll;
+import org.crispwhorl.core.species.RollForm;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.thinning.Thinning;
+import org.testng.annotations.Test;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Documents of every version that was landed are brought up to the present. */
+public class DocumentLiftTest {
+    private static final JsonMapper MAPPER = CraftJson.mapper();
+
+    private static ObjectNode kept() throws IOException {
+        try (InputStream in = DocumentLiftTest.class.getResourceAsStream("hellebore-version-2.json")) {
+            return (ObjectNode) MAPPER.readTree(in);
+        }
+    }
+
+    @Test
+    public void aDocumentOfTheSecondVersionIsLifted() throws IOException {
+        Species lifted = SpeciesDocument.read(kept());
+        assertEquals(lifted.ways(), Choices.NONE.withDusting(Optional.of(Ways.Dusting.PARTS)));
+        Petaled petals = (Petaled) lifted.part("sepals").orElseThrow();
+        assertEquals(petals.colour(), Colouring.dust(3));
+        assertEquals(petals.pieces().making(), new Making.Sheet(new Thinning(1.1, 0.65)));
+        assertEquals(petals.pieces().outline().lengthMm(), 32.0);
+        assertEquals(((Petaled) lifted.part("nectaries").orElseThrow()).pieces().attachment(), Attachment.Glued.BASE);
+    }
+
+    private static Species ofTheFifth(String name) throws IOException {
+        try (InputStream in = DocumentLiftTest.class.getResourceAsStream(name + "-version-5.json")) {
+            return SpeciesDocument.read(MAPPER.readTree(in));
+        }
+    }
+
+    private static Pieces pieces(Species species, String part) {
+        return ((Petaled) species.part(part).orElseThrow()).pieces();
+    }
+
+    /** What stood by itself bends on as it did: half of its bend is taken off its lean; what is laid on soft has all taken off. */
+    @Test
+    public void aDocumentOfTheFifthVersionLiesAsItDid() throws IOException {
+        Species camellia = ofTheFifth("camellia");
+        Pieces leaves = pieces(camellia, "leaves");
+        double bend = Math.toDegrees(
+                leaves.finished().lengthMm() / leaves.former().orElseThrow().sphereRadiusMm());
+        assertEquals(leaves.leanDeg(), 72 + bend / 2, 0.051, "it turns back, so that its middle leans out more");
+        Pieces sixth = pieces(camellia, "sixth");
+        double cupped = Math.toDegrees(
+                sixth.finished().lengthMm() / sixth.former().orElseThrow().sphereRadiusMm());
+        assertEquals(sixth.leanDeg(), 84 - cupped, 0.051);
+        assertEquals(sixth.attachment(), Attachment.Glued.BASE);
+        Roll strip = (Roll) ofTheFifth("rosette").part("strip").orElseThrow();
+        assertEquals(strip.openedMm() + strip.footMm(), 0.0);
+        assertEquals(strip.from(), new RollForm.Strip(130, 32, true));
+        assertEquals(strip.edge(), Edge.PLAIN);
+    }
+
+    @Test
+    public void aDocumentOfTheFirstVersionIsLiftedThroughTheSecond() throws IOException {
+        ObjectNode old = kept().put("version", 1);
+        old.remove("ways");
+        ((ObjectNode) old.at("/parts/3/pieces")).put("drying", "hung");
+        Species lifted = SpeciesDocument.read(old);
+        assertEquals(lifted.ways(), Choices.NONE.withDusting(Optional.of(Ways.Dusting.PARTS)));
+        assertEquals(((Petaled) lifted.part("sepals").orElseThrow()).pieces().drying(), new Lying.Hung());
+        assertTrue(old.at("/parts/3/pieces/drying").isString(), "the document itself is left as it was");
+    }
+
+    @Test
+    public void aFirstVersionDocumentWithAFaultIsStillRefused() throws IOException {
+        ObjectNode old = kept().put("version", 1);
+        ((ObjectNode) old.at("/parts/3/pieces")).put("drying", "on the radiator");
+        DocumentFault fault = expectThrows(DocumentFault.class, () -> SpeciesDocument.read(old));
+        assertTrue(fault.faults().get(0).pointer().startsWith("/parts/3/pieces/drying"));
+    }
+}
