@@ -11,9 +11,9 @@ import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.studio.Lots;
 
 /**
  * The least that can be made at once skins before it is set, or a part that is set part-dry never bends and holds for long enough to
@@ -41,11 +41,15 @@ final class WindowMissed implements Rule {
     }
 
     private static Optional<Finding> soft(Assessment a, Petaled part) {
-        Lots lots = Work.lots(a, part);
+        // What is in the hand lies under no cover.
+        double open = a.drying(part)
+                .flatMap(c -> c.at(Stage.SKINNED))
+                .map(r -> 60 * r.medianH())
+                .orElse(Double.POSITIVE_INFINITY);
         int count = part.pieces().count();
         int together = count / Math.max(1, part.pieces().making().joints(count));
-        double minutes = Math.max(1, together) * lots.perPieceMin();
-        if (minutes <= lots.openTimeMin()) {
+        double minutes = Math.max(1, together) * Work.lots(a, part).perPieceMin();
+        if (minutes <= open) {
             return Optional.empty();
         }
         List<Mend> mends = new ArrayList<>();
@@ -63,7 +67,7 @@ final class WindowMissed implements Rule {
                 Why.of(
                         "What is rolled at once is thinned, shaped and set before its face skins",
                         "Open time in the bench's air; minutes of hands by operation",
-                        in("open time", lots.openTimeMin(), Unit.MIN),
+                        in("open time, uncovered", open, Unit.MIN),
                         in("minutes for what is set at once", minutes, Unit.MIN),
                         in("pieces set at once", together, Unit.COUNT)),
                 mends));

@@ -303,13 +303,17 @@ public record Pieces(
         return former.isPresent() || quillDeg > 0;
     }
 
-    /** What hands do to join pieces that are glued or threaded: a cut of many is wrapped round as one. */
+    /**
+     * What hands do to join pieces that are glued or threaded: a cut of many is wrapped round as one; what is threaded by its middle
+     * alone has no petals to wrap.
+     */
     public Hands setting() {
         int joints = making.joints(count);
+        int wrapped = Math.max(attachment.gluedShare(), attachment.opensFrom()) > 0 || attachment.glued() ? count : 0;
         if (joints == 1) {
-            return Hands.of(Operation.WRAP, 1, count);
+            return Hands.of(Operation.WRAP, 1, wrapped);
         }
-        return Hands.of(Operation.SET, joints).and(Operation.WRAP, 0, joints < count ? count : 0);
+        return Hands.of(Operation.SET, joints).and(Operation.WRAP, 0, joints < count ? wrapped : 0);
     }
 
     /** The figures of how the pieces are made. */

@@ -14,6 +14,7 @@ import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.finding.Severity;
@@ -40,6 +41,7 @@ import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.thinning.Thinning;
 import org.testng.annotations.Test;
 
@@ -282,5 +284,40 @@ public class LaidTruthsTest {
         assertTrue(
                 hidden.get(0).mends().stream().anyMatch(m -> m.label().startsWith("let it open from")),
                 hidden.get(0).mends().stream().map(m -> m.label()).toList().toString());
+    }
+
+    private static List<Finding> windows(Species species, Conditions conditions) {
+        return Findings.of(new Assessment(species, conditions)).stream()
+                .filter(f -> f.kind().equals("window-missed"))
+                .toList();
+    }
+
+    /** A cut that practised hands set in time skins under those of a beginner; in quarters it does not. */
+    @Test
+    public void whatSkinsBeforeItIsSetIsTold() {
+        Pieces many = cut(16, 60, 12, 12, 0.5, 30);
+        Species flower = wanted(Garden.species(40, heart(new HeartForm.Ball(16), 20), plain("petals", many)));
+        assertEquals(windows(flower, Conditions.USUAL), List.of());
+        List<Finding> told = windows(flower, Conditions.USUAL.withPace(new Pace(Pace.Hand.BEGINNING, List.of())));
+        assertEquals(told.size(), 1);
+        assertEquals(told.get(0).severity(), Severity.LOOK);
+        assertTrue(
+                told.get(0).mends().stream().anyMatch(m -> m.label().contains("quarters")),
+                told.get(0).mends().stream().map(m -> m.label()).toList().toString());
+    }
+
+    /** A large cut is set part-dry in time in usual air, and not in hot dry air by a beginner. */
+    @Test
+    public void aPieceThatBendsTooBrieflyIsTold() {
+        Pieces many =
+                cut(16, 60, 12, 12, 0.5, 30).with(d -> d.joining = Joining.of(Joining.As.PART_DRY, Joining.Onto.HOLDS));
+        Species flower = wanted(Garden.species(40, heart(new HeartForm.Ball(16), 20), plain("petals", many)));
+        Conditions dry = Conditions.USUAL.withRoom(new Room(30, 15, new Room.Air.Fan()));
+        assertEquals(windows(flower, Conditions.USUAL), List.of());
+        List<Finding> told = windows(flower, dry.withPace(new Pace(Pace.Hand.BEGINNING, List.of())));
+        assertEquals(told.size(), 1);
+        assertTrue(
+                told.get(0).title().startsWith("Bends and holds too briefly"),
+                told.get(0).title());
     }
 }
