@@ -309,11 +309,16 @@ public record Pieces(
      */
     public Hands setting() {
         int joints = making.joints(count);
-        int wrapped = Math.max(attachment.gluedShare(), attachment.opensFrom()) > 0 || attachment.glued() ? count : 0;
+        int wrapped = wraps() ? count : 0;
         if (joints == 1) {
             return Hands.of(Operation.WRAP, 1, wrapped);
         }
         return Hands.of(Operation.SET, joints).and(Operation.WRAP, 0, joints < count ? wrapped : 0);
+    }
+
+    /** Whether petals are pressed on to what is inside them; what is threaded by its middle alone stands away from it. */
+    private boolean wraps() {
+        return attachment.glued() || Math.max(attachment.gluedShare(), attachment.opensFrom()) > 0;
     }
 
     /** The figures of how the pieces are made. */
@@ -330,7 +335,9 @@ public record Pieces(
             d.leanDeg = leanDeg > 0 ? leanDeg * open : leanDeg;
             if (hugs()) {
                 double from = Math.max(attachment.gluedShare(), attachment.opensFrom());
-                d.attachment = attachment.opening(from + (1 - from) * (1 - open) * LAID_FARTHER);
+                if (wraps()) {
+                    d.attachment = attachment.opening(from + (1 - from) * (1 - open) * LAID_FARTHER);
+                }
                 double share = Math.max(size, open);
                 d.count = fewer(count, share);
                 d.quickCount = quickCount == 0 ? 0 : Math.min(d.count, fewer(quickCount, share));
