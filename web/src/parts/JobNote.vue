@@ -12,5 +12,5 @@ const emit = defineEmits<{ stop: [] }>()
     <progress class="h-2 w-40" :value="job.share" max="1" :aria-label="job.label" />
     <button type="button" class="act-quiet" @click="emit('stop')">Stop</button>
   </div>
-  <p v-else-if="job.state === 'stopped'" role="status" class="text-quiet" data-job>Stopped; what is shown is from before.</p>
+  <p v-else-if="job.state === 'stopped'" role="status" class="text-quiet" data-job>Stopped: what it had come to is shown, or what was there before.</p>
 </template>

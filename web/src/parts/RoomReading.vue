@@ -24,7 +24,10 @@ function inside(changed: { insideC?: number; insidePct?: number }) {
 
 <template>
   <div role="group" aria-label="The room now" class="grid content-start gap-1.5 overflow-y-auto px-3 py-1.5">
-    <p class="font-heading text-lead text-quiet italic">the room now</p>
+    <p class="flex items-baseline justify-between font-heading text-lead text-quiet italic">
+      the room now
+      <button v-if="store.canUndo" type="button" class="act-quiet !min-h-0 !px-0 font-sans text-note not-italic" aria-label="Undo: the room" @click="store.undo()">Undo</button>
+    </p>
     <div class="grid grid-cols-2 gap-2">
       <NumberField label="temperature" unit="°C" :digits="0" :min="2" :max="45" :step="1" :value="store.room.temperatureC" @change="store.set({ ...store.room, temperatureC: $event })" />
       <NumberField label="humidity" unit="%" :digits="0" :min="5" :max="98" :step="5" :value="store.room.humidityPct" @change="store.set({ ...store.room, humidityPct: $event })" />

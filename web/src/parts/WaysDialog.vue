@@ -42,7 +42,10 @@ function choose(name: keyof Ways, value: string) {
         />
       </div>
       <p v-if="store.fault" role="alert" class="mt-2">■ {{ store.fault }}</p>
-      <p class="mt-4 text-right"><button type="button" class="act" @click="emit('close')">Close</button></p>
+      <p class="mt-4 flex justify-end gap-2">
+        <button v-if="store.canUndo" type="button" class="act-quiet" @click="store.undo()">Undo</button>
+        <button type="button" class="act" @click="emit('close')">Close</button>
+      </p>
     </DialogPanel>
   </Dialog>
 </template>

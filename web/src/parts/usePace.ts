@@ -1,12 +1,13 @@
 import { defineStore } from 'pinia'
-import { answered, api, type Schemas } from '@/api/client'
+import { api, type Schemas } from '@/api/client'
 import { useChoice } from './useChoice'
 
 /** How fast the studio's hands are. */
 export const usePace = defineStore('pace', () => {
-  const { now: pace, fault, load, set } = useChoice<Schemas['Pace']>(
-    () => answered(api.GET('/api/pace')),
-    (body) => answered(api.PUT('/api/pace', { body })),
+  const { now: pace, ...kept } = useChoice<Schemas['Pace']>(
+    'pace',
+    () => api.GET('/api/pace'),
+    (body, ifMatch) => api.PUT('/api/pace', { body, params: { header: { 'If-Match': ifMatch } } }),
   )
-  return { pace, fault, load, set }
+  return { pace, ...kept }
 })

@@ -1,12 +1,13 @@
 import { defineStore } from 'pinia'
-import { answered, api, type Ways } from '@/api/client'
+import { api, type Ways } from '@/api/client'
 import { useChoice } from './useChoice'
 
 /** How the studio works where makers disagree. */
 export const useWays = defineStore('ways', () => {
-  const { now: ways, fault, load, set } = useChoice<Ways>(
-    () => answered(api.GET('/api/ways')),
-    (body) => answered(api.PUT('/api/ways', { body })),
+  const { now: ways, ...kept } = useChoice<Ways>(
+    'ways',
+    () => api.GET('/api/ways'),
+    (body, ifMatch) => api.PUT('/api/ways', { body, params: { header: { 'If-Match': ifMatch } } }),
   )
-  return { ways, fault, load, set }
+  return { ways, ...kept }
 })

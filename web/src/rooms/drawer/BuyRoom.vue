@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
+import { useJob } from '@/kept/useJob'
+import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 
 /** The fewest or cheapest cutters to buy, so that every piece of the chosen species can be cut. */
@@ -11,11 +13,8 @@ const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GE
 const chosen = ref<string[]>([])
 const least = ref<Schemas['Least']>('fewest')
 const shelf = computed(() => (species.data.value ?? []).filter((s) => !s.aside))
-const found = useQuery({
-  queryKey: computed(() => ['purchases', chosen.value, least.value]),
-  queryFn: () => answered(api.POST('/api/drawer/purchases', { body: { speciesIds: chosen.value, least: least.value } })),
-  enabled: computed(() => chosen.value.length > 0),
-})
+const { job, result, fault, run, stop } = useJob<Schemas['Purchases']>(() => answered(api.POST('/api/drawer/purchases', { body: { speciesIds: chosen.value, least: least.value } })))
+watch([chosen, least], () => (chosen.value.length ? run() : stop()), { deep: true })
 const LEAST = [
   { value: 'fewest', label: 'as few cutters as can be' },
   { value: 'cheapest', label: 'as cheap as can be' },
@@ -38,19 +37,20 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
     </section>
     <section aria-label="The purchase" class="min-w-0">
       <p v-if="chosen.length === 0" class="text-quiet">Nothing is chosen yet.</p>
-      <ProblemNote v-if="found.error.value" :error="found.error.value" />
-      <template v-if="chosen.length && found.data.value">
+      <ProblemNote v-if="fault" :error="fault" />
+      <JobNote v-if="chosen.length && job" :job="job" @stop="stop" />
+      <template v-if="chosen.length && result">
         <p class="border-b border-line pb-2 text-lead" data-purchase>
-          <template v-if="found.data.value.buy.length">
-            Buy <strong>{{ found.data.value.buy.length }}</strong> {{ found.data.value.buy.length === 1 ? 'cutter' : 'cutters' }} for <strong>{{ found.data.value.price.toFixed(2) }}</strong>:
-            {{ found.data.value.proved ? (least === 'fewest' ? 'fewer will not do' : 'no purchase is cheaper') : 'a good purchase, not proved the least' }}.
+          <template v-if="result.buy.length">
+            Buy <strong>{{ result.buy.length }}</strong> {{ result.buy.length === 1 ? 'cutter' : 'cutters' }} for <strong>{{ result.price.toFixed(2) }}</strong>:
+            {{ result.proved ? (least === 'fewest' ? 'fewer will not do' : 'no purchase is cheaper') : 'a good purchase, not proved the least' }}.
           </template>
           <template v-else>● The drawer has what they take, as far as any cutter does.</template>
         </p>
-        <table v-if="found.data.value.buy.length" class="mt-1 w-full">
+        <table v-if="result.buy.length" class="mt-1 w-full">
           <thead><tr class="text-left text-note text-quiet"><th class="font-normal">buy</th><th class="font-normal">for</th><th class="text-right font-normal">price</th><th class="pl-4 font-normal">without it</th></tr></thead>
           <tbody>
-            <tr v-for="b in found.data.value.buy" :key="b.cutter.name" class="border-t border-line align-top">
+            <tr v-for="b in result.buy" :key="b.cutter.name" class="border-t border-line align-top">
               <td class="py-1 pr-3 font-medium">{{ b.cutter.name }}</td>
               <td class="pr-3"><p v-for="line in named(b.serves)" :key="line">{{ $told(line) }}</p></td>
               <td class="text-right">{{ b.cutter.price.toFixed(2) }}</td>
@@ -61,15 +61,15 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
             </tr>
           </tbody>
         </table>
-        <template v-if="found.data.value.unserved.length">
+        <template v-if="result.unserved.length">
           <h2 class="mt-5 text-head">No cutter does for</h2>
-          <p v-for="n in found.data.value.unserved" :key="n.species + n.part">■ {{ n.part }} ({{ n.species }}): print its outline or its cutter from the species' plate.</p>
+          <p v-for="n in result.unserved" :key="n.species + n.part">■ {{ n.part }} ({{ n.species }}): print its outline or its cutter from the species' plate.</p>
         </template>
-        <template v-if="found.data.value.served.length">
+        <template v-if="result.served.length">
           <h2 class="mt-5 text-head">The drawer already cuts</h2>
           <table class="w-full">
             <tbody>
-              <tr v-for="s in found.data.value.served" :key="s.need.species + s.need.part" class="border-t border-line">
+              <tr v-for="s in result.served" :key="s.need.species + s.need.part" class="border-t border-line">
                 <td class="py-0.5 pr-3">{{ s.need.part }} <span class="text-note text-quiet italic">{{ s.need.species }}</span></td>
                 <td class="pr-3">{{ s.by.cutter.name }}</td>
                 <td>{{ $told(s.by.reason) }}</td>

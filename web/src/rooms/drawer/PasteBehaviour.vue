@@ -9,7 +9,7 @@ import { useRoom } from '@/parts/useRoom'
 const props = defineProps<{ item: Schemas['OwnPaste'] }>()
 const room = useRoom()
 const found = useQuery({
-  queryKey: computed(() => ['paste-check', props.item.paste, room.room]),
+  queryKey: computed(() => ['paste-check', props.item.paste, room.room, room.state]),
   queryFn: () => answered(api.POST('/api/drawer/paste-check', { body: props.item })),
   placeholderData: (before) => before,
 })

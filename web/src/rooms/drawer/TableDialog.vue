@@ -2,6 +2,8 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref } from 'vue'
 import { answered, api, type Schemas } from '@/api/client'
+import { useJob } from '@/kept/useJob'
+import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 
 /** Takes a table in. Nothing changes while a row has a fault, unless the good rows are asked for; the others are given back. */
@@ -10,9 +12,17 @@ const SHOWN = 40
 const csv = ref('')
 const fileName = ref('')
 const inPlaceOfAll = ref(false)
-const outcome = ref<Schemas['TakenIn']>()
-const failure = ref<unknown>()
-const working = ref(false)
+let goodRows = false
+const { job, result: outcome, fault: failure, busy, run, stop } = useJob<Schemas['TakenIn']>(() =>
+  answered(
+    api.POST('/api/drawer/csv', {
+      params: { query: { inPlaceOfAll: inPlaceOfAll.value, goodRows } },
+      body: csv.value,
+      bodySerializer: (text: string) => text,
+      headers: { 'content-type': 'text/csv' },
+    }),
+  ),
+)
 
 async function chosen(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -22,25 +32,12 @@ async function chosen(event: Event) {
   await send(false)
 }
 
-async function send(goodRows: boolean) {
-  working.value = true
-  failure.value = undefined
+async function send(good: boolean) {
+  goodRows = good
   outcome.value = undefined
-  try {
-    outcome.value = await answered(
-      api.POST('/api/drawer/csv', {
-        params: { query: { inPlaceOfAll: inPlaceOfAll.value, goodRows } },
-        body: csv.value,
-        bodySerializer: (text: string) => text,
-        headers: { 'content-type': 'text/csv' },
-      }),
-    )
-    if (outcome.value.takenIn > 0) emit('taken')
-  } catch (e) {
-    failure.value = e
-  } finally {
-    working.value = false
-  }
+  await run()
+  const came = outcome.value as Schemas['TakenIn'] | undefined
+  if (came && came.takenIn > 0) emit('taken')
 }
 
 const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outcome.value?.faulty ?? '')}`
@@ -53,7 +50,8 @@ const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outco
       <p class="mt-1 text-quiet">CSV with a heading row, one thing a row; the first column, <em>kind</em>, says what it is. Take the drawer out once to see every heading.</p>
       <label class="mt-3 flex items-center gap-2"><input v-model="inPlaceOfAll" type="checkbox" class="size-4" />in place of all that is in the drawer now</label>
       <label class="mt-2 block">The table<input type="file" accept=".csv,text/csv" class="mt-1 block" @change="chosen" /></label>
-      <p v-if="working" class="mt-3" role="status">Reading {{ fileName }} …</p>
+      <JobNote v-if="job" :job="job" class="mt-3" @stop="stop" />
+      <p v-else-if="busy" class="mt-3" role="status">Reading {{ fileName }} …</p>
       <ProblemNote v-if="failure" :error="failure" class="mt-3" />
       <template v-if="outcome">
         <p v-if="outcome.takenIn > 0" role="status" class="mt-3 font-medium">● {{ outcome.takenIn.toLocaleString('en') }} things are in the drawer.</p>

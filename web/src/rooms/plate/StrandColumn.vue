@@ -1,11 +1,8 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed } from 'vue'
-import { isPetaled, type Part, type Reckoning, type Schemas, type SpeciesDocument } from '@/api/client'
-import { writeLength } from '@/measure/lengths'
-import { useLengths } from '@/measure/useLengths'
+import { isPetaled, type Part, type Reckoning, type SpeciesDocument } from '@/api/client'
 import { offeredKinds } from './handling'
-import { kindLabel } from '@/parts/fields/schema'
 
 /** The build order as a wire running down from the heart outwards, one bead for each part. */
 const props = defineProps<{
@@ -16,7 +13,6 @@ const props = defineProps<{
 }>()
 const selected = defineModel<string | null>('selected', { required: true })
 const emit = defineEmits<{ point: [id: string | null]; add: [kind: Part['kind']]; double: []; aside: []; move: [by: -1 | 1] }>()
-const lengths = useLengths()
 
 const offered = computed(() => offeredKinds(props.species))
 
@@ -29,41 +25,8 @@ const findings = computed(() => {
 })
 const words: Record<string, string> = { '■': 'stop', '◆': 'look' }
 
-const mm = (length: number) => writeLength(length, lengths.unit, 0)
-
-/** What a part is, in as few words as a bead has room for. */
-function told(part: Part): string {
-  switch (part.kind) {
-    case 'heart':
-      return `${kindLabel('HeartForm', part.form.kind)}${part.wires > 0 ? ` · ${part.gauge} ga${part.wires > 1 ? ` × ${part.wires}` : ''}` : ' · glued on'}`
-    case 'stamens':
-      return `${part.strands} strands, ${part.use}${part.bunches > 1 ? `, ${part.bunches} bunches` : ''}`
-    case 'fine-stamens':
-      return `${part.count} × ${mm(part.standMm)} · ${part.gauge} ga`
-    case 'pistil':
-      return `${part.stigmas} stigmas of tape`
-    case 'roll':
-      return part.from.kind === 'strip' ? `strip ${mm(part.from.longMm)} × ${mm(part.from.wideMm)}` : `${part.from.count} petals rolled up`
-    case 'bead':
-      return `${mm(part.thickMm)} × ${mm(part.longMm)}`
-    case 'tendril':
-      return `${part.count} × ${part.turns} turns · ${part.gauge} ga`
-    case 'stem-wrap':
-      return `to ${mm(part.toMm)} over ${mm(part.overMm)}`
-    case 'heads':
-      return `${part.openings.reduce((n, o) => n + o.count, 0)} heads · ${part.gauge} ga`
-    default:
-      return toldPieces(part.pieces, props.reckoning?.parts.find((p) => p.id === part.id)?.pieces)
-  }
-}
-
-const WAYS_TO_A_PIECE: Record<string, string> = { pressed: 'ball ', weighed: 'ball ', pulled: 'pulled ', 'hollowed-cone': 'cone ', tape: 'tape ', 'one-piece': 'one cut ', sheet: '' }
-
-function toldPieces(pieces: Schemas['Pieces'], made = pieces.count): string {
-  const { outline, attachment, making } = pieces
-  const joined = attachment.kind === 'wired' ? `${attachment.gauge} ga` : attachment.kind
-  return `${made} × ${WAYS_TO_A_PIECE[making.kind]}${mm(outline.lengthMm)} × ${mm(outline.widthMm)} · ${joined}`
-}
+/** What each part is, in as few words as a bead has room for. */
+const inShort = computed(() => Object.fromEntries((props.reckoning?.parts ?? []).map((p) => [p.id, p.inShort])))
 
 function gaugeOf(part: Part): number {
   if (isPetaled(part)) return part.pieces.attachment.kind === 'wired' ? part.pieces.attachment.gauge : 0
@@ -106,7 +69,7 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joining.as : '')
         </svg>
         <span class="min-w-0 flex-1">
           <span class="block truncate font-heading" :class="close ? 'text-lead leading-[15px]' : 'text-lead leading-5'">{{ part.name }}</span>
-          <span class="block truncate text-note text-quiet" :class="{ 'leading-[14px]': close }" :title="told(part)">{{ told(part) }}</span>
+          <span class="block truncate text-note text-quiet" :class="{ 'leading-[14px]': close }" :title="$told(inShort[part.id] ?? '')">{{ $told(inShort[part.id] ?? '') }}</span>
         </span>
         <span class="text-right text-note text-quiet">
           <span v-if="findings[part.id]" class="block text-note leading-4 font-semibold text-ink" :title="words[findings[part.id]!]">{{ findings[part.id] }} {{ words[findings[part.id]!] }}</span>

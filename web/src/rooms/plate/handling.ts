@@ -1,5 +1,6 @@
 import { isPetaled, type Part, type Petaled, type SpeciesDocument } from '@/api/client'
-import { partSchema, resolved, type SchemaNode, usual } from '@/parts/fields/schema'
+import begun from '@formats/beginnings.json'
+import { kindLabel, partSchema, resolved, type SchemaNode } from '@/parts/fields/schema'
 
 type Change = (document: SpeciesDocument) => void
 
@@ -84,72 +85,22 @@ export function double(document: SpeciesDocument, id: string): string {
   return twin.id
 }
 
-/** The kinds of parts, as they are offered. */
-const KINDS: { kind: Part['kind']; label: string }[] = [
-  { kind: 'whorl', label: 'a ring of petals' },
-  { kind: 'heart', label: 'a heart' },
-  { kind: 'stamens', label: 'bought stamens' },
-  { kind: 'fine-stamens', label: 'stamens on fine wire' },
-  { kind: 'pistil', label: 'a pistil' },
-  { kind: 'roll', label: 'a rolled strip or fan' },
-  { kind: 'calyx', label: 'a calyx' },
-  { kind: 'bead', label: 'a bead or hip' },
-  { kind: 'leaf', label: 'leaves or bracts' },
-  { kind: 'tendril', label: 'tendrils' },
-  { kind: 'stem-wrap', label: 'a thickened stem' },
-  { kind: 'heads', label: 'further heads' },
-]
+/** A part of every kind as the core begins it, in the order in which they are offered. */
+const BEGUN = (begun as unknown as { parts: Part[] }).parts
 
 /** What can be added to a species: only one set of further heads. */
-export function offeredKinds(document: SpeciesDocument) {
-  return KINDS.filter((k) => k.kind !== 'heads' || !document.parts.some((p) => p.kind === 'heads'))
+export function offeredKinds(document: SpeciesDocument): { kind: Part['kind']; label: string }[] {
+  return BEGUN.filter((part) => part.kind !== 'heads' || !document.parts.some((p) => p.kind === 'heads')).map((part) => ({
+    kind: part.kind,
+    label: kindLabel('Part', part.kind),
+  }))
 }
 
-/** What a new part is called, and what it takes besides the usual values to be sound. */
-const BEGUN: Record<Part['kind'], { name: string; set?: (made: Part) => void }> = {
-  heart: { name: 'heart' },
-  stamens: { name: 'stamens' },
-  'fine-stamens': { name: 'stamens on wire' },
-  pistil: { name: 'pistil' },
-  whorl: { name: 'ring' },
-  roll: { name: 'rolled flower' },
-  calyx: { name: 'calyx' },
-  leaf: { name: 'leaves' },
-  bead: { name: 'hip' },
-  tendril: { name: 'tendrils' },
-  'stem-wrap': { name: 'thickened stem' },
-  heads: {
-    name: 'further heads',
-    set: (made) => {
-      if (made.kind === 'heads') made.openings = [{ name: 'buds', count: 3, size: 0.6, rings: 1, open: 0.2 }]
-    },
-  },
-}
-
-function petaled(made: Part) {
-  if (!isPetaled(made)) return
-  made.pieces.joining = { as: 'firm', onto: 'dry', rest: { until: 'nothing', minutes: 0, position: 'upright' } }
-  made.pieces.overlap = made.kind === 'whorl' ? 'tucked' : 'apart'
-  if (made.kind === 'leaf') {
-    made.pieces.place.seatMm = -25
-    made.pieces.drying = { kind: 'hung' }
-  }
-  if (made.kind === 'calyx') {
-    made.pieces.attachment = { kind: 'glued', upTo: 0.3, opensFrom: 0.5 }
-    made.pieces.drying = { kind: 'hung' }
-    Object.assign(made.pieces.outline, { lengthMm: 14, widthMm: 5, widest: 0.4, base: 0.4, tip: 1.3 })
-    made.pieces.leanDeg = 95
-  }
-}
-
-/** Adds a part of a kind after another, made of usual values. Hearts go first; what is on the stem goes last. */
+/** Adds a part of a kind after another. Hearts go first; what is on the stem goes last. */
 export function add(document: SpeciesDocument, kind: Part['kind'], after: string | null): string {
-  const made = usual(partSchema(kind)) as Part
-  made.id = freeId(document, kind === 'whorl' ? 'ring' : kind)
-  made.name = BEGUN[kind].name
+  const made = structuredClone(BEGUN.find((part) => part.kind === kind)!)
+  made.id = freeId(document, made.id)
   if ('shade' in made) made.shade = document.shades[0]!.id
-  petaled(made)
-  BEGUN[kind].set?.(made)
   const hearts = document.parts.filter((p) => p.kind === 'heart').length
   const at = document.parts.findIndex((p) => p.id === after)
   document.parts.splice(kind === 'heart' ? hearts : at < 0 ? document.parts.length : at + 1, 0, made)

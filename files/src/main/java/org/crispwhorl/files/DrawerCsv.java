@@ -16,6 +16,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.progress.Progress;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -78,6 +79,9 @@ public final class DrawerCsv {
      */
     public record RowFault(long line, String column, String came, String expected) {}
 
+    /** Whoever watches is told how far it is read after so many rows. */
+    private static final int TOLD_EVERY_ROWS = 200;
+
     /** Writes things with a column for every field that any of them has. */
     public static String write(List<DrawerItem> items) {
         List<Map<String, String>> rows = new ArrayList<>();
@@ -130,6 +134,16 @@ public final class DrawerCsv {
      * @throws DocumentFault where the file as a whole is no such table
      */
     public static Reading read(String text) {
+        return read(text, Progress.UNWATCHED);
+    }
+
+    /**
+     * Reads things, for somebody who watches.
+     *
+     * @throws Progress.Stopped where they are no longer wanted
+     */
+    public static Reading read(String text, Progress progress) {
+        double most = Math.max(1, text.length());
         String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
         String header = plain.lines().findFirst().orElse("");
         char divider = header.indexOf(';') >= 0 ? ';' : header.indexOf('\t') >= 0 ? '\t' : ',';
@@ -161,6 +175,9 @@ public final class DrawerCsv {
                     left.printRecord(record.toList());
                 }
                 line = 1 + parser.getCurrentLineNumber();
+                if (record.getRecordNumber() % TOLD_EVERY_ROWS == 0) {
+                    progress.reached(record.getCharacterPosition() / most, "reading it");
+                }
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
             throw DocumentFault.at(

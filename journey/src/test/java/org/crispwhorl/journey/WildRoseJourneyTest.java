@@ -51,22 +51,22 @@ public class WildRoseJourneyTest extends Journey {
         }
         assertThat(page.locator("[data-bead]")).hasCount(0);
 
-        add("a heart", "heart");
+        add("heart", "heart");
         set("form", "ball");
         set("diameter, form", "8");
         set("hook", "4");
-        add("bought stamens", "stamens");
+        add("stamens", "stamens");
         set("ring", "7");
         set("rows", "3");
-        add("a ring of petals", "ring");
+        add("ring", "ring");
         set("length, outline", "26");
         set("width, outline", "25");
         set("gauge, joined", "28");
-        add("a calyx", "calyx");
+        add("calyx", "calyx");
         set("shade", "green");
-        add("a bead or hip", "bead");
+        add("bead or hip", "bead");
         set("shade", "green");
-        add("leaves or bracts", "leaf");
+        add("leaves", "leaf");
         set("shade", "green");
         set("count, pieces", "3");
         page.keyboard().press("Escape");

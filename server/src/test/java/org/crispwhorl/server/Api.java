@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.locks.LockSupport;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.CraftJson;
 import org.crispwhorl.files.SpeciesDocument;
@@ -60,6 +61,19 @@ public final class Api {
 
     public Answer delete(String path) {
         return send(HttpRequest.newBuilder(URI.create(base + path)).DELETE());
+    }
+
+    /** What came of a piece of long work that was begun. */
+    public Answer worked(Answer begun) {
+        if (begun.status() != 202) {
+            return begun;
+        }
+        String path = "/api/jobs/" + begun.json().get("id").asString();
+        while (List.of("waiting", "running")
+                .contains(get(path).json().get("state").asString())) {
+            LockSupport.parkNanos(20_000_000);
+        }
+        return get(path + "/result");
     }
 
     public Answer send(HttpRequest.Builder request) {

@@ -27,9 +27,9 @@ public class DrawerApiTest extends ServerTest {
     }
 
     private Api.Answer table(String csv, String query) {
-        return api.send(api.written("/api/drawer/csv" + query)
+        return api.worked(api.send(api.written("/api/drawer/csv" + query)
                 .setHeader("content-type", "text/csv")
-                .POST(HttpRequest.BodyPublishers.ofString(csv)));
+                .POST(HttpRequest.BodyPublishers.ofString(csv))));
     }
 
     private int things() {
@@ -154,10 +154,11 @@ public class DrawerApiTest extends ServerTest {
         ObjectNode covering = Api.JSON.createObjectNode().put("least", "fewest");
         ArrayNode ids = covering.putArray("speciesIds");
         api.get("/api/species").json().forEach(s -> ids.add(s.get("id").asString()));
-        JsonNode purchase = api.post("/api/drawer/purchases", covering).json();
+        JsonNode purchase =
+                api.worked(api.post("/api/drawer/purchases", covering)).json();
         assertTrue(purchase.get("proved").asBoolean());
         int fewest = purchase.get("buy").size();
-        JsonNode cheapest = api.post("/api/drawer/purchases", covering.put("least", "cheapest"))
+        JsonNode cheapest = api.worked(api.post("/api/drawer/purchases", covering.put("least", "cheapest")))
                 .json();
         assertTrue(cheapest.get("buy").size() >= fewest);
         assertTrue(cheapest.get("price").asDouble() <= purchase.get("price").asDouble());

@@ -6,6 +6,8 @@ import static org.testng.Assert.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.Set;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -58,15 +60,20 @@ public class PublishedFormatsTest extends ServerTest {
         assertEquals(Files.readString(file), guide, file + " is stale: run ./whorl describe");
     }
 
-    /** Each part made of usual values, as the plate begins it, is a part that can be reckoned. */
     @Test
-    public void everyPartBeginsFromUsualValues() {
-        ObjectNode schema =
-                (ObjectNode) api.get("/api/formats/species.schema.json").json();
-        for (JsonNode kind : schema.at("/$defs/Part/oneOf")) {
+    public void thePartsThatArePutIn() throws IOException {
+        published(api.get("/api/formats/beginnings.json"), ROOT.resolve("docs/formats/beginnings.json"));
+    }
+
+    /** Each part as the plate begins it can be put into a flower; there is one of every kind. */
+    @Test
+    public void everyPartThatIsBegunCanBeReckoned() {
+        JsonNode parts = api.get("/api/formats/beginnings.json").json().get("parts");
+        Set<String> kinds = new HashSet<>();
+        for (JsonNode begun : parts) {
+            kinds.add(begun.get("kind").asString());
             ObjectNode document = Api.demo("lockside-hellebore");
-            ObjectNode part = (ObjectNode) BuildGuide.usualOf(schema, kind);
-            part.put("id", "begun");
+            ObjectNode part = ((ObjectNode) begun).put("id", "begun");
             if (part.has("shade")) {
                 part.put("shade", document.at("/shades/0/id").asString());
             }
@@ -75,6 +82,12 @@ public class PublishedFormatsTest extends ServerTest {
                     api.post("/api/reckoning", Api.JSON.createObjectNode().set("species", document));
             assertEquals(answer.status(), 200, part.get("kind") + " " + answer.body());
         }
+        assertEquals(
+                kinds.size(),
+                api.get("/api/formats/species.schema.json")
+                        .json()
+                        .at("/$defs/Part/oneOf")
+                        .size());
     }
 
     @Test

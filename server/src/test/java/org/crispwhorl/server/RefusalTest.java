@@ -69,10 +69,10 @@ public class RefusalTest extends ServerTest {
             Api.Answer answer = api.get(part + number);
             assertTrue(answer.status() == 404 || answer.status() == 422, number + " gave " + answer.status());
         }
-        Api.Answer table = api.send(api.written("/api/drawer/csv")
+        Api.Answer table = api.worked(api.send(api.written("/api/drawer/csv")
                 .setHeader("content-type", "text/csv")
                 .POST(HttpRequest.BodyPublishers.ofString(
-                        "kind,name,count,widthMm,metres\r\ntape-roll,t,1,12d,0x1p4\r\n")));
+                        "kind,name,count,widthMm,metres\r\ntape-roll,t,1,12d,0x1p4\r\n"))));
         assertFalse(table.body().contains("\"takenIn\":1"), table.body());
     }
 
@@ -106,9 +106,9 @@ public class RefusalTest extends ServerTest {
         assertEquals(answer.status(), 413, answer.body());
         plain(answer);
         String rows = "kind,name,count\r\n" + "pick,p,1\r\n".repeat(20_001);
-        Api.Answer table = api.send(api.written("/api/drawer/csv")
+        Api.Answer table = api.worked(api.send(api.written("/api/drawer/csv")
                 .setHeader("content-type", "text/csv")
-                .POST(HttpRequest.BodyPublishers.ofString(rows)));
+                .POST(HttpRequest.BodyPublishers.ofString(rows))));
         assertEquals(table.status(), 422);
         assertTrue(table.body().contains("20000 rows"), table.body());
     }

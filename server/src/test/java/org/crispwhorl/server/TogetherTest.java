@@ -1,6 +1,7 @@
 package org.crispwhorl.server;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.util.ArrayList;
@@ -41,9 +42,9 @@ public class TogetherTest extends ServerTest {
         int things = api.get("/api/drawer").json().size();
         for (Api.Answer answer : together(
                 5,
-                () -> api.send(api.written("/api/drawer/csv?inPlaceOfAll=true")
+                () -> api.worked(api.send(api.written("/api/drawer/csv?inPlaceOfAll=true")
                         .setHeader("content-type", "text/csv")
-                        .POST(java.net.http.HttpRequest.BodyPublishers.ofString(table))))) {
+                        .POST(java.net.http.HttpRequest.BodyPublishers.ofString(table)))))) {
             assertEquals(answer.status(), 200, answer.body());
         }
         assertEquals(api.get("/api/drawer").json().size(), things);
@@ -82,6 +83,32 @@ public class TogetherTest extends ServerTest {
         String ways = api.get("/api/ways").body();
         for (Api.Answer answer : together(10, () -> api.put("/api/ways", ways))) {
             assertEquals(answer.status(), 200, answer.body());
+        }
+    }
+
+    @Test
+    public void aStudiosChoiceChangedInTwoWindowsIsNotLost() {
+        for (String path : List.of("/api/ways", "/api/pace", "/api/room")) {
+            Api.Answer before = api.get(path);
+            ObjectNode mine = (ObjectNode) before.json();
+            ObjectNode theirs = mine.deepCopy();
+            switch (path) {
+                case "/api/room" -> theirs.put("humidityPct", 71.0);
+                case "/api/pace" -> theirs.put("hand", "learning");
+                default -> theirs.put("ridge", "board".equals(mine.get("ridge").asString()) ? "ball" : "board");
+            }
+            Api.Answer other = api.put(path, theirs, "If-Match", before.etag());
+            assertEquals(other.status(), 200, other.body());
+            assertNotEquals(other.etag(), before.etag());
+            ObjectNode third = mine.deepCopy();
+            if (path.equals("/api/room")) {
+                third.put("humidityPct", 33.0);
+            }
+            Api.Answer refused = api.put(path, third, "If-Match", before.etag());
+            assertEquals(refused.status(), 409, refused.body());
+            assertEquals(refused.json().get("document"), theirs);
+            assertEquals(api.put(path, theirs, "If-Match", before.etag()).status(), 200, "the answer had been lost");
+            assertEquals(api.put(path, mine).status(), 200);
         }
     }
 

@@ -5,7 +5,9 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.solver.SetCover;
+import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.solver.Budget;
+import org.crispwhorl.core.solver.Covering;
 
 /**
  * The fewest, or the cheapest, cutters to buy so that every piece of some species can be cut: a set cover, solved exactly. Where
@@ -72,9 +74,31 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
     /** Prices are compared to the hundredth. */
     private static final double HUNDREDTHS = 100;
 
+    /** It gives up proving after this long and hands over the best that it has. */
+    private static final long LIMIT_MS = 10_000;
+
+    /** No cutter. */
+    private static final int NONE = -1;
+
     /** Finds what to buy; a cutter whose count is 0 is one that could be bought. */
     public static Purchases of(List<Need> needs, Drawer drawer, Least least) {
-        return new Cover(needs, drawer, least).answer();
+        return of(needs, drawer, least, Progress.UNWATCHED);
+    }
+
+    /** Finds what to buy, for somebody who watches: where they give up, the best so far, with fewer or no alternatives. */
+    public static Purchases of(List<Need> needs, Drawer drawer, Least least, Progress progress) {
+        return new Cover(needs, drawer, least).answer(progress);
+    }
+
+    /** Cutters chosen, and whether no cheaper choice covers everything. */
+    private record Chosen(BitSet sets, boolean proved) {
+        static Chosen of(Covering.Taken taken) {
+            BitSet sets = new BitSet();
+            for (int c = 0; c < taken.times().length; c++) {
+                sets.set(c, taken.times()[c] > 0);
+            }
+            return new Chosen(sets, taken.proved());
+        }
     }
 
     private static final class Cover {
@@ -127,13 +151,37 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                     : Optional.empty();
         }
 
-        Purchases answer() {
+        Purchases answer(Progress progress) {
             if (open.isEmpty()) {
                 return new Purchases(List.of(), 0, true, served, unserved);
             }
-            Optional<SetCover.Chosen> exact = exact(-1);
-            SetCover.Chosen chosen = exact.orElseGet(this::greedy);
+            int[] once = new int[offered.size()];
+            Arrays.fill(once, 1);
+            Optional<Covering> solver = Covering.of(once);
+            try {
+                solver.ifPresent(this::demand);
+                progress.goesOn(0.1, "finding what covers all");
+                Chosen chosen = best(solver, NONE, progress);
+                return new Purchases(
+                        bought(solver, chosen, progress), price(chosen.sets()), chosen.proved(), served, unserved);
+            } finally {
+                solver.ifPresent(Covering::close);
+            }
+        }
+
+        /** Each piece is cut by one of those that fit. */
+        private void demand(Covering solver) {
+            for (BitSet row : rows) {
+                double[] covers = new double[offered.size()];
+                row.stream().forEach(c -> covers[c] = 1);
+                solver.between(1, Double.POSITIVE_INFINITY, covers);
+            }
+        }
+
+        /** What is bought, each with what could be bought in its stead as long as somebody waits for it. */
+        private List<Buy> bought(Optional<Covering> solver, Chosen chosen, Progress progress) {
             List<Buy> buy = new ArrayList<>();
+            int all = chosen.sets().cardinality();
             for (int c = chosen.sets().nextSetBit(0); c >= 0; c = chosen.sets().nextSetBit(c + 1)) {
                 List<Served> by = new ArrayList<>();
                 for (int n = 0; n < open.size(); n++) {
@@ -143,12 +191,19 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                             .filter(f -> best(at, chosen.sets()) == f)
                             .ifPresent(f -> by.add(new Served(open.get(at), f)));
                 }
-                List<Alternative> instead = exact.isPresent()
-                        ? exact(c).map(o -> List.of(alternative(o.sets()))).orElse(List.of())
-                        : List.of();
+                boolean waitedFor = progress.goesOn(
+                        0.2 + 0.8 * buy.size() / all,
+                        "what could be bought in place of " + offered.get(c).name());
+                List<Alternative> instead = waitedFor ? instead(solver, c, progress) : List.of();
                 buy.add(new Buy(offered.get(c), by, instead));
             }
-            return new Purchases(buy, price(chosen.sets()), chosen.proved(), served, unserved);
+            return buy;
+        }
+
+        private List<Alternative> instead(Optional<Covering> solver, int without, Progress progress) {
+            return solver.flatMap(s -> exact(s, without, progress))
+                    .map(o -> List.of(alternative(o.sets())))
+                    .orElse(List.of());
         }
 
         /** The fit by which a need is best served by what is bought. */
@@ -169,21 +224,49 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
             return cutters.stream().mapToDouble(c -> offered.get(c).price()).sum();
         }
 
+        /** The best choice of all; that of the most useful first where there is no solver, or it came to none. */
+        private Chosen best(Optional<Covering> solver, int without, Progress progress) {
+            return solver.flatMap(s -> exact(s, without, progress))
+                    .orElseGet(() -> greedy(without).orElseThrow());
+        }
+
         /** The exact cover, without one of the cutters where that is asked. */
-        private Optional<SetCover.Chosen> exact(int without) {
+        private Optional<Chosen> exact(Covering solver, int without, Progress progress) {
+            Optional<Chosen> plain = greedy(without);
+            if (plain.isEmpty()) {
+                return Optional.empty();
+            }
+            long[] begun = new long[offered.size()];
+            plain.get().sets().stream().forEach(c -> begun[c] = 1);
+            if (without != NONE) {
+                solver.most(without, 0);
+            }
+            try {
+                solver.begin(begun);
+                return solver.cheapest(costs(), new Budget(LIMIT_MS, progress::stopped))
+                        .map(Chosen::of);
+            } finally {
+                if (without != NONE) {
+                    solver.most(without, 1);
+                }
+            }
+        }
+
+        private double[] costs() {
             long all = 1
                     + offered.stream()
                             .mapToLong(c -> Math.round(HUNDREDTHS * c.price()))
                             .sum();
-            long[] costs = new long[offered.size()];
+            double[] costs = new double[offered.size()];
             Arrays.setAll(costs, c -> {
                 long price = Math.round(HUNDREDTHS * offered.get(c).price());
                 return least == Least.FEWEST ? all + price : (offered.size() + 1L) * price + 1;
             });
-            return SetCover.solve(rows, costs, without);
+            return costs;
         }
 
-        private SetCover.Chosen greedy() {
+        /** The cutter that serves most is taken first; none where something is left that no other cutter serves. */
+        private Optional<Chosen> greedy(int without) {
             BitSet chosen = new BitSet();
             BitSet left = new BitSet();
             left.set(0, open.size());
@@ -191,6 +274,9 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                 int best = -1;
                 long most = 0;
                 for (int c = 0; c < offered.size(); c++) {
+                    if (c == without) {
+                        continue;
+                    }
                     int at = c;
                     long serves = left.stream()
                             .filter(n -> fits.get(n).get(at).isPresent())
@@ -200,6 +286,9 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                         best = c;
                     }
                 }
+                if (best < 0) {
+                    return Optional.empty();
+                }
                 chosen.set(best);
                 int taken = best;
                 left.stream()
@@ -208,7 +297,7 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                         .toList()
                         .forEach(left::clear);
             }
-            return new SetCover.Chosen(chosen, false);
+            return Optional.of(new Chosen(chosen, false));
         }
     }
 }

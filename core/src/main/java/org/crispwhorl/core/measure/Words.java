@@ -31,6 +31,12 @@ public @interface Words {
     final class Labels {
         private Labels() {}
 
+        /** The maker's word for a kind of thing. */
+        public static String of(Class<?> kind) {
+            Words words = kind.getAnnotation(Words.class);
+            return words == null ? kind.getSimpleName().toLowerCase(java.util.Locale.ROOT) : words.label();
+        }
+
         /** The maker's word for a constant; its name in lower case where none is stated. */
         public static String of(Enum<?> constant) {
             try {

@@ -27,6 +27,16 @@ public interface Progress {
     /** Whether the work is no longer wanted, so that the best so far will do. */
     boolean stopped();
 
+    /** Tells how far the work has come, and whether it is wanted still: for work that has something to show when it is given up. */
+    default boolean goesOn(double share, String step) {
+        try {
+            reached(share, step);
+            return !stopped();
+        } catch (Stopped e) {
+            return false;
+        }
+    }
+
     /** A part of this work, as long as it is: its 0 to 1 is a stretch of this one's. */
     default Progress part(double from, double to) {
         Progress whole = this;

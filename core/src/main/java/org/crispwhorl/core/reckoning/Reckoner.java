@@ -47,6 +47,7 @@ public final class Reckoner {
         return new Reckoning.PartReckoning(
                 part.id(),
                 part.name(),
+                part.inShort(),
                 part.pieceCount(),
                 a.pasteG(part),
                 PartFigures.of(a, part),

@@ -30,6 +30,7 @@ public record Reckoning(
         Drawing drawing) {
 
     /**
+     * @param inShort what it is, in a few words
      * @param pieces how many separate pieces it has as it is made
      * @param pasteG paste in it
      * @param course of its drying, where it dries
@@ -40,6 +41,7 @@ public record Reckoning(
     public record PartReckoning(
             String id,
             String name,
+            String inShort,
             int pieces,
             double pasteG,
             List<Figure> figures,

@@ -5,6 +5,7 @@ import com.google.ortools.linearsolver.MPObjective;
 import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPSolverParameters;
 import com.google.ortools.linearsolver.MPVariable;
+import java.util.Arrays;
 import java.util.Optional;
 
 /**
@@ -58,22 +59,38 @@ public final class Covering implements AutoCloseable {
         }
     }
 
+    /** How often a pattern may be taken from now on. */
+    public void most(int pattern, int times) {
+        taken[pattern].setUb(times);
+    }
+
+    /**
+     * A choice from which to begin: the search need not come to it by itself.
+     *
+     * @param times how often each pattern is taken
+     */
+    public void begin(long[] times) {
+        double[] hint = new double[times.length];
+        Arrays.setAll(hint, p -> times[p]);
+        solver.setHint(taken, hint);
+    }
+
     /**
      * The cheapest choice.
      *
      * @param costs of each pattern, whole numbers
-     * @param limitMs it gives up proving after so long and hands over the best that it has
+     * @param budget it gives up proving when that is spent and hands over the best that it has
      * @return empty where it found none
      */
-    public Optional<Taken> cheapest(double[] costs, long limitMs) {
+    public Optional<Taken> cheapest(double[] costs, Budget budget) {
         MPObjective objective = solver.objective();
         objective.clear();
         for (int p = 0; p < costs.length; p++) {
             objective.setCoefficient(taken[p], costs[p]);
         }
         objective.setMinimization();
-        solver.setTimeLimit(limitMs);
-        MPSolver.ResultStatus status = solver.solve(exactly);
+        solver.setTimeLimit(budget.limitMs());
+        MPSolver.ResultStatus status = budget.spend(solver::interruptSolve, () -> solver.solve(exactly));
         if (status != MPSolver.ResultStatus.OPTIMAL && status != MPSolver.ResultStatus.FEASIBLE) {
             return Optional.empty();
         }

@@ -26,6 +26,9 @@ public sealed interface Attachment {
     /** The same free from another share of its length on; one on a wire stays as it is. */
     Attachment opening(double share);
 
+    /** How pieces are joined, where there is little room. */
+    String inShort();
+
     /** Whether pieces are glued one by one to what is inside them. */
     boolean glued();
 
@@ -97,6 +100,11 @@ public sealed interface Attachment {
             implements Attachment {
         public Wired {
             Limits.check(Wired.class, gauge, insertionMm, hookMm, freeMm, tailMm, ridgeMm);
+        }
+
+        @Override
+        public String inShort() {
+            return Unit.GAUGE.write(gauge);
         }
 
         public Wired withGauge(int newGauge) {
@@ -195,6 +203,11 @@ public sealed interface Attachment {
             Limits.check(Glued.class, upTo, opensFrom, reach);
         }
 
+        @Override
+        public String inShort() {
+            return "glued";
+        }
+
         /** Glued so far up and free from there on, its base at its seat. */
         public Glued(double upTo) {
             this(upTo, upTo, Optional.empty());
@@ -280,6 +293,11 @@ public sealed interface Attachment {
             implements Attachment {
         public Threaded {
             Limits.check(Threaded.class, upTo, opensFrom);
+        }
+
+        @Override
+        public String inShort() {
+            return "threaded";
         }
 
         /** Glued at its middle alone. */

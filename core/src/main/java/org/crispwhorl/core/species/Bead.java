@@ -53,6 +53,11 @@ public record Bead(
     }
 
     @Override
+    public String inShort() {
+        return Unit.MM.write(thickMm) + " × " + Unit.MM.write(longMm);
+    }
+
+    @Override
     public int pieceCount() {
         return 1;
     }

@@ -130,6 +130,11 @@ public record FineStamens(
     }
 
     @Override
+    public String inShort() {
+        return count + " × " + Unit.MM.write(standMm) + " · " + Unit.GAUGE.write(gauge);
+    }
+
+    @Override
     public int pieceCount() {
         return count;
     }

@@ -82,6 +82,11 @@ public sealed interface FromBall extends Making
         }
 
         @Override
+        public String inShort() {
+            return "ball ";
+        }
+
+        @Override
         public boolean pressed() {
             return true;
         }
@@ -128,6 +133,11 @@ public sealed interface FromBall extends Making
             implements FromBall {
         public Weighed {
             Limits.check(Weighed.class, ballG);
+        }
+
+        @Override
+        public String inShort() {
+            return "ball ";
         }
 
         @Override
@@ -194,6 +204,11 @@ public sealed interface FromBall extends Making
             if (lipMm > footMm) {
                 throw new InvalidValue("lipMm", lipMm, "at most the foot, " + footMm + " mm");
             }
+        }
+
+        @Override
+        public String inShort() {
+            return "pulled ";
         }
 
         @Override

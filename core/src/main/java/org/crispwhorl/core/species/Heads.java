@@ -189,6 +189,11 @@ public record Heads(
     }
 
     @Override
+    public String inShort() {
+        return openings.stream().mapToInt(Opening::count).sum() + " heads · " + Unit.GAUGE.write(gauge);
+    }
+
+    @Override
     public int pieceCount() {
         return openings.stream().mapToInt(Opening::count).sum();
     }

@@ -88,6 +88,12 @@ public record Heart(
     }
 
     @Override
+    public String inShort() {
+        String stem = wires == 0 ? "glued on" : Unit.GAUGE.write(gauge) + (wires == 1 ? "" : " × " + wires);
+        return Words.Labels.of(form.getClass()) + " · " + stem;
+    }
+
+    @Override
     public int pieceCount() {
         return 1;
     }

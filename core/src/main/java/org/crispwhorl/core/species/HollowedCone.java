@@ -48,6 +48,11 @@ public record HollowedCone(
     }
 
     @Override
+    public String inShort() {
+        return "cone ";
+    }
+
+    @Override
     public boolean lies() {
         return false;
     }

@@ -19,6 +19,9 @@ import org.crispwhorl.core.thinning.Thinning;
  */
 @Words(label = "making", means = "How each piece comes to its outline.")
 public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.Tape {
+    /** What stands before the size of a piece where there is little room; nothing for what is cut one by one. */
+    String inShort();
+
     /** How many pieces come from one lump or one cut; {@code count} where the whole ring does. */
     default int piecesPerUnit(int count) {
         return 1;
@@ -137,6 +140,11 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
         }
 
         @Override
+        public String inShort() {
+            return "";
+        }
+
+        @Override
         public Optional<Thinning> thinned() {
             return Optional.of(thinning);
         }
@@ -220,6 +228,11 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
 
         public Tape {
             Limits.check(Tape.class, tapeMm);
+        }
+
+        @Override
+        public String inShort() {
+            return "tape ";
         }
 
         @Override

@@ -60,6 +60,11 @@ public record OnePiece(
         Limits.check(OnePiece.class, thinning, middleMm, division, petalsInCut);
     }
 
+    @Override
+    public String inShort() {
+        return "one cut ";
+    }
+
     /** A cut that has as many petals as the ring. */
     public OnePiece(Thinning thinning, double middleMm, Division division) {
         this(thinning, middleMm, division, 0);

@@ -24,6 +24,9 @@ public sealed interface Part permits ShadedPart, Heads {
     /** The maker's name for it. */
     String name();
 
+    /** What it is, in as few words as a bead of the strand has room for. */
+    String inShort();
+
     /** How many separate pieces it has. */
     int pieceCount();
 

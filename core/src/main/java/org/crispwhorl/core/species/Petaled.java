@@ -38,6 +38,11 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     Hands setting();
 
     @Override
+    default String inShort() {
+        return pieces().inShort();
+    }
+
+    @Override
     default int pieceCount() {
         return pieces().count();
     }

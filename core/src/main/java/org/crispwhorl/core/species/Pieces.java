@@ -321,6 +321,12 @@ public record Pieces(
         return attachment.glued() || Math.max(attachment.gluedShare(), attachment.opensFrom()) > 0;
     }
 
+    /** How many, how made, how large and how joined. */
+    String inShort() {
+        String size = Unit.MM.write(outline.lengthMm()) + " × " + Unit.MM.write(outline.widthMm());
+        return count + " × " + making.inShort() + size + " · " + attachment.inShort();
+    }
+
     /** The figures of how the pieces are made. */
     void figures(Figures figures, Made made) {
         making.figures(figures, outline, count, made.paste());

@@ -87,6 +87,11 @@ public record Pistil(
     private static final double WIDTH_TO_ONE_MM = 6;
 
     @Override
+    public String inShort() {
+        return stigmas + " stigmas of tape";
+    }
+
+    @Override
     public int pieceCount() {
         return 1;
     }

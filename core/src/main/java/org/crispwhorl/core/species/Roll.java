@@ -126,6 +126,11 @@ public record Roll(
     }
 
     @Override
+    public String inShort() {
+        return from.inShort();
+    }
+
+    @Override
     public int pieceCount() {
         return from.pieces();
     }

@@ -38,6 +38,9 @@ public sealed interface RollForm {
     /** What hands do before it is rolled up. */
     Hands making();
 
+    /** What it is, where there is little room. */
+    String inShort();
+
     /** What the maker starts from. */
     String startsFrom();
 
@@ -96,6 +99,11 @@ public sealed interface RollForm {
             implements RollForm {
         public Strip {
             Limits.check(Strip.class, longMm, wideMm, folded, scallops, scallopMm);
+        }
+
+        @Override
+        public String inShort() {
+            return "strip " + Unit.MM.write(longMm) + " × " + Unit.MM.write(wideMm);
         }
 
         /** A strip with a straight edge. */
@@ -197,6 +205,11 @@ public sealed interface RollForm {
             implements RollForm {
         public PetalFan {
             Limits.check(PetalFan.class, count, outline, lap, once);
+        }
+
+        @Override
+        public String inShort() {
+            return count + (once ? " petals closed to a ring" : " petals rolled up");
         }
 
         /** A fan that is rolled up. */

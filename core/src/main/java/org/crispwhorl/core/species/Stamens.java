@@ -195,6 +195,11 @@ public record Stamens(
 
     /** Heads: two a strand, folded or cut. */
     @Override
+    public String inShort() {
+        return strands + " strands, " + Words.Labels.of(use) + (bunches > 1 ? ", " + bunches + " bunches" : "");
+    }
+
+    @Override
     public int pieceCount() {
         return 2 * strands;
     }

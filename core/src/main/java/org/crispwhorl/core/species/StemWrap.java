@@ -72,6 +72,11 @@ public record StemWrap(
     }
 
     @Override
+    public String inShort() {
+        return "to " + Unit.MM.write(toMm) + " over " + Unit.MM.write(overMm);
+    }
+
+    @Override
     public int pieceCount() {
         return 1;
     }

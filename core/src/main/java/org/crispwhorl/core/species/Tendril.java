@@ -74,6 +74,11 @@ public record Tendril(
     }
 
     @Override
+    public String inShort() {
+        return count + " × " + turns + " turns · " + Unit.GAUGE.write(gauge);
+    }
+
+    @Override
     public int pieceCount() {
         return count;
     }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import org.crispwhorl.core.solver.Budget;
 import org.crispwhorl.core.solver.Covering;
 import org.crispwhorl.core.wire.CuttingPatterns.Pattern;
 import org.crispwhorl.core.wire.CuttingPatterns.Source;
@@ -193,7 +194,7 @@ public final class WireCutter {
                 covering.between(0, source.count(), each(ways, p -> p.source().equals(source) ? 1 : 0));
             }
         }
-        Optional<Covering.Taken> fewest = covering.cheapest(whole, LIMIT_MS);
+        Optional<Covering.Taken> fewest = covering.cheapest(whole, Budget.ofMs(LIMIT_MS));
         if (fewest.isEmpty()) {
             return Optional.empty();
         }
@@ -209,7 +210,7 @@ public final class WireCutter {
                 ways.stream().mapToLong(p -> p.source().length()).distinct().count() == 1;
         Covering.Taken least = alike
                 ? fewest.get()
-                : covering.cheapest(each(ways, p -> p.source().length()), LIMIT_MS / 4)
+                : covering.cheapest(each(ways, p -> p.source().length()), Budget.ofMs(LIMIT_MS / 4))
                         .orElse(fewest.get());
         return Optional.of(written(ways, least.times(), bound, proved));
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Random;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.progress.Progress;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -100,5 +101,29 @@ public class PurchasesTest {
         }
         assertEquals(p.buy().size(), fewest);
         assertTrue(p.proved());
+    }
+
+    @Test
+    public void whoeverGivesUpHasThePurchaseWithoutItsAlternatives() {
+        Drawer drawer = new Drawer(List.of(offered("28", 28, 1), offered("33", 33, 2), offered("33 too", 33.2, 3)));
+        List<Purchases.Need> needs = List.of(need("inner", 28), need("outer", 33));
+        Progress impatient = new Progress() {
+            @Override
+            public void reached(double share, String step) {
+                if (share > 0.15) {
+                    throw new Stopped();
+                }
+            }
+
+            @Override
+            public boolean stopped() {
+                return false;
+            }
+        };
+        Purchases given = Purchases.of(needs, drawer, Purchases.Least.CHEAPEST, impatient);
+        Purchases whole = Purchases.of(needs, drawer, Purchases.Least.CHEAPEST);
+        assertEquals(names(given), names(whole));
+        assertTrue(given.buy().stream().allMatch(b -> b.instead().isEmpty()));
+        assertTrue(whole.buy().stream().anyMatch(b -> !b.instead().isEmpty()));
     }
 }

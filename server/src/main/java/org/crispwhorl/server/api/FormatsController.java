@@ -1,10 +1,14 @@
 package org.crispwhorl.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
+import java.util.List;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.outline.PrintedCutter;
 import org.crispwhorl.core.slate.SlateQuestion;
+import org.crispwhorl.core.species.Beginning;
+import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.files.CraftJson;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,4 +47,14 @@ class FormatsController {
     ObjectNode printedCutterSchema() {
         return CraftSchema.published(PrintedCutter.class);
     }
+
+    @GetMapping(path = "/api/formats/beginnings.json", produces = "application/json")
+    @Operation(
+            operationId = "beginnings",
+            summary = "A part of every kind, each sound as it is, in the order in which they are offered")
+    ObjectNode beginnings() {
+        return CraftJson.mapper().valueToTree(new Beginnings(Beginning.parts("petal")));
+    }
+
+    private record Beginnings(List<Part> parts) {}
 }

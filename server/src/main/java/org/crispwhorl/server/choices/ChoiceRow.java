@@ -26,6 +26,10 @@ class ChoiceRow {
         return chosen;
     }
 
+    long version() {
+        return version == null ? 0 : version;
+    }
+
     void keep(String newlyChosen) {
         chosen = newlyChosen;
     }

@@ -1,13 +1,22 @@
 package org.crispwhorl.server.choices;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.server.problem.Problem;
+import org.crispwhorl.server.problem.Versioned;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -35,15 +44,22 @@ public class PaceController {
             double petalMin) {}
 
     @GetMapping
-    @Operation(operationId = "getPace", summary = "How fast the studio's hands are")
-    Pace get() {
-        return choices.pace();
+    @Operation(operationId = "getPace", summary = "How fast the studio's hands are; its version is the ETag")
+    ResponseEntity<Pace> get() {
+        return choices.keptPace().answer();
     }
 
     @PutMapping
-    @Operation(operationId = "setPace", summary = "Choose how fast the studio's hands are")
-    Pace set(@RequestBody Pace chosen) {
-        return choices.choose(chosen);
+    @Operation(
+            operationId = "setPace",
+            summary =
+                    "Choose how fast the studio's hands are; If-Match is the version it was made from, if two windows may change it")
+    @ApiResponse(responseCode = "200")
+    @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
+    ResponseEntity<Pace> set(
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> version,
+            @RequestBody Pace chosen) {
+        return choices.choose(chosen, version.map(Versioned::of)).answer();
     }
 
     @GetMapping("/operations")

@@ -7,8 +7,10 @@ import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.problem.Unreadables;
+import org.crispwhorl.server.problem.Versioned;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The studio's choices as they were last made; the usual ones before that, and where what is kept cannot be read. */
 @Service
@@ -28,38 +30,76 @@ public class StudioChoices implements Unreadables {
             new Choice<>("pace", "the pace of the studio", KeptText.PACE, Pace.UNRECORDED);
 
     private final ChoiceRows rows;
+    private final JsonMapper json;
 
-    StudioChoices(ChoiceRows rows) {
+    StudioChoices(ChoiceRows rows, JsonMapper json) {
+        this.json = json;
         this.rows = rows;
     }
 
     @Transactional(readOnly = true)
     public Ways ways() {
+        return keptWays().value();
+    }
+
+    /** The ways with the version of them that is kept. */
+    @Transactional(readOnly = true)
+    public Versioned<Ways> keptWays() {
         return now(WAYS);
     }
 
+    /**
+     * Chooses the ways.
+     *
+     * @param version from which they were changed
+     * @throws org.crispwhorl.server.problem.TwoVersions where others are kept by now
+     */
     @Transactional
-    public Ways choose(Ways ways) {
-        return set(WAYS, ways);
+    public Versioned<Ways> choose(Ways ways, Optional<Long> version) {
+        return set(WAYS, ways, version);
     }
 
     @Transactional(readOnly = true)
     public Pace pace() {
+        return keptPace().value();
+    }
+
+    /** The pace with the version of it that is kept. */
+    @Transactional(readOnly = true)
+    public Versioned<Pace> keptPace() {
         return now(PACE);
     }
 
+    /**
+     * Chooses the pace.
+     *
+     * @param version from which it was changed
+     * @throws org.crispwhorl.server.problem.TwoVersions where another is kept by now
+     */
     @Transactional
-    public Pace choose(Pace pace) {
-        return set(PACE, pace);
+    public Versioned<Pace> choose(Pace pace, Optional<Long> version) {
+        return set(PACE, pace, version);
     }
 
-    private <T> T now(Choice<T> choice) {
-        return kept(choice).flatMap(text -> read(choice, text)).orElse(choice.usual());
+    private <T> Versioned<T> now(Choice<T> choice) {
+        return rows.findById(choice.row())
+                .map(row -> now(choice, row))
+                .orElseGet(() -> new Versioned<>(choice.usual(), 0));
     }
 
-    private <T> T set(Choice<T> choice, T chosen) {
-        rows.held(choice.row()).keep(choice.text().write(chosen));
-        return chosen;
+    private static <T> Versioned<T> now(Choice<T> choice, ChoiceRow row) {
+        T chosen = Optional.ofNullable(row.chosen())
+                .flatMap(text -> read(choice, text))
+                .orElse(choice.usual());
+        return new Versioned<>(chosen, row.version());
+    }
+
+    private <T> Versioned<T> set(Choice<T> choice, T chosen, Optional<Long> version) {
+        ChoiceRow row = rows.held(choice.row());
+        Versioned<T> kept = now(choice, row);
+        kept.checkAgainst(chosen, version, json.valueToTree(kept.value()));
+        row.keep(choice.text().write(chosen));
+        return now(choice, rows.saveAndFlush(row));
     }
 
     /** What was chosen, as it is kept. */

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.Order;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.files.DrawerCsv;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.drawer.StudioDrawer;
@@ -61,9 +62,12 @@ class DemoData implements ApplicationRunner {
             return;
         }
         room.set(new Room(20, 52, new Room.Air.Still()));
-        drawer.addAll(DrawerCsv.read(
-                        new ClassPathResource("demo-drawer/drawer.csv").getContentAsString(StandardCharsets.UTF_8))
-                .good());
+        drawer.takeIn(
+                DrawerCsv.read(new ClassPathResource("demo-drawer/drawer.csv")
+                                .getContentAsString(StandardCharsets.UTF_8))
+                        .good(),
+                true,
+                Progress.UNWATCHED);
         List<Order.OrderLine> lines = new ArrayList<>();
         Resource[] documents = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
         Arrays.sort(documents, Comparator.comparing(Resource::getFilename));

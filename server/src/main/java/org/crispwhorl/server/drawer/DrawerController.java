@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.UUID;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.files.DrawerCsv;
+import org.crispwhorl.server.jobs.JobView;
+import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.problem.Problem;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -31,8 +33,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/drawer")
 public class DrawerController {
     private final StudioDrawer drawer;
+    private final Jobs jobs;
 
-    DrawerController(StudioDrawer drawer) {
+    DrawerController(StudioDrawer drawer, Jobs jobs) {
+        this.jobs = jobs;
         this.drawer = drawer;
     }
 
@@ -85,22 +89,28 @@ public class DrawerController {
     }
 
     /**
-     * Takes a table in. A table with faults changes nothing unless its good rows are asked for; the faulty ones come back
-     * either way.
+     * Takes a table in, all at once: a table with faults changes nothing unless its good rows are asked for; the faulty ones come
+     * back either way. Stopped before its end it has changed nothing.
      */
     @PostMapping(path = "/csv", consumes = "text/csv")
-    @Operation(operationId = "takeInCsv", summary = "Take a table of things in")
-    TakenIn takeIn(
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    @ApiResponse(responseCode = "202")
+    @Operation(operationId = "takeInCsv", summary = "Begin to take a table of things in")
+    JobView takeIn(
             @RequestBody String csv,
             @RequestParam(defaultValue = "false") boolean inPlaceOfAll,
             @RequestParam(defaultValue = "false") boolean goodRows) {
-        DrawerCsv.Reading reading = DrawerCsv.read(csv);
-        boolean take = reading.faults().isEmpty() || goodRows;
-        if (take && inPlaceOfAll) {
-            drawer.replaceAll(reading.good());
-        } else if (take) {
-            drawer.addAll(reading.good());
-        }
-        return new TakenIn(take ? reading.good().size() : 0, reading.good().size(), reading.faults(), reading.faulty());
+        return jobs.start("The table", progress -> {
+            DrawerCsv.Reading reading = DrawerCsv.read(csv, progress.part(0, READ));
+            boolean take = reading.faults().isEmpty() || goodRows;
+            if (take) {
+                drawer.takeIn(reading.good(), inPlaceOfAll, progress.part(READ, 1));
+            }
+            return new TakenIn(
+                    take ? reading.good().size() : 0, reading.good().size(), reading.faults(), reading.faulty());
+        });
     }
+
+    /** Share of the work that reading a table is; keeping it is the rest. */
+    private static final double READ = 0.4;
 }

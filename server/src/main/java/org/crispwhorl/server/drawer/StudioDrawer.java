@@ -11,6 +11,7 @@ import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.KeptText;
@@ -106,37 +107,47 @@ public class StudioDrawer implements Unreadables {
 
     @Transactional
     public KeptItem add(DrawerItem item) {
-        return addAll(List.of(item)).get(0);
-    }
-
-    @Transactional
-    public List<KeptItem> addAll(List<? extends DrawerItem> items) {
         changing();
-        long place = rows.lastPlace();
-        List<DrawerRow> fresh = new ArrayList<>();
-        for (DrawerItem item : items) {
-            fresh.add(new DrawerRow(UUID.randomUUID(), ++place, written(item)));
-        }
-        rows.saveAllAndFlush(fresh);
-        List<KeptItem> kept = new ArrayList<>();
-        for (int i = 0; i < fresh.size(); i++) {
-            kept.add(new KeptItem(fresh.get(i).id(), fresh.get(i).version(), items.get(i)));
-        }
+        KeptItem kept = kept(rows.saveAndFlush(fresh(item, rows.lastPlace() + 1)));
         checkTogether();
         return kept;
     }
 
+    private DrawerRow fresh(DrawerItem item, long place) {
+        return new DrawerRow(UUID.randomUUID(), place, written(item));
+    }
+
+    /**
+     * Takes things in, all or none.
+     *
+     * @param inPlaceOfAll whether all that is in the drawer goes
+     * @throws Progress.Stopped where they are no longer wanted; then nothing has changed
+     */
+    @Transactional
+    public void takeIn(List<? extends DrawerItem> items, boolean inPlaceOfAll, Progress progress) {
+        changing();
+        if (inPlaceOfAll) {
+            rows.deleteAllInBatch();
+        }
+        long place = rows.lastPlace();
+        for (int from = 0; from < items.size(); from += BATCH) {
+            List<? extends DrawerItem> some = items.subList(from, Math.min(items.size(), from + BATCH));
+            List<DrawerRow> fresh = new ArrayList<>();
+            for (DrawerItem item : some) {
+                fresh.add(fresh(item, ++place));
+            }
+            rows.saveAllAndFlush(fresh);
+            progress.reached((from + some.size()) / (double) items.size(), "taking it in");
+        }
+        checkTogether();
+    }
+
+    /** So many rows are kept at a time. */
+    private static final int BATCH = 500;
+
     /** Things that cannot be together, such as a gauge measured thicker than a thicker one, are refused. */
     private void checkTogether() {
         now().kit();
-    }
-
-    /** Puts other things in place of all that is in it. */
-    @Transactional
-    public List<KeptItem> replaceAll(List<? extends DrawerItem> items) {
-        changing();
-        rows.deleteAllInBatch();
-        return addAll(items);
     }
 
     /**

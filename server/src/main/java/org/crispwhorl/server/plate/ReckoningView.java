@@ -58,6 +58,7 @@ public record ReckoningView(
     /**
      * A part as it goes out.
      *
+     * @param inShort what it is, in a few words
      * @param pieces how many separate pieces it has as it is made
      * @param pasteG paste in it
      * @param course of its drying, where it dries
@@ -68,6 +69,7 @@ public record ReckoningView(
     public record PartView(
             String id,
             String name,
+            String inShort,
             int pieces,
             double pasteG,
             List<FigureView> figures,
@@ -79,6 +81,7 @@ public record ReckoningView(
             return new PartView(
                     p.id(),
                     p.name(),
+                    p.inShort(),
                     p.pieces(),
                     p.pasteG(),
                     p.figures().stream().map(f -> FigureView.of(f, reasons)).toList(),

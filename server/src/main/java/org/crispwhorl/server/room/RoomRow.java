@@ -55,6 +55,10 @@ class RoomRow {
         return new Room(temperatureC, humidityPct, moving);
     }
 
+    long version() {
+        return version;
+    }
+
     void keep(Room room) {
         temperatureC = room.temperatureC();
         humidityPct = room.humidityPct();

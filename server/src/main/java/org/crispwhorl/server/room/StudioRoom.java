@@ -1,15 +1,20 @@
 package org.crispwhorl.server.room;
 
+import java.util.Optional;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.server.problem.Versioned;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The air of the studio's room as it was last set. */
 @Service
 public class StudioRoom {
     private final RoomRows rows;
+    private final JsonMapper json;
 
-    StudioRoom(RoomRows rows) {
+    StudioRoom(RoomRows rows, JsonMapper json) {
+        this.json = json;
         this.rows = rows;
     }
 
@@ -18,9 +23,32 @@ public class StudioRoom {
         return rows.getReferenceById(RoomRow.ONLY).room();
     }
 
+    /** The room with the version of it that is kept. */
+    @Transactional(readOnly = true)
+    public Versioned<Room> kept() {
+        return kept(rows.getReferenceById(RoomRow.ONLY));
+    }
+
+    private static Versioned<Room> kept(RoomRow row) {
+        return new Versioned<>(row.room(), row.version());
+    }
+
     @Transactional
-    public Room set(Room room) {
-        rows.getReferenceById(RoomRow.ONLY).keep(room);
-        return room;
+    public void set(Room room) {
+        set(room, Optional.empty());
+    }
+
+    /**
+     * Sets the air.
+     *
+     * @param version from which it was changed
+     * @throws org.crispwhorl.server.problem.TwoVersions where another is kept by now
+     */
+    @Transactional
+    public Versioned<Room> set(Room room, Optional<Long> version) {
+        RoomRow row = rows.getReferenceById(RoomRow.ONLY);
+        kept(row).checkAgainst(room, version, json.valueToTree(row.room()));
+        row.keep(room);
+        return kept(rows.saveAndFlush(row));
     }
 }

@@ -12,9 +12,10 @@ import java.util.Locale;
 import java.util.UUID;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.core.species.Beginning;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.problem.Problem;
+import org.crispwhorl.server.problem.Versioned;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -116,7 +117,7 @@ public class ShelfController {
             @PathVariable UUID id,
             @RequestHeader(HttpHeaders.IF_MATCH) String version,
             @RequestBody JsonNode document) {
-        return shelf.change(id, number(version), SpeciesDocument.read(document));
+        return shelf.change(id, Versioned.of(version), SpeciesDocument.read(document));
     }
 
     @PutMapping("/{id}/aside")
@@ -127,14 +128,6 @@ public class ShelfController {
 
     private static ResponseEntity<SpeciesCard> created(SpeciesCard kept) {
         return ResponseEntity.created(URI.create("/api/species/" + kept.id())).body(kept);
-    }
-
-    private static long number(String version) {
-        try {
-            return Long.parseLong(version.replace("\"", "").strip());
-        } catch (NumberFormatException e) {
-            throw DocumentFault.at("If-Match", version, "the version as a whole number");
-        }
     }
 
     private static String fileName(String name) {

@@ -1,11 +1,14 @@
 package org.crispwhorl.server.tools;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.drawer.CutterFit;
+import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.OwnPaste;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.PasteCheck;
@@ -20,10 +23,14 @@ import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.jobs.JobView;
+import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.shelf.Shelf;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
@@ -34,8 +41,10 @@ public class ToolsController {
     private final StudioDrawer drawer;
     private final Shelf shelf;
     private final StudioConditions conditions;
+    private final Jobs jobs;
 
-    ToolsController(StudioDrawer drawer, Shelf shelf, StudioConditions conditions) {
+    ToolsController(StudioDrawer drawer, Shelf shelf, StudioConditions conditions, Jobs jobs) {
+        this.jobs = jobs;
         this.drawer = drawer;
         this.shelf = shelf;
         this.conditions = conditions;
@@ -74,8 +83,12 @@ public class ToolsController {
     }
 
     @PostMapping("/purchases")
-    @Operation(operationId = "findPurchases", summary = "The fewest or cheapest cutters to buy for some species")
-    Purchases purchases(@RequestBody Covering covering) {
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    @ApiResponse(responseCode = "202")
+    @Operation(
+            operationId = "findPurchases",
+            summary = "Begin to find the fewest or cheapest cutters to buy for some species")
+    JobView purchases(@RequestBody Covering covering) {
         List<Purchases.Need> needs = new ArrayList<>();
         for (UUID id : covering.speciesIds()) {
             Assessment a = conditions.assessed(shelf.get(id).species());
@@ -85,11 +98,12 @@ public class ToolsController {
                         .ifPresent(cut -> needs.add(new Purchases.Need(
                                 a.species().name(),
                                 part.name(),
-                                new org.crispwhorl.core.drawer.CutterFit.Wanted(
-                                        cut, part.pieces().finishedMm(a.paste())))));
+                                new CutterFit.Wanted(cut, part.pieces().finishedMm(a.paste())))));
             }
         }
-        return Purchases.of(needs, drawer.now(), covering.least().orElse(Purchases.Least.FEWEST));
+        Drawer now = drawer.now();
+        Purchases.Least least = covering.least().orElse(Purchases.Least.FEWEST);
+        return jobs.start("What to buy", progress -> Purchases.of(needs, now, least, progress));
     }
 
     @PostMapping("/nesting")
