@@ -1,2 +1,0 @@
-/** Benchmarks: what they measure is written into docs/benchmarks.md by themselves. */
-package org.crispwhorl.bench;

@@ -1,0 +1,164 @@
+package org.crispwhorl.benchmarks;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.zip.GZIPOutputStream;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+
+/** Runs all benchmarks and writes what they measured, with the machine, into docs/benchmarks.md. */
+public final class Benchmarks {
+    private static final String CAMELLIA = "towpath-camellia";
+
+    private final Path root;
+    private final List<String> rows = new ArrayList<>();
+
+    private Benchmarks(Path root) {
+        this.root = root;
+    }
+
+    /**
+     * @param args the project's folder
+     */
+    public static void main(String[] args) throws IOException, InterruptedException, RunnerException {
+        new Benchmarks(Path.of(args[0]).toRealPath()).run();
+    }
+
+    private void run() throws IOException, InterruptedException, RunnerException {
+        core();
+        materials();
+        application();
+        firstLoad();
+        write();
+    }
+
+    private static final String GREAT_DOUBLE = "great-double";
+
+    private static final Map<String, String> GOALS = Map.of(CAMELLIA, "≤ 5 ms", GREAT_DOUBLE, "≤ 10 ms");
+
+    private void core() throws RunnerException {
+        var options = new OptionsBuilder()
+                .include(SpeciesBenchmark.class.getSimpleName())
+                .jvmArgs("-XX:+UseSerialGC")
+                .build();
+        for (RunResult result : new Runner(options).run()) {
+            String species = result.getParams().getParam("species");
+            row(
+                    "Reckoning in the core, " + species + " (JMH, mean)",
+                    GOALS.getOrDefault(species, ""),
+                    String.format(
+                            Locale.ROOT,
+                            "%.2f ± %.2f ms",
+                            result.getPrimaryResult().getScore(),
+                            result.getPrimaryResult().getScoreError()));
+        }
+    }
+
+    private void materials() {
+        WireOrders wires = WireOrders.measure();
+        row("Wire cutting, 200 random orders: proved", "200", wires.provedTold());
+        row("Wire cutting, time for one order", "median ≤ 200 ms", wires.timeTold());
+        row("Wire cutting, whole wires in all", "", wires.wiresTold());
+        row("Fewest cutters for 30 species out of 200", "≤ 2 s", CutterChoice.measure());
+        row("A hostile outline refused", "≤ 200 ms", TracedLines.measure());
+        row("Nesting, share of an endless sheet", "≥ 0.97 of 0.9069 and 1", NestingYield.measure());
+    }
+
+    private void application() throws IOException, InterruptedException {
+        try (RunningApplication application = new RunningApplication(root.resolve("server/target/app"))) {
+            row(
+                    "From the start of the jar to the first page",
+                    "≤ 6 s",
+                    String.format(Locale.ROOT, "%.1f s", application.firstPageMs() / 1000));
+            String body = "{\"species\":" + SpeciesBenchmark.document(CAMELLIA) + "}";
+            row(
+                    "POST /api/reckoning, camellia, warm, on loopback",
+                    "p95 ≤ 25 ms",
+                    application.post("/api/reckoning", body, 1500, 1000).told());
+            row(
+                    "Key press to redrawn plate, camellia, Chromium",
+                    "p95 ≤ 100 ms",
+                    KeyToPlate.measure(application.base, "Towpath camellia", 20, 150)
+                            .told());
+            application.post("/api/species", SpeciesBenchmark.document(GREAT_DOUBLE), 0, 1);
+            row(
+                    "Key press to redrawn plate, 120 petals in 12 rings, Chromium",
+                    "≤ 100 ms",
+                    KeyToPlate.measure(application.base, "Great double", 20, 150)
+                            .told());
+            application.post("/api/species", SpeciesBenchmark.smaller(GREAT_DOUBLE, "Lesser double", 7), 0, 1);
+            RoundFrames round = RoundFrames.measure(application.base, "Lesser double");
+            row(
+                    "Key press to the first frame in the round, 59 petals, software rendering",
+                    "≤ 2.5 s",
+                    round.firstTold());
+            row("Turning it", "≥ 10 frames/s", round.turningTold());
+        }
+    }
+
+    /** Everything that the first page names, gzipped. */
+    private void firstLoad() throws IOException {
+        Path page = root.resolve("web/target/classes/static/index.html");
+        Matcher names = Pattern.compile("/(assets/[^\"]+\\.(?:js|css))").matcher(Files.readString(page));
+        long sum = 0;
+        while (names.find()) {
+            ByteArrayOutputStream packed = new ByteArrayOutputStream();
+            try (GZIPOutputStream gzip = new GZIPOutputStream(packed)) {
+                gzip.write(Files.readAllBytes(page.resolveSibling(names.group(1))));
+            }
+            sum += packed.size();
+        }
+        row("First JavaScript and CSS, gzipped", "≤ 200 kB", String.format(Locale.ROOT, "%.0f kB", sum / 1000.0));
+    }
+
+    private void row(String what, String goal, String measured) {
+        rows.add("| " + what + " | " + goal + " | " + measured + " |");
+        System.out.println(what + ": " + measured + (goal.isEmpty() ? "" : "  (goal " + goal + ")"));
+    }
+
+    private void write() throws IOException {
+        String text = """
+                # Benchmarks
+
+                Written by `./whorl bench` on %s; do not edit by hand.
+
+                Machine: %s, %d processors, %d MB for Java; %s %s, Java %s.
+
+                | what | goal | measured |
+                |---|---|---|
+                %s
+                """.formatted(
+                        LocalDate.now(),
+                        processor(),
+                        Runtime.getRuntime().availableProcessors(),
+                        Runtime.getRuntime().maxMemory() / 1_000_000,
+                        System.getProperty("os.name"),
+                        System.getProperty("os.arch"),
+                        System.getProperty("java.version"),
+                        String.join("\n", rows));
+        Files.writeString(root.resolve("docs/benchmarks.md"), text);
+    }
+
+    private static String processor() {
+        try {
+            return Files.readAllLines(Path.of("/proc/cpuinfo")).stream()
+                    .filter(l -> l.startsWith("model name"))
+                    .findFirst()
+                    .map(l -> l.substring(l.indexOf(':') + 1).strip())
+                    .orElse("unknown processor");
+        } catch (IOException e) {
+            return "unknown processor";
+        }
+    }
+}

@@ -1,0 +1,32 @@
+package org.crispwhorl.benchmarks;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.List;
+
+/** A species on its plate in Debian's headless Chromium. */
+final class OpenPlate implements AutoCloseable {
+    private final Playwright playwright = Playwright.create();
+    private final Browser browser = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of("--disable-gpu", "--disable-quic")));
+    final Page page = browser.newPage();
+
+    OpenPlate(String base, String species) {
+        page.setViewportSize(1280, 800);
+        page.navigate(base + "/shelf");
+        page.getByText(species).first().click();
+        page.waitForSelector("[data-face] path");
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,137 @@
+package org.crispwhorl.benchmarks;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The application as {@code ./whorl} runs it, in a process of its own on a free port. */
+public final class RunningApplication implements AutoCloseable {
+    /** The launcher passes the options on with which it starts the application. */
+    private static final String OPTIONS = "CRISP_WHORL_JAVA_OPTIONS";
+
+    private final Process process;
+    private final double firstPageMs;
+    public final String base;
+    public final HttpClient client = HttpClient.newHttpClient();
+
+    /** Starts it with fresh demo data. */
+    RunningApplication(Path app) throws IOException, InterruptedException {
+        this(app, Files.createTempDirectory("crispwhorl-bench"), "demo");
+    }
+
+    /**
+     * Starts it on some data.
+     *
+     * @param app where {@code ./whorl} laid it out
+     * @param profile demo or own
+     * @param settings further settings, as on the command line
+     */
+    public RunningApplication(Path app, Path data, String profile, String... settings)
+            throws IOException, InterruptedException {
+        int port;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            port = socket.getLocalPort();
+        }
+        base = "http://127.0.0.1:" + port;
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:SharedArchiveFile=" + app.resolve("crispwhorl.jsa"),
+                "-Xshare:auto"));
+        command.addAll(List.of(System.getenv(OPTIONS).trim().split("\\s+")));
+        command.addAll(List.of(
+                "-jar",
+                app.resolve("crispwhorl.jar").toString(),
+                "--spring.profiles.active=" + profile,
+                "--crispwhorl.data=" + data,
+                "--server.port=" + port));
+        command.addAll(List.of(settings));
+        Path said = Files.createTempFile("crispwhorl-said", ".log");
+        long start = System.nanoTime();
+        process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(said.toFile())
+                .start();
+        while (!answers("/shelf") || !answers("/api/species") || !answers("/actuator/health/readiness")) {
+            if (!process.isAlive()) {
+                throw new NotStarted(Files.readString(said).strip());
+            }
+            Thread.sleep(20);
+        }
+        firstPageMs = (System.nanoTime() - start) / 1e6;
+    }
+
+    /** The application said why it does not start. */
+    public static final class NotStarted extends IOException {
+        private static final long serialVersionUID = 1;
+
+        NotStarted(String sentence) {
+            super(sentence);
+        }
+    }
+
+    /** Ends it as a power cut would. */
+    public void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+
+    /** Its number among the processes of the machine. */
+    public long pid() {
+        return process.pid();
+    }
+
+    /** From the start of the jar to the first page with its species, ms. */
+    double firstPageMs() {
+        return firstPageMs;
+    }
+
+    private boolean answers(String path) throws InterruptedException {
+        try {
+            return client.send(
+                                    HttpRequest.newBuilder(URI.create(base + path))
+                                            .build(),
+                                    HttpResponse.BodyHandlers.discarding())
+                            .statusCode()
+                    == 200;
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    /** Times a post of a body, ms each, after some that are not counted. */
+    Samples post(String path, String body, int warm, int counted) throws IOException, InterruptedException {
+        double[] millis = new double[counted];
+        for (int i = 0; i < warm + counted; i++) {
+            long start = System.nanoTime();
+            HttpResponse<String> answer = client.send(
+                    HttpRequest.newBuilder(URI.create(base + path))
+                            .header("content-type", "application/json")
+                            .POST(HttpRequest.BodyPublishers.ofString(body))
+                            .build(),
+                    HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() / 100 != 2) {
+                throw new IllegalStateException(answer.body());
+            }
+            if (i >= warm) {
+                millis[i - warm] = (System.nanoTime() - start) / 1e6;
+            }
+        }
+        return new Samples(millis);
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            process.waitFor();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}
