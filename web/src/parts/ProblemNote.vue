@@ -20,8 +20,8 @@ const failure = computed(() => (props.error instanceof Failure ? props.error : u
       <tbody>
         <tr v-for="fault in failure.problem.faults" :key="fault.pointer + fault.expected" class="align-top">
           <td class="pr-3 font-medium break-all">{{ fault.pointer || 'the document' }}</td>
-          <td class="pr-3 break-all">{{ fault.came }}</td>
-          <td>{{ fault.expected }}</td>
+          <td class="pr-3 break-all">{{ $told(fault.came) }}</td>
+          <td>{{ $told(fault.expected) }}</td>
         </tr>
       </tbody>
     </table>

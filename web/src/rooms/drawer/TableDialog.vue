@@ -63,7 +63,7 @@ const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outco
             <thead><tr class="text-note text-quiet"><th class="font-normal">line</th><th class="font-normal">column</th><th class="font-normal">came</th><th class="font-normal">expected</th></tr></thead>
             <tbody>
               <tr v-for="(fault, i) in outcome.faults.slice(0, SHOWN)" :key="i" class="border-t border-line align-top">
-                <td class="pr-3">{{ fault.line }}</td><td class="pr-3 font-medium break-all">{{ fault.column || 'the row' }}</td><td class="pr-3 break-all">{{ fault.came }}</td><td>{{ fault.expected }}</td>
+                <td class="pr-3">{{ fault.line }}</td><td class="pr-3 font-medium break-all">{{ fault.column || 'the row' }}</td><td class="pr-3 break-all">{{ $told(fault.came) }}</td><td>{{ $told(fault.expected) }}</td>
               </tr>
             </tbody>
           </table>

@@ -19,7 +19,7 @@ function picked(event: Event) {
     <div class="aspect-square w-full overflow-auto border border-ink bg-sheet p-3">
       <p class="font-medium">■ It cannot be read</p>
       <p v-for="fault in card.faults" :key="fault.pointer + fault.expected" class="mt-2 break-words text-quiet">
-        {{ fault.pointer || 'the document' }}: came {{ fault.came }}, expected {{ fault.expected }}
+        {{ fault.pointer || 'the document' }}: came {{ $told(fault.came) }}, expected {{ $told(fault.expected) }}
       </p>
     </div>
     <h2 class="mt-2 text-head">{{ card.name }}</h2>

@@ -49,7 +49,7 @@ function change(path: string, value: unknown) {
       <SlateFigures :figures="answer.figures" />
       <SlateGauges v-if="answer.gauges.length" :rows="answer.gauges" />
       <SlateSwatches v-if="answer.swatches.length" :swatches="answer.swatches" />
-      <p v-for="note in answer.notes" :key="note" class="mt-1 text-note">◆ {{ note }}</p>
+      <p v-for="note in answer.notes" :key="note" class="mt-1 text-note">◆ {{ $told(note) }}</p>
     </div>
   </section>
 </template>

@@ -20,7 +20,7 @@ const shape = (r: Schemas['MeasuredPetals']) => `50% 50% 45% 45% / ${100 * (1 - 
       <span>
         <strong>{{ ring.count }}</strong> × {{ mm(ring.lengthMm) }} × {{ mm(ring.widthMm) }} {{ lengths.unit }} measured<br />
         finished {{ mm(scale * ring.lengthMm) }} × {{ mm(scale * ring.widthMm) }} {{ lengths.unit }}
-        <span v-if="ring.note" class="block text-note text-quiet italic">{{ ring.note }}</span>
+        <span v-if="ring.note" class="block text-note text-quiet italic">{{ $told(ring.note) }}</span>
       </span>
     </li>
   </ol>
