@@ -161,8 +161,11 @@ final class PiecePlan {
 
     /** Cells joined to one shape: slits as fine as a line is drawn are closed. */
     private static Geometry whole(Geometry cells) {
-        return cells == null
-                ? GEOMETRY.createPolygon()
+        if (cells == null) {
+            return GEOMETRY.createPolygon();
+        }
+        return cells instanceof Polygon one && one.getNumInteriorRing() == 0
+                ? one
                 : largest(cells.buffer(SLIT_MM, ROUND).buffer(-SLIT_MM, ROUND));
     }
 

@@ -15,14 +15,6 @@ import org.crispwhorl.core.species.Part;
  * touch, what was set first lies above.
  */
 public final class Coverage {
-    /** Cells on each side of the grid over the face. */
-    static final int CELLS = 140;
-
-    /** Rows and columns of a piece. */
-    private static final int STATIONS = 12;
-
-    private static final int ACROSS = 2;
-
     /** Surfaces nearer than this touch, mm. */
     private static final float TOUCHING_MM = 0.02f;
 
@@ -77,28 +69,30 @@ public final class Coverage {
     private static final class Grid {
         private final FlowerForm form;
         private final double cellMm;
-        private final float[] high = new float[CELLS * CELLS];
-        private final float[] low = new float[CELLS * CELLS];
-        private final short[] highest = new short[CELLS * CELLS];
-        private final short[] lowest = new short[CELLS * CELLS];
-        private final short[] stamped = new short[CELLS * CELLS];
+        private final float[] high = Relief.filled(Float.NEGATIVE_INFINITY);
+        private final float[] low = Relief.filled(Float.POSITIVE_INFINITY);
+        private final short[] highest = new short[Relief.CELLS * Relief.CELLS];
+        private final short[] lowest = new short[Relief.CELLS * Relief.CELLS];
 
         Grid(FlowerForm form) {
             this.form = form;
-            cellMm = Math.max(form.faceMm(), 2e-3) / CELLS;
-            Arrays.fill(high, Float.NEGATIVE_INFINITY);
-            Arrays.fill(low, Float.POSITIVE_INFINITY);
+            cellMm = Relief.cellMm(form.faceMm());
             Arrays.fill(highest, (short) NOTHING);
             Arrays.fill(lowest, (short) NOTHING);
-            Arrays.fill(stamped, (short) NOTHING);
         }
 
         /** Lays all that makes the face over the cells and counts; returns the area of the face, mm². */
         double count(List<PlacedRing> rings, Coverage coverage) {
-            hearts();
+            for (Part part : form.species().parts()) {
+                for (Solid.Turned body : part.core().outsides()) {
+                    lay(Relief.of(body, cellMm), (short) HEART);
+                }
+            }
             int[] plan = new int[rings.size()];
             for (int k = 0; k < rings.size(); k++) {
-                plan[k] = lay(rings.get(k), (short) k);
+                Relief relief = Relief.of(rings.get(k), form.paste(), cellMm);
+                plan[k] = relief.covered();
+                lay(relief, (short) k);
             }
             int[] fromAbove = new int[rings.size()];
             int[] fromBelow = new int[rings.size()];
@@ -123,126 +117,18 @@ public final class Coverage {
             return face * cellMm * cellMm;
         }
 
-        /** The bodies that fill the middle. */
-        private void hearts() {
-            for (Part part : form.species().parts()) {
-                for (Solid.Turned body : part.core().outsides()) {
-                    turned(body);
+        private void lay(Relief relief, short number) {
+            float[] tops = relief.high();
+            float[] feet = relief.low();
+            for (int c = 0; c < tops.length; c++) {
+                if (tops[c] > high[c] + TOUCHING_MM) {
+                    high[c] = tops[c];
+                    highest[c] = number;
                 }
-            }
-        }
-
-        private void turned(Solid.Turned body) {
-            double reach = body.reachMm();
-            int steps = (int) Math.ceil(reach / cellMm) + 1;
-            double[] top = new double[steps + 1];
-            double[] foot = new double[steps + 1];
-            Arrays.fill(top, Double.NEGATIVE_INFINITY);
-            Arrays.fill(foot, Double.POSITIVE_INFINITY);
-            for (int i = 0; i <= PROFILE; i++) {
-                double z = body.highMm() * i / PROFILE;
-                int last = (int) Math.min(steps, body.radiusAt().applyAsDouble(z) / cellMm);
-                for (int r = 0; r <= last; r++) {
-                    top[r] = Math.max(top[r], body.footMm() + z);
-                    foot[r] = Math.min(foot[r], body.footMm() + z);
+                if (feet[c] <= low[c] + TOUCHING_MM && feet[c] < Float.POSITIVE_INFINITY) {
+                    low[c] = Math.min(feet[c], low[c]);
+                    lowest[c] = number;
                 }
-            }
-            int most = (int) Math.ceil(reach / cellMm);
-            for (int x = -most; x < most; x++) {
-                for (int y = -most; y < most; y++) {
-                    int r = (int) Math.round(Math.sqrt((x + 0.5) * (x + 0.5) + (y + 0.5) * (y + 0.5)));
-                    int cx = CELLS / 2 + x;
-                    int cy = CELLS / 2 + y;
-                    if (r <= steps && top[r] >= foot[r] && cx >= 0 && cy >= 0 && cx < CELLS && cy < CELLS) {
-                        cell(cx * CELLS + cy, (float) top[r], (short) HEART);
-                        cell(cx * CELLS + cy, (float) foot[r], (short) HEART);
-                    }
-                }
-            }
-        }
-
-        private static final int PROFILE = 48;
-
-        /** Lays all pieces of a ring over the grid; returns how many cells they cover, each once. */
-        private int lay(PlacedRing ring, short number) {
-            PlacedRing.Piece piece = ring.piece(STATIONS, ACROSS, form.paste());
-            double[][] flat = new double[piece.points().length][3];
-            int covered = 0;
-            double[] azimuths = ring.azimuthsRad();
-            for (int k = 0; k < azimuths.length; k++) {
-                double cos = Math.cos(azimuths[k]) / cellMm;
-                double sin = Math.sin(azimuths[k]) / cellMm;
-                double down = ring.belowMm(k);
-                for (int i = 0; i < flat.length; i++) {
-                    double[] p = piece.points()[i];
-                    flat[i][0] = CELLS / 2.0 + p[0] * cos - p[1] * sin;
-                    flat[i][1] = CELLS / 2.0 + p[0] * sin + p[1] * cos;
-                    flat[i][2] = p[2] - down;
-                }
-                int[] t = piece.triangles();
-                for (int i = 0; i < t.length; i += 3) {
-                    covered += triangle(flat[t[i]], flat[t[i + 1]], flat[t[i + 2]], number);
-                }
-            }
-            return covered;
-        }
-
-        /** Lays one triangle over the cells whose middles it covers; returns how many its ring had not covered before. */
-        private int triangle(double[] a, double[] b, double[] c, short number) {
-            double ax = a[0] - 0.5;
-            double ay = a[1] - 0.5;
-            double bx = b[0] - a[0];
-            double by = b[1] - a[1];
-            double cx = c[0] - a[0];
-            double cy = c[1] - a[1];
-            double area = bx * cy - cx * by;
-            int fromX = (int) Math.max(0, Math.ceil(ax + least(0, bx, cx)));
-            int toX = (int) Math.min(CELLS - 1.0, Math.floor(ax - least(0, -bx, -cx)));
-            int fromY = (int) Math.max(0, Math.ceil(ay + least(0, by, cy)));
-            int toY = (int) Math.min(CELLS - 1.0, Math.floor(ay - least(0, -by, -cy)));
-            if (area == 0 || fromX > toX || fromY > toY) {
-                return 0;
-            }
-            // Shares of the corners b and c, and the height, change evenly from cell to cell.
-            double shareBx = cy / area;
-            double shareBy = -cx / area;
-            double shareCx = -by / area;
-            double shareCy = bx / area;
-            double upB = b[2] - a[2];
-            double upC = c[2] - a[2];
-            int fresh = 0;
-            for (int x = fromX; x <= toX; x++) {
-                double shareB = (x - ax) * shareBx + (fromY - ay) * shareBy;
-                double shareC = (x - ax) * shareCx + (fromY - ay) * shareCy;
-                int at = x * CELLS + fromY;
-                for (int y = fromY; y <= toY; y++, at++, shareB += shareBy, shareC += shareCy) {
-                    if (shareB >= -EDGE && shareC >= -EDGE && shareB + shareC <= 1 + EDGE) {
-                        cell(at, (float) (a[2] + shareB * upB + shareC * upC), number);
-                        if (stamped[at] != number) {
-                            stamped[at] = number;
-                            fresh++;
-                        }
-                    }
-                }
-            }
-            return fresh;
-        }
-
-        /** What lies on the side between two triangles belongs to both. */
-        private static final double EDGE = 1e-9;
-
-        private static double least(double a, double b, double c) {
-            return Math.min(a, Math.min(b, c));
-        }
-
-        private void cell(int at, float z, short number) {
-            if (z > high[at] + TOUCHING_MM) {
-                high[at] = z;
-                highest[at] = number;
-            }
-            if (z <= low[at] + TOUCHING_MM) {
-                low[at] = Math.min(z, low[at]);
-                lowest[at] = number;
             }
         }
     }

@@ -1,5 +1,8 @@
 package org.crispwhorl.core.measure;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
 /** The units in which the reckoning speaks. Each has the sign shown to the maker and the digits a maker can measure. */
 public enum Unit {
     MM("mm", 1),
@@ -50,7 +53,11 @@ public enum Unit {
 
     /** A value written with this unit's digits and sign, for reasons told in words. */
     public String write(double value) {
-        String number = String.format(java.util.Locale.ROOT, "%." + digits + "f", value);
+        String number = Double.isFinite(value)
+                ? BigDecimal.valueOf(value)
+                        .setScale(digits, RoundingMode.HALF_UP)
+                        .toPlainString()
+                : Double.toString(value);
         if (this == MM && number.endsWith(".0")) {
             number = number.substring(0, number.length() - 2);
         }
