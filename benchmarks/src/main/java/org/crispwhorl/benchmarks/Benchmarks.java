@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.GZIPOutputStream;
+import org.openjdk.jmh.profile.StackProfiler;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -23,6 +24,7 @@ public final class Benchmarks {
 
     private final Path root;
     private final List<String> rows = new ArrayList<>();
+    private String profile = "";
 
     private Benchmarks(Path root) {
         this.root = root;
@@ -45,7 +47,7 @@ public final class Benchmarks {
 
     private static final String GREAT_DOUBLE = "great-double";
 
-    private static final Map<String, String> GOALS = Map.of(CAMELLIA, "≤ 5 ms", GREAT_DOUBLE, "≤ 10 ms");
+    private static final Map<String, String> GOALS = Map.of(CAMELLIA, "≤ 8 ms", GREAT_DOUBLE, "≤ 20 ms");
 
     private void core() throws RunnerException {
         var options = new OptionsBuilder()
@@ -54,14 +56,32 @@ public final class Benchmarks {
                 .build();
         for (RunResult result : new Runner(options).run()) {
             String species = result.getParams().getParam("species");
+            boolean oneRing = result.getParams().getBenchmark().endsWith("oneRing");
             row(
-                    "Reckoning in the core, " + species + " (JMH, mean)",
-                    GOALS.getOrDefault(species, ""),
+                    (oneRing
+                                    ? "A change of the outermost ring in the core, "
+                                    : "Every ring reckoned anew in the core, ")
+                            + species + " (JMH, mean)",
+                    oneRing && species.equals(CAMELLIA) ? "≤ 4 ms" : oneRing ? "" : GOALS.getOrDefault(species, ""),
                     String.format(
                             Locale.ROOT,
                             "%.2f ± %.2f ms",
                             result.getPrimaryResult().getScore(),
                             result.getPrimaryResult().getScoreError()));
+        }
+        profile();
+    }
+
+    /** Where the time of one reckoning goes, by samples of its thread. */
+    private void profile() throws RunnerException {
+        var options = new OptionsBuilder()
+                .include(SpeciesBenchmark.class.getSimpleName() + ".anew")
+                .param("species", CAMELLIA)
+                .addProfiler(StackProfiler.class, "lines=0;top=14;period=2")
+                .jvmArgs("-XX:+UseSerialGC")
+                .build();
+        for (RunResult result : new Runner(options).run()) {
+            result.getSecondaryResults().values().forEach(found -> profile = found.extendedInfo());
         }
     }
 
@@ -79,22 +99,26 @@ public final class Benchmarks {
         try (RunningApplication application = new RunningApplication(root.resolve("server/target/app"))) {
             row(
                     "From the start of the jar to the first page",
-                    "≤ 6 s",
+                    "≤ 4 s",
                     String.format(Locale.ROOT, "%.1f s", application.firstPageMs() / 1000));
             String body = "{\"species\":" + SpeciesBenchmark.document(CAMELLIA) + "}";
             row(
                     "POST /api/reckoning, camellia, warm, on loopback",
-                    "p95 ≤ 25 ms",
+                    "p95 ≤ 10 ms",
                     application.post("/api/reckoning", body, 1500, 1000).told());
             row(
+                    "Its answer on the wire",
+                    "≤ 15 kB",
+                    String.format(Locale.ROOT, "%.1f kB", application.packedBytes("/api/reckoning", body) / 1000.0));
+            row(
                     "Key press to redrawn plate, camellia, Chromium",
-                    "p95 ≤ 100 ms",
+                    "p95 ≤ 50 ms",
                     KeyToPlate.measure(application.base, "Towpath camellia", 20, 150)
                             .told());
             application.post("/api/species", SpeciesBenchmark.document(GREAT_DOUBLE), 0, 1);
             row(
                     "Key press to redrawn plate, 120 petals in 12 rings, Chromium",
-                    "≤ 100 ms",
+                    "p95 ≤ 80 ms",
                     KeyToPlate.measure(application.base, "Great double", 20, 150)
                             .told());
             application.post("/api/species", SpeciesBenchmark.smaller(GREAT_DOUBLE, "Lesser double", 7), 0, 1);
@@ -104,6 +128,13 @@ public final class Benchmarks {
                     "≤ 2.5 s",
                     round.firstTold());
             row("Turning it", "≥ 10 frames/s", round.turningTold());
+            row("An order of 10 flowers of 3 species reckoned", "≤ 300 ms", LongWork.order(application, 10, 3));
+            row("An order of 120 flowers of 6 species reckoned", "≤ 1 s", LongWork.order(application, 120, 6));
+            row("A table of 10 000 rows taken in", "≤ 1.5 s", LongWork.table(application));
+            row(
+                    "Memory held after all this",
+                    "≤ 400 MB",
+                    String.format(Locale.ROOT, "%.0f MB", application.residentMb()));
         }
     }
 
@@ -119,7 +150,7 @@ public final class Benchmarks {
             }
             sum += packed.size();
         }
-        row("First JavaScript and CSS, gzipped", "≤ 200 kB", String.format(Locale.ROOT, "%.0f kB", sum / 1000.0));
+        row("First JavaScript and CSS, gzipped", "≤ 120 kB", String.format(Locale.ROOT, "%.0f kB", sum / 1000.0));
     }
 
     private void row(String what, String goal, String measured) {
@@ -138,6 +169,14 @@ public final class Benchmarks {
                 | what | goal | measured |
                 |---|---|---|
                 %s
+
+                ## Where the time goes
+
+                Samples of the thread that reckons the camellia with every ring changed (innermost method of each):
+
+                ```
+                %s
+                ```
                 """.formatted(
                         LocalDate.now(),
                         processor(),
@@ -146,7 +185,8 @@ public final class Benchmarks {
                         System.getProperty("os.name"),
                         System.getProperty("os.arch"),
                         System.getProperty("java.version"),
-                        String.join("\n", rows));
+                        String.join("\n", rows),
+                        profile.strip());
         Files.writeString(root.resolve("docs/benchmarks.md"), text);
     }
 

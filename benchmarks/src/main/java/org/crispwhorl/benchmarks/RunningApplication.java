@@ -10,6 +10,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** The application as {@code ./whorl} runs it, in a process of its own on a free port. */
 public final class RunningApplication implements AutoCloseable {
@@ -104,20 +106,50 @@ public final class RunningApplication implements AutoCloseable {
         }
     }
 
+    /**
+     * What came back of something sent.
+     *
+     * @throws IllegalStateException where it was refused
+     */
+    HttpResponse<String> send(HttpRequest.Builder request) throws IOException, InterruptedException {
+        HttpResponse<String> answer = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() / 100 != 2) {
+            throw new IllegalStateException(answer.body());
+        }
+        return answer;
+    }
+
+    HttpRequest.Builder to(String path) {
+        return HttpRequest.newBuilder(URI.create(base + path));
+    }
+
+    /** Bytes on the wire of the answer to a post, packed as browsers ask for it. */
+    long packedBytes(String path, String body) throws IOException, InterruptedException {
+        return client.send(
+                        to(path).header("content-type", "application/json")
+                                .header("accept-encoding", "gzip")
+                                .POST(HttpRequest.BodyPublishers.ofString(body))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray())
+                .body()
+                .length;
+    }
+
+    /** Memory that it holds, as the system counts it, MB. */
+    double residentMb() throws IOException {
+        String status = Files.readString(Path.of("/proc/" + pid() + "/status"));
+        Matcher found = RESIDENT.matcher(status);
+        return found.find() ? Long.parseLong(found.group(1)) / 1024.0 : Double.NaN;
+    }
+
+    private static final Pattern RESIDENT = Pattern.compile("VmRSS:\\s+(\\d+) kB");
+
     /** Times a post of a body, ms each, after some that are not counted. */
     Samples post(String path, String body, int warm, int counted) throws IOException, InterruptedException {
         double[] millis = new double[counted];
         for (int i = 0; i < warm + counted; i++) {
             long start = System.nanoTime();
-            HttpResponse<String> answer = client.send(
-                    HttpRequest.newBuilder(URI.create(base + path))
-                            .header("content-type", "application/json")
-                            .POST(HttpRequest.BodyPublishers.ofString(body))
-                            .build(),
-                    HttpResponse.BodyHandlers.ofString());
-            if (answer.statusCode() / 100 != 2) {
-                throw new IllegalStateException(answer.body());
-            }
+            send(to(path).header("content-type", "application/json").POST(HttpRequest.BodyPublishers.ofString(body)));
             if (i >= warm) {
                 millis[i - warm] = (System.nanoTime() - start) / 1e6;
             }

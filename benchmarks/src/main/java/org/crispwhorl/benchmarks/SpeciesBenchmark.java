@@ -6,9 +6,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Predicate;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
@@ -37,6 +39,7 @@ public class SpeciesBenchmark {
     public String species;
 
     private Species design;
+    private int turn;
 
     /** Reads a demo document from the class path. */
     public static String document(String name) throws IOException {
@@ -64,8 +67,33 @@ public class SpeciesBenchmark {
         design = SpeciesDocument.readText(document(species));
     }
 
+    /** Every ring leans otherwise than it ever did, so that nothing is known of it. */
     @Benchmark
-    public Reckoning reckon() {
-        return Reckoner.reckon(design, Conditions.USUAL);
+    public Reckoning anew() {
+        return Reckoner.reckon(leaning(r -> true), Conditions.USUAL);
     }
+
+    /** The outermost ring alone leans otherwise. */
+    @Benchmark
+    public Reckoning oneRing() {
+        List<Petaled> rings = design.petaled().stream().filter(Petaled::ring).toList();
+        String outermost = rings.get(rings.size() - 1).id();
+        return Reckoner.reckon(leaning(outermost::equals), Conditions.USUAL);
+    }
+
+    private Species leaning(Predicate<String> which) {
+        turn = (turn + 1) % TURNS;
+        Species changed = design;
+        for (Petaled part : design.petaled()) {
+            if (which.test(part.id())) {
+                changed = changed.with(part.with(part.pieces()
+                        .withLean(part.pieces().leanDeg()
+                                - Math.copySign(A_HAIR_DEG * turn, part.pieces().leanDeg()))));
+            }
+        }
+        return changed;
+    }
+
+    private static final int TURNS = 5000;
+    private static final double A_HAIR_DEG = 1e-4;
 }

@@ -1,0 +1,78 @@
+package org.crispwhorl.benchmarks;
+
+import java.io.IOException;
+import java.net.http.HttpRequest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Long work of the running application, from asking for it to having what came of it. */
+final class LongWork {
+    private static final Pattern ID = Pattern.compile("\"id\":\"([0-9a-f-]{36})\"");
+    private static final int ROWS = 10_000;
+
+    private LongWork() {}
+
+    /** A table of cake picks taken into the drawer. */
+    static String table(RunningApplication application) throws IOException, InterruptedException {
+        StringBuilder csv = new StringBuilder("kind,name,count,boreMm,lengthMm\n");
+        for (int i = 0; i < ROWS; i++) {
+            csv.append("cake-pick,pick ").append(i).append(",5,4,70\n");
+        }
+        return told(
+                application,
+                application
+                        .to("/api/drawer/csv")
+                        .header("content-type", "text/csv")
+                        .POST(HttpRequest.BodyPublishers.ofString(csv.toString())));
+    }
+
+    /** What an order takes, of so many flowers of so many of the demo species. */
+    static String order(RunningApplication application, int flowers, int species)
+            throws IOException, InterruptedException {
+        List<String> lines = new ArrayList<>();
+        Matcher ids = ID.matcher(
+                application.send(application.to("/api/species").GET()).body());
+        for (int k = 0; k < species && ids.find(); k++) {
+            lines.add("{\"speciesId\":\"" + ids.group(1) + "\",\"flowers\":"
+                    + (flowers / species + (k < flowers % species ? 1 : 0)) + "}");
+        }
+        String order =
+                "{\"name\":\"" + flowers + "\",\"note\":\"\",\"handOver\":\"2030-06-01T12:00:00\",\"marginH\":12,"
+                        + "\"tierMm\":100,\"lines\":[" + String.join(",", lines) + "]}";
+        Matcher kept = ID.matcher(application
+                .send(application
+                        .to("/api/orders")
+                        .header("content-type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString(order)))
+                .body());
+        if (!kept.find()) {
+            throw new IllegalStateException("the order has no id");
+        }
+        return told(
+                application,
+                application
+                        .to("/api/orders/" + kept.group(1) + "/reckoning")
+                        .POST(HttpRequest.BodyPublishers.noBody()));
+    }
+
+    private static String told(RunningApplication application, HttpRequest.Builder begin)
+            throws IOException, InterruptedException {
+        long start = System.nanoTime();
+        String job = application.send(begin).body();
+        Matcher id = ID.matcher(job);
+        if (!id.find()) {
+            throw new IllegalStateException(job);
+        }
+        while (job.contains("\"waiting\"") || job.contains("\"running\"")) {
+            Thread.sleep(10);
+            job = application
+                    .send(application.to("/api/jobs/" + id.group(1)).GET())
+                    .body();
+        }
+        application.send(application.to("/api/jobs/" + id.group(1) + "/result").GET());
+        return String.format(Locale.ROOT, "%.0f ms", (System.nanoTime() - start) / 1e6);
+    }
+}
