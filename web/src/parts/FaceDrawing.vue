@@ -45,8 +45,8 @@ function width(partId: string) {
   <g stroke-linejoin="round" @pointerleave="emit('point', null)">
     <template v-for="(layer, i) in [under, over]" :key="i">
       <g
-        v-for="ring in layer"
-        :key="`${ring.partId}-${ring.lap}-${ring.shade ?? ''}`"
+        v-for="(ring, n) in layer"
+        :key="`${ring.partId}-${ring.lap}-${ring.shade ?? ''}-${n}`"
         :data-part="ring.partId"
         :fill="tints[ring.shade ? shadeKey(ring.shade) : ring.partId]"
         :stroke="stroke(ring.partId)"

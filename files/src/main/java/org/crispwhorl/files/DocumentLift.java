@@ -139,7 +139,10 @@ final class DocumentLift {
                     && pieces.get("attachment") instanceof ObjectNode attachment) {
                 if (pieces.get("making") instanceof ObjectNode making
                         && making.path(CraftJson.KIND).asString("").equals("one-piece")) {
-                    making.put("petalsInCut", 0);
+                    making.put("petalsInCut", 0).putArray("lobes");
+                }
+                if (pieces.get("veiner") instanceof ObjectNode veiner) {
+                    veiner.put("when", "rolled");
                 }
                 double glued = attachment.path("upTo").asDouble(0);
                 boolean wired = attachment.path(CraftJson.KIND).asString("").equals("wired");

@@ -56,7 +56,14 @@ public final class Findings {
 
     private static List<Finding> looked(Assessment assessment) {
         List<Finding> all = new ArrayList<>();
-        RULES.forEach(rule -> all.addAll(rule.look(assessment)));
+        for (Rule rule : RULES) {
+            for (Finding found : rule.look(assessment)) {
+                // Unlike lobes of one cut are one matter.
+                if (all.stream().noneMatch(found::sameMatter)) {
+                    all.add(found);
+                }
+            }
+        }
         return all;
     }
 

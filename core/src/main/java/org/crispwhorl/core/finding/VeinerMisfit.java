@@ -23,10 +23,8 @@ final class VeinerMisfit implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            part.pieces().veiner().ifPresent(veiner -> {
-                double rolled = part.pieces().making().rolledMm();
-                // A cut piece may be veined before it is thinned; only what is never thick enough is cut through.
-                double paste = rolled > 0 ? rolled : part.pieces().finishedMm(a.paste());
+            part.pieces().veiner().filter(Veiner::pressed).ifPresent(veiner -> {
+                double paste = veiner.pasteMm(part.pieces(), a.paste());
                 if (veiner.sides() == Veiner.Sides.BOTH && paste < veiner.leastMm()) {
                     found.add(cutsThrough(a, part, veiner, paste));
                 }
@@ -47,6 +45,9 @@ final class VeinerMisfit implements Rule {
 
     private static Finding cutsThrough(Assessment a, Petaled part, Veiner veiner, double paste) {
         List<Mend> mends = new ArrayList<>();
+        if (veiner.when() == Veiner.When.THINNED) {
+            mends.add(veiner(a, "vein it before it is thinned", part, v -> v.withWhen(Veiner.When.ROLLED)));
+        }
         mends.add(veiner(a, "vein one side only", part, v -> v.withSides(Veiner.Sides.ONE)));
         Pieces pieces = part.pieces();
         if (pieces.thinning().isPresent()) {
@@ -63,9 +64,9 @@ final class VeinerMisfit implements Rule {
                 Optional.of(part.id()),
                 "A two-sided veiner cuts through paste this thin",
                 Why.of(
-                        "As thick as it ever is, rolled or finished, at least what the veiner asks for",
+                        "As thick as it is when it is veined, at least what the veiner asks for",
                         "Your veiner",
-                        in("thickness", paste, Unit.FINE_MM),
+                        in("thickness at veining", paste, Unit.FINE_MM),
                         in("least for " + veiner.name(), veiner.leastMm(), Unit.FINE_MM)),
                 mends);
     }

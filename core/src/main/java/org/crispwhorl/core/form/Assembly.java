@@ -1,6 +1,7 @@
 package org.crispwhorl.core.form;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -8,6 +9,7 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Lobe;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -86,6 +88,26 @@ final class Assembly {
     }
 
     private void place(Petaled petaled, double bundle) {
+        List<Lobe> unlike = petaled.pieces().making().unlike();
+        if (unlike.isEmpty()) {
+            placeRing(petaled, bundle);
+            return;
+        }
+        // The lobes of one cut all lie on what is inside it; what comes after lies on its first petals.
+        Skin inside = skin;
+        int spiralledInside = spiralled;
+        Pieces pieces = petaled.pieces();
+        for (Lobe lobe : unlike) {
+            skin = inside;
+            placeRing(petaled.with(pieces.lobes(lobe)), bundle);
+        }
+        skin = inside;
+        spiralled = spiralledInside;
+        placeRing(petaled.with(pieces.withMaking(pieces.making().equal(pieces.all()))), bundle);
+        Collections.rotate(rings.subList(rings.size() - unlike.size() - 1, rings.size()), 1);
+    }
+
+    private void placeRing(Petaled petaled, double bundle) {
         Laid laid = petaled.inHead() && petaled.pieces().hugs() ? onSkin(petaled) : standing(petaled, bundle);
         PetalSurface surface = laid.by().apply(petaled);
         Place place = petaled.pieces().place();

@@ -110,10 +110,15 @@ public final class Coverage {
             }
             for (int k = 0; k < rings.size(); k++) {
                 String id = rings.get(k).part().id();
-                coverage.planMm2.put(id, plan[k] * cellMm * cellMm);
-                coverage.above.put(id, plan[k] == 0 ? 0 : (double) fromAbove[k] / plan[k]);
-                coverage.below.put(id, plan[k] == 0 ? 0 : (double) fromBelow[k] / plan[k]);
+                coverage.planMm2.merge(id, plan[k] * cellMm * cellMm, Double::sum);
+                coverage.above.merge(id, (double) fromAbove[k], Double::sum);
+                coverage.below.merge(id, (double) fromBelow[k], Double::sum);
             }
+            coverage.planMm2.forEach((id, mm2) -> {
+                double cells = Math.max(1, mm2 / (cellMm * cellMm));
+                coverage.above.computeIfPresent(id, (same, seen) -> seen / cells);
+                coverage.below.computeIfPresent(id, (same, seen) -> seen / cells);
+            });
             return face * cellMm * cellMm;
         }
 

@@ -50,7 +50,9 @@ public final class Crossings {
         List<Crossing> found = new ArrayList<>();
         for (int i = 0; i < rings.size(); i++) {
             for (int j = i; j < rings.size(); j++) {
-                if (i != j || rings.get(i).part().pieces().overlap() == Overlap.APART) {
+                boolean lobes = i != j
+                        && rings.get(i).part().id().equals(rings.get(j).part().id());
+                if (!lobes && (i != j || rings.get(i).part().pieces().overlap() == Overlap.APART)) {
                     Crossing crossing = between(rings.get(i), sheets.get(i), rings.get(j), sheets.get(j));
                     if (crossing.deepestMm() > GIVES_WAY_MM) {
                         found.add(crossing);

@@ -47,16 +47,51 @@ public final class CutShape {
     }
 
     /**
+     * An outline that springs from a middle.
+     *
+     * @param azimuthRad round the middle, from the first
+     */
+    public record Sprung(Outline outline, double azimuthRad) {}
+
+    /**
      * A one-piece blossom: outlines at equal steps round a middle.
      *
      * @param petals 1 or more
      * @param middleMm diameter of the middle from which they spring
      */
     public static CutShape blossom(Outline outline, int petals, double middleMm) {
-        double radius = middleMm / 2;
-        double neck = Math.max(NECK_MM, outline.base() * outline.widthMm()) / 2;
+        Geometry one = springing(outline, middleMm / 2);
         List<Geometry> all = new ArrayList<>();
-        all.add(PLANE.createPoint(new Coordinate(0, 0)).buffer(radius, 32));
+        for (int k = 0; k < petals; k++) {
+            all.add(turned(one, 2 * Math.PI * k / petals));
+        }
+        return round(all, middleMm);
+    }
+
+    /** A one-piece blossom of unlike lobes round a middle. */
+    public static CutShape sprung(List<Sprung> lobes, double middleMm) {
+        return round(
+                lobes.stream()
+                        .map(l -> turned(springing(l.outline(), middleMm / 2), l.azimuthRad()))
+                        .toList(),
+                middleMm);
+    }
+
+    private static Geometry turned(Geometry one, double azimuthRad) {
+        return AffineTransformation.rotationInstance(azimuthRad).transform(one);
+    }
+
+    private static CutShape round(List<Geometry> lobes, double middleMm) {
+        List<Geometry> all = new ArrayList<>(lobes);
+        all.add(PLANE.createPoint(new Coordinate(0, 0)).buffer(middleMm / 2, 32));
+        Geometry whole = UnaryUnionOp.union(all);
+        return new CutShape(
+                PLANE.createPolygon(((Polygon) whole).getExteriorRing().getCoordinates()));
+    }
+
+    /** A petal with a foot by which it hangs on its middle. */
+    private static Geometry springing(Outline outline, double radius) {
+        double neck = Math.max(NECK_MM, outline.base() * outline.widthMm()) / 2;
         Polygon petal = petal(outline, radius);
         Geometry foot = PLANE.createPolygon(new Coordinate[] {
             new Coordinate(-neck, 0),
@@ -66,16 +101,12 @@ public final class CutShape {
             new Coordinate(-neck, 0)
         });
         Geometry one = petal.union(foot);
-        if (!(one instanceof Polygon)) {
-            one = petal.union(reaching(foot, petal));
-        }
-        for (int k = 0; k < petals; k++) {
-            all.add(AffineTransformation.rotationInstance(2 * Math.PI * k / petals)
-                    .transform(one));
-        }
-        Geometry whole = UnaryUnionOp.union(all);
-        return new CutShape(
-                PLANE.createPolygon(((Polygon) whole).getExteriorRing().getCoordinates()));
+        return one instanceof Polygon ? one : petal.union(reaching(foot, petal));
+    }
+
+    /** This shape as an outline of its own, from its lowest point to its highest. */
+    public Outline traced() {
+        return TracedOutline.of(polygon);
     }
 
     /** A foot drawn out to the lowest corner of a petal whose own shape does not begin at its midrib. */

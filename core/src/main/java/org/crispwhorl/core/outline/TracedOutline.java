@@ -75,6 +75,16 @@ public final class TracedOutline {
         return fitted(OwnShape.of(corners), lengthMm, kept.width() * lengthMm / kept.height());
     }
 
+    /** The outline of a shape that is sound already, as it lies. */
+    static Outline of(Polygon shape) {
+        double[][] corners = corners(simplified(shape));
+        Bounds box = Bounds.of(corners);
+        return fitted(
+                OwnShape.of(corners),
+                Limits.within(Outline.class, "lengthMm", box.height()),
+                Limits.within(Outline.class, "widthMm", box.width()));
+    }
+
     private static double[][] closedRing(List<double[]> points, boolean closed) {
         for (double[] p : points) {
             if (!(Math.abs(p[0]) <= FARTHEST && Math.abs(p[1]) <= FARTHEST)) {

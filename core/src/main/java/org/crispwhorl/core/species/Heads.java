@@ -115,6 +115,37 @@ public record Heads(
         SPRAY
     }
 
+    /**
+     * What a bud is built on where it is a small flower by itself: a core of its own, wrapped in petals of the first ring's cutter that
+     * close over it. Its calyx is the full flower's, smaller.
+     */
+    @Words(label = "core of its own", means = "A bud by itself: a core, wrapped in petals that close over it.")
+    public record OwnCore(
+            @Words(label = "form") HeartForm form,
+
+            @Quantity(
+                    label = "gauge",
+                    unit = Unit.GAUGE,
+                    min = 16,
+                    max = 33,
+                    step = 2,
+                    usual = 24,
+                    means = "Of its own wire.")
+            int gauge,
+
+            @Quantity(
+                    label = "wraps",
+                    unit = Unit.COUNT,
+                    min = 0,
+                    max = 8,
+                    usual = 1,
+                    means = "Petals of the innermost ring's cutter that close over it; 0 for the core alone.")
+            int wraps) {
+        public OwnCore {
+            Limits.check(OwnCore.class, form, gauge, wraps);
+        }
+    }
+
     /** Heads at one stage of opening. */
     @Words(label = "stage of opening", means = "Heads at one stage of opening, made from the full flower by rule.")
     public record Opening(
@@ -157,9 +188,16 @@ public record Heads(
                     step = 0.05,
                     usual = 0.5,
                     means = "How far the rings lean out, as a share of the full flower's.")
-            double open) {
+            double open,
+
+            @Words(label = "core of its own") Optional<OwnCore> core) {
         public Opening {
-            Limits.check(Opening.class, name, count, size, rings, open);
+            Limits.check(Opening.class, name, count, size, rings, open, core);
+        }
+
+        /** Heads that are built on the full flower's heart, smaller. */
+        public Opening(String name, int count, double size, int rings, double open) {
+            this(name, count, size, rings, open, Optional.empty());
         }
 
         /** Below this share of opening stamens are not seen and not made. */

@@ -244,10 +244,14 @@ public record Heart(
     /** Smaller, and on its own stalk where it has one. */
     @Override
     public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
-        HeartForm smaller = opening.size() == 1
-                ? form
-                : form.resized(
-                        Math.max(2, form.diameterMm() * opening.size()), Math.max(2, form.heightMm() * opening.size()));
-        return Optional.of(withForm(smaller).withStem(gauge, wires, stalkMm > 0 ? Math.max(10, stalkMm) : stemMm));
+        HeartForm smaller = opening.core().isPresent()
+                ? opening.core().get().form()
+                : opening.size() == 1
+                        ? form
+                        : form.resized(
+                                Math.max(2, form.diameterMm() * opening.size()),
+                                Math.max(2, form.heightMm() * opening.size()));
+        int own = opening.core().map(Heads.OwnCore::gauge).orElse(gauge);
+        return Optional.of(withForm(smaller).withStem(own, wires, stalkMm > 0 ? Math.max(10, stalkMm) : stemMm));
     }
 }

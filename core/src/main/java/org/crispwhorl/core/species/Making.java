@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
@@ -58,6 +59,21 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
     /** Thickness of the sheet from which it is cut; 0 where there is no sheet. */
     default double rolledMm() {
         return 0;
+    }
+
+    /** Lobes of the same cut that are not like the others; none where all are alike. */
+    default List<Lobe> unlike() {
+        return List.of();
+    }
+
+    /** The same as one kind of its lobes knows it: the cut of so many petals. */
+    default Making equal(int all) {
+        return this;
+    }
+
+    /** The same with its unlike lobes leaning out by a share only. */
+    default Making leaning(double open) {
+        return this;
     }
 
     /** The same cut by the cutter that cuts a ring of so many, however many are used of it. */

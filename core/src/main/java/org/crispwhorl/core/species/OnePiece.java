@@ -1,16 +1,20 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.measure.Lately;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
+import org.crispwhorl.core.outline.CutShape;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
@@ -40,7 +44,14 @@ public record OnePiece(
                 usual = 0,
                 means =
                         "Petals that the cutter has: 0 as many as the ring. A ring of more takes several cuts, one of fewer leaves some of a cut unused.")
-        int petalsInCut)
+        int petalsInCut,
+
+        @Words(
+                label = "unlike lobes",
+                longest = 6,
+                means =
+                        "Lobes of the same cut that are not like the ring's own petals; none for a cut of equal petals.")
+        List<Lobe> lobes)
         implements Making {
     /** What is done with the cut before it is shaped. */
     public enum Division {
@@ -57,7 +68,13 @@ public record OnePiece(
     private static final int SECTIONS = 4;
 
     public OnePiece {
-        Limits.check(OnePiece.class, thinning, middleMm, division, petalsInCut);
+        lobes = List.copyOf(lobes);
+        Limits.check(OnePiece.class, thinning, middleMm, division, petalsInCut, lobes);
+    }
+
+    /** A cut of equal petals. */
+    public OnePiece(Thinning thinning, double middleMm, Division division, int petalsInCut) {
+        this(thinning, middleMm, division, petalsInCut, List.of());
     }
 
     @Override
@@ -72,7 +89,7 @@ public record OnePiece(
 
     /** The same cut by a cutter of so many petals. */
     public OnePiece withPetalsInCut(int petals) {
-        return new OnePiece(thinning, middleMm, division, petals);
+        return new OnePiece(thinning, middleMm, division, petals, lobes);
     }
 
     @Override
@@ -82,12 +99,58 @@ public record OnePiece(
 
     @Override
     public Making withThinning(Thinning other) {
-        return new OnePiece(other, middleMm, division, petalsInCut);
+        return new OnePiece(other, middleMm, division, petalsInCut, lobes);
     }
 
     @Override
     public Optional<Cut> cutOf(Outline outline, int count) {
-        return Optional.of(new Cut(outline, cutterPetals(count), middleMm));
+        return Optional.of(
+                lobes.isEmpty()
+                        ? new Cut(outline, cutterPetals(count), middleMm)
+                        : UNIONS.of(
+                                List.of(outline, count, middleMm, lobes),
+                                () -> Cut.of(union(outline, count).traced())));
+    }
+
+    private static final Lately<List<Object>, Cut> UNIONS = new Lately<>(64);
+
+    /** The cut of unlike lobes as it lies. */
+    private CutShape union(Outline outline, int count) {
+        List<CutShape.Sprung> sprung = new ArrayList<>();
+        for (int k = 0; k < count; k++) {
+            sprung.add(new CutShape.Sprung(outline, 2 * Math.PI * k / count));
+        }
+        for (Lobe lobe : lobes) {
+            for (double azimuth : lobe.azimuthsRad()) {
+                sprung.add(new CutShape.Sprung(lobe.outline(), azimuth));
+            }
+        }
+        return CutShape.sprung(sprung, middleMm);
+    }
+
+    @Override
+    public List<Lobe> unlike() {
+        return lobes;
+    }
+
+    @Override
+    public Making equal(int all) {
+        return new OnePiece(thinning, middleMm, division, all);
+    }
+
+    @Override
+    public Making leaning(double open) {
+        return new OnePiece(
+                thinning,
+                middleMm,
+                division,
+                petalsInCut,
+                lobes.stream().map(l -> l.opened(open)).toList());
+    }
+
+    /** Petals of the ring and unlike lobes together. */
+    private int all(int count) {
+        return count + lobes.stream().mapToInt(Lobe::count).sum();
     }
 
     @Override
@@ -106,7 +169,7 @@ public record OnePiece(
         boolean thins = thinning.thins();
         return Hands.of(Operation.CUT, cuts(count))
                 .and(Operation.CUP, snips > 0 ? 1 : 0, snips)
-                .and(Operation.THIN, thins ? joints(count) : 0, thins ? count : 0);
+                .and(Operation.THIN, thins ? joints(count) : 0, thins ? all(count) : 0);
     }
 
     @Override
@@ -116,12 +179,12 @@ public record OnePiece(
 
     @Override
     public Optional<Making> singly() {
-        return Optional.of(new Sheet(thinning));
+        return lobes.isEmpty() ? Optional.of(new Sheet(thinning)) : Optional.empty();
     }
 
     @Override
     public Optional<Making> inSections() {
-        return division == Division.WHOLE
+        return division == Division.WHOLE && lobes.isEmpty()
                 ? Optional.of(new OnePiece(thinning, middleMm, Division.SECTIONS, petalsInCut))
                 : Optional.empty();
     }
@@ -143,13 +206,17 @@ public record OnePiece(
                                 "Middle + two petals",
                                 "Your design",
                                 Why.in("middle", middleMm, Unit.MM),
-                                Why.in("petal", outline.lengthMm(), Unit.MM)));
+                                Why.in("petal", (acrossMm(outline) - middleMm) / 2, Unit.MM)));
     }
 
     @Override
     public Making scaled(double factor) {
         return new OnePiece(
-                thinning, Limits.within(OnePiece.class, "middleMm", middleMm * factor), division, petalsInCut);
+                thinning,
+                Limits.within(OnePiece.class, "middleMm", middleMm * factor),
+                division,
+                petalsInCut,
+                lobes.stream().map(l -> l.scaled(factor)).toList());
     }
 
     /** Pieces of the ring that one cut gives when all of it is used. */
@@ -189,7 +256,7 @@ public record OnePiece(
 
     @Override
     public int besides(int count) {
-        return ofOneCut(count);
+        return lobes.isEmpty() ? ofOneCut(count) : all(count);
     }
 
     @Override
@@ -199,8 +266,11 @@ public record OnePiece(
 
     @Override
     public double volumeMm3(Outline outline, int count, Paste paste) {
-        int lobes = cutterPetals(count);
-        return new Cut(outline, lobes, middleMm).areaMm2() * thinning.rolledMm() / lobes;
+        if (!lobes.isEmpty()) {
+            return cutOf(outline, count).orElseThrow().areaMm2() * thinning.rolledMm() / count;
+        }
+        int petals = cutterPetals(count);
+        return new Cut(outline, petals, middleMm).areaMm2() * thinning.rolledMm() / petals;
     }
 
     @Override
@@ -215,7 +285,8 @@ public record OnePiece(
 
     /** Width of the cutter from tip to tip, mm. */
     public double acrossMm(Outline outline) {
-        return middleMm + 2 * outline.lengthMm();
+        double longest = lobes.stream().mapToDouble(l -> l.outline().lengthMm()).reduce(outline.lengthMm(), Math::max);
+        return middleMm + 2 * longest;
     }
 
     /** Petals that the cutter itself has. */
@@ -226,6 +297,9 @@ public record OnePiece(
 
     @Override
     public String startsFrom(Outline outline, int count, Paste paste) {
-        return "one-piece cutter of " + cutterPetals(count) + ", " + Unit.MM.write(acrossMm(outline)) + " across";
+        return lobes.isEmpty()
+                ? "one-piece cutter of " + cutterPetals(count) + ", " + Unit.MM.write(acrossMm(outline)) + " across"
+                : "one-piece cutter of " + all(count) + " unlike lobes, "
+                        + Unit.MM.write(cutOf(outline, count).orElseThrow().sizeMm()) + " long";
     }
 }

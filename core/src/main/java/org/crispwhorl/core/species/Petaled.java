@@ -44,7 +44,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
 
     @Override
     default int pieceCount() {
-        return pieces().count();
+        return pieces().all();
     }
 
     @Override

@@ -289,9 +289,9 @@ public record Pieces(
         int units = making.joints(count);
         boolean edged = edge.bandMm() > 0 || edge.turnedMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;
         Hands hands = making.begin(outline, count)
-                .and(Operation.VEIN, veiner.isPresent() ? units : 0, veiner.isPresent() ? count : 0)
-                .and(Operation.CUP, cups() ? units : 0, cups() ? count : 0)
-                .and(Operation.FRILL, edged ? units : 0, edged ? count : 0)
+                .and(Operation.VEIN, veiner.isPresent() ? units : 0, veiner.isPresent() ? all() : 0)
+                .and(Operation.CUP, cups() ? units : 0, cups() ? all() : 0)
+                .and(Operation.FRILL, edged ? units : 0, edged ? all() : 0)
                 .and(Operation.FOLD, foldDeg > 0 ? count : 0)
                 .and(Operation.WIRE, wired().isPresent() ? count : 0)
                 .and(Operation.CUT, lining.isPresent() ? units() : 0)
@@ -309,11 +309,31 @@ public record Pieces(
      */
     public Hands setting() {
         int joints = making.joints(count);
-        int wrapped = wraps() ? count : 0;
+        int wrapped = wraps() ? all() : 0;
         if (joints == 1) {
             return Hands.of(Operation.WRAP, 1, wrapped);
         }
         return Hands.of(Operation.SET, joints).and(Operation.WRAP, 0, joints < count ? wrapped : 0);
+    }
+
+    /** All pieces, the unlike lobes of their cut with them. */
+    public int all() {
+        return count + making.unlike().stream().mapToInt(Lobe::count).sum();
+    }
+
+    /** The pieces that are of one kind of lobe of their cut. */
+    public Pieces lobes(Lobe lobe) {
+        return with(d -> {
+            d.count = lobe.count();
+            d.quickCount = 0;
+            d.outline = lobe.outline();
+            d.leanDeg = lobe.leanDeg();
+            d.former = lobe.former();
+            d.making = making.equal(all());
+            d.place = lobe.count() == 1
+                    ? new Place(Place.Rule.FREE, lobe.turnDeg(), place.seatMm())
+                    : new Place(Place.Rule.SIDES_ALIKE, lobe.turnDeg(), place.seatMm());
+        });
     }
 
     /** Whether petals are pressed on to what is inside them; what is threaded by its middle alone stands away from it. */
@@ -344,10 +364,10 @@ public record Pieces(
                 if (wraps()) {
                     d.attachment = attachment.opening(from + (1 - from) * (1 - open) * LAID_FARTHER);
                 }
-                double share = Math.max(size, open);
+                double share = making.unlike().isEmpty() ? Math.max(size, open) : 1;
                 d.count = fewer(count, share);
                 d.quickCount = quickCount == 0 ? 0 : Math.min(d.count, fewer(quickCount, share));
-                d.making = making.ofCutter(count);
+                d.making = making.unlike().isEmpty() ? making.ofCutter(count) : making.leaning(open);
             }
             if (!making.cut()) {
                 d.outline = outline.withLength(Limits.within(Outline.class, "lengthMm", outline.lengthMm() * size))
@@ -358,6 +378,27 @@ public record Pieces(
             }
         });
     }
+
+    /** So many of them, cut one by one, laid soft over a core and closed over it. */
+    Pieces wrapping(int wraps) {
+        return with(d -> {
+            d.count = wraps;
+            d.quickCount = 0;
+            d.making = making.singly().orElse(making);
+            d.attachment =
+                    new Attachment.Glued(WRAPPED_TO, 1, Optional.of(new Attachment.Glued.Reach(OVER_THE_CORE_MM)));
+            d.overlap = Overlap.SUCCESSIVE;
+            d.former = Optional.empty();
+            d.leanDeg = 0;
+            d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
+        });
+    }
+
+    /** Share of a wrap's length that is glued. */
+    private static final double WRAPPED_TO = 0.6;
+
+    /** The tip of a wrap stands so far above its core, mm. */
+    private static final double OVER_THE_CORE_MM = 2;
 
     /** Share of what opens in the full flower that lies on in a bud. */
     private static final double LAID_FARTHER = 0.5;

@@ -13,26 +13,37 @@ import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
+import org.crispwhorl.core.form.Crossings;
+import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.FineStamens;
+import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Joining;
+import org.crispwhorl.core.species.Lobe;
+import org.crispwhorl.core.species.OnePiece;
+import org.crispwhorl.core.species.OpenedHead;
+import org.crispwhorl.core.species.OpeningStage;
+import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.thinning.Thinning;
 import org.testng.annotations.Test;
 
 /** Flowers that are rolled, snipped or carry something, as working makers build them, and what must come out. */
@@ -155,5 +166,96 @@ public class WholeTruthsTest {
                 .min()
                 .orElseThrow();
         assertTrue(side > 0, "none stands on the other side");
+    }
+
+    /** One cut of a lip, a keel and two sides round a soft bud, as peas and their like are made. */
+    private static Species folded() {
+        Pieces lip = Garden.petals(1, 30, 26, 120).with(d -> {
+            d.making = new OnePiece(
+                    new Thinning(1, 0.6),
+                    4,
+                    OnePiece.Division.WHOLE,
+                    0,
+                    List.of(
+                            new Lobe(Outline.of(18, 14, 0.5, 0.4, 2), 1, 180, 5, Optional.empty()),
+                            new Lobe(Outline.of(20, 18, 0.6, 0.3, 2), 2, 90, 45, Optional.empty())));
+            d.attachment = new Attachment.Threaded(0.2, 0.3);
+            d.overlap = Overlap.TUCKED;
+            d.former = Optional.empty();
+            d.drying = new Lying.Hung();
+            d.joining = new Joining(
+                    Joining.As.SOFT,
+                    Joining.Onto.SOFT,
+                    new Joining.Rest(Joining.Rest.Until.HOLDS, 0, Joining.Rest.Position.HANGING));
+        });
+        Heart stalked = heart(new HeartForm.Teardrop(6, 12), 28).withStem(28, 1, 25);
+        return wanted(Garden.species(50, stalked, plain("blossom", lip)));
+    }
+
+    @Test
+    public void aFoldedBlossomIsOneCutOfUnlikeLobes() {
+        Species blossom = folded();
+        assertEquals(kinds(blossom), List.of(), kinds(blossom).toString());
+        double minutes = hands(blossom);
+        assertTrue(minutes >= 2 && minutes <= 4.5, "hands " + minutes);
+        Pieces pieces = blossom.petaled().get(0).pieces();
+        assertEquals(blossom.petaled().get(0).pieceCount(), 4);
+        assertEquals(pieces.units(), 1, "one press of one cutter");
+        // Its paste is the area of the union: less than its lobes and its middle one by one, more than the lobes alone
+        // without overlaps.
+        double one = 4
+                * new Assessment(blossom, Conditions.USUAL)
+                        .pieceG(blossom.petaled().get(0))
+                / 1.38e-3;
+        double lobes = pieces.outline().areaMm2()
+                + pieces.making().unlike().stream()
+                        .mapToDouble(l -> l.count() * l.outline().areaMm2())
+                        .sum();
+        assertTrue(one < lobes + Math.PI * 4 && one > 0.85 * lobes, one + " of " + lobes);
+        // Each lobe stands where it springs from: the lip back, the keel up, the sides to either side.
+        FlowerForm form = Garden.form(blossom);
+        assertEquals(form.rings().size(), 3);
+        assertEquals(form.rings().get(0).azimuthsRad().length, 1);
+        assertEquals(form.rings().get(2).azimuthsRad().length, 2);
+        assertEquals(Crossings.of(form), List.of(), Crossings.of(form).toString());
+        Species opening = OpeningStage.HALF.of(blossom, s -> Garden.form(s).faceMm());
+        assertEquals(
+                opening.petaled().get(0).pieces().cut(),
+                pieces.cut(),
+                "half open it is the same cut, standing up more");
+    }
+
+    private static Pieces sepals() {
+        return Garden.petals(5, 12, 5, 60).with(d -> {
+            d.attachment = new Attachment.Glued(0.4, 0.6, Optional.empty());
+            d.former = Optional.empty();
+            d.overlap = Overlap.APART;
+            d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.DRY);
+        });
+    }
+
+    /** Buds are small flowers by themselves: a core, wraps of the flower's own cutter, a calyx. */
+    @Test
+    public void aSpikeOfBudsOnCoresOfTheirOwnIsCarriedByItsStem() {
+        Heads.Opening buds = new Heads.Opening(
+                "buds", 5, 0.5, 1, 0, Optional.of(new Heads.OwnCore(new HeartForm.Teardrop(8, 16), 24, 2)));
+        Heads.Opening open = new Heads.Opening("flowers", 4, 1, 1, 1);
+        Species spike = wanted(Garden.species(
+                60,
+                heart(new HeartForm.Ball(7), 20),
+                plain("petals", Garden.petals(5, 24, 20, 60)),
+                new Calyx("calyx", "calyx", Garden.GREEN.id(), sepals(), Colouring.NONE),
+                new Heads("heads", "spike", Heads.Arrangement.SPIKE, List.of(buds, open), 16, 8, 60, 20, 15, 18, 120)));
+        assertTrue(kinds(spike).stream().noneMatch(k -> k.startsWith("STOP")), kinds(spike) + "");
+        Species bud = OpenedHead.of(spike, buds);
+        assertEquals(bud.heart().orElseThrow().gauge(), 24);
+        assertEquals(bud.heart().orElseThrow().form(), new HeartForm.Teardrop(8, 16));
+        assertEquals(bud.part("petals").orElseThrow().pieceCount(), 2);
+        assertTrue(bud.part("calyx").isPresent());
+        assertTrue(Garden.form(bud).faceMm() < 18, "closed: " + Garden.form(bud).faceMm());
+        Species fewer = OpenedHead.of(
+                spike,
+                new Heads.Opening("cores", 1, 0.5, 1, 0, Optional.of(new Heads.OwnCore(new HeartForm.Ball(6), 26, 0))));
+        assertTrue(fewer.part("petals").isEmpty());
     }
 }

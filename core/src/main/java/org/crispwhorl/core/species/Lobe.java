@@ -1,0 +1,76 @@
+package org.crispwhorl.core.species;
+
+import java.util.Optional;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.outline.Outline;
+
+/**
+ * Lobes of a one-piece cut that are not like the ring's own petals: a lip, a keel, a pair of sides. They spring from the same
+ * middle and are cut by the same cutter.
+ */
+@Words(label = "unlike lobe", means = "A lobe of the same cut that is not like the others.")
+public record Lobe(
+        @Words(label = "outline") Outline outline,
+
+        @Quantity(
+                label = "lobes alike",
+                unit = Unit.COUNT,
+                min = 1,
+                max = 12,
+                usual = 1,
+                means = "How many there are: two stand alike on either side.")
+        int count,
+
+        @Quantity(
+                label = "from the first petal",
+                unit = Unit.DEGREE,
+                min = -180,
+                max = 180,
+                step = 5,
+                usual = 180,
+                means = "Round the middle, from the first petal of the ring.")
+        double turnDeg,
+
+        @Quantity(
+                label = "lean",
+                unit = Unit.DEGREE,
+                min = -90,
+                max = 170,
+                usual = 60,
+                means = "At its tip, from the axis: 0 upright, 90 flat, below 0 closed over, above 90 turned back.")
+        double leanDeg,
+
+        @Words(label = "former") Optional<Former> former) {
+    public Lobe {
+        Limits.check(Lobe.class, outline, count, turnDeg, leanDeg, former);
+    }
+
+    /** The same, leaning out by a share only. */
+    Lobe opened(double open) {
+        return new Lobe(outline, count, turnDeg, leanDeg > 0 ? leanDeg * open : leanDeg, former);
+    }
+
+    /** The same, larger or smaller by a factor. */
+    Lobe scaled(double factor) {
+        return new Lobe(
+                outline.withLength(Limits.within(Outline.class, "lengthMm", outline.lengthMm() * factor))
+                        .withWidth(Limits.within(Outline.class, "widthMm", outline.widthMm() * factor)),
+                count,
+                turnDeg,
+                leanDeg,
+                former.map(f -> f.scaled(factor)));
+    }
+
+    /** Azimuths round the middle, radians: one at its turn, several alike on either side. */
+    double[] azimuthsRad() {
+        double[] azimuths = new double[count];
+        double turn = Math.toRadians(turnDeg);
+        for (int i = 0; i < count; i++) {
+            azimuths[i] = count == 1 ? turn : turn * (1 - 2.0 * i / (count - 1));
+        }
+        return azimuths;
+    }
+}
