@@ -28,6 +28,7 @@ const size = (cut: Schemas['Cut']) =>
           {{ job.shade }}, rolled to {{ job.rolledMm.toFixed(1) }} mm<template v-if="job.setting !== undefined"> (setting {{ job.setting }})</template>,
           a strip of {{ mm(job.nesting.stripMm) }} × {{ mm(job.stripMm) }} {{ lengths.unit }}
         </p>
+        <p v-for="note in job.notes" :key="note">◆ {{ $told(note) }}</p>
         <table class="mt-1 w-full" aria-label="Cut list">
           <tbody>
             <tr v-for="line in job.lines" :key="line.species + line.part" class="border-t border-line">

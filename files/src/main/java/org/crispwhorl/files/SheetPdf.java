@@ -91,6 +91,9 @@ public final class SheetPdf {
             }
             flow.room(rows.size() * 6 + 24);
             flow.table(columns, rows);
+            for (String note : job.notes()) {
+                flow.note(note);
+            }
             strip(job.cut().shape(), job.nesting(), job.pieces());
         }
         if (!materials.uncut().isEmpty()) {

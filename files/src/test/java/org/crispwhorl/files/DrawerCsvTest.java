@@ -6,6 +6,7 @@ import static org.testng.Assert.expectThrows;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.drawer.BreakageRecord;
 import org.crispwhorl.core.drawer.CakePick;
 import org.crispwhorl.core.drawer.ColourPot;
@@ -24,6 +25,7 @@ import org.crispwhorl.core.drawer.TapeRoll;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.outline.Pulling;
+import org.crispwhorl.core.paste.Grooves;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Veiner;
@@ -36,7 +38,7 @@ public class DrawerCsvTest {
             new Cutter("bent by hand", 1, Cut.of(Pulling.freed(Outline.of(30, 22, 0.6, 0.2, 2))), true, 0),
             new OwnVeiner("leaf veiner", 1, 80, Veiner.Sides.BOTH, 0.6),
             new OwnFormer("spoon", 6, 30, 9),
-            new RidgedBoard("board", 1, 8, 1.2),
+            new RidgedBoard("board", 1, 8, 1.2, Optional.of(new Grooves(150, 25))),
             new RollerMachine(
                     "roller",
                     1,

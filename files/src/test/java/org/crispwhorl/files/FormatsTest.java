@@ -30,7 +30,9 @@ public class FormatsTest {
                 35,
                 6,
                 0.7654,
-                java.util.Optional.empty());
+                java.util.Optional.empty(),
+                false,
+                false);
     }
 
     private static List<CSVRecord> read(String csv) throws IOException {

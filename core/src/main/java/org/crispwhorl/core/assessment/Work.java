@@ -104,8 +104,7 @@ public final class Work {
                 .map(Former::name)
                 .map(a.conditions().kit()::formersNamed)
                 .orElse(OptionalInt.empty());
-        boolean grooved = part.pieces().wired().isPresent() && a.ways(part).ridge() == Ways.Ridge.BOARD;
-        OptionalInt grooves = grooved ? OptionalInt.of(a.conditions().kit().grooves()) : OptionalInt.empty();
+        OptionalInt grooves = grooved(a, part) ? OptionalInt.of(atOnce(a, part)) : OptionalInt.empty();
         double open = Math.min(24 * 60, skinnedMin * (covered ? SkinClock.COVER : 1));
         int count = part.pieces().count();
         double made = pace(a).minutes(part.making(a)) / count;
@@ -115,6 +114,23 @@ public final class Work {
             case PART_DRY -> new Lots(open, made, formers, grooves, inTheWindow(a, part, made - set));
             default -> new Lots(open, made, formers, grooves, OptionalInt.empty());
         };
+    }
+
+    /** Whether its pieces are cut on the ridged board, their midribs in its grooves. */
+    public static boolean grooved(Assessment a, Petaled part) {
+        return part.pieces().wired().isPresent()
+                && part.pieces().cut().filter(cut -> !cut.onePiece()).isPresent()
+                && a.ways(part).ridge() == Ways.Ridge.BOARD;
+    }
+
+    /** Pieces that lie on the board at once: one a groove where it is not known how they lie. */
+    private static int atOnce(Assessment a, Petaled part) {
+        int grooves = a.conditions().kit().grooves();
+        return a.conditions()
+                .kit()
+                .laid()
+                .map(l -> Math.max(1, l.atOnce(part.pieces().outline(), grooves)))
+                .orElse(grooves);
     }
 
     /** How many pieces made one after the other all bend still when the last of them holds, so that each is set in its window. */

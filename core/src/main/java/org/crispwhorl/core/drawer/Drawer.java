@@ -58,6 +58,7 @@ public record Drawer(List<DrawerItem> items) {
                         .toList(),
                 board.map(RidgedBoard::grooves).orElse(usual.grooves()),
                 board.map(RidgedBoard::grooveMm).orElse(usual.grooveMm()),
+                board.flatMap(RidgedBoard::laid),
                 roller().map(RollerMachine::stripMm).orElse(usual.stripMm()),
                 usual.covered(),
                 List.copyOf(pastes().values()),

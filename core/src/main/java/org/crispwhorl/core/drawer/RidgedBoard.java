@@ -1,9 +1,11 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Grooves;
 
 /** A board whose grooves leave ridges for wires. */
 @Words(label = "ridged board", means = "A board whose grooves leave ridges for wires.")
@@ -37,9 +39,12 @@ public record RidgedBoard(
                 step = 0.1,
                 usual = 1.2,
                 means = "Thickness of the ridge that a groove leaves.")
-        double grooveMm)
+        double grooveMm,
+
+        @Words(label = "laid", means = "How its grooves lie, so that cuts are counted as they fit on it.")
+        Optional<Grooves> laid)
         implements DrawerItem {
     public RidgedBoard {
-        Limits.check(RidgedBoard.class, name, count, grooves, grooveMm);
+        Limits.check(RidgedBoard.class, name, count, grooves, grooveMm, laid);
     }
 }

@@ -18,6 +18,7 @@ public final class Findings {
             new StamenSpacing(),
             new WireTooThin(),
             new RidgeTooThin(),
+            new GrooveTooShort(),
             new HoldTooShort(),
             new WireEndsInBend(),
             new PetalsTooShortToMeet(),

@@ -94,20 +94,21 @@ public final class Gathering {
                 shopping(cuts, wires, pastes, stems));
     }
 
-    private record SheetOf(Cut cut, double rolledMm, String shade) {}
+    private record SheetOf(Cut cut, double rolledMm, String shade, boolean grooved, boolean twoColoured) {}
 
     private List<Materials.CutterJob> cuts() {
         Map<SheetOf, List<OrderSheet.CutLine>> byCutter = new LinkedHashMap<>();
         for (OrderSheet.CutLine line : sheet.cuts()) {
             line.cut().ifPresent(cut -> byCutter.computeIfAbsent(
-                            new SheetOf(cut, line.rolledMm(), line.shade()), k -> new ArrayList<>())
+                            new SheetOf(cut, line.rolledMm(), line.shade(), line.grooved(), line.twoColoured()),
+                            k -> new ArrayList<>())
                     .add(line));
         }
         List<Materials.CutterJob> jobs = new ArrayList<>();
         byCutter.forEach((key, all) -> {
             progress.reached(
                     0.6 * jobs.size() / byCutter.size(), "Nesting " + all.get(0).part());
-            Nesting nesting = Nesting.of(key.cut(), conditions.kit().stripMm());
+            Nesting nesting = all.get(0).nesting(conditions.kit());
             int pieces = all.stream().mapToInt(l -> l.needed() + l.spares()).sum();
             List<CutterFit> fits =
                     CutterFit.of(new CutterFit.Wanted(key.cut(), all.get(0).finishedMm()), drawer);
@@ -124,10 +125,38 @@ public final class Gathering {
                     all,
                     pieces,
                     nesting,
-                    nesting.lengthMm(pieces)));
+                    nesting.lengthMm(pieces),
+                    lies(key, nesting)));
         });
         jobs.sort(Comparator.comparingDouble(j -> -j.cut().sizeMm()));
         return jobs;
+    }
+
+    /** What the nesting asks of the hand. */
+    private List<String> lies(SheetOf key, Nesting nesting) {
+        List<String> notes = new ArrayList<>();
+        if (key.grooved()) {
+            notes.add(conditions
+                    .kit()
+                    .laid()
+                    .map(laid -> "on the ridged board, each midrib in a groove: "
+                            + laid.atOnce(key.cut().outline(), conditions.kit().grooves()) + " at once, "
+                            + nesting.pattern().size() + " a groove"
+                            + (laid.every(key.cut().outline()) > 1
+                                    ? ", every " + ordinal(laid.every(key.cut().outline())) + " groove"
+                                    : ""))
+                    .orElse(
+                            "on the ridged board, each midrib in a groove: how the grooves lie is not in the drawer, so "
+                                    + "the nesting is that of a plain sheet"));
+        }
+        if (key.twoColoured()) {
+            notes.add("two shades rolled together: what is left over is not kneaded again");
+        }
+        return notes;
+    }
+
+    private static String ordinal(int n) {
+        return n == 2 ? "second" : n == 3 ? "third" : n + "th";
     }
 
     private List<Materials.WireJob> wires() {

@@ -38,6 +38,7 @@ public record Materials(
      * @param pieces cuts in all, spares included
      * @param nesting how they lie on the strip
      * @param stripMm length of strip that they take
+     * @param notes what the nesting asks of the hand
      */
     public record CutterJob(
             Cut cut,
@@ -49,7 +50,8 @@ public record Materials(
             List<OrderSheet.CutLine> lines,
             int pieces,
             Nesting nesting,
-            double stripMm) {}
+            double stripMm,
+            List<String> notes) {}
 
     /**
      * All wires of one gauge.

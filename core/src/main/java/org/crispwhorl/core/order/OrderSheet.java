@@ -26,6 +26,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.StartsFrom;
 import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Spares;
 
 /**
@@ -57,6 +58,8 @@ public record OrderSheet(
      * @param spares more of them, by the odds of breakage
      * @param grams paste in one of them
      * @param cut what its cutter cuts, where it has one
+     * @param grooved whether it is cut with its midrib in a groove of the ridged board
+     * @param twoColoured whether two shades are rolled together, so that what is left over is not kneaded again
      */
     public record CutLine(
             String species,
@@ -70,7 +73,21 @@ public record OrderSheet(
             int needed,
             int spares,
             double grams,
-            Optional<Cut> cut) {}
+            Optional<Cut> cut,
+            boolean grooved,
+            boolean twoColoured) {
+        /** How its cuts lie on what is rolled out. */
+        Nesting nesting(Kit kit) {
+            return lying(cut.orElseThrow(), grooved, kit);
+        }
+    }
+
+    private static Nesting lying(Cut cut, boolean grooved, Kit kit) {
+        return kit.laid()
+                .filter(laid -> grooved)
+                .map(laid -> Nesting.along(laid, cut.outline()))
+                .orElseGet(() -> Nesting.of(cut, kit.stripMm()));
+    }
 
     /** Paste of one shade: what is in the pieces with their spares, and what to mix so that it is enough: between the cuts some
      * is lost. */
@@ -243,9 +260,18 @@ public record OrderSheet(
         /** Paste lost between the cuts for each gram in the pieces; nothing is where no cutter is used. */
         private double lostPerG(Assessment a, Part part) {
             Optional<Cut> cut = part.startsFrom(a).flatMap(StartsFrom::cut);
-            return cut.map(c -> Nesting.of(c, conditions.kit().stripMm())
-                            .lostPerG(a.paste().rekneadShare()))
+            double again = twoColoured(part) ? 0 : a.paste().rekneadShare();
+            return cut.map(c -> lying(c, grooved(a, part), conditions.kit()).lostPerG(again))
                     .orElse(0.0);
+        }
+
+        private static boolean grooved(Assessment a, Part part) {
+            return part.flat().filter(p -> Work.grooved(a, p)).isPresent();
+        }
+
+        /** Two shades rolled together part no more. */
+        private static boolean twoColoured(Part part) {
+            return part.flat().flatMap(p -> p.pieces().lining()).isPresent();
         }
 
         private void addPart(Assessment a, String species, Part part, int needed, int spares) {
@@ -263,7 +289,9 @@ public record OrderSheet(
                             needed,
                             spares,
                             a.pasteG(part) / units,
-                            start.cut())));
+                            start.cut(),
+                            grooved(a, part),
+                            twoColoured(part))));
             if (part.boughtStrands() > 0) {
                 stamens.add(new StamenLine(species, part.name(), part.boughtStrands() * needed));
             }

@@ -12,6 +12,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.valid.IsSimpleOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /** Makes an outline of a line that a maker has drawn or traced, or says why paste cannot be cut so. */
 public final class TracedOutline {
@@ -77,7 +78,11 @@ public final class TracedOutline {
 
     /** The outline of a shape that is sound already, as it lies. */
     static Outline of(Polygon shape) {
-        double[][] corners = corners(simplified(shape));
+        Polygon plain = shape;
+        for (double rough = ROUGHNESS_MM[0]; plain.getNumPoints() > OwnShape.MOST_CORNERS; rough *= 2) {
+            plain = (Polygon) TopologyPreservingSimplifier.simplify(shape, rough);
+        }
+        double[][] corners = corners(plain);
         Bounds box = Bounds.of(corners);
         return fitted(
                 OwnShape.of(corners),

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.CutShape;
+import org.crispwhorl.core.outline.Outline;
 
 /**
  * How a cutter nests on a strip of paste: the best lattice or double lattice (the shape and itself turned by half a turn, after
@@ -77,6 +78,19 @@ public record Nesting(
             FOUND.clear();
         }
         return FOUND.computeIfAbsent(new Asked(cut, stripMm), asked -> of(cut.shape(), stripMm));
+    }
+
+    /** How single pieces lie on a ridged board: the strip runs across its grooves, each midrib lies in one. */
+    public static Nesting along(Grooves grooves, Outline piece) {
+        int each = Math.max(1, grooves.alongOne(piece));
+        double pitch = grooves.every(piece) * grooves.apartMm();
+        double wide = Math.max(grooves.longMm(), piece.lengthMm());
+        double yield = each * piece.areaMm2() / (wide * pitch);
+        List<OnStrip> pattern = new ArrayList<>();
+        for (int k = 0; k < each; k++) {
+            pattern.add(new OnStrip(pitch / 2, k * (piece.lengthMm() + Grooves.BETWEEN_MM), 0));
+        }
+        return new Nesting(0, yield, yield, yield, wide, pitch, pattern);
     }
 
     /**

@@ -135,7 +135,7 @@ public record OnePiece(
 
     @Override
     public Making equal(int all) {
-        return new OnePiece(thinning, middleMm, division, all);
+        return new OnePiece(thinning, middleMm, division, (int) Limits.within(OnePiece.class, "petalsInCut", all));
     }
 
     @Override

@@ -2,11 +2,13 @@ package org.crispwhorl.core.studio;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Grooves;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.wire.WireTable;
@@ -39,6 +41,9 @@ public record Kit(
                 means = "Thickness of the ridge that a groove leaves.")
         double grooveMm,
 
+        @Words(label = "laid", means = "How the board's grooves lie, as far as that is known.")
+        Optional<Grooves> laid,
+
         @Quantity(
                 label = "widest strip",
                 unit = Unit.MM,
@@ -63,14 +68,23 @@ public record Kit(
 
     /** A usual drawer. */
     public static final Kit USUAL = new Kit(
-            List.of(18, 20, 22, 24, 26, 28, 30), List.of(), 8, 1.2, 140, true, List.of(), List.of(), Spares.UNRECORDED);
+            List.of(18, 20, 22, 24, 26, 28, 30),
+            List.of(),
+            8,
+            1.2,
+            Optional.empty(),
+            140,
+            true,
+            List.of(),
+            List.of(),
+            Spares.UNRECORDED);
 
     public Kit {
         gauges = List.copyOf(gauges);
         formers = List.copyOf(formers);
         pastes = List.copyOf(pastes);
         wires = List.copyOf(wires);
-        Limits.check(Kit.class, gauges, formers, grooves, grooveMm, stripMm, covered, pastes, wires, breakage);
+        Limits.check(Kit.class, gauges, formers, grooves, grooveMm, laid, stripMm, covered, pastes, wires, breakage);
         WireTable table = WireTable.STANDARD;
         for (MeasuredWire wire : wires) {
             table = table.with(wire.gauge(), wire.diameterMm());

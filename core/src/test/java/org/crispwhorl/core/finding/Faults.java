@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.paste.Grooves;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
@@ -35,6 +36,15 @@ final class Faults {
     static final Conditions DAMP = USUAL.withRoom(new Room(20, 80, new Room.Air.Still()));
 
     private Faults() {}
+
+    /** A studio whose ridged board has grooves of such a length. */
+    private static Conditions grooved(double longMm) {
+        return USUAL.withKit(USUAL.kit().withLaid(Optional.of(new Grooves(longMm, 25))));
+    }
+
+    private static Species onTheBoard(Species species) {
+        return species.withWays(species.ways().withRidge(Optional.of(Ways.Ridge.BOARD)));
+    }
 
     static Species wired(Attachment.Wired wired) {
         return wanted(Garden.changed(ROSE, "petals", p -> p.withAttachment(wired)));
@@ -176,6 +186,22 @@ final class Faults {
             {
                 "veiner-cuts-through",
                 veined("petals", new Veiner("rose", 36, Veiner.Sides.BOTH, Veiner.Laid.TOWARDS_BASE, 1.4)),
+                USUAL,
+                "petals",
+                Severity.STOP
+            },
+            {
+                "groove-too-short",
+                onTheBoard(Garden.changed(ROSE, "leaves", p -> p.outlined(o -> o.withLength(30)))),
+                grooved(28),
+                "leaves",
+                Severity.LOOK
+            },
+            {
+                "veiner-cuts-through",
+                veined(
+                        "petals",
+                        new Veiner("rose", 36, Veiner.Sides.BOTH, Veiner.Laid.TOWARDS_BASE, 0.9, Veiner.When.THINNED)),
                 USUAL,
                 "petals",
                 Severity.STOP

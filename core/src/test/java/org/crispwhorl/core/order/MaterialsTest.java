@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
@@ -18,9 +19,13 @@ import org.crispwhorl.core.drawer.OwnWire;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.TapeRoll;
 import org.crispwhorl.core.paste.Batch;
+import org.crispwhorl.core.paste.Grooves;
+import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
 
@@ -216,5 +221,51 @@ public class MaterialsTest {
         assertEquals(drawer.kit().gauges(), List.of(24));
         assertEquals(drawer.kit().breakage().meanShare(), 11.5 / 130, 1e-12);
         assertEquals(drawer.wires(24).offcuts().size(), 1);
+    }
+
+    /** Two shades rolled together part no more: what lies between the cuts is lost. */
+    @Test
+    public void trimmingsOfTwoColoursAreNotKneadedAgain() {
+        Species lined = Garden.changed(
+                ROSE, "petals", p -> p.with(d -> d.lining = Optional.of(new Lining(Garden.PALE.id(), 0.5))));
+        assertTrue(lostPerG(lined) > 1.3 * lostPerG(ROSE), lostPerG(lined) + " against " + lostPerG(ROSE));
+        Materials.CutterJob job = cuts(lined, Conditions.USUAL);
+        assertTrue(
+                job.notes().toString().contains("not kneaded again"),
+                job.notes().toString());
+        assertEquals(cuts(ROSE, Conditions.USUAL).notes(), List.of());
+    }
+
+    /** On the ridged board the sheet follows its grooves, and says so. */
+    @Test
+    public void piecesOnTheRidgedBoardLieAlongItsGrooves() {
+        Species ridged = ROSE.withWays(ROSE.ways().withRidge(Optional.of(Ways.Ridge.BOARD)));
+        Conditions board = Conditions.USUAL.withKit(Conditions.USUAL.kit().withLaid(Optional.of(new Grooves(150, 20))));
+        Materials.CutterJob job = cuts(ridged, board);
+        assertEquals(
+                job.nesting(), Nesting.along(new Grooves(150, 20), job.cut().outline()));
+        assertTrue(
+                job.notes().toString().contains("each midrib in a groove"),
+                job.notes().toString());
+        assertTrue(cuts(ridged, Conditions.USUAL).notes().toString().contains("not in the drawer"));
+    }
+
+    private static Materials.CutterJob cuts(Species species, Conditions conditions) {
+        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(species, 3));
+        return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, new Drawer(List.of()), 100)
+                .cuts()
+                .stream()
+                .filter(j -> j.lines().get(0).part().equals("petals"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static double lostPerG(Species species) {
+        OrderSheet.ShadeLine pink =
+                OrderSheet.of(List.of(new OrderSheet.Line(species, 3)), Conditions.USUAL).shades().stream()
+                        .filter(s -> s.shade().equals(Garden.PINK.name()))
+                        .findFirst()
+                        .orElseThrow();
+        return pink.mixG() / pink.pieceG() - 1;
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import org.crispwhorl.core.outline.CutShape;
 import org.crispwhorl.core.outline.Outline;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -99,5 +100,34 @@ public class NestingTest {
         Nesting nesting = Nesting.of(disc(30), ROLLER);
         assertEquals(nesting.lostPerG(1), 0, 1e-12);
         assertEquals(nesting.lostPerG(0), 1 / nesting.stripYield() - 1, 1e-12);
+    }
+
+    /** Petals 34 wide in grooves 25 apart lie in every second one; 40 long, three in a groove of 150. */
+    @Test
+    public void onARidgedBoardEachMidribLiesInAGroove() {
+        Grooves grooves = new Grooves(150, 25);
+        Outline petal = Outline.of(40, 34, 0.6, 0.2, 2);
+        assertEquals(grooves.alongOne(petal), 3);
+        assertEquals(grooves.every(petal), 2);
+        assertEquals(grooves.atOnce(petal, 9), 5 * 3);
+        Nesting nesting = Nesting.along(grooves, petal);
+        assertEquals(nesting.pitchMm(), 50.0);
+        assertEquals(nesting.lengthMm(4), 100.0);
+        Polygon shape = CutShape.of(petal).polygon();
+        List<Geometry> laid = nesting.places(9).stream()
+                .map(p -> AffineTransformation.translationInstance(p.alongMm(), p.acrossMm())
+                        .transform(shape))
+                .toList();
+        for (int i = 0; i < laid.size(); i++) {
+            assertEquals(nesting.places(9).get(i).turnDeg(), 0.0, "its midrib lies along the groove");
+            assertTrue(laid.get(i).getEnvelopeInternal().getMaxY() <= 150, "it lies on the board");
+            for (int k = i + 1; k < laid.size(); k++) {
+                assertTrue(laid.get(i).distance(laid.get(k)) >= 3 - 1e-9, i + " and " + k);
+            }
+        }
+        Outline leaf = Outline.of(160, 34, 0.6, 0.2, 2);
+        assertEquals(grooves.alongOne(leaf), 0);
+        Outline narrow = Outline.of(40, 20, 0.6, 0.2, 2);
+        assertEquals(grooves.every(narrow), 1);
     }
 }
