@@ -36,9 +36,19 @@ final class FaceOffWidth implements Rule {
         List<Petaled> rings =
                 a.species().petaled().stream().filter(Petaled::inHead).toList();
         if (!rings.isEmpty()) {
-            double factor = factor(a);
-            mends.add(Mend.species(
-                    a, "cut every petal at " + Math.round(100 * factor) + " % of its size", s -> cutAt(s, factor)));
+            boolean formed = rings.stream().anyMatch(r -> r.pieces().former().isPresent());
+            for (boolean withFormers : formed ? new boolean[] {false, true} : new boolean[] {false}) {
+                double factor = factor(a, withFormers);
+                if (factor <= MOST && factor >= 1 / MOST) {
+                    mends.add(Mend.species(
+                            a,
+                            "cut every petal at " + Math.round(100 * factor) + " % of its size"
+                                    + (withFormers
+                                            ? ", in formers as much " + (factor > 1 ? "larger" : "smaller")
+                                            : ""),
+                            s -> cutAt(s, factor, withFormers)));
+                }
+            }
         }
         mends.add(Mend.species(
                 a, "want it " + Unit.MM.write(Math.round(face)) + " wide", s -> s.withFace(Math.round(face))));
@@ -56,26 +66,34 @@ final class FaceOffWidth implements Rule {
     }
 
     /** What every petal is cut larger or smaller by: by what the face is off, again until that is little. */
-    private static double factor(Assessment a) {
+    private static double factor(Assessment a, boolean withFormers) {
         double factor = 1;
         double face = a.form().faceMm();
         for (int i = 0; i < ROUNDS && Math.abs(face / a.species().faceMm() - 1) > CLOSE_ENOUGH; i++) {
             factor *= a.species().faceMm() / face;
-            face = FlowerForm.of(cutAt(a.species(), factor), a.paste(), a.wireTable())
+            face = FlowerForm.of(cutAt(a.species(), factor, withFormers), a.paste(), a.wireTable())
                     .faceMm();
         }
         return factor;
     }
 
+    /** No petal is cut, and no former asked for, more than half as large again. */
+    private static final double MOST = 1.5;
+
     /** Share of the width within which scaling stops. */
     private static final double CLOSE_ENOUGH = 0.01;
 
-    private static Species cutAt(Species species, double factor) {
+    private static Species cutAt(Species species, double factor, boolean withFormers) {
         List<Part> parts = new ArrayList<>();
         for (Part part : species.parts()) {
             parts.add(part.flat()
                     .filter(Part::inHead)
-                    .<Part>map(p -> p.with(p.pieces().outlined(o -> scaled(o, factor))))
+                    .<Part>map(p ->
+                            p.with(p.pieces().outlined(o -> scaled(o, factor)).with(d -> {
+                                if (withFormers) {
+                                    d.former = d.former.map(f -> f.scaled(factor));
+                                }
+                            })))
                     .orElse(part));
         }
         return species.withParts(parts);

@@ -278,6 +278,13 @@ public record Outline(
         return Shoelace.of(polygon(FINE)).centreY();
     }
 
+    /** Station of its centre of area, mm. */
+    public double centreMm() {
+        return Shoelace.of(polygon(CENTRE_POINTS)).centreY();
+    }
+
+    private static final int CENTRE_POINTS = 64;
+
     /** The same outline grown or shrunk evenly. */
     public Outline scaled(double factor) {
         return new Outline(lengthMm * factor, widthMm * factor, widest, base, tip, lobes, notch, own);

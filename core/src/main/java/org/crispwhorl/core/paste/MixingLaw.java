@@ -8,9 +8,6 @@ public final class MixingLaw {
     /** Reflectance of white gum paste in each channel. */
     private static final double WHITE = 0.92;
 
-    /** Reflectance is held above this, where the law would ask for infinite absorption. */
-    private static final double DARKEST = 0.002;
-
     private MixingLaw() {}
 
     /** The colour of a shade as sRGB, {@code #rrggbb}. */
@@ -27,12 +24,26 @@ public final class MixingLaw {
         double[] mixed = new double[3];
         for (int i = 0; i < 3; i++) {
             int code = Integer.parseInt(shade.master().substring(1 + 2 * i, 3 + 2 * i), 16);
-            double master = Math.max(DARKEST, decode(code / 255.0));
-            double absorbed = shade.share() * ratio(master) + (1 - shade.share()) * ratio(WHITE);
-            mixed[i] = reflectance(absorbed);
+            double master = within(decode(code / 255.0));
+            double absorbed = shade.share() * ratio(master) + (1 - shade.share()) * ratio(within(WHITE));
+            mixed[i] = Math.max(0, without(reflectance(absorbed)));
         }
         return mixed;
     }
+
+    /**
+     * Paste reflects some light at its very surface, before it comes to the colour: without it a saturated master would stay far too
+     * strong when it is let down.
+     */
+    private static double within(double reflectance) {
+        return SURFACE + (1 - SURFACE) * reflectance;
+    }
+
+    private static double without(double reflectance) {
+        return (reflectance - SURFACE) / (1 - SURFACE);
+    }
+
+    private static final double SURFACE = 0.03;
 
     /** K/S of a reflectance. */
     private static double ratio(double reflectance) {

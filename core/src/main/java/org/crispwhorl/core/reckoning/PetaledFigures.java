@@ -113,12 +113,13 @@ final class PetaledFigures {
                     ruffle.amplitudeMm(),
                     Unit.MM,
                     Why.of(
-                            "A thinned edge grows by √(body ÷ edge) − 1 beyond what the body needs: a = λ·√ε ÷ π",
+                            "A band r times thinner than the body grows along the edge by ε = (r − 1) ÷ (r + 1): a = λ·√ε ÷ π, no more than the band",
                             "First-order arc length of a sine",
                             in("body", pieces.finishedMm(a.paste()), Unit.FINE_MM),
                             in("edge", edge.toMm(), Unit.FINE_MM),
                             in("surplus", ruffle.surplus(), Unit.NONE),
-                            in("crest to crest", edge.crestMm(), Unit.MM)));
+                            in("crest to crest", edge.crestMm(), Unit.MM),
+                            in("band", edge.bandMm(), Unit.MM)));
         }
     }
 

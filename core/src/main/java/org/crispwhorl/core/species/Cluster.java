@@ -28,6 +28,9 @@ public record Cluster(
         implements HeartForm {
     private static final double PACKING = 0.8;
 
+    /** A cluster that is scaled evenly keeps all its balls, whatever the rounding. */
+    private static final double A_HAIR = 1e-6;
+
     public Cluster {
         Limits.check(Cluster.class, count, ballMm);
     }
@@ -65,7 +68,7 @@ public record Cluster(
     @Override
     public HeartForm resized(double newDiameterMm, double newHeightMm) {
         double ball = Math.max(1, Math.min(newHeightMm, ballMm));
-        int fit = (int) Math.floor(PACKING * Math.pow(newDiameterMm / ball, 2));
+        int fit = (int) Math.floor(PACKING * Math.pow(newDiameterMm / ball, 2) + A_HAIR);
         return new Cluster(Math.max(2, Math.min(count, fit)), ball);
     }
 

@@ -73,6 +73,6 @@ public record Edge(
     public EdgeRuffle ruffle(double bodyMm) {
         return bandMm == 0 || crestMm == 0
                 ? new EdgeRuffle(0, 0)
-                : EdgeRuffle.of(bodyMm, Math.min(toMm, bodyMm), crestMm);
+                : EdgeRuffle.of(bodyMm, Math.min(toMm, bodyMm), bandMm, crestMm);
     }
 }

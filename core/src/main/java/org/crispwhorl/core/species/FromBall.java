@@ -197,8 +197,6 @@ public sealed interface FromBall extends Making
                     means = "Thickness at the tip.")
             double lipMm)
             implements FromBall {
-        private static final int SLICES = 60;
-
         public Pulled {
             Limits.check(Pulled.class, footMm, lipMm);
             if (lipMm > footMm) {
@@ -223,18 +221,10 @@ public sealed interface FromBall extends Making
                     Limits.within(Pulled.class, "lipMm", meanMm * 0.5)));
         }
 
-        /** Width × thickness summed along the length by the midpoint rule; the notches are taken off in proportion. */
+        /** What is evenly thinner from foot to lip is as thick in the mean as at its centre of area, notches and all. */
         @Override
         public double volumeMm3(Outline outline, int count, Paste paste) {
-            double area = 0;
-            double volume = 0;
-            for (int i = 0; i < SLICES; i++) {
-                double share = (i + 0.5) / SLICES;
-                double slice = 2 * outline.halfWidthAt(share * outline.lengthMm()) * outline.lengthMm() / SLICES;
-                area += slice;
-                volume += slice * thicknessAt(share, outline, paste);
-            }
-            return volume * outline.areaMm2() / area;
+            return outline.areaMm2() * thicknessAt(outline.centreMm() / outline.lengthMm(), outline, paste);
         }
 
         @Override

@@ -90,4 +90,18 @@ public class PasteTest {
     public void aLadderAsStatedIsLeftAlone() {
         assertEquals(ladder(Ladder.STATED).get(1).share(), 0.5);
     }
+
+    /** A saturated master let down to a twentieth is a pastel, and at its full share it is itself. */
+    @Test
+    public void aSaturatedMasterLetsDownToAPastel() {
+        for (String master : new String[] {"#c00018", "#0a2a9e", "#f2b400"}) {
+            assertEquals(MixingLaw.colour(new Shade("m", "m", master, 1)), master);
+            String pale = MixingLaw.colour(new Shade("p", "p", master, 0.05));
+            int least = 255;
+            for (int at : new int[] {1, 3, 5}) {
+                least = Math.min(least, Integer.parseInt(pale.substring(at, at + 2), 16));
+            }
+            assertTrue(least > 120, master + " let down to " + pale);
+        }
+    }
 }

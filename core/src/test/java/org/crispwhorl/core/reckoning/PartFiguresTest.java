@@ -163,7 +163,7 @@ public class PartFiguresTest {
         double low = petals(p -> p.with(d -> d.edge = new Edge(4, 0.6, 8, 0, Edge.Finish.SMOOTH)), "frill");
         double high = petals(p -> p.with(d -> d.edge = new Edge(4, 0.35, 8, 0, Edge.Finish.SMOOTH)), "frill");
         assertTrue(high > low && low > 0);
-        Close.within(1e-9, high, 8 * Math.sqrt(Math.sqrt(0.7 / 0.35) - 1) / Math.PI);
+        Close.within(1e-9, high, 8 * Math.sqrt((2.0 - 1) / (2 + 1)) / Math.PI);
     }
 
     /** What is done to each petal besides, and that it takes hands. */

@@ -4,6 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Close;
@@ -156,5 +158,42 @@ public class MakingTest {
                 1e-12,
                 carrying.volumeMm3(PASTE) - petals.volumeMm3(PASTE),
                 small.outline().areaMm2() * 0.6);
+    }
+
+    /** Paste of a pulled petal, strip by strip of its own polygon, notches left out where they are. */
+    @Test
+    public void aNotchTakesPasteOffWhereItIsThin() {
+        Outline heart = new Outline(30, 28, 0.6, 0.2, 2, 2, 0.3);
+        FromBall.Pulled pulled = new FromBall.Pulled(2, 0.4);
+        double[][] ring = heart.polygon(400);
+        double sum = 0;
+        double step = 0.05;
+        for (double y = step / 2; y < 30; y += step) {
+            List<Double> cuts = new ArrayList<>();
+            for (int i = 0; i < ring.length; i++) {
+                double[] a = ring[i];
+                double[] b = ring[(i + 1) % ring.length];
+                if (a[1] > y != b[1] > y) {
+                    cuts.add(a[0] + (y - a[1]) / (b[1] - a[1]) * (b[0] - a[0]));
+                }
+            }
+            Collections.sort(cuts);
+            for (int i = 0; i + 1 < cuts.size(); i += 2) {
+                sum += (cuts.get(i + 1) - cuts.get(i)) * step * (2 - 1.6 * y / 30);
+            }
+        }
+        Close.within(0.002 * sum, pulled.volumeMm3(heart, 1, Paste.usual(Medium.GUM_PASTE)), sum);
+    }
+
+    @Test
+    public void aClusterKeepsItsBallsWhenItIsScaled() {
+        for (int count = 2; count < 60; count++) {
+            Cluster cluster = new Cluster(count, 4);
+            for (double factor : new double[] {0.4, 0.6, 0.85, 1, 1.3}) {
+                HeartForm scaled =
+                        cluster.resized(cluster.diameterMm() * factor, cluster.heightMm() * Math.min(1, factor));
+                assertEquals(scaled.pieces(), count, count + " × " + factor);
+            }
+        }
     }
 }

@@ -52,18 +52,18 @@ public class ThinningTest {
 
     @Test
     public void anEdgeAsThickAsTheBodyDoesNotRuffle() {
-        assertEquals(EdgeRuffle.of(0.8, 0.8, 9).amplitudeMm(), 0.0);
+        assertEquals(EdgeRuffle.of(0.8, 0.8, 5, 9).amplitudeMm(), 0.0);
     }
 
     @Test
     public void aThinnerEdgeRufflesHigher() {
-        assertTrue(EdgeRuffle.of(0.8, 0.4, 9).amplitudeMm()
-                > EdgeRuffle.of(0.8, 0.6, 9).amplitudeMm());
+        assertTrue(EdgeRuffle.of(0.8, 0.4, 5, 9).amplitudeMm()
+                > EdgeRuffle.of(0.8, 0.6, 5, 9).amplitudeMm());
     }
 
     @Test
     public void theRuffleTakesUpTheSurplusLength() {
-        EdgeRuffle ruffle = EdgeRuffle.of(0.8, 0.75, 10);
+        EdgeRuffle ruffle = EdgeRuffle.of(0.8, 0.75, 5, 10);
         double length = 0;
         int steps = 20_000;
         for (int i = 0; i < steps; i++) {
@@ -71,5 +71,20 @@ public class ThinningTest {
             length += Math.hypot(1, slope) * 10 / steps;
         }
         Close.within(0.03, length / 10 - 1, ruffle.surplus());
+    }
+
+    @Test
+    public void aRuffleStandsOutNoFartherThanItsBandIsWide() {
+        assertEquals(EdgeRuffle.of(0.8, 0.2, 1, 20).amplitudeMm(), 1.0);
+    }
+
+    /** Outwards by half the band times r − 1, along the edge by (r − 1)/(r + 1): together r times the area, as thick as 1/r. */
+    @Test
+    public void theThinnedBandKeepsItsPaste() {
+        for (double edge : new double[] {0.7, 0.5, 0.3}) {
+            double r = 0.9 / edge;
+            double wider = 1 + (r - 1) / 2;
+            Close.within(1e-12, wider * (1 + EdgeRuffle.of(0.9, edge, 4, 8).surplus()), r);
+        }
     }
 }
