@@ -22,14 +22,18 @@ public final class StemLoad {
 
     /** Mass of the finished piece, paste and wires, further heads with them, g. */
     public static double weightG(Assessment a) {
-        double sum = a.headG() + wiresG(a);
-        for (Assessment.OpenedHeads opened : a.opened()) {
-            sum += opened.opening().count() * (opened.head().headG() + wiresG(opened.head()));
-        }
-        return sum;
+        return a.headG() + wiresG(a) + headsG(a);
     }
 
-    private static double wiresG(Assessment a) {
+    /** Paste and wires of the further heads, g. */
+    public static double headsG(Assessment a) {
+        return a.opened().stream()
+                .mapToDouble(o -> o.opening().count() * (o.head().headG() + wiresG(o.head())))
+                .sum();
+    }
+
+    /** The wires of a flower, further heads left out, g. */
+    public static double wiresG(Assessment a) {
         return a.species().parts().stream()
                 .flatMap(part -> part.wireCuts().stream())
                 .mapToDouble(cut -> cut.count() * cut.lengthMm() * gPerMm(a, cut.gauge()))

@@ -61,8 +61,10 @@ final class Assembly {
         for (Part part : species.parts()) {
             add(part);
         }
-        double stem = StemBundle.taped(StemBundle.diameterMm(wires), layers);
-        return new FlowerForm(species, paste, wireTable, rings, tapings, steel, stem, Math.max(stem, thickenedMm));
+        double bundle = StemBundle.diameterMm(wires);
+        double stem = StemBundle.taped(bundle, layers);
+        return new FlowerForm(
+                species, paste, wireTable, rings, tapings, steel, bundle, layers, stem, Math.max(stem, thickenedMm));
     }
 
     private void add(Part part) {

@@ -22,6 +22,8 @@ public final class FlowerForm {
     private final List<PlacedRing> rings;
     private final List<Taping> tapings;
     private final List<Double> stemWiresMm;
+    private final double bundleMm;
+    private final int layersOfTape;
     private final double bareStemMm;
     private final double stemMm;
     private final Map<String, List<Solid>> solids = new ConcurrentHashMap<>();
@@ -42,6 +44,8 @@ public final class FlowerForm {
             List<PlacedRing> rings,
             List<Taping> tapings,
             List<Double> stemWiresMm,
+            double bundleMm,
+            int layersOfTape,
             double bareStemMm,
             double stemMm) {
         this.species = species;
@@ -50,6 +54,8 @@ public final class FlowerForm {
         this.rings = List.copyOf(rings);
         this.tapings = List.copyOf(tapings);
         this.stemWiresMm = List.copyOf(stemWiresMm);
+        this.bundleMm = bundleMm;
+        this.layersOfTape = layersOfTape;
         this.bareStemMm = bareStemMm;
         this.stemMm = stemMm;
     }
@@ -103,6 +109,16 @@ public final class FlowerForm {
         return rings.stream().filter(r -> r.part().id().equals(partId)).findFirst();
     }
 
+    /** The wires and threads of its stem bundled, without tape, mm across. */
+    public double bundleMm() {
+        return bundleMm;
+    }
+
+    /** Layers of tape round that bundle. */
+    public int layersOfTape() {
+        return layersOfTape;
+    }
+
     /** Diameter of the stem with everything taped in, before it is thickened, mm. */
     public double bareStemMm() {
         return bareStemMm;
@@ -142,6 +158,12 @@ public final class FlowerForm {
 
     /** Height of the head from its lowest to its highest point, leaves left out, mm. */
     public double heightMm() {
+        double[] z = heightsMm();
+        return z[1] - z[0];
+    }
+
+    /** Its lowest and its highest point, mm above the neck. */
+    public double[] heightsMm() {
         double low = Math.min(0, headSolids().mapToDouble(Solid::lowMm).min().orElse(0));
         double high = Math.max(0, headSolids().mapToDouble(Solid::topMm).max().orElse(0));
         for (PlacedRing ring : faceRings()) {
@@ -149,7 +171,7 @@ public final class FlowerForm {
             low = Math.min(low, z[0]);
             high = Math.max(high, z[1]);
         }
-        return high - low;
+        return new double[] {low, high};
     }
 
     /** Highest point of a part of the centre above the neck, mm; 0 for parts that are not in the centre. */

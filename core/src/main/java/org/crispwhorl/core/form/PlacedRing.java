@@ -140,6 +140,20 @@ public final class PlacedRing {
     }
 
     /** Half the angle that a piece takes up at that station, radians. */
+    public double halfAngleRad() {
+        return halfAngle;
+    }
+
+    /** The widest step from one azimuth to the next, radians. */
+    public double widestStepRad() {
+        double[] sorted = Arrays.stream(azimuthsRad).map(Arcs::wrap).sorted().toArray();
+        double widest = sorted[0] + Arcs.TURN - sorted[sorted.length - 1];
+        for (int i = 0; i + 1 < sorted.length; i++) {
+            widest = Math.max(widest, sorted[i + 1] - sorted[i]);
+        }
+        return widest;
+    }
+
     double halfAngle() {
         return halfAngle;
     }

@@ -2,12 +2,18 @@ package org.crispwhorl.core.reckoning;
 
 import static org.crispwhorl.core.measure.Why.in;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Part;
 
@@ -20,26 +26,20 @@ final class DryingFigures {
             return;
         }
         DryingCourse course = a.course(part);
-        Room room = a.conditions().room();
-        Why why = Why.of(
-                "Moisture falls as exp(−k·t), k from the drying length ^1.5 and the air's drive; safe by is when nine of ten are there",
-                "Lognormal spread 0.35 before any record; Magnus-Tetens vapour pressure",
-                in("where it dries", room.dryingC(), Unit.CELSIUS),
-                in("humidity there", room.dryingPct(), Unit.PERCENT),
-                in("volume ÷ open face", a.body(part).orElseThrow().firstMm(), Unit.NONE));
+        Laws laws = new Laws(a, a.body(part).orElseThrow());
         for (DryingCourse.Reached reached : course.stages()) {
             if (reached.stage() == Stage.SKINNED) {
-                figures.add("skinned", "skins over in", 60 * reached.medianH(), Unit.MIN, why);
+                figures.add("skinned", "skins over in", 60 * reached.medianH(), Unit.MIN, laws.skins());
             } else if (reached.stage() == Stage.FIRM) {
-                figures.add("firm", "firm, safe by", reached.safeByH(), Unit.H, why);
+                figures.add("firm", "firm, safe by", reached.safeByH(), Unit.H, laws.safe(Stage.FIRM));
             } else if (reached.stage() == Stage.DRY) {
-                figures.add("dryMedian", "dry through, usually", reached.medianH(), Unit.H, why);
-                figures.add("dry", "dry through, safe by", reached.safeByH(), Unit.H, why);
+                figures.add("dryMedian", "dry through, usually", reached.medianH(), Unit.H, laws.usual(Stage.DRY));
+                figures.add("dry", "dry through, safe by", reached.safeByH(), Unit.H, laws.safe(Stage.DRY));
             }
         }
         course.window().ifPresent(w -> {
-            figures.add("bendsFrom", "bends from", 60 * w.likelyFromH(), Unit.MIN, why);
-            figures.add("bendsTo", "bends until", 60 * w.likelyToH(), Unit.MIN, why);
+            figures.add("bendsFrom", "bends from", 60 * w.likelyFromH(), Unit.MIN, laws.bendsFrom());
+            figures.add("bendsTo", "bends until", 60 * w.likelyToH(), Unit.MIN, laws.bendsTo());
             figures.add(
                     "bendsBest",
                     "best moment to bend",
@@ -47,10 +47,97 @@ final class DryingFigures {
                     Unit.MIN,
                     Why.of(
                             w.sure()
-                                    ? "A moment in the window is sure"
-                                    : "No moment is sure before there is a record: try one by touch",
+                                    ? "The geometric middle of the window, of which a moment is sure"
+                                    : "The geometric middle of the window, of which no moment is sure before there is a record: try one by touch",
                             "Lognormal spread of both ends of the window",
+                            in("bends from", 60 * w.likelyFromH(), Unit.MIN),
+                            in("bends until", 60 * w.likelyToH(), Unit.MIN),
                             in("chance that it bends then", 100 * w.bestChance(), Unit.PERCENT)));
         });
+    }
+
+    /** The laws by which one body dries, each with all that goes into it. */
+    private record Laws(Assessment a, Body body) {
+        private static final String SOURCE =
+                "Falling rate of a drying slab; Magnus-Tetens vapour pressure; lognormal spread";
+
+        Why skins() {
+            Room room = a.conditions().room();
+            return a.paste().setting() instanceof Medium.Setting.Cooling
+                    ? Why.of("What sets by cooling has no skin", SOURCE)
+                    : Why.of(
+                            "12 min × (ℓ ÷ 0.7 mm)^0.3 ÷ (air × F), in the air of the bench",
+                            SOURCE,
+                            in("thickness ℓ as it lies", body.freeMm(), Unit.FINE_MM),
+                            in("air", room.benchRate(), Unit.FACTOR),
+                            in(
+                                    "drive F of that air",
+                                    new Drying(a.paste()).drive(room.temperatureC(), room.humidityPct()),
+                                    Unit.FACTOR));
+        }
+
+        Why bendsFrom() {
+            return course(
+                    "Skinned, and its free part down to the share of moisture",
+                    Stage.PART_DRY.moistureRatio(),
+                    body.freeMm(),
+                    false);
+        }
+
+        Why bendsTo() {
+            return course("Its free part down to the share of moisture", Stage.PART_DRY_ENDS, body.freeMm(), false);
+        }
+
+        Why usual(Stage stage) {
+            return course(
+                    "Its thickest place down to the share of moisture",
+                    stage.moistureRatio(),
+                    body.thickestMm(),
+                    false);
+        }
+
+        Why safe(Stage stage) {
+            return course(
+                    "Its thickest place down to the share of moisture, for nine of ten: × e^(1.2816·σ)",
+                    stage.moistureRatio(),
+                    body.thickestMm(),
+                    true);
+        }
+
+        private Why course(String what, double ratio, double thickMm, boolean safe) {
+            Room room = a.conditions().room();
+            List<Why.Input> inputs = new ArrayList<>();
+            String law;
+            if (a.paste().setting() instanceof Medium.Setting.Drying drying) {
+                law = ": dry after t = t_ref × (0.6·ℓ ÷ (air × F) + 0.4·ℓ² ÷ F), and as far along as ln M ÷ ln 0.15";
+                inputs.add(in("t_ref", drying.referenceDryH(), Unit.H));
+                inputs.add(in("drive F", new Drying(a.paste()).drive(room), Unit.FACTOR));
+                inputs.add(in("water activity", drying.waterActivity(), Unit.NONE));
+            } else {
+                Medium.Setting.Cooling cooling =
+                        (Medium.Setting.Cooling) a.paste().setting();
+                law = ": Newton's law of cooling, set 3 °C below the heat at which it is worked";
+                inputs.add(in("worked at", cooling.workedAtC(), Unit.CELSIUS));
+                inputs.add(in("minutes a mm", cooling.minutesPerMm(), Unit.MIN));
+            }
+            inputs.add(in("where it dries", room.dryingC(), Unit.CELSIUS));
+            inputs.add(in("humidity there", room.dryingPct(), Unit.PERCENT));
+            inputs.add(in("air", room.air().rate(), Unit.FACTOR));
+            inputs.add(in("share M", ratio, Unit.NONE));
+            inputs.add(in("ℓ at first", body.firstShare() * thickMm, Unit.FINE_MM));
+            if (!Double.isInfinite(body.changesAfterH())) {
+                inputs.add(in("turned out after", body.changesAfterH(), Unit.H));
+                inputs.add(in("ℓ from then on", body.thenShare() * thickMm, Unit.FINE_MM));
+            }
+            if (safe) {
+                inputs.add(in("spread σ", Spread.UNRECORDED.sigma(), Unit.NONE));
+            }
+            if (what.startsWith("Skinned")) {
+                inputs.addAll(skins().inputs().stream()
+                        .map(skin -> in("skin: " + skin.label(), skin.value(), skin.unit()))
+                        .toList());
+            }
+            return new Why(what + law, inputs, SOURCE);
+        }
     }
 }

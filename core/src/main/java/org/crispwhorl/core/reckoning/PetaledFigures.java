@@ -2,6 +2,7 @@ package org.crispwhorl.core.reckoning;
 
 import static org.crispwhorl.core.measure.Why.in;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -65,9 +66,19 @@ final class PetaledFigures {
                         "Conservation of volume",
                         in("rolled", t.rolledMm(), Unit.NONE),
                         in("finished", t.finishedMm(), Unit.NONE),
-                        in("growth", t.growth(), Unit.FACTOR)))
-                .orElse(Why.of("As the piece is shaped, without a cutter", "Your design"));
-        Why cutter = Why.of("The cutter chosen", "Your design", in("length", outline.lengthMm(), Unit.MM));
+                        in("growth", t.growth(), Unit.FACTOR),
+                        in("length", outline.lengthMm(), Unit.MM),
+                        in("width", outline.widthMm(), Unit.MM)))
+                .orElse(Why.of(
+                        "As the piece is shaped, without a cutter",
+                        "Your design",
+                        in("length", outline.lengthMm(), Unit.MM),
+                        in("width", outline.widthMm(), Unit.MM)));
+        Why cutter = Why.of(
+                "The cutter chosen",
+                "Your design",
+                in("length", outline.lengthMm(), Unit.MM),
+                in("width", outline.widthMm(), Unit.MM));
         figures.in(Group.SIZE);
         if (thinning.isPresent()) {
             figures.add("cutLength", "cutter, long", outline.lengthMm(), Unit.MM, cutter)
@@ -100,7 +111,9 @@ final class PetaledFigures {
                         in("width", outline.widthMm(), Unit.MM),
                         in("widest at", outline.widest(), Unit.NONE),
                         in("base", outline.base(), Unit.NONE),
-                        in("tip", outline.tip(), Unit.NONE)));
+                        in("tip", outline.tip(), Unit.NONE),
+                        in("lobes", outline.lobes(), Unit.COUNT),
+                        in("notch", outline.notch(), Unit.NONE)));
     }
 
     private void edge() {
@@ -142,11 +155,13 @@ final class PetaledFigures {
 
     private void fit() {
         Why gap = Why.of(
-                "Arc between the edges of neighbours, where it is widest below their widest",
+                "Arc between the edges of neighbours at the worst place below their widest: the step from one to the next less what a"
+                        + " petal takes up; as many close as go round",
                 PLAN,
                 in("petals", pieces.count(), Unit.COUNT),
                 in("radius there", ring.gapRadiusMm(), Unit.MM),
-                in("chord there", ring.surface().chordAt(ring.gapStationMm()), Unit.MM));
+                in("widest step", Math.toDegrees(ring.widestStepRad()), Unit.DEGREE),
+                in("a petal takes up", Math.toDegrees(2 * ring.halfAngleRad()), Unit.DEGREE));
         figures.in(Group.FIT);
         if (pieces.overlap() != Overlap.APART) {
             figures.add("gap", "largest gap", ring.gapMm(), Unit.MM, gap)
@@ -156,12 +171,10 @@ final class PetaledFigures {
         if (!part.inHead()) {
             return;
         }
-        Why seen = Why.of(
-                "Share of the ring's plan that nothing else covers, looking along the axis",
-                PLAN,
-                in("area in plan", a.coverage().planMm2(part.id()), Unit.SQUARE_MM));
-        figures.add("seenAbove", "seen from above", 100 * a.coverage().seenFromAbove(part.id()), Unit.PERCENT, seen)
-                .add("seenBelow", "seen from below", 100 * a.coverage().seenFromBelow(part.id()), Unit.PERCENT, seen);
+        double above = a.coverage().seenFromAbove(part.id());
+        double below = a.coverage().seenFromBelow(part.id());
+        figures.add("seenAbove", "seen from above", 100 * above, Unit.PERCENT, seen(above))
+                .add("seenBelow", "seen from below", 100 * below, Unit.PERCENT, seen(below));
         List<PlacedRing> rings = a.form().faceRings();
         int at = rings.indexOf(ring);
         double inside = at == 0 ? 0 : rings.get(at - 1).outerMm();
@@ -184,6 +197,15 @@ final class PetaledFigures {
                         pieces.attachment().neckRule(),
                         "Packing of round wires; build order",
                         in("neck radius", ring.neckMm(), Unit.MM)));
+    }
+
+    private Why seen(double share) {
+        double plan = a.coverage().planMm2(part.id());
+        return Why.of(
+                "Share of the ring's plan that nothing else covers, looking along the axis",
+                PLAN,
+                in("area that is seen", share * plan, Unit.SQUARE_MM),
+                in("area in plan", plan, Unit.SQUARE_MM));
     }
 
     /** What of the pieces is pinched off once they are laid: the flat piece below where it begins, as thick as it is. */
@@ -219,16 +241,24 @@ final class PetaledFigures {
                 .add(
                         "pieces",
                         "pieces",
-                        pieces.count(),
+                        pieces.all(),
                         Unit.COUNT,
-                        Why.of("Petals in one flower", "Your design", in("count", pieces.count(), Unit.COUNT)));
+                        Why.of(
+                                "Petals in one flower",
+                                "Your design",
+                                in("alike", pieces.count(), Unit.COUNT),
+                                in("unlike lobes of their cut", pieces.all() - pieces.count(), Unit.COUNT)));
         if (units != pieces.count()) {
             figures.add(
                     "units",
                     pieces.making().cut() ? "cuts" : "cones",
                     units,
                     Unit.COUNT,
-                    Why.of("All petals of the ring from one", "Your design"));
+                    Why.of(
+                            "Petals of the ring ÷ those from one, rounded up",
+                            "Your design",
+                            in("petals", pieces.count(), Unit.COUNT),
+                            in("from one", pieces.making().piecesPerUnit(pieces.count()), Unit.COUNT)));
         }
         figures.add(
                 "spares",
@@ -239,7 +269,8 @@ final class PetaledFigures {
                         "Fewest spares with which enough are whole at odds of 95 %",
                         "Beta-binomial; 5 % breakage before any record",
                         in("needed", units, Unit.COUNT),
-                        in("breakage", 100 * a.conditions().kit().breakage().meanShare(), Unit.PERCENT)));
+                        in("broken so far", a.conditions().kit().breakage().broken(), Unit.NONE),
+                        in("whole so far", a.conditions().kit().breakage().whole(), Unit.NONE)));
     }
 
     private void paste() {
@@ -254,7 +285,7 @@ final class PetaledFigures {
                         1000 * piece,
                         Unit.MILLIGRAM,
                         Why.of(
-                                "Area × thickness × density, with what it carries",
+                                "Area × thickness × density × its share of the cut, with what it carries",
                                 "Density of the medium",
                                 in("area", pieces.outline().areaMm2(), Unit.SQUARE_MM),
                                 in(
@@ -262,7 +293,14 @@ final class PetaledFigures {
                                         pieces.making().volumeMm3(pieces.outline(), pieces.count(), a.paste())
                                                 / pieces.outline().areaMm2(),
                                         Unit.FINE_MM),
-                                in("density", a.paste().densityGPerCm3(), Unit.G_PER_CM3)))
+                                in("density", a.paste().densityGPerCm3(), Unit.G_PER_CM3),
+                                in("share of the cut", (double) pieces.count() / pieces.all(), Unit.NONE),
+                                in(
+                                        "carries",
+                                        pieces.carries()
+                                                .map(c -> 1000 * a.paste().grams(c.volumeMm3()))
+                                                .orElse(0.0),
+                                        Unit.MILLIGRAM)))
                 .add(
                         "ringMass",
                         "all of them",
@@ -272,7 +310,7 @@ final class PetaledFigures {
                                 "Mass of a piece × count",
                                 "Your design",
                                 in("one piece", 1000 * piece, Unit.MILLIGRAM),
-                                in("count", pieces.count(), Unit.COUNT)));
+                                in("count", pieces.all(), Unit.COUNT)));
     }
 
     private void wire(Attachment.Wired wired) {
@@ -280,7 +318,7 @@ final class PetaledFigures {
         double d = a.wireTable().diameterMm(wired.gauge());
         Why why = Why.of(
                 "Droop θ = sin α·W(l²/2 + c·l)/EI at rest; stress σ = 2·32·W(l + c)/πd³ in a jolt of 2 g",
-                "Euler-Bernoulli cantilever, steel 200 GPa",
+                "Euler-Bernoulli cantilever, steel 200 GPa, g 9.80665 m/s²",
                 in("one piece", 1000 * load.massG(), Unit.MILLIGRAM),
                 in("centre of mass beyond the base", load.centreMm(), Unit.MM),
                 in("free wire", wired.freeMm(), Unit.MM),
@@ -295,7 +333,7 @@ final class PetaledFigures {
                 Unit.GAUGE,
                 Why.of(
                         "Thinnest gauge of the kit with droop up to 1.5° at rest and up to 250 MPa at 2 g",
-                        "Euler-Bernoulli cantilever, steel 200 GPa",
+                        "Euler-Bernoulli cantilever, steel 200 GPa, g 9.80665 m/s²",
                         in("droop", load.droopDeg(a.wireTable().diameterMm(gauge)), Unit.FINE_DEGREE),
                         in("stress at 2 g", load.joltMpa(a.wireTable().diameterMm(gauge)), Unit.MPA))));
         figures.add("droop", "droop", load.droopDeg(d), Unit.FINE_DEGREE, why)
@@ -327,16 +365,22 @@ final class PetaledFigures {
     private void lots() {
         Kit kit = a.conditions().kit();
         Lots lots = Work.lots(a, part);
+        List<Why.Input> inputs = new ArrayList<>();
+        inputs.add(in("open time", lots.openTimeMin(), Unit.MIN));
+        inputs.add(in("hands a piece", lots.perPieceMin(), Unit.MIN));
+        lots.formers().ifPresent(n -> inputs.add(in("formers", n, Unit.COUNT)));
+        lots.grooves().ifPresent(n -> inputs.add(in("on the board at once", n, Unit.COUNT)));
+        lots.window().ifPresent(n -> inputs.add(in("set while they bend", n, Unit.COUNT)));
         figures.in(Group.TIME)
                 .add(
                         "lot",
                         "at most in one lot",
                         lots.largest(),
                         Unit.COUNT,
-                        Why.of(
-                                "Open time ÷ minutes a piece, and no more than there are formers or grooves",
-                                kit.covered() ? "Time to skinned, ×12 under a cover" : "Time to skinned, uncovered",
-                                in("open time", lots.openTimeMin(), Unit.MIN),
-                                in("hands a piece", lots.perPieceMin(), Unit.FACTOR)));
+                        new Why(
+                                "Open time ÷ minutes a piece, and no more than there are formers, than lie on the board, or than are"
+                                        + " set while they bend; at least one",
+                                inputs,
+                                kit.covered() ? "Time to skinned, ×12 under a cover" : "Time to skinned, uncovered"));
     }
 }

@@ -3,11 +3,15 @@ package org.crispwhorl.core.reckoning;
 import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.StemLoad;
 import org.crispwhorl.core.assessment.StemPlan;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.finding.Findings;
@@ -22,6 +26,7 @@ import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.wire.LoadedWire;
+import org.crispwhorl.core.wire.StemBundle;
 import org.crispwhorl.core.wire.TapeRun;
 
 /** Reckons a species as a whole. */
@@ -100,8 +105,17 @@ public final class Reckoner {
                     a.form().stemMm(),
                     Unit.MM,
                     Why.of(
-                            "All wires and threads bundled, with two thicknesses of tape for each layer",
-                            "Packing of round wires"));
+                            "All wires and threads bundled, with two thicknesses of tape for each layer, or as thick as it is brought to",
+                            "Packing of round wires",
+                            in("bundle", a.form().bundleMm(), Unit.MM),
+                            in("layers of tape", a.form().layersOfTape(), Unit.COUNT),
+                            in("a layer of tape", StemBundle.TAPE_MM, Unit.FINE_MM),
+                            in(
+                                    "brought to",
+                                    a.form().stemMm() > a.form().bareStemMm()
+                                            ? a.form().stemMm()
+                                            : 0,
+                                    Unit.MM)));
             return;
         }
         double foot = a.species().petaled().stream()
@@ -120,26 +134,31 @@ public final class Reckoner {
 
     private static List<Figure> flowerFigures(Assessment a, Plan plan) {
         StemPlan stem = StemPlan.of(a, TapeRun.USUAL_WIDTH_MM);
-        double pasteG = 0;
-        double wireMm = 0;
-        int petals = 0;
+        Sum pasteG = new Sum(Unit.G);
+        Sum wireMm = new Sum(Unit.MM);
+        Sum petals = new Sum(Unit.COUNT);
+        Sum heads = new Sum(Unit.COUNT);
         for (Part part : a.species().parts()) {
-            petals += part.flat().map(Part::pieceCount).orElse(0);
-            wireMm += wireMm(part);
-            pasteG += a.pasteG(part);
+            petals.add(part.name(), part.flat().map(Part::pieceCount).orElse(0));
+            wireMm.add(part.wireName(), wireMm(part));
+            pasteG.add(part.name(), a.pasteG(part));
+            heads.add(part.name(), part.boughtStrands() > 0 ? part.pieceCount() : 0);
         }
         for (Assessment.OpenedHeads opened : a.opened()) {
+            String name = opened.opening().name();
             for (Part part : opened.head().species().parts()) {
-                petals += opened.opening().count()
-                        * part.flat().map(Part::pieceCount).orElse(0);
-                wireMm += opened.opening().count() * wireMm(part);
+                petals.add(
+                        name,
+                        opened.opening().count()
+                                * part.flat().map(Part::pieceCount).orElse(0));
+                wireMm.add(name, opened.opening().count() * wireMm(part));
             }
         }
-        double hands = plan.handsMin();
-        int heads = a.species().parts().stream()
-                .filter(part -> part.boughtStrands() > 0)
-                .mapToInt(Part::pieceCount)
-                .sum();
+        Sum hands = new Sum(Unit.MIN);
+        plan.tasks().forEach(task -> hands.add(task.name(), task.handsMin()));
+        Sum tape = new Sum(Unit.MM);
+        stem.steps().forEach(step -> tape.add(step.part(), step.tapeMm()));
+        tape.add("further heads", stem.tapeMm() - tape.value());
         Figures figures = new Figures()
                 .in(Figure.Group.SIZE)
                 .add(
@@ -150,7 +169,7 @@ public final class Reckoner {
                         Why.of(
                                 "Twice the outermost radius in plan, leaves left out",
                                 "Plan of the placed petals",
-                                in("wanted", a.species().faceMm(), Unit.MM)))
+                                in("outermost radius", a.form().faceMm() / 2, Unit.MM)))
                 .add(
                         "height",
                         "height of the head",
@@ -158,25 +177,35 @@ public final class Reckoner {
                         Unit.MM,
                         Why.of(
                                 "From the lowest to the highest point, leaves left out",
-                                "Section of the placed petals"));
+                                "Section of the placed petals",
+                                in("highest", a.form().heightsMm()[1], Unit.MM),
+                                in("lowest", a.form().heightsMm()[0], Unit.MM)));
         held(figures, a);
         figures.in(Figure.Group.PIECES)
-                .add("petals", "pieces to cut", petals, Unit.COUNT, Why.of("Sum over the parts", "Your design"));
-        if (heads > 0) {
-            figures.add("heads", "stamen heads", heads, Unit.COUNT, Why.of("Two heads a strand", "Your design"));
+                .add(
+                        "petals",
+                        "pieces to cut",
+                        petals.value(),
+                        Unit.COUNT,
+                        petals.why("Sum over the parts", "Your design"));
+        if (heads.value() > 0) {
+            figures.add(
+                    "heads", "stamen heads", heads.value(), Unit.COUNT, heads.why("Sum over the parts", "Your design"));
         }
         figures.in(Figure.Group.PASTE)
                 .add(
                         "paste",
                         "paste in the flower",
-                        pasteG,
+                        pasteG.value(),
                         Unit.G,
-                        Why.of(
-                                "Volume of every piece × density",
-                                "Density of the medium",
-                                in("density", a.paste().densityGPerCm3(), Unit.G_PER_CM3)))
+                        pasteG.why("Sum over the parts: volume of every piece × density", "Density of the medium"))
                 .in(Figure.Group.WIRE)
-                .add("wire", "wire in all", wireMm, Unit.MM, Why.of("Sum of every cut length", "Your design"))
+                .add(
+                        "wire",
+                        "wire in all",
+                        wireMm.value(),
+                        Unit.MM,
+                        wireMm.why("Sum of every cut length", "Your design"))
                 .add(
                         "weight",
                         "finished piece",
@@ -185,27 +214,75 @@ public final class Reckoner {
                         Why.of(
                                 "Paste and wires, further heads with them",
                                 "Density of the paste, of steel 7.85 g/cm³",
-                                in("paste in the flower", pasteG, Unit.G)))
+                                in("paste in the flower", a.headG(), Unit.G),
+                                in("its wires", StemLoad.wiresG(a), Unit.G),
+                                in("further heads", StemLoad.headsG(a), Unit.G)))
                 .add(
                         "tape",
                         "tape",
                         stem.tapeMm(),
                         Unit.MM,
-                        Why.of(
-                                "Covered length × √((πD)² + pitch²) ÷ pitch ÷ stretch, for everything that is taped in",
-                                "Helix on a cylinder",
-                                in("width", TapeRun.USUAL_WIDTH_MM, Unit.MM)));
+                        tape.why(
+                                "Sum over what is taped in, each: covered length × √((πD)² + pitch²) ÷ pitch ÷ stretch",
+                                "Helix on a cylinder"));
         StemFigures.add(figures, a);
         return figures.in(Figure.Group.TIME)
-                .add("hands", "hands", hands, Unit.MIN, Why.of("Sum over the tasks of the plan", "Pace of the kit"))
                 .add(
-                        "ready",
-                        "first touch to dry and done",
-                        plan.readyH(),
-                        Unit.H,
-                        Why.of(
-                                "Tasks in turn, each when its gates are safe, working straight through",
-                                "The plan of this species"))
+                        "hands",
+                        "hands",
+                        hands.value(),
+                        Unit.MIN,
+                        hands.why("Sum over the tasks of the plan", "The studio's pace"))
+                .add("ready", "first touch to dry and done", plan.readyH(), Unit.H, ready(plan))
                 .list();
+    }
+
+    /** When everything is done, and dry as far as it has to be. */
+    private static Why ready(Plan plan) {
+        Map<String, Plan.Task> tasks = new HashMap<>();
+        List<Why.Input> inputs = new ArrayList<>();
+        double free = 0;
+        for (Plan.Task task : plan.tasks()) {
+            tasks.put(task.id(), task);
+            free = Math.max(free, task.endH());
+        }
+        inputs.add(in("hands done", free, Unit.H));
+        for (Plan.Gate gate : plan.handOver()) {
+            Plan.Task after = tasks.get(gate.afterTask());
+            inputs.add(in("dry after: " + after.name(), after.endH() + gate.waitH(), Unit.H));
+        }
+        return new Why(
+                "The latest of these: tasks in turn, each when its gates are safe, working straight through",
+                inputs,
+                "The plan of this species");
+    }
+
+    /** A figure that is the sum of others. */
+    private static final class Sum {
+        private final Unit unit;
+        private final Map<String, Double> terms = new LinkedHashMap<>();
+
+        Sum(Unit unit) {
+            this.unit = unit;
+        }
+
+        void add(String name, double value) {
+            if (value != 0) {
+                terms.merge(name, value, Double::sum);
+            }
+        }
+
+        double value() {
+            return terms.values().stream().mapToDouble(v -> v).sum();
+        }
+
+        Why why(String rule, String source) {
+            return new Why(
+                    rule,
+                    terms.entrySet().stream()
+                            .map(t -> in(t.getKey(), t.getValue(), unit))
+                            .toList(),
+                    source);
+        }
     }
 }

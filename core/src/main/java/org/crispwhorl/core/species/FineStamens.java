@@ -283,7 +283,12 @@ public record FineStamens(
                                 Why.in("ring", ringMm, Unit.MM),
                                 Why.in("count", count, Unit.COUNT)))
                 .in(Figure.Group.PIECES)
-                .add("pieces", "stamens", count, Unit.COUNT, Why.of("As designed", "Your design"))
+                .add(
+                        "pieces",
+                        "stamens",
+                        count,
+                        Unit.COUNT,
+                        Why.of("As designed", "Your design", Why.in("stamens", count, Unit.COUNT)))
                 .in(Figure.Group.WIRE)
                 .add(
                         "wireLength",

@@ -56,11 +56,22 @@ public sealed interface FromBall extends Making
                 "Conservation of volume",
                 Why.in("volume", unitMm3, Unit.CUBIC_MM),
                 Why.in("area", outline.areaMm2(), Unit.SQUARE_MM),
-                Why.in("pieces from one ball", piecesPerUnit(count), Unit.COUNT));
+                Why.in("pieces from one ball", piecesPerUnit(count), Unit.COUNT),
+                Why.in("density", paste.densityGPerCm3(), Unit.G_PER_CM3));
         figures.in(Figure.Group.SIZE)
                 .add("ball", "ball to start from", ball, Unit.MM, why)
                 .add("ballWeight", "its weight", 1000 * paste.grams(unitMm3), Unit.MILLIGRAM, why)
-                .add("meanThickness", "mean thickness", finishedMm(outline, paste), Unit.FINE_MM, why);
+                .add(
+                        "meanThickness",
+                        "mean thickness",
+                        finishedMm(outline, paste),
+                        Unit.FINE_MM,
+                        piecesPerUnit(count) == 1
+                                ? why
+                                : Why.of(
+                                        "As the cone is hollowed",
+                                        "Your design",
+                                        Why.in("wall", finishedMm(outline, paste), Unit.FINE_MM)));
         Lumped.slice(figures, ball);
     }
 

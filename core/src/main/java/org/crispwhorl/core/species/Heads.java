@@ -411,13 +411,25 @@ public record Heads(
                         alongMm(),
                         Unit.MM,
                         Why.of(
-                                "Heads × the mean of the distances at foot and tip; a cluster springs from one point",
+                                arrangement == Arrangement.CLUSTER
+                                        ? "All spring from one point"
+                                        : "Heads × the mean of the distances at foot and tip",
                                 "Internodes graded evenly",
                                 Why.in("heads", pieceCount(), Unit.COUNT),
                                 Why.in("at the foot", apartFootMm, Unit.MM),
                                 Why.in("at the tip", apartTipMm, Unit.MM)))
                 .in(Figure.Group.PIECES)
-                .add("heads", "further heads", pieceCount(), Unit.COUNT, Why.of("Sum over the stages", "Your design"));
+                .add(
+                        "heads",
+                        "further heads",
+                        pieceCount(),
+                        Unit.COUNT,
+                        new Why(
+                                "Sum over the stages",
+                                openings.stream()
+                                        .map(o -> Why.in(o.name(), o.count(), Unit.COUNT))
+                                        .toList(),
+                                "Your design"));
         for (Made.OpenHeads heads : made.opened()) {
             Opening opening = heads.opening();
             figures.add(
@@ -428,6 +440,7 @@ public record Heads(
                     Why.of(
                             "Made from the full flower by rule",
                             "Your design",
+                            Why.in("heads", opening.count(), Unit.COUNT),
                             Why.in("size", opening.size(), Unit.NONE),
                             Why.in("rings kept", opening.rings(), Unit.COUNT)));
         }

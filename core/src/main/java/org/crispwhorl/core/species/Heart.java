@@ -222,7 +222,10 @@ public record Heart(
                             "small pieces, snips or rows",
                             form.touches(),
                             Unit.COUNT,
-                            Why.of("What is added or cut one by one after the first", "Your design"));
+                            Why.of(
+                                    "What is added or cut one by one after the first",
+                                    "Your design",
+                                    Why.in("of them", form.touches(), Unit.COUNT)));
         }
         if (wires > 0) {
             figures.in(Figure.Group.WIRE)

@@ -183,7 +183,7 @@ public record Pistil(
                         "style",
                         styleMm,
                         Unit.MM,
-                        Why.of("As designed", "Your design", Why.in("stigmas", stigmas, Unit.COUNT)))
+                        Why.of("As designed", "Your design", Why.in("style", styleMm, Unit.MM)))
                 .add(
                         "strand",
                         "one twisted strand, thick",

@@ -285,7 +285,7 @@ public record Roll(
                         turns(),
                         Unit.NONE,
                         Why.of(
-                                "(R − r) ÷ pitch",
+                                from.once() ? "Closed once" : "(R − r) ÷ pitch",
                                 "Archimedean spiral",
                                 Why.in("across", 2 * radiusMm(), Unit.MM),
                                 Why.in("hollow", hollowMm, Unit.MM),
@@ -301,7 +301,12 @@ public record Roll(
                                 Why.in("high", from.heightMm(), Unit.MM),
                                 Why.in("foot pinched off", pinchedMm(), Unit.MM)))
                 .in(Figure.Group.PIECES)
-                .add("pieces", "pieces", pieceCount(), Unit.COUNT, Why.of("As designed", "Your design"));
+                .add(
+                        "pieces",
+                        "pieces",
+                        pieceCount(),
+                        Unit.COUNT,
+                        Why.of("As designed", "Your design", Why.in("pieces", pieceCount(), Unit.COUNT)));
     }
 
     /** Share of a strip or fan that even a shut flower is rolled from. */

@@ -301,8 +301,21 @@ public record Stamens(
                                 Why.in("threads", ring.threads(), Unit.COUNT),
                                 Why.in("thread", threadMm, Unit.FINE_MM)))
                 .in(Figure.Group.PIECES)
-                .add("strands", "strands", strands, Unit.COUNT, Why.of("As designed", "Your design"))
-                .add("heads", "heads", ring.heads(), Unit.COUNT, Why.of("Two heads a strand", "Rule of the craft"))
+                .add(
+                        "strands",
+                        "strands",
+                        strands,
+                        Unit.COUNT,
+                        Why.of("As designed", "Your design", Why.in("strands", strands, Unit.COUNT)))
+                .add(
+                        "heads",
+                        "heads",
+                        ring.heads(),
+                        Unit.COUNT,
+                        Why.of(
+                                use == Use.CUT ? "Two single heads a strand" : "Two heads a strand",
+                                "Rule of the craft",
+                                Why.in("strands", strands, Unit.COUNT)))
                 .add(
                         "perBunch",
                         "strands in a bunch",

@@ -177,7 +177,22 @@ public record StemWrap(
         if (with != With.PASTE) {
             TapeRun run = tape(stem, TapeRun.USUAL_WIDTH_MM);
             figures.in(Figure.Group.WIRE)
-                    .add("layers", "layers of tape", run.layers(), Unit.COUNT, why)
+                    .add(
+                            "layers",
+                            "layers of tape",
+                            run.layers(),
+                            Unit.COUNT,
+                            with == With.PAPER
+                                    ? Why.of(
+                                            "One over the paper",
+                                            "Rule of the craft",
+                                            Why.in("over paper", 1, Unit.COUNT))
+                                    : Why.of(
+                                            "Half of what it is thicker ÷ a layer of tape, rounded up",
+                                            "Packing of round wires",
+                                            Why.in("stem", stem, Unit.MM),
+                                            Why.in("wanted", toMm, Unit.MM),
+                                            Why.in("a layer of tape", StemBundle.TAPE_MM, Unit.FINE_MM)))
                     .add(
                             "tape",
                             "tape used",
