@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, inject } from 'vue'
 import type { SpeciesDocument } from '@/api/client'
 import ColourField from './ColourField.vue'
 import ChoiceField from './ChoiceField.vue'
 import NumberField from './NumberField.vue'
 import TextField from './TextField.vue'
+import { IDLE_FIELDS } from './idle'
 import { choicesOf, kinds, resolved, type SchemaNode, usual } from './schema'
 import SchemaList from './SchemaList.vue'
 
@@ -32,9 +33,13 @@ const OF_THE_FAMILY = ['widest', 'base', 'tip', 'lobes', 'notch']
 const ownShape = computed(() => props.value[OWN_SHAPE] as { corners: number[] } | undefined)
 const drawn = (name: string) => name === OWN_SHAPE || (ownShape.value !== undefined && OF_THE_FAMILY.includes(name))
 
+/** Fields that change nothing as the rest of the part is. */
+const idle = inject(IDLE_FIELDS, computed(() => []))
+const dead = (name: string) => idle.value.includes(`${props.path}/${name}`.replace(/^\/parts\/\d+\//, ''))
+
 const rows = computed(() =>
   Object.entries(props.node.properties ?? {})
-    .filter(([name]) => name !== 'kind' && !props.hidden.includes(name) && offered(name) && !drawn(name))
+    .filter(([name]) => name !== 'kind' && !props.hidden.includes(name) && offered(name) && !drawn(name) && !dead(name))
     .map(([name, node]) => ({
       name,
       node: resolved(node),

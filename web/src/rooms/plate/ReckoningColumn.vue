@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, provide } from 'vue'
 import type { Failure, Part, Reckoning, Schemas, SpeciesDocument } from '@/api/client'
 import FigureTable from '@/parts/FigureTable.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
@@ -8,6 +8,7 @@ import DrawerTools from './DrawerTools.vue'
 import FindingList from './FindingList.vue'
 import GaugeTable from './GaugeTable.vue'
 import KeyFigures from './KeyFigures.vue'
+import { IDLE_FIELDS } from '@/parts/fields/idle'
 import SchemaFields from '@/parts/fields/SchemaFields.vue'
 import { partSchema, resolved, speciesSchema } from '@/parts/fields/schema'
 import ShadeList from './ShadeList.vue'
@@ -21,6 +22,7 @@ const figures = computed(() => own.value?.figures ?? props.reckoning.figures)
 const findings = computed(() =>
   props.reckoning.findings.filter((f) => !props.part || f.partId === props.part.id || f.partId === undefined),
 )
+provide(IDLE_FIELDS, computed(() => own.value?.idle ?? []))
 const path = computed(() => `/parts/${props.species.parts.findIndex((p) => p.id === props.part?.id)}`)
 const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
 </script>

@@ -53,6 +53,7 @@ public final class Reckoner {
                 part.id(),
                 part.name(),
                 part.inShort(),
+                part.idle(),
                 part.pieceCount(),
                 a.pasteG(part),
                 PartFigures.of(a, part),

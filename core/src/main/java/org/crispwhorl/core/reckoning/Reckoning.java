@@ -31,6 +31,7 @@ public record Reckoning(
 
     /**
      * @param inShort what it is, in a few words
+     * @param idle paths of what of its design changes nothing as it is
      * @param pieces how many separate pieces it has as it is made
      * @param pasteG paste in it
      * @param course of its drying, where it dries
@@ -42,6 +43,7 @@ public record Reckoning(
             String id,
             String name,
             String inShort,
+            List<String> idle,
             int pieces,
             double pasteG,
             List<Figure> figures,

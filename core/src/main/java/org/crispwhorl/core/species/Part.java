@@ -27,6 +27,11 @@ public sealed interface Part permits ShadedPart, Heads {
     /** What it is, in as few words as a bead of the strand has room for. */
     String inShort();
 
+    /** What of its design changes nothing as it is: paths of fields, as they stand in a document. */
+    default List<String> idle() {
+        return List.of();
+    }
+
     /** How many separate pieces it has. */
     int pieceCount();
 

@@ -37,6 +37,30 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     /** What hands do to join its pieces, where none of them is wired. */
     Hands setting();
 
+    /** What is laid on has its place from what is inside it, unless it is glued at a seat; what stands opens nowhere. */
+    @Override
+    default List<String> idle() {
+        Pieces p = pieces();
+        if (!inHead() || p.wired().isPresent()) {
+            return List.of();
+        }
+        if (!p.hugs()) {
+            return List.of("pieces/attachment/opensFrom", "pieces/attachment/reach");
+        }
+        List<String> idle = new ArrayList<>();
+        boolean seated = ring()
+                && p.attachment().glued()
+                && p.attachment().reach().isEmpty()
+                && p.making().finishedMiddleMm() == 0;
+        if (!seated) {
+            idle.add("pieces/place/seatMm");
+        }
+        if (Math.max(p.attachment().gluedShare(), p.attachment().opensFrom()) >= 1) {
+            idle.add("pieces/leanDeg");
+        }
+        return idle;
+    }
+
     @Override
     default String inShort() {
         return pieces().inShort();

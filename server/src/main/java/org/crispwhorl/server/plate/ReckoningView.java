@@ -59,6 +59,7 @@ public record ReckoningView(
      * A part as it goes out.
      *
      * @param inShort what it is, in a few words
+     * @param idle paths of what of its design changes nothing as it is
      * @param pieces how many separate pieces it has as it is made
      * @param pasteG paste in it
      * @param course of its drying, where it dries
@@ -70,6 +71,7 @@ public record ReckoningView(
             String id,
             String name,
             String inShort,
+            List<String> idle,
             int pieces,
             double pasteG,
             List<FigureView> figures,
@@ -82,6 +84,7 @@ public record ReckoningView(
                     p.id(),
                     p.name(),
                     p.inShort(),
+                    p.idle(),
                     p.pieces(),
                     p.pasteG(),
                     p.figures().stream().map(f -> FigureView.of(f, reasons)).toList(),
