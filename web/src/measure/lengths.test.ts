@@ -31,6 +31,8 @@ describe('a length as a maker types it', () => {
 
   it('is turned in a text of the core, where nothing else is', () => {
     expect(toldIn('cut 5 of 50.8\u00a0mm wide, as my 20 mm ball', 'in')).toBe('cut 5 of 2 in wide, as my 20 mm ball')
+    expect(toldIn('5 × 50.8\u00a0×\u00a025.4\u00a0mm · glued', 'in')).toBe('5 × 2 × 1 in · glued')
+    expect(toldIn('5 × 27\u00a0×\u00a023\u00a0mm · glued', 'mm')).toBe('5 × 27 × 23 mm · glued')
   })
 
   it('is written without digits that say nothing', () => {

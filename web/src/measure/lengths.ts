@@ -54,7 +54,11 @@ export function inches(mm: number): string {
 
 /** A text of the core with its lengths, which it writes with a no-break space before `mm`, as the maker reads them. */
 export function toldIn(text: string, unit: LengthUnit): string {
-  return text.replace(/(-?\d+(?:\.\d+)?)\u00a0mm/g, (_, mm: string) => (unit === 'mm' ? `${mm} mm` : `${inches(Number(mm))} in`))
+  const shown = (mm: string) => (unit === 'mm' ? mm : inches(Number(mm)))
+  return text.replace(
+    /(?:(-?\d+(?:\.\d+)?)\u00a0×\u00a0)?(-?\d+(?:\.\d+)?)\u00a0mm/g,
+    (_, by: string | undefined, mm: string) => `${by === undefined ? '' : `${shown(by)} × `}${shown(mm)} ${unit}`,
+  )
 }
 
 /** Reads a plain number or a gauge such as `26ga`. */

@@ -39,7 +39,7 @@ const size = (cut: Schemas['Cut']) =>
           </tbody>
         </table>
       </div>
-      <StripNest :cut="job.cut" />
+      <StripNest :cut="job.cut" :nesting="job.nesting" :two-coloured="job.lines[0]?.twoColoured" />
     </div>
   </section>
   <section v-if="materials.uncut.length" class="mt-4">

@@ -26,39 +26,41 @@ record Settled(double lowerMm, double leanDeg) {
     private static final double FROM = 0.3;
     private static final int BISECTIONS = 12;
 
-    /** What a ring's pieces need to clear the back of the ring before; as stated where neither is enough. */
+    /**
+     * What a ring's pieces need to clear the back of the ring before: a neck somewhat lower, and where that is not enough some more
+     * lean as well; all that hands do where neither is enough.
+     */
     static Settled below(Skin skin, Pieces pieces, Paste paste, double neckMm, double seatMm) {
         double half = pieces.finishedMm(paste) / 2;
-        if (clears(AS_STATED, skin, pieces, half, neckMm, seatMm)) {
-            return AS_STATED;
-        }
         Settled lowest = new Settled(MOST_LOWER_MM, 0);
-        if (clears(lowest, skin, pieces, half, neckMm, seatMm)) {
-            return least(lowest, skin, pieces, half, neckMm, seatMm);
-        }
-        Settled widest = new Settled(0, MOST_LEAN_DEG);
-        return clears(widest, skin, pieces, half, neckMm, seatMm)
-                ? least(widest, skin, pieces, half, neckMm, seatMm)
-                : AS_STATED;
+        Settled widest = new Settled(MOST_LOWER_MM, MOST_LEAN_DEG);
+        return clears(AS_STATED, skin, pieces, half, neckMm, seatMm)
+                ? AS_STATED
+                : clears(lowest, skin, pieces, half, neckMm, seatMm)
+                        ? least(AS_STATED, lowest, skin, pieces, half, neckMm, seatMm)
+                        : clears(widest, skin, pieces, half, neckMm, seatMm)
+                                ? least(lowest, widest, skin, pieces, half, neckMm, seatMm)
+                                : widest;
     }
 
-    /** The least share of a way of settling that clears. */
-    private static Settled least(Settled most, Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {
+    /** The least of the way from one settling to another that clears. */
+    private static Settled least(
+            Settled from, Settled to, Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {
         double low = 0;
         double high = 1;
         for (int i = 0; i < BISECTIONS; i++) {
             double mid = (low + high) / 2;
-            if (clears(most.part(mid), skin, pieces, half, neckMm, seatMm)) {
+            if (clears(from.towards(to, mid), skin, pieces, half, neckMm, seatMm)) {
                 high = mid;
             } else {
                 low = mid;
             }
         }
-        return most.part(high);
+        return from.towards(to, high);
     }
 
-    private Settled part(double share) {
-        return new Settled(lowerMm * share, leanDeg * share);
+    private Settled towards(Settled other, double share) {
+        return new Settled(lowerMm + (other.lowerMm - lowerMm) * share, leanDeg + (other.leanDeg - leanDeg) * share);
     }
 
     /** The piece settled so. */

@@ -11,7 +11,18 @@ public final class Told {
     /** Between the number of a length and its unit; nobody types it. */
     static final String GAP = "\u00a0";
 
-    private static final Pattern LENGTH = Pattern.compile("(-?\\d+(?:\\.\\d+)?)" + GAP + "mm");
+    private static final String NUMBER = "(-?\\d+(?:\\.\\d+)?)";
+
+    /** Between two lengths of one size. */
+    private static final String BY = GAP + "×" + GAP;
+
+    private static final Pattern LENGTH = Pattern.compile("(?:" + NUMBER + BY + ")?" + NUMBER + GAP + "mm");
+
+    /** A length by another, as {@code 27 × 23 mm}. */
+    public static String size(double longMm, double wideMm) {
+        String first = Unit.MM.write(longMm);
+        return first.substring(0, first.length() - (GAP + "mm").length()) + BY + Unit.MM.write(wideMm);
+    }
 
     private Told() {}
 
@@ -24,9 +35,13 @@ public final class Told {
     /** A text with its lengths as the maker reads them. */
     public static String in(String text, Lengths lengths) {
         return LENGTH.matcher(text)
-                .replaceAll(found -> lengths == Lengths.MM
-                        ? found.group(1) + " mm"
-                        : inches(Double.parseDouble(found.group(1))) + " in");
+                .replaceAll(found -> (found.group(1) == null ? "" : shown(found.group(1), lengths) + " × ")
+                        + shown(found.group(2), lengths)
+                        + (lengths == Lengths.MM ? " mm" : " in"));
+    }
+
+    private static String shown(String mm, Lengths lengths) {
+        return lengths == Lengths.MM ? mm : inches(Double.parseDouble(mm));
     }
 
     /** Lengths thinner than this are told to a hundredth of an inch, as a gauge measures them, mm. */

@@ -9,6 +9,7 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
@@ -54,7 +55,7 @@ public record Bead(
 
     @Override
     public String inShort() {
-        return Unit.MM.write(thickMm) + " × " + Unit.MM.write(longMm);
+        return Told.size(thickMm, longMm);
     }
 
     @Override

@@ -12,6 +12,7 @@ import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
@@ -343,7 +344,7 @@ public record Pieces(
 
     /** How many, how made, how large and how joined. */
     String inShort() {
-        String size = Unit.MM.write(outline.lengthMm()) + " × " + Unit.MM.write(outline.widthMm());
+        String size = Told.size(outline.lengthMm(), outline.widthMm());
         return count + " × " + making.inShort() + size + " · " + attachment.inShort();
     }
 

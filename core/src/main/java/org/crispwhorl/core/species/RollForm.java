@@ -4,6 +4,7 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
@@ -103,7 +104,7 @@ public sealed interface RollForm {
 
         @Override
         public String inShort() {
-            return "strip " + Unit.MM.write(longMm) + " × " + Unit.MM.write(wideMm);
+            return "strip " + Told.size(longMm, wideMm);
         }
 
         /** A strip with a straight edge. */

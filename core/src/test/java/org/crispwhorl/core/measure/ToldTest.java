@@ -23,5 +23,7 @@ public class ToldTest {
         String text = "cut 5 of " + Unit.MM.write(50.8) + " wide, as my 20 mm ball";
         assertEquals(Told.in(text, Told.Lengths.IN), "cut 5 of 2 in wide, as my 20 mm ball");
         assertEquals(Told.in(text, Told.Lengths.MM), "cut 5 of 50.8 mm wide, as my 20 mm ball");
+        assertEquals(Told.in("5 × " + Told.size(50.8, 25.4) + " · glued", Told.Lengths.IN), "5 × 2 × 1 in · glued");
+        assertEquals(Told.in("5 × " + Told.size(27, 23) + " · glued", Told.Lengths.MM), "5 × 27 × 23 mm · glued");
     }
 }

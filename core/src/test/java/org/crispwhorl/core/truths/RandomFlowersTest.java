@@ -7,14 +7,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.StemLoad;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.finding.Mend;
+import org.crispwhorl.core.form.FlowerForm;
+import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
@@ -206,4 +210,87 @@ public class RandomFlowersTest {
             }
         }
     }
+
+    /** Flowers on which what is quickly reckoned is tried. */
+    private static final int MANY = 2000;
+
+    /** What was not so for some of many flowers, told all at once; of so many it is known. */
+    private static void ofMany(int known, BiFunction<Long, Species, Optional<String>> otherwise) {
+        List<String> wrong = new ArrayList<>();
+        for (long seed = 0; seed < MANY; seed++) {
+            long of = seed;
+            otherwise.apply(seed, flower(seed)).ifPresent(told -> wrong.add(of + ": " + told));
+        }
+        assertTrue(
+                wrong.size() <= known,
+                wrong.size() + " of " + MANY + ": " + wrong.stream().limit(12).toList());
+    }
+
+    private static PlacedRing last(Species species) {
+        List<PlacedRing> rings = Garden.form(species).rings();
+        return rings.get(rings.size() - 1);
+    }
+
+    @Test
+    public void aFurtherPetalNeverWidensAGap() {
+        ofMany(1, (seed, species) -> {
+            PlacedRing before = last(species);
+            PlacedRing after = last(outermost(species, p -> p.withCount(p.count() + 1)));
+            boolean laid = before.part().pieces().hugs();
+            // A layer of more petals lies farther out, and its petals close a little less of the way round there.
+            double slack = laid ? 0.05 * before.gapMm() : 0;
+            return after.gapMm() <= before.gapMm() + slack + 1e-6
+                    ? Optional.empty()
+                    : Optional.of(before.gapMm() + " to " + after.gapMm());
+        });
+    }
+
+    @Test
+    public void aFurtherWireNeverMakesABundleThinnerNorALongerTailAStemWeaker() {
+        ofMany(0, (seed, species) -> {
+            Heart heart = species.heart().orElseThrow();
+            Species more = species.with(heart.withStem(heart.gauge(), heart.wires() + 1, heart.stemMm()));
+            double stem = Garden.form(species).stemMm();
+            double thicker = Garden.form(more).stemMm();
+            if (thicker < stem - 1e-9) {
+                return Optional.of("stem " + stem + " to " + thicker);
+            }
+            Pieces pieces = species.petaled().get(0).pieces();
+            if (pieces.wired().isEmpty()) {
+                return Optional.empty();
+            }
+            Species longer = Garden.changed(species, "ring0", p -> p.withWire(w -> w.withTail(w.tailMm() + 10)));
+            double stress =
+                    StemLoad.of(new Assessment(species, Conditions.USUAL)).joltMpa();
+            double eased = StemLoad.of(new Assessment(longer, Conditions.USUAL)).joltMpa();
+            return eased <= stress * (1 + 2e-2) ? Optional.empty() : Optional.of("stress " + stress + " to " + eased);
+        });
+    }
+
+    /** A tenth of a millimetre of length, a tenth of a degree of lean move no size of the flower by more than what they may. */
+    @Test
+    public void aHairMovesNoSizeByAJump() {
+        ofMany(JUMPS, (seed, species) -> {
+            FlowerForm before = Garden.form(species);
+            double[] sizes = {before.faceMm(), before.heightMm()};
+            for (UnaryOperator<Pieces> hair : List.<UnaryOperator<Pieces>>of(
+                    p -> p.outlined(o -> o.withLength(o.lengthMm() + 0.1)),
+                    p -> p.outlined(o -> o.withWidth(o.widthMm() + 0.1)),
+                    p -> p.withLean(p.leanDeg() + 0.1))) {
+                FlowerForm after = Garden.form(outermost(species, hair));
+                double[] now = {after.faceMm(), after.heightMm()};
+                for (int i = 0; i < 2; i++) {
+                    if (Math.abs(now[i] - sizes[i]) > JUMP_MM) {
+                        return Optional.of((i == 0 ? "face " : "height ") + sizes[i] + " to " + now[i]);
+                    }
+                }
+            }
+            return Optional.empty();
+        });
+    }
+
+    private static final double JUMP_MM = 1.5;
+
+    /** Flowers of those in which a soft ring goes one way or the other round a ledge, or the pole, of what is inside it. */
+    private static final int JUMPS = 9;
 }
