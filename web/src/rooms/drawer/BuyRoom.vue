@@ -56,7 +56,7 @@ const named = (served: Schemas['Served'][]) => served.map((s) => `${s.need.part}
               <td class="text-right">{{ b.cutter.price.toFixed(2) }}</td>
               <td class="w-56 pl-4 text-note text-quiet">
                 <template v-if="b.instead[0]">{{ b.instead[0].cutters.length }} cutters for {{ b.instead[0].price.toFixed(2) }}</template>
-                <template v-else>something cannot be cut</template>
+                <template v-else>{{ job?.state === 'stopped' ? 'not looked for' : 'something cannot be cut' }}</template>
               </td>
             </tr>
           </tbody>
