@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import type { Room } from '@/api/client'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
-import NumberField from '@/parts/fields/NumberField.vue'
+import room from '@formats/room.schema.json'
+import { publish } from '@/parts/fields/schema'
+import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import { useRoom } from './useRoom'
 
+publish(room)
 const store = useRoom()
 const AIRS = [
   { value: 'still', label: 'still air' },
@@ -29,12 +32,12 @@ function inside(changed: { insideC?: number; insidePct?: number }) {
       <button v-if="store.canUndo" type="button" class="act-quiet !min-h-0 !px-0 font-sans text-note not-italic" aria-label="Undo: the room" @click="store.undo()">Undo</button>
     </p>
     <div class="grid grid-cols-2 gap-2">
-      <NumberField label="temperature" unit="°C" :digits="0" :min="2" :max="45" :step="1" :value="store.room.temperatureC" @change="store.set({ ...store.room, temperatureC: $event })" />
-      <NumberField label="humidity" unit="%" :digits="0" :min="5" :max="98" :step="5" :value="store.room.humidityPct" @change="store.set({ ...store.room, humidityPct: $event })" />
+      <SchemaNumber of="Room" field="temperatureC" :value="store.room.temperatureC" @change="store.set({ ...store.room, temperatureC: $event })" />
+      <SchemaNumber of="Room" field="humidityPct" :step="5" :value="store.room.humidityPct" @change="store.set({ ...store.room, humidityPct: $event })" />
       <ChoiceField class="col-span-2" label="air" :choices="AIRS" :value="store.room.air.kind" @change="air" />
       <template v-if="store.room.air.kind === 'cabinet'">
-        <NumberField label="inside" unit="°C" :digits="0" :min="15" :max="50" :step="1" :value="store.room.air.insideC" @change="inside({ insideC: $event })" />
-        <NumberField label="inside" unit="%" :digits="0" :min="5" :max="95" :step="5" :value="store.room.air.insidePct" @change="inside({ insidePct: $event })" />
+        <SchemaNumber of="Cabinet" field="insideC" label="inside" :value="store.room.air.insideC" @change="inside({ insideC: $event })" />
+        <SchemaNumber of="Cabinet" field="insidePct" label="inside" :step="5" :value="store.room.air.insidePct" @change="inside({ insidePct: $event })" />
       </template>
     </div>
     <p v-if="store.fault" role="alert" class="text-note">■ {{ store.fault }}</p>

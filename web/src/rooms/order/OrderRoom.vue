@@ -6,7 +6,9 @@ import { answered, api, type Schemas } from '@/api/client'
 import { useJob } from '@/kept/useJob'
 import { useKept } from '@/kept/useKept'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
-import NumberField from '@/parts/fields/NumberField.vue'
+import orderSchema from '@formats/order.schema.json'
+import { publish } from '@/parts/fields/schema'
+import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { STAGES } from '@/parts/stages'
@@ -14,6 +16,7 @@ import TextField from '@/parts/fields/TextField.vue'
 import { readable } from './dates'
 import OrderTotals from './OrderTotals.vue'
 
+publish(orderSchema)
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const queries = useQueryClient()
@@ -137,13 +140,13 @@ function takeOff() {
       <h1 class="text-title">{{ order.name }}</h1>
       <TextField label="what for" :value="order.name" :longest="80" @change="change({ name: $event })" />
       <TextField label="hand-over" type="datetime-local" :value="order.handOver.slice(0, 16)" @change="$event && change({ handOver: `${$event}:00` })" />
-      <NumberField label="kept free before it" unit="h" :digits="0" :min="0" :max="240" :step="1" :value="order.marginH" @change="change({ marginH: $event })" />
-      <NumberField label="height of the lowest tier" unit="mm" :digits="0" :min="20" :max="400" :step="5" :value="order.tierMm" @change="change({ tierMm: $event })" />
+      <SchemaNumber of="Order" field="marginH" label="kept free before it" :value="order.marginH" @change="change({ marginH: $event })" />
+      <SchemaNumber of="Order" field="tierMm" label="height of the lowest tier" :value="order.tierMm" @change="change({ tierMm: $event })" />
       <TextField label="note" :value="order.note" :longest="2000" @change="change({ note: $event })" />
       <h2 class="border-b border-line pt-2 text-lead">Flowers</h2>
       <p v-if="order.lines.length === 0" class="text-quiet">Choose a species below, then say how many.</p>
       <div v-for="(line, i) in order.lines" :key="line.speciesId" class="flex items-end gap-2">
-        <NumberField class="w-32" :label="nameOf(line.speciesId)" unit="" whole :digits="0" :min="1" :max="500" :step="1" :value="line.flowers" @change="setFlowers(i, $event)" />
+        <SchemaNumber class="w-32" of="OrderLine" field="flowers" :label="nameOf(line.speciesId)" :value="line.flowers" @change="setFlowers(i, $event)" />
         <RouterLink class="act-quiet flex-1 !justify-start" :to="`/plate/${line.speciesId}`">its plate</RouterLink>
         <button type="button" class="act-quiet" :aria-label="`Leave out ${nameOf(line.speciesId)}`" @click="change({ lines: order.lines.filter((_, k) => k !== i) })">leave out</button>
       </div>

@@ -3,6 +3,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { answered, api, type Schemas } from '@/api/client'
 import NumberField from '@/parts/fields/NumberField.vue'
+import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import type { Outline } from './useOutline'
 
@@ -62,7 +63,7 @@ const box = computed(() => {
             <button type="button" class="act-quiet" @click="text = EXAMPLE">Show me with an example</button>
           </p>
           <div class="mt-2 grid grid-cols-2 gap-3">
-            <NumberField label="length" hint="From the base to the tip, as it is to be cut." :value="length" unit="mm" :digits="1" :min="2" :max="300" :step="1" :whole="false" @change="length = $event" />
+            <SchemaNumber label="length" of="Outline" field="lengthMm" :value="length" @change="length = $event" />
             <NumberField label="turned" hint="Clockwise, so that the tip points up." :value="turn" unit="°" :digits="0" :min="-180" :max="180" :step="15" :whole="false" @change="turn = $event" />
           </div>
           <ProblemNote v-if="fault" :error="fault" class="mt-2" />

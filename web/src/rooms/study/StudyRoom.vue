@@ -4,7 +4,9 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import { useKept } from '@/kept/useKept'
-import NumberField from '@/parts/fields/NumberField.vue'
+import studySchema from '@formats/study.schema.json'
+import { publish } from '@/parts/fields/schema'
+import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import TextField from '@/parts/fields/TextField.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import MeasuredRows from './MeasuredRows.vue'
@@ -12,6 +14,7 @@ import RingSketch from './RingSketch.vue'
 
 /** A flower taken apart: measured petals, sorted into rings, become the first draft of a species. */
 type Study = Schemas['Study']
+publish(studySchema)
 const KEPT = 'crisp-whorl-study'
 const router = useRouter()
 const begun: Study = {
@@ -95,10 +98,10 @@ async function takeOut() {
       <p class="text-quiet">Take a flower apart, lay its petals flat, and measure them: a row for every size, or for every single petal. A draft is worked out at the width you want, allowing for thinning; leans, formers and heart are then yours to set.</p>
       <div class="mt-3 grid grid-cols-4 gap-3">
         <TextField class="col-span-2" label="name" :value="study.name" :longest="80" @change="$event && change({ name: $event })" />
-        <NumberField label="the real one, across" unit="mm" :digits="0" :min="5" :max="1000" :step="1" :value="study.realFaceMm" @change="change({ realFaceMm: $event })" />
-        <NumberField label="wanted, across" unit="mm" :digits="0" :min="5" :max="400" :step="1" :value="study.faceMm" @change="change({ faceMm: $event })" />
-        <NumberField label="rolled to" unit="mm" :digits="1" :min="0.2" :max="12" :step="0.1" :value="study.thinning.rolledMm" @change="change({ thinning: { ...study.thinning, rolledMm: $event } })" />
-        <NumberField label="thinned to" unit="mm" :digits="2" :min="0.15" :max="12" :step="0.05" :value="study.thinning.finishedMm" @change="change({ thinning: { ...study.thinning, finishedMm: $event } })" />
+        <SchemaNumber of="Study" field="realFaceMm" :value="study.realFaceMm" @change="change({ realFaceMm: $event })" />
+        <SchemaNumber of="Study" field="faceMm" :value="study.faceMm" @change="change({ faceMm: $event })" />
+        <SchemaNumber of="Thinning" field="rolledMm" label="rolled to" :value="study.thinning.rolledMm" @change="change({ thinning: { ...study.thinning, rolledMm: $event } })" />
+        <SchemaNumber of="Thinning" field="finishedMm" label="thinned to" :value="study.thinning.finishedMm" @change="change({ thinning: { ...study.thinning, finishedMm: $event } })" />
       </div>
       <MeasuredRows class="mt-4" :rows="study.petals" @change="change({ petals: $event })" />
       <p class="mt-3 flex flex-wrap items-center gap-3">

@@ -42,7 +42,12 @@ public class PublishedFormatsTest extends ServerTest {
     @Test
     public void theSchemasOfDrawerSlateAndPrintedCutter() throws IOException {
         published(api.get("/api/formats/drawer.schema.json"), ROOT.resolve("docs/formats/drawer.schema.json"));
-        published(api.get("/api/formats/pace.schema.json"), ROOT.resolve("docs/formats/pace.schema.json"));
+        for (String room : new String[] {"pace", "room", "order", "study"}) {
+            String name = room + ".schema.json";
+            published(
+                    api.get("/api/formats/" + name),
+                    ROOT.resolve("docs/formats").resolve(name));
+        }
         published(api.get("/api/formats/slate.schema.json"), ROOT.resolve("docs/formats/slate.schema.json"));
         published(
                 api.get("/api/formats/printed-cutter.schema.json"),

@@ -3,11 +3,14 @@ package org.crispwhorl.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.outline.PrintedCutter;
 import org.crispwhorl.core.slate.SlateQuestion;
 import org.crispwhorl.core.species.Beginning;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftJson;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
@@ -46,6 +49,24 @@ class FormatsController {
     @Operation(operationId = "printedCutterSchema", summary = "The JSON Schema of the walls of a cutter to print")
     ObjectNode printedCutterSchema() {
         return CraftSchema.published(PrintedCutter.class);
+    }
+
+    @GetMapping(path = "/api/formats/room.schema.json", produces = "application/schema+json")
+    @Operation(operationId = "roomSchema", summary = "The JSON Schema of the air of a room")
+    ObjectNode roomSchema() {
+        return CraftSchema.published(Room.class);
+    }
+
+    @GetMapping(path = "/api/formats/order.schema.json", produces = "application/schema+json")
+    @Operation(operationId = "orderSchema", summary = "The JSON Schema of an order")
+    ObjectNode orderSchema() {
+        return CraftSchema.published(Order.class);
+    }
+
+    @GetMapping(path = "/api/formats/study.schema.json", produces = "application/schema+json")
+    @Operation(operationId = "studySchema", summary = "The JSON Schema of a flower measured in pieces")
+    ObjectNode studySchema() {
+        return CraftSchema.published(Study.class);
     }
 
     @GetMapping(path = "/api/formats/beginnings.json", produces = "application/json")
