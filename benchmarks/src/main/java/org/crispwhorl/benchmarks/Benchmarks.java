@@ -77,7 +77,7 @@ public final class Benchmarks {
         var options = new OptionsBuilder()
                 .include(SpeciesBenchmark.class.getSimpleName() + ".anew")
                 .param("species", CAMELLIA)
-                .addProfiler(StackProfiler.class, "lines=0;top=14;period=2")
+                .addProfiler(StackProfiler.class, "lines=1;top=14;period=2")
                 .jvmArgs("-XX:+UseSerialGC")
                 .build();
         for (RunResult result : new Runner(options).run()) {
