@@ -2,6 +2,8 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed } from 'vue'
 import { isPetaled, type Part, type Reckoning, type SpeciesDocument } from '@/api/client'
+import { toldIn } from '@/measure/lengths'
+import { useLengths } from '@/measure/useLengths'
 import { offeredKinds } from './handling'
 
 /** The build order as a wire running down from the heart outwards, one bead for each part. */
@@ -25,8 +27,12 @@ const findings = computed(() => {
 })
 const words: Record<string, string> = { '■': 'stop', '◆': 'look' }
 
-/** What each part is, in as few words as a bead has room for. */
-const inShort = computed(() => Object.fromEntries((props.reckoning?.parts ?? []).map((p) => [p.id, p.inShort])))
+const lengths = useLengths()
+
+/** What each part is, in as few words as a bead has room for: the unit of its lengths stands at the top of the page. */
+const inShort = computed(() =>
+  Object.fromEntries((props.reckoning?.parts ?? []).map((p) => [p.id, toldIn(p.inShort, lengths.unit).replace(/ (?:mm|in)(?= |$)/g, '')])),
+)
 
 function gaugeOf(part: Part): number {
   if (isPetaled(part)) return part.pieces.attachment.kind === 'wired' ? part.pieces.attachment.gauge : 0
@@ -69,7 +75,7 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joining.as : '')
         </svg>
         <span class="min-w-0 flex-1">
           <span class="block truncate font-heading" :class="close ? 'text-lead leading-[15px]' : 'text-lead leading-5'">{{ part.name }}</span>
-          <span class="block truncate text-note text-quiet" :class="{ 'leading-[14px]': close }" :title="$told(inShort[part.id] ?? '')">{{ $told(inShort[part.id] ?? '') }}</span>
+          <span class="block truncate text-note text-quiet" :class="{ 'leading-[14px]': close }" :title="inShort[part.id]">{{ inShort[part.id] }}</span>
         </span>
         <span class="text-right text-note text-quiet">
           <span v-if="findings[part.id]" class="block text-note leading-4 font-semibold text-ink" :title="words[findings[part.id]!]">{{ findings[part.id] }} {{ words[findings[part.id]!] }}</span>

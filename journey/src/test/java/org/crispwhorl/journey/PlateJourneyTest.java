@@ -275,7 +275,7 @@ public class PlateJourneyTest extends Journey {
                 }
                 """, older);
         page.reload();
-        assertThat(page.locator("[data-bead=nectaries]")).containsText("9 × 9 × 7 mm");
+        assertThat(page.locator("[data-bead=nectaries]")).containsText("9 × 9 × 7");
         waitKept(page);
     }
 }
