@@ -206,9 +206,25 @@ public class PlateJourneyTest extends Journey {
     }
 
     private void dragBy(String selector, double dx, double dy) {
-        BoundingBox box = page.locator(selector).boundingBox();
+        BoundingBox box = atRest(selector);
         dragFrom(new double[] {box.x + box.width / 2, box.y + box.height / 2}, dx, dy);
     }
+
+    /** Where something of the drawing lies once what was asked of it before has come and moves it no more. */
+    private BoundingBox atRest(String selector) {
+        BoundingBox[] last = {page.locator(selector).boundingBox()};
+        int[] same = {0};
+        until("the drawing is at rest", () -> {
+            BoundingBox now = page.locator(selector).boundingBox();
+            same[0] = now.x == last[0].x && now.y == last[0].y ? same[0] + 1 : 0;
+            last[0] = now;
+            return same[0] >= LOOKS_AT_REST;
+        });
+        return last[0];
+    }
+
+    /** So many looks in a row at one place are a second. */
+    private static final int LOOKS_AT_REST = 20;
 
     private void dragFrom(double[] spot, double dx, double dy) {
         double x = spot[0];
