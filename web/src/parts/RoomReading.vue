@@ -2,7 +2,7 @@
 import type { Room } from '@/api/client'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import room from '@formats/room.schema.json'
-import { publish } from '@/parts/fields/schema'
+import { field, publish } from '@/parts/fields/schema'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import { useRoom } from './useRoom'
 
@@ -32,12 +32,12 @@ function inside(changed: { insideC?: number; insidePct?: number }) {
       <button v-if="store.canUndo" type="button" class="act-quiet !min-h-0 !px-0 font-sans text-note not-italic" aria-label="Undo: the room" @click="store.undo()">Undo</button>
     </p>
     <div class="grid grid-cols-2 gap-2">
-      <SchemaNumber of="Room" field="temperatureC" :value="store.room.temperatureC" @change="store.set({ ...store.room, temperatureC: $event })" />
-      <SchemaNumber of="Room" field="humidityPct" :step="5" :value="store.room.humidityPct" @change="store.set({ ...store.room, humidityPct: $event })" />
+      <SchemaNumber :node="field('Room', 'temperatureC')" :value="store.room.temperatureC" @change="store.set({ ...store.room, temperatureC: $event })" />
+      <SchemaNumber :node="field('Room', 'humidityPct')" :step="5" :value="store.room.humidityPct" @change="store.set({ ...store.room, humidityPct: $event })" />
       <ChoiceField class="col-span-2" label="air" :choices="AIRS" :value="store.room.air.kind" @change="air" />
       <template v-if="store.room.air.kind === 'cabinet'">
-        <SchemaNumber of="Cabinet" field="insideC" label="inside" :value="store.room.air.insideC" @change="inside({ insideC: $event })" />
-        <SchemaNumber of="Cabinet" field="insidePct" label="inside" :step="5" :value="store.room.air.insidePct" @change="inside({ insidePct: $event })" />
+        <SchemaNumber :node="field('Cabinet', 'insideC')" label="inside" :value="store.room.air.insideC" @change="inside({ insideC: $event })" />
+        <SchemaNumber :node="field('Cabinet', 'insidePct')" label="inside" :step="5" :value="store.room.air.insidePct" @change="inside({ insidePct: $event })" />
       </template>
     </div>
     <p v-if="store.fault" role="alert" class="text-note">■ {{ store.fault }}</p>

@@ -3,11 +3,11 @@ import { computed, inject } from 'vue'
 import type { SpeciesDocument } from '@/api/client'
 import ColourField from './ColourField.vue'
 import ChoiceField from './ChoiceField.vue'
-import NumberField from './NumberField.vue'
 import TextField from './TextField.vue'
 import { IDLE_FIELDS } from './idle'
 import { choicesOf, kinds, resolved, type SchemaNode, usual } from './schema'
 import SchemaList from './SchemaList.vue'
+import SchemaNumber from './SchemaNumber.vue'
 
 /** Fields for one object of a document, made from its published schema. */
 const props = withDefaults(
@@ -123,18 +123,12 @@ function begun(node: SchemaNode): Record<string, unknown> {
       :choices="choicesIn(row)"
       @change="emit('change', row.path, $event === UNCHOSEN ? undefined : $event)"
     />
-    <NumberField
+    <SchemaNumber
       v-for="row in numbers"
       :key="row.path"
+      :node="row.node"
       :label="row.node.title ?? row.name"
-      :hint="row.node.description"
       :value="Number(row.value)"
-      :unit="row.node['x-unit'] ?? ''"
-      :digits="row.node['x-digits'] ?? 1"
-      :min="row.node.minimum ?? -1e9"
-      :max="row.node.maximum ?? 1e9"
-      :step="row.node['x-step'] ?? 1"
-      :whole="row.node.type === 'integer'"
       :data-field="row.path"
       @change="emit('change', row.path, $event)"
     />

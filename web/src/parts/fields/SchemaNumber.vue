@@ -1,25 +1,23 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import NumberField from './NumberField.vue'
-import { definition, resolved } from './schema'
+import type { SchemaNode } from './schema'
 
 /** A number of a record: its words, unit, digits and range are those of the published schema. */
-const props = defineProps<{ of: string; field: string; value: number; label?: string; step?: number }>()
+defineProps<{ node: SchemaNode; value: number; label?: string; step?: number }>()
 const emit = defineEmits<{ change: [value: number] }>()
-const node = computed(() => resolved(definition(props.of).properties![props.field]!))
 </script>
 
 <template>
   <NumberField
-    :label="label ?? node.title ?? field"
+    :label="label ?? node.title ?? ''"
     :hint="node.description"
+    :value="value"
     :unit="node['x-unit'] ?? ''"
     :digits="node['x-digits'] ?? 1"
-    :min="node.minimum!"
-    :max="node.maximum!"
+    :min="node.minimum ?? -1e9"
+    :max="node.maximum ?? 1e9"
     :step="step ?? node['x-step'] ?? 1"
     :whole="node.type === 'integer'"
-    :value="value"
     @change="emit('change', $event)"
   />
 </template>

@@ -65,6 +65,11 @@ export function definition(name: string): SchemaNode {
   return definitions[name]!
 }
 
+/** A field of a record. */
+export function field(of: string, name: string): SchemaNode {
+  return resolved(definition(of).properties![name]!)
+}
+
 /** The choices of an enumeration, with the maker's words for them. */
 export function choicesOf(node: SchemaNode): { value: string; label: string }[] {
   const target = resolved(node)

@@ -7,7 +7,7 @@ import { useJob } from '@/kept/useJob'
 import { useKept } from '@/kept/useKept'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import orderSchema from '@formats/order.schema.json'
-import { publish } from '@/parts/fields/schema'
+import { field, publish } from '@/parts/fields/schema'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
@@ -140,13 +140,13 @@ function takeOff() {
       <h1 class="text-title">{{ order.name }}</h1>
       <TextField label="what for" :value="order.name" :longest="80" @change="change({ name: $event })" />
       <TextField label="hand-over" type="datetime-local" :value="order.handOver.slice(0, 16)" @change="$event && change({ handOver: `${$event}:00` })" />
-      <SchemaNumber of="Order" field="marginH" label="kept free before it" :value="order.marginH" @change="change({ marginH: $event })" />
-      <SchemaNumber of="Order" field="tierMm" label="height of the lowest tier" :value="order.tierMm" @change="change({ tierMm: $event })" />
+      <SchemaNumber :node="field('Order', 'marginH')" label="kept free before it" :value="order.marginH" @change="change({ marginH: $event })" />
+      <SchemaNumber :node="field('Order', 'tierMm')" label="height of the lowest tier" :value="order.tierMm" @change="change({ tierMm: $event })" />
       <TextField label="note" :value="order.note" :longest="2000" @change="change({ note: $event })" />
       <h2 class="border-b border-line pt-2 text-lead">Flowers</h2>
       <p v-if="order.lines.length === 0" class="text-quiet">Choose a species below, then say how many.</p>
       <div v-for="(line, i) in order.lines" :key="line.speciesId" class="flex items-end gap-2">
-        <SchemaNumber class="w-32" of="OrderLine" field="flowers" :label="nameOf(line.speciesId)" :value="line.flowers" @change="setFlowers(i, $event)" />
+        <SchemaNumber class="w-32" :node="field('OrderLine', 'flowers')" :label="nameOf(line.speciesId)" :value="line.flowers" @change="setFlowers(i, $event)" />
         <RouterLink class="act-quiet flex-1 !justify-start" :to="`/plate/${line.speciesId}`">its plate</RouterLink>
         <button type="button" class="act-quiet" :aria-label="`Leave out ${nameOf(line.speciesId)}`" @click="change({ lines: order.lines.filter((_, k) => k !== i) })">leave out</button>
       </div>

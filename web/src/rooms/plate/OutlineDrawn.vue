@@ -3,6 +3,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { answered, api, type Schemas } from '@/api/client'
 import NumberField from '@/parts/fields/NumberField.vue'
+import { field } from '@/parts/fields/schema'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import type { Outline } from './useOutline'
@@ -63,7 +64,7 @@ const box = computed(() => {
             <button type="button" class="act-quiet" @click="text = EXAMPLE">Show me with an example</button>
           </p>
           <div class="mt-2 grid grid-cols-2 gap-3">
-            <SchemaNumber label="length" of="Outline" field="lengthMm" :value="length" @change="length = $event" />
+            <SchemaNumber label="length" :node="field('Outline', 'lengthMm')" :value="length" @change="length = $event" />
             <NumberField label="turned" hint="Clockwise, so that the tip points up." :value="turn" unit="°" :digits="0" :min="-180" :max="180" :step="15" :whole="false" @change="turn = $event" />
           </div>
           <ProblemNote v-if="fault" :error="fault" class="mt-2" />

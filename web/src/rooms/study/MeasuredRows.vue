@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client'
+import { field } from '@/parts/fields/schema'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import TextField from '@/parts/fields/TextField.vue'
 
@@ -19,10 +20,10 @@ function add() {
   <div>
     <p v-if="rows.length === 0" class="text-quiet">No petals yet. Add a row: how many, how long, how wide.</p>
     <div v-for="(row, i) in rows" :key="i" class="grid grid-cols-[90px_110px_110px_110px_minmax(0,1fr)_auto] items-end gap-2 border-t border-line py-1.5" role="group" :aria-label="`row ${i + 1}`">
-      <SchemaNumber of="MeasuredPetals" field="count" :value="row.count" @change="put(i, { count: $event })" />
-      <SchemaNumber of="MeasuredPetals" field="lengthMm" :value="row.lengthMm" @change="put(i, { lengthMm: $event })" />
-      <SchemaNumber of="MeasuredPetals" field="widthMm" :value="row.widthMm" @change="put(i, { widthMm: $event })" />
-      <SchemaNumber of="MeasuredPetals" field="widest" :value="row.widest" @change="put(i, { widest: $event })" />
+      <SchemaNumber :node="field('MeasuredPetals', 'count')" :value="row.count" @change="put(i, { count: $event })" />
+      <SchemaNumber :node="field('MeasuredPetals', 'lengthMm')" :value="row.lengthMm" @change="put(i, { lengthMm: $event })" />
+      <SchemaNumber :node="field('MeasuredPetals', 'widthMm')" :value="row.widthMm" @change="put(i, { widthMm: $event })" />
+      <SchemaNumber :node="field('MeasuredPetals', 'widest')" :value="row.widest" @change="put(i, { widest: $event })" />
       <TextField label="note" :value="row.note" :longest="200" @change="put(i, { note: $event })" />
       <button type="button" class="act-quiet" :aria-label="`Leave out row ${i + 1}`" @click="emit('change', rows.filter((_, k) => k !== i))">leave out</button>
     </div>

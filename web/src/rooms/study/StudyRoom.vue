@@ -5,7 +5,7 @@ import { useRouter } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import { useKept } from '@/kept/useKept'
 import studySchema from '@formats/study.schema.json'
-import { publish } from '@/parts/fields/schema'
+import { field, publish } from '@/parts/fields/schema'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import TextField from '@/parts/fields/TextField.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
@@ -98,10 +98,10 @@ async function takeOut() {
       <p class="text-quiet">Take a flower apart, lay its petals flat, and measure them: a row for every size, or for every single petal. A draft is worked out at the width you want, allowing for thinning; leans, formers and heart are then yours to set.</p>
       <div class="mt-3 grid grid-cols-4 gap-3">
         <TextField class="col-span-2" label="name" :value="study.name" :longest="80" @change="$event && change({ name: $event })" />
-        <SchemaNumber of="Study" field="realFaceMm" :value="study.realFaceMm" @change="change({ realFaceMm: $event })" />
-        <SchemaNumber of="Study" field="faceMm" :value="study.faceMm" @change="change({ faceMm: $event })" />
-        <SchemaNumber of="Thinning" field="rolledMm" label="rolled to" :value="study.thinning.rolledMm" @change="change({ thinning: { ...study.thinning, rolledMm: $event } })" />
-        <SchemaNumber of="Thinning" field="finishedMm" label="thinned to" :value="study.thinning.finishedMm" @change="change({ thinning: { ...study.thinning, finishedMm: $event } })" />
+        <SchemaNumber :node="field('Study', 'realFaceMm')" :value="study.realFaceMm" @change="change({ realFaceMm: $event })" />
+        <SchemaNumber :node="field('Study', 'faceMm')" :value="study.faceMm" @change="change({ faceMm: $event })" />
+        <SchemaNumber :node="field('Thinning', 'rolledMm')" label="rolled to" :value="study.thinning.rolledMm" @change="change({ thinning: { ...study.thinning, rolledMm: $event } })" />
+        <SchemaNumber :node="field('Thinning', 'finishedMm')" label="thinned to" :value="study.thinning.finishedMm" @change="change({ thinning: { ...study.thinning, finishedMm: $event } })" />
       </div>
       <MeasuredRows class="mt-4" :rows="study.petals" @change="change({ petals: $event })" />
       <p class="mt-3 flex flex-wrap items-center gap-3">

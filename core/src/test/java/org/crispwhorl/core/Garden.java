@@ -20,6 +20,7 @@ import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Leaf;
+import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -211,9 +212,7 @@ public final class Garden {
                 "spike",
                 "spike",
                 Heads.Arrangement.SPIKE,
-                List.of(
-                        new Heads.Opening("buds", count / 2, 0.4, 0, 0),
-                        new Heads.Opening("open", count - count / 2, 0.8, 1, 0.9)),
+                List.of(new Opening("buds", count / 2, 0.4, 0, 0), new Opening("open", count - count / 2, 0.8, 1, 0.9)),
                 14,
                 6,
                 70,

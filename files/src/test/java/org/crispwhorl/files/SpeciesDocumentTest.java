@@ -39,6 +39,7 @@ import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.OnePiece;
+import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
@@ -150,7 +151,7 @@ public class SpeciesDocumentTest {
                         "heads",
                         "heads",
                         Heads.Arrangement.SPRAY,
-                        List.of(new Heads.Opening("bud", 3, 0.4, 1, 0.2)),
+                        List.of(new Opening("bud", 3, 0.4, 1, 0.2)),
                         14,
                         6,
                         70,

@@ -195,28 +195,14 @@ public class OrderApiTest extends ServerTest {
     }
 
     @Test
-    public void whatAnOrderTakesIsReckonedAsAPieceOfLongWork() throws InterruptedException {
+    public void whatAnOrderTakesIsReckonedAsAPieceOfLongWork() {
         JsonNode order = added(3);
         String path = "/api/orders/" + order.get("id").asString();
-        JsonNode job = done(api.post(path + "/reckoning", ""));
-        JsonNode found =
-                api.get("/api/jobs/" + job.get("id").asString() + "/result").json();
-        assertEquals(found, api.get(path + "/reckoning").json());
-        JsonNode written = done(api.post(path + "/sheets.pdf", ""));
-        Api.Answer pdf = api.get("/api/jobs/" + written.get("id").asString() + "/result");
+        assertEquals(
+                api.worked(api.post(path + "/reckoning", "")).json(),
+                api.get(path + "/reckoning").json());
+        Api.Answer pdf = api.worked(api.post(path + "/sheets.pdf", ""));
         assertTrue(pdf.type().startsWith("application/pdf"), pdf.type());
-    }
-
-    private JsonNode done(Api.Answer begun) throws InterruptedException {
-        assertEquals(begun.status(), 202, begun.body());
-        JsonNode job = begun.json();
-        while (!job.get("state").asString().equals("done")) {
-            assertTrue(List.of("waiting", "running").contains(job.get("state").asString()), job.toString());
-            Thread.sleep(50);
-            job = api.get("/api/jobs/" + job.get("id").asString()).json();
-        }
-        assertEquals(job.get("share").asDouble(), 1.0);
-        return job;
     }
 
     @Test

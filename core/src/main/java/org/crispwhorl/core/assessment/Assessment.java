@@ -12,10 +12,10 @@ import org.crispwhorl.core.form.Coverage;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
-import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Lump;
 import org.crispwhorl.core.species.Made;
 import org.crispwhorl.core.species.OpenedHead;
+import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
@@ -107,14 +107,14 @@ public final class Assessment implements Made {
      * @param opening the stage and how many heads are at it
      * @param head one of them
      */
-    public record OpenedHeads(Heads.Opening opening, Assessment head) implements OpenHeads {}
+    public record OpenedHeads(Opening opening, Assessment head) implements OpenHeads {}
 
     @Override
     public List<OpenedHeads> opened() {
         if (opened == null) {
             List<OpenedHeads> all = new ArrayList<>();
             species.heads().ifPresent(heads -> {
-                for (Heads.Opening opening : heads.openings()) {
+                for (Opening opening : heads.openings()) {
                     all.add(new OpenedHeads(opening, new Assessment(OpenedHead.of(species, opening), conditions)));
                 }
             });

@@ -6,6 +6,7 @@ import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.wire.MainStem;
@@ -94,7 +95,7 @@ public final class StemLoad {
         List<MainStem.Weight> weights = new ArrayList<>();
         weights.add(new MainStem.Weight(a.headG() + wiresG(a) - mainWireG(a, heads), foot));
         for (int head = 1; head <= heads.pieceCount(); head++) {
-            Heads.Opening opening = heads.opening(head);
+            Opening opening = heads.opening(head);
             Assessment one = a.opened().get(heads.openings().indexOf(opening)).head();
             weights.add(new MainStem.Weight(one.headG() + wiresG(one), foot + heads.heightMm(head)));
         }

@@ -57,7 +57,7 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
                         .toList())));
         pieces.veiner()
                 .ifPresent(veiner -> others.addAll(best(drawer.all(OwnVeiner.class).stream()
-                        .map(own -> veiner(pieces, veiner, own, pieces.finishedMm(a.paste())))
+                        .map(own -> veiner(pieces, veiner, own, veiner.pasteMm(pieces, a.paste())))
                         .toList())));
         pieces.wired()
                 .ifPresent(wired -> others.addAll(best(drawer.all(OwnWire.class).stream()

@@ -77,6 +77,11 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
     /** It gives up proving after this long and hands over the best that it has. */
     private static final long LIMIT_MS = 10_000;
 
+    /** Share of the work once it is known what fits, and once the purchase is found; the alternatives are the rest. */
+    private static final double FITTED = 0.1;
+
+    private static final double FOUND = 0.2;
+
     /** No cutter. */
     private static final int NONE = -1;
 
@@ -160,8 +165,8 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
             Optional<Covering> solver = Covering.of(once);
             try {
                 solver.ifPresent(this::demand);
-                progress.goesOn(0.1, "finding what covers all");
-                Chosen chosen = best(solver, NONE, progress);
+                progress.goesOn(FITTED, "finding what covers all");
+                Chosen chosen = best(solver, progress);
                 return new Purchases(
                         bought(solver, chosen, progress), price(chosen.sets()), chosen.proved(), served, unserved);
             } finally {
@@ -192,7 +197,7 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
                             .ifPresent(f -> by.add(new Served(open.get(at), f)));
                 }
                 boolean waitedFor = progress.goesOn(
-                        0.2 + 0.8 * buy.size() / all,
+                        FOUND + (1 - FOUND) * buy.size() / all,
                         "what could be bought in place of " + offered.get(c).name());
                 List<Alternative> instead = waitedFor ? instead(solver, c, progress) : List.of();
                 buy.add(new Buy(offered.get(c), by, instead));
@@ -225,9 +230,9 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
         }
 
         /** The best choice of all; that of the most useful first where there is no solver, or it came to none. */
-        private Chosen best(Optional<Covering> solver, int without, Progress progress) {
-            return solver.flatMap(s -> exact(s, without, progress))
-                    .orElseGet(() -> greedy(without).orElseThrow());
+        private Chosen best(Optional<Covering> solver, Progress progress) {
+            return solver.flatMap(s -> exact(s, NONE, progress))
+                    .orElseGet(() -> greedy(NONE).orElseThrow());
         }
 
         /** The exact cover, without one of the cutters where that is asked. */

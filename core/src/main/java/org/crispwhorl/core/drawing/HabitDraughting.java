@@ -9,6 +9,7 @@ import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.OpenedHead;
+import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Species;
 
 /** Draws a stem of many heads from the side, each head in the size and at the angle that was computed for it. */
@@ -23,7 +24,7 @@ final class HabitDraughting {
         Species species = flower.species();
         List<String> names = new ArrayList<>();
         List<FlowerForm> forms = new ArrayList<>();
-        for (Heads.Opening opening : heads.openings()) {
+        for (Opening opening : heads.openings()) {
             names.add(opening.name());
             forms.add(flower.another(OpenedHead.of(species, opening)));
         }

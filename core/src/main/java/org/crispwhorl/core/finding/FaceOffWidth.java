@@ -93,9 +93,7 @@ final class FaceOffWidth implements Rule {
                                 if (withFormers) {
                                     d.former = d.former.map(f -> f.scaled(factor));
                                 }
-                                if (!d.making.unlike().isEmpty()) {
-                                    d.making = d.making.scaled(factor);
-                                }
+                                d.making = d.making.scaled(factor);
                             })))
                     .orElse(part));
         }

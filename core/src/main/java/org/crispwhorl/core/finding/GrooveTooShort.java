@@ -13,7 +13,7 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Grooves;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.PiecesDraft;
 import org.crispwhorl.core.species.Ways;
 
 /** A piece that is longer than the grooves of the board on which it is cut: a part of its midrib stays without a ridge. */
@@ -41,7 +41,7 @@ final class GrooveTooShort implements Rule {
         return found;
     }
 
-    private static void pinned(Pieces.Draft draft) {
+    private static void pinned(PiecesDraft draft) {
         draft.ways = Optional.of(draft.ways.orElse(Choices.NONE).withRidge(Optional.of(Ways.Ridge.PINNED)));
     }
 }

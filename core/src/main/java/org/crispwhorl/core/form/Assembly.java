@@ -1,7 +1,7 @@
 package org.crispwhorl.core.form;
 
 import java.util.ArrayList;
-import java.util.Collections;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -89,33 +89,48 @@ final class Assembly {
         return StemBundle.taped(StemBundle.diameterMm(wires), layers) / 2;
     }
 
+    /** The lobes of one cut all lie on what is inside it, turned with its first petal; what comes after lies on its petals. */
     private void place(Petaled petaled, double bundle) {
         List<Lobe> unlike = petaled.pieces().making().unlike();
         if (unlike.isEmpty()) {
-            placeRing(petaled, bundle);
+            placeRing(petaled, bundle, Optional.empty());
             return;
         }
-        // The lobes of one cut all lie on what is inside it; what comes after lies on its first petals.
         Skin inside = skin;
-        int spiralledInside = spiralled;
+        double insideMm = topMm;
+        boolean wasShut = shut;
         Pieces pieces = petaled.pieces();
+        double first = placeRing(
+                        petaled.with(pieces.withMaking(pieces.making().besideLobes(pieces.all()))),
+                        bundle,
+                        Optional.empty())
+                .azimuthsRad()[0];
+        Skin outside = skin;
+        double highest = topMm;
+        boolean nowShut = shut;
         for (Lobe lobe : unlike) {
             skin = inside;
-            placeRing(petaled.with(pieces.lobes(lobe)), bundle);
+            topMm = insideMm;
+            shut = wasShut;
+            double[] turned = lobe.azimuthsRad();
+            Arrays.setAll(turned, i -> first + turned[i]);
+            placeRing(petaled.with(pieces.lobes(lobe)), bundle, Optional.of(turned));
+            highest = Math.max(highest, topMm);
         }
-        skin = inside;
-        spiralled = spiralledInside;
-        placeRing(petaled.with(pieces.withMaking(pieces.making().equal(pieces.all()))), bundle);
-        Collections.rotate(rings.subList(rings.size() - unlike.size() - 1, rings.size()), 1);
+        skin = outside;
+        topMm = highest;
+        shut = nowShut;
     }
 
-    private void placeRing(Petaled petaled, double bundle) {
+    /** @param stated azimuths of its pieces, radians, where they do not follow its place */
+    private PlacedRing placeRing(Petaled petaled, double bundle, Optional<double[]> stated) {
         Laid laid = petaled.inHead() && petaled.pieces().hugs() ? onSkin(petaled) : standing(petaled, bundle);
         PetalSurface surface = laid.by().apply(petaled);
         Place place = petaled.pieces().place();
-        double[] azimuths = azimuths(petaled, surface, inner(rings), spiralled);
-        spiralled += place.rule() == Place.Rule.SPIRAL ? azimuths.length : 0;
-        rings.add(new PlacedRing(petaled, azimuths, laid.neckMm(), laid.by()));
+        double[] azimuths = stated.orElseGet(() -> azimuths(petaled, surface, inner(rings), spiralled));
+        spiralled += stated.isEmpty() && place.rule() == Place.Rule.SPIRAL ? azimuths.length : 0;
+        PlacedRing ring = new PlacedRing(petaled, azimuths, laid.neckMm(), laid.by());
+        rings.add(ring);
         if (petaled.inHead()) {
             skin = surface instanceof HuggingPetal hugging
                     ? hugging.onto(skin, laid.wayMm())
@@ -123,6 +138,7 @@ final class Assembly {
             topMm = Math.max(topMm, skin.topMm());
             shut = petaled.pieces().overlap() != Overlap.APART;
         }
+        return ring;
     }
 
     /**
@@ -224,10 +240,7 @@ final class Assembly {
             return part.ownAzimuthsRad().get();
         }
         if (place.rule() == Place.Rule.SIDES_ALIKE) {
-            for (int i = 0; i < count; i++) {
-                azimuths[i] = count == 1 ? turn : turn * (1 - 2.0 * i / (count - 1));
-            }
-            return azimuths;
+            return Place.sidesAlikeRad(count, place.turnDeg());
         }
         double first = inner.isEmpty() || place.rule() == Place.Rule.FREE
                 ? 0

@@ -140,22 +140,26 @@ public final class PlacedRing {
     }
 
     /** Half the angle that a piece takes up at that station, radians. */
-    public double halfAngleRad() {
+    public double halfAngle() {
         return halfAngle;
     }
 
     /** The widest step from one azimuth to the next, radians. */
     public double widestStepRad() {
-        double[] sorted = Arrays.stream(azimuthsRad).map(Arcs::wrap).sorted().toArray();
-        double widest = sorted[0] + Arcs.TURN - sorted[sorted.length - 1];
-        for (int i = 0; i + 1 < sorted.length; i++) {
-            widest = Math.max(widest, sorted[i + 1] - sorted[i]);
-        }
-        return widest;
+        return widest()[1];
     }
 
-    double halfAngle() {
-        return halfAngle;
+    /** Where the widest step from one azimuth to the next has its middle, and how wide it is, radians. */
+    private double[] widest() {
+        double[] sorted = Arrays.stream(azimuthsRad).map(Arcs::wrap).sorted().toArray();
+        double[] widest = {0, 0};
+        for (int i = 0; i < sorted.length; i++) {
+            double next = i + 1 < sorted.length ? sorted[i + 1] : sorted[0] + Arcs.TURN;
+            if (next - sorted[i] > widest[1] + 1e-9) {
+                widest = new double[] {(next + sorted[i]) / 2, next - sorted[i]};
+            }
+        }
+        return widest;
     }
 
     /** The largest open gap between the edges of neighbours at that station, mm along the arc; 0 where they meet. */
@@ -180,17 +184,7 @@ public final class PlacedRing {
 
     /** The middle of the largest gap, radians from the first azimuth's zero. */
     public double gapAzimuthRad() {
-        double[] sorted = Arrays.stream(azimuthsRad).map(Arcs::wrap).sorted().toArray();
-        double widest = 0;
-        double middle = 0;
-        for (int i = 0; i < sorted.length; i++) {
-            double next = i + 1 < sorted.length ? sorted[i + 1] : sorted[0] + Arcs.TURN;
-            if (next - sorted[i] > widest + 1e-9) {
-                widest = next - sorted[i];
-                middle = (next + sorted[i]) / 2;
-            }
-        }
-        return middle;
+        return widest()[0];
     }
 
     /** How far neighbours overlap at that station on the mean, mm; 0 where they do not. */

@@ -76,12 +76,16 @@ final class DryingFigures {
                                     Unit.FACTOR));
         }
 
+        /** Skinned it is by a law of its own, so all that goes into that stands there too. */
         Why bendsFrom() {
-            return course(
+            Why free = course(
                     "Skinned, and its free part down to the share of moisture",
                     Stage.PART_DRY.moistureRatio(),
                     body.freeMm(),
                     false);
+            List<Why.Input> inputs = new ArrayList<>(free.inputs());
+            skins().inputs().forEach(skin -> inputs.add(in("skin: " + skin.label(), skin.value(), skin.unit())));
+            return new Why(free.rule(), inputs, free.source());
         }
 
         Why bendsTo() {
@@ -131,11 +135,6 @@ final class DryingFigures {
             }
             if (safe) {
                 inputs.add(in("spread σ", Spread.UNRECORDED.sigma(), Unit.NONE));
-            }
-            if (what.startsWith("Skinned")) {
-                inputs.addAll(skins().inputs().stream()
-                        .map(skin -> in("skin: " + skin.label(), skin.value(), skin.unit()))
-                        .toList());
             }
             return new Why(what + law, inputs, SOURCE);
         }

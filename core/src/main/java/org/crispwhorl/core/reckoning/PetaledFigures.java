@@ -161,7 +161,7 @@ final class PetaledFigures {
                 in("petals", pieces.count(), Unit.COUNT),
                 in("radius there", ring.gapRadiusMm(), Unit.MM),
                 in("widest step", Math.toDegrees(ring.widestStepRad()), Unit.DEGREE),
-                in("a petal takes up", Math.toDegrees(2 * ring.halfAngleRad()), Unit.DEGREE));
+                in("a petal takes up", Math.toDegrees(2 * ring.halfAngle()), Unit.DEGREE));
         figures.in(Group.FIT);
         if (pieces.overlap() != Overlap.APART) {
             figures.add("gap", "largest gap", ring.gapMm(), Unit.MM, gap)

@@ -153,7 +153,7 @@ public record Bead(
     }
 
     @Override
-    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
         return Optional.of(this);
     }
 }

@@ -1,8 +1,11 @@
 package org.crispwhorl.core.species;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.drying.Lying;
+import org.crispwhorl.core.measure.Usual;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
@@ -46,92 +49,83 @@ public final class Beginning {
 
     /** A part of every kind, in the order in which they are offered, named as makers name them, of one shade. */
     public static List<Part> parts(String shade) {
-        Colouring none = Colouring.NONE;
         return List.of(
-                new Whorl("ring", "ring", shade, taped(5, 0, Overlap.TUCKED, new Lying.OneSided()), none),
-                new Heart("heart", "heart", shade, new HeartForm.Ball(8), 26, 0, 1, 0, 100, none),
-                new Stamens(
-                        "stamens",
-                        "stamens",
+                part(
+                        Whorl.class,
+                        "ring",
+                        "ring",
                         shade,
-                        20,
-                        Stamens.Use.FOLDED,
-                        0.3,
-                        1.2,
-                        12,
-                        6,
-                        2,
-                        Stamens.Stand.RING,
-                        1,
-                        2,
-                        none),
-                new FineStamens("fine-stamens", "stamens on wire", shade, 6, 33, 16, 4, 360, 3, 1.2, 0, 60, none),
-                new Pistil("pistil", "pistil", shade, 3, 14, 6, 120, 6, 40, none),
-                new Roll(
+                        Map.of("pieces", taped(5, 0, Overlap.TUCKED, new Lying.OneSided()))),
+                part(Heart.class, "heart", "heart", shade, Map.of("form", Usual.of(HeartForm.Ball.class))),
+                part(Stamens.class, "stamens", "stamens", shade, Map.of()),
+                part(FineStamens.class, "fine-stamens", "stamens on wire", shade, Map.of()),
+                part(Pistil.class, "pistil", "pistil", shade, Map.of()),
+                part(
+                        Roll.class,
                         "roll",
                         "rolled flower",
                         shade,
-                        new RollForm.Strip(160, 30, true),
-                        1,
-                        0.6,
-                        2,
-                        0,
-                        0,
-                        Edge.PLAIN,
-                        none),
-                new Calyx("calyx", "calyx", shade, calyx(), none),
-                new Bead("bead", "hip", shade, 8, 9, -1, none),
-                new Leaf(
+                        Map.of("from", Usual.of(RollForm.Strip.class), "edge", Edge.PLAIN)),
+                part(Calyx.class, "calyx", "calyx", shade, Map.of("pieces", sepals())),
+                part(Bead.class, "bead", "hip", shade, Map.of()),
+                part(
+                        Leaf.class,
                         "leaf",
                         "leaves",
                         shade,
-                        taped(3, -25, Overlap.APART, new Lying.Hung()),
-                        Leaf.Along.STAGGERED,
-                        20,
-                        none),
-                new Tendril("tendril", "tendrils", shade, 2, 30, 15, 6, 3, -20, 40, none),
-                new StemWrap("stem-wrap", "thickened stem", shade, 5, 80, StemWrap.With.TAPE, none),
-                new Heads(
-                        "heads",
-                        "further heads",
-                        Heads.Arrangement.SPIKE,
-                        List.of(new Heads.Opening("buds", 3, 0.6, 1, 0.2)),
-                        14,
-                        6,
-                        70,
-                        25,
-                        15,
-                        18,
-                        100));
+                        Map.of("pieces", taped(3, LEAF_SEAT_MM, Overlap.APART, new Lying.Hung()))),
+                part(Tendril.class, "tendril", "tendrils", shade, Map.of()),
+                part(StemWrap.class, "stem-wrap", "thickened stem", shade, Map.of()),
+                Usual.of(
+                        Heads.class,
+                        Map.of(
+                                "id",
+                                "heads",
+                                "name",
+                                "further heads",
+                                "openings",
+                                List.of(Usual.of(Opening.class, Map.of("name", "buds"))))));
     }
+
+    private static <T extends Record & ShadedPart> T part(
+            Class<T> kind, String id, String name, String shade, Map<String, ?> otherwise) {
+        Map<String, Object> all = new HashMap<>(otherwise);
+        all.putAll(Map.of("id", id, "name", name, "shade", shade, "colour", Colouring.NONE));
+        return Usual.of(kind, all);
+    }
+
+    /** Leaves begin so far below the flower, mm. */
+    private static final double LEAF_SEAT_MM = -25;
 
     /** Pieces on wires of their own, taped in once they are dry. */
     private static Pieces taped(int count, double seatMm, Overlap overlap, Lying drying) {
-        return Pieces.cut(
-                count,
-                Outline.of(28, 22, 0.6, 0.2, 2),
-                new Thinning(1.1, 0.7),
-                70,
-                Optional.empty(),
-                new Place(Place.Rule.FREE, 0, seatMm),
-                overlap,
-                new Attachment.Wired(26, 12, 0, 3, 80, 0.9),
-                drying,
-                Joining.of(Joining.As.FIRM, Joining.Onto.DRY));
+        return Usual.of(
+                        Pieces.class,
+                        Map.of(
+                                "making",
+                                new Making.Sheet(Usual.of(Thinning.class)),
+                                "edge",
+                                Edge.PLAIN,
+                                "attachment",
+                                Usual.of(Attachment.Wired.class),
+                                "place",
+                                new Place(Place.Rule.FREE, 0, seatMm),
+                                "overlap",
+                                overlap,
+                                "drying",
+                                drying,
+                                "joining",
+                                Joining.of(Joining.As.FIRM, Joining.Onto.DRY)))
+                .withCount(count);
     }
 
-    /** Sepals glued on fresh under what holds. */
-    private static Pieces calyx() {
-        return Pieces.cut(
-                5,
-                Outline.of(14, 5, 0.4, 0.4, 1.3),
-                new Thinning(1, 0.7),
-                95,
-                Optional.empty(),
-                Place.of(Place.Rule.FREE),
-                Overlap.APART,
-                new Attachment.Glued(0.3, 0.5, Optional.empty()),
-                new Lying.Hung(),
-                Joining.of(Joining.As.SOFT, Joining.Onto.DRY));
+    /** Sepals glued on fresh under what holds: narrow, leaning out a little beyond level. */
+    private static Pieces sepals() {
+        return taped(5, 0, Overlap.APART, new Lying.Hung()).with(d -> {
+            d.outline = Outline.of(14, 5, 0.4, 0.4, 1.3);
+            d.leanDeg = 95;
+            d.attachment = Usual.of(Attachment.Glued.class);
+            d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.DRY);
+        });
     }
 }

@@ -68,7 +68,7 @@ public record Calyx(
 
     /** A bud without rings is shut by its calyx; behind rings it stays open. */
     @Override
-    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
-        return Optional.of(with(pieces.opened(opening.size(), opening.rings() > 0 ? 1 : opening.open())));
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
+        return Optional.of(with(OpenedPieces.of(pieces, opening.size(), opening.rings() > 0 ? 1 : opening.open())));
     }
 }

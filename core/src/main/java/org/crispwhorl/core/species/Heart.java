@@ -246,7 +246,7 @@ public record Heart(
 
     /** Smaller, and on its own stalk where it has one. */
     @Override
-    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
         HeartForm smaller = opening.core().isPresent()
                 ? opening.core().get().form()
                 : opening.size() == 1
@@ -254,7 +254,7 @@ public record Heart(
                         : form.resized(
                                 Math.max(2, form.diameterMm() * opening.size()),
                                 Math.max(2, form.heightMm() * opening.size()));
-        int own = opening.core().map(Heads.OwnCore::gauge).orElse(gauge);
+        int own = opening.core().map(OwnCore::gauge).orElse(gauge);
         return Optional.of(withForm(smaller).withStem(own, wires, stalkMm > 0 ? Math.max(10, stalkMm) : stemMm));
     }
 }

@@ -106,7 +106,7 @@ public record Leaf(
 
     /** Leaves stand on the stem, not on a head. */
     @Override
-    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
         return Optional.empty();
     }
 }

@@ -65,12 +65,7 @@ public record Lobe(
     }
 
     /** Azimuths round the middle, radians: one at its turn, several alike on either side. */
-    double[] azimuthsRad() {
-        double[] azimuths = new double[count];
-        double turn = Math.toRadians(turnDeg);
-        for (int i = 0; i < count; i++) {
-            azimuths[i] = count == 1 ? turn : turn * (1 - 2.0 * i / (count - 1));
-        }
-        return azimuths;
+    public double[] azimuthsRad() {
+        return Place.sidesAlikeRad(count, turnDeg);
     }
 }

@@ -27,7 +27,7 @@ public interface Made {
     /** Heads at one stage of opening, made as a species of their own. */
     interface OpenHeads {
         /** The stage, and how many heads are at it. */
-        Heads.Opening opening();
+        Opening opening();
 
         /** One of them. */
         Made head();

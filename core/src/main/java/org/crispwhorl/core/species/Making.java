@@ -66,8 +66,8 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
         return List.of();
     }
 
-    /** The same as one kind of its lobes knows it: the cut of so many petals. */
-    default Making equal(int all) {
+    /** The same as one kind of its lobes knows it: whole, with so many lobes in all beside each other. */
+    default Making besideLobes(int all) {
         return this;
     }
 

@@ -43,7 +43,7 @@ public record OnePiece(
                 max = 120,
                 usual = 0,
                 means =
-                        "Petals that the cutter has: 0 as many as the ring. A ring of more takes several cuts, one of fewer leaves some of a cut unused.")
+                        "Petals that the cutter has: 0 as many as the ring. A ring of more takes several cuts, one of fewer leaves some of a cut unused. A cut of unlike lobes has as many as the ring.")
         int petalsInCut,
 
         @Words(
@@ -108,7 +108,7 @@ public record OnePiece(
                 lobes.isEmpty()
                         ? new Cut(outline, cutterPetals(count), middleMm)
                         : UNIONS.of(
-                                List.of(outline, count, middleMm, lobes),
+                                List.of(outline, cutterPetals(count), middleMm, lobes),
                                 () -> Cut.of(union(outline, count).traced())));
     }
 
@@ -117,8 +117,9 @@ public record OnePiece(
     /** The cut of unlike lobes as it lies. */
     private CutShape union(Outline outline, int count) {
         List<CutShape.Sprung> sprung = new ArrayList<>();
-        for (int k = 0; k < count; k++) {
-            sprung.add(new CutShape.Sprung(outline, 2 * Math.PI * k / count));
+        int petals = cutterPetals(count);
+        for (int k = 0; k < petals; k++) {
+            sprung.add(new CutShape.Sprung(outline, 2 * Math.PI * k / petals));
         }
         for (Lobe lobe : lobes) {
             for (double azimuth : lobe.azimuthsRad()) {
@@ -134,8 +135,9 @@ public record OnePiece(
     }
 
     @Override
-    public Making equal(int all) {
-        return new OnePiece(thinning, middleMm, division, (int) Limits.within(OnePiece.class, "petalsInCut", all));
+    public Making besideLobes(int all) {
+        return new OnePiece(
+                thinning, middleMm, Division.WHOLE, (int) Limits.within(OnePiece.class, "petalsInCut", all));
     }
 
     @Override
@@ -221,7 +223,7 @@ public record OnePiece(
 
     /** Pieces of the ring that one cut gives when all of it is used. */
     private int ofOneCut(int count) {
-        return petalsInCut == 0 ? count : petalsInCut * (division == Division.SPLIT ? 2 : 1);
+        return petalsInCut == 0 || !lobes.isEmpty() ? count : petalsInCut * (division == Division.SPLIT ? 2 : 1);
     }
 
     /** How many times the cutter is pressed for a ring. */
@@ -256,7 +258,7 @@ public record OnePiece(
 
     @Override
     public int besides(int count) {
-        return lobes.isEmpty() ? ofOneCut(count) : all(count);
+        return ofOneCut(count) + all(count) - count;
     }
 
     @Override
@@ -266,11 +268,11 @@ public record OnePiece(
 
     @Override
     public double volumeMm3(Outline outline, int count, Paste paste) {
-        if (!lobes.isEmpty()) {
-            return cutOf(outline, count).orElseThrow().areaMm2() * thinning.rolledMm() / count;
-        }
         int petals = cutterPetals(count);
-        return new Cut(outline, petals, middleMm).areaMm2() * thinning.rolledMm() / petals;
+        double alike = new Cut(outline, petals, middleMm).areaMm2();
+        double unlike =
+                lobes.isEmpty() ? 0 : cutOf(outline, count).orElseThrow().areaMm2() - alike;
+        return (alike / petals + unlike / count) * thinning.rolledMm();
     }
 
     @Override
@@ -291,7 +293,8 @@ public record OnePiece(
 
     /** Petals that the cutter itself has. */
     public int cutterPetals(int count) {
-        int all = petalsInCut > 0 ? petalsInCut : division == Division.SPLIT ? (count + 1) / 2 : count;
+        int all =
+                petalsInCut > 0 && lobes.isEmpty() ? petalsInCut : division == Division.SPLIT ? (count + 1) / 2 : count;
         return Math.max(1, all);
     }
 

@@ -12,7 +12,7 @@ public final class OpenedHead {
 
     /** The full flower as one head: without what stands on the stem. */
     public static Species full(Species species) {
-        return of(species, new Heads.Opening("full", 1, 1, MOST_RINGS, 1));
+        return of(species, new Opening("full", 1, 1, MOST_RINGS, 1));
     }
 
     /**
@@ -35,7 +35,7 @@ public final class OpenedHead {
     private static final int MOST_RINGS = 40;
 
     /** The head at a stage of opening, as a species of its own. */
-    public static Species of(Species species, Heads.Opening opening) {
+    public static Species of(Species species, Opening opening) {
         double stalkMm = species.heads().map(Heads::stalkMm).orElse(0.0);
         List<Part> parts = new ArrayList<>();
         int rings = 0;

@@ -45,8 +45,8 @@ public enum OpeningStage {
         }
         int whorls = (int) full.petaled().stream().filter(Petaled::ring).count();
         int kept = Math.max(1, (int) Math.ceil(rings * whorls - 1e-9));
-        Species head = OpenedHead.of(
-                full.withParts(full.ownParts()), new Heads.Opening(Words.Labels.of(this), 1, size, kept, open));
+        Species head =
+                OpenedHead.of(full.withParts(full.ownParts()), new Opening(Words.Labels.of(this), 1, size, kept, open));
         List<Part> parts = new ArrayList<>();
         for (Part part : full.parts()) {
             Optional<Part> opened = head.part(part.id());

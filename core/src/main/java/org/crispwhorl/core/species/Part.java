@@ -147,5 +147,5 @@ public sealed interface Part permits ShadedPart, Heads {
      * @param stalkMm free stalk of the head; 0 where it keeps its stem
      * @return none where such a head has none
      */
-    Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm);
+    Optional<Part> opened(Opening opening, int ring, double stalkMm);
 }

@@ -41,13 +41,17 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     @Override
     default List<String> idle() {
         Pieces p = pieces();
+        List<String> idle = new ArrayList<>();
+        if (!p.making().unlike().isEmpty()) {
+            idle.add("pieces/making/petalsInCut");
+        }
         if (!inHead() || p.wired().isPresent()) {
-            return List.of();
+            return idle;
         }
         if (!p.hugs()) {
-            return List.of("pieces/attachment/opensFrom", "pieces/attachment/reach");
+            idle.addAll(List.of("pieces/attachment/opensFrom", "pieces/attachment/reach"));
+            return idle;
         }
-        List<String> idle = new ArrayList<>();
         boolean seated = ring()
                 && p.attachment().glued()
                 && p.attachment().reach().isEmpty()

@@ -228,8 +228,8 @@ public record Pieces(
     }
 
     /** The same pieces with some of what they are changed. */
-    public Pieces with(Consumer<Draft> change) {
-        Draft draft = new Draft(this);
+    public Pieces with(Consumer<PiecesDraft> change) {
+        PiecesDraft draft = new PiecesDraft(this);
         change.accept(draft);
         return draft.made();
     }
@@ -330,15 +330,12 @@ public record Pieces(
             d.outline = lobe.outline();
             d.leanDeg = lobe.leanDeg();
             d.former = lobe.former();
-            d.making = making.equal(all());
-            d.place = lobe.count() == 1
-                    ? new Place(Place.Rule.FREE, lobe.turnDeg(), place.seatMm())
-                    : new Place(Place.Rule.SIDES_ALIKE, lobe.turnDeg(), place.seatMm());
+            d.making = making.besideLobes(all());
         });
     }
 
     /** Whether petals are pressed on to what is inside them; what is threaded by its middle alone stands away from it. */
-    private boolean wraps() {
+    boolean wraps() {
         return attachment.glued() || Math.max(attachment.gluedShare(), attachment.opensFrom()) > 0;
     }
 
@@ -351,126 +348,5 @@ public record Pieces(
     /** The figures of how the pieces are made. */
     void figures(Figures figures, Made made) {
         making.figures(figures, outline, count, made.paste());
-    }
-
-    /**
-     * The pieces of a flower that is less open: they lean out less, and what is laid on soft lies on farther up and is fewer. Those of
-     * a cutter stay as the cutter cuts them, in the same formers; those that the hand makes are smaller.
-     */
-    Pieces opened(double size, double open) {
-        return with(d -> {
-            d.leanDeg = leanDeg > 0 ? leanDeg * open : leanDeg;
-            if (hugs()) {
-                double from = Math.max(attachment.gluedShare(), attachment.opensFrom());
-                if (wraps()) {
-                    d.attachment = attachment.opening(from + (1 - from) * (1 - open) * LAID_FARTHER);
-                }
-                double share = making.unlike().isEmpty() ? Math.max(size, open) : 1;
-                d.count = fewer(count, share);
-                d.quickCount = quickCount == 0 ? 0 : Math.min(d.count, fewer(quickCount, share));
-                d.making = making.unlike().isEmpty() ? making.ofCutter(count) : making.leaning(open);
-            }
-            if (!making.cut()) {
-                d.outline = outline.withLength(Limits.within(Outline.class, "lengthMm", outline.lengthMm() * size))
-                        .withWidth(Limits.within(Outline.class, "widthMm", outline.widthMm() * size));
-                d.making = d.making.scaled(size);
-                d.former = former.map(f -> f.scaled(size));
-                d.attachment = d.attachment.scaled(size);
-            }
-        });
-    }
-
-    /** So many of them, cut one by one, laid soft over a core and closed over it. */
-    Pieces wrapping(int wraps) {
-        return with(d -> {
-            d.count = wraps;
-            d.quickCount = 0;
-            d.making = making.singly().orElse(making);
-            d.attachment =
-                    new Attachment.Glued(WRAPPED_TO, 1, Optional.of(new Attachment.Glued.Reach(OVER_THE_CORE_MM)));
-            d.overlap = Overlap.SUCCESSIVE;
-            d.former = Optional.empty();
-            d.leanDeg = 0;
-            d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
-        });
-    }
-
-    /** Share of a wrap's length that is glued. */
-    private static final double WRAPPED_TO = 0.6;
-
-    /** The tip of a wrap stands so far above its core, mm. */
-    private static final double OVER_THE_CORE_MM = 2;
-
-    /** Share of what opens in the full flower that lies on in a bud. */
-    private static final double LAID_FARTHER = 0.5;
-
-    /** A share of a count, at least one. */
-    private static int fewer(int count, double share) {
-        return (int) Math.max(1, Math.round(count * share));
-    }
-
-    /** Pieces while they are being changed. */
-    public static final class Draft {
-        public int count;
-        public int quickCount;
-        public Outline outline;
-        public Making making;
-        public Edge edge;
-        public double quillDeg;
-        public double foldDeg;
-        public double leanDeg;
-        public Optional<Former> former;
-        public Optional<Veiner> veiner;
-        public Place place;
-        public Overlap overlap;
-        public Attachment attachment;
-        public Lying drying;
-        public Joining joining;
-        public Optional<Carried> carries;
-        public Optional<Lining> lining;
-        public Optional<Choices> ways;
-
-        private Draft(Pieces p) {
-            count = p.count;
-            quickCount = p.quickCount;
-            outline = p.outline;
-            making = p.making;
-            edge = p.edge;
-            quillDeg = p.quillDeg;
-            foldDeg = p.foldDeg;
-            leanDeg = p.leanDeg;
-            former = p.former;
-            veiner = p.veiner;
-            place = p.place;
-            overlap = p.overlap;
-            attachment = p.attachment;
-            drying = p.drying;
-            joining = p.joining;
-            carries = p.carries;
-            lining = p.lining;
-            ways = p.ways;
-        }
-
-        private Pieces made() {
-            return new Pieces(
-                    count,
-                    quickCount,
-                    outline,
-                    making,
-                    edge,
-                    quillDeg,
-                    foldDeg,
-                    leanDeg,
-                    former,
-                    veiner,
-                    place,
-                    overlap,
-                    attachment,
-                    drying,
-                    joining,
-                    carries,
-                    lining,
-                    ways);
-        }
     }
 }

@@ -50,6 +50,16 @@ public record Place(
         Limits.check(Place.class, rule, turnDeg, seatMm);
     }
 
+    /** Azimuths of so many on two sides alike, as far out as they are turned; a single one stands there, radians. */
+    public static double[] sidesAlikeRad(int count, double turnDeg) {
+        double[] azimuths = new double[count];
+        double turn = Math.toRadians(turnDeg);
+        for (int i = 0; i < count; i++) {
+            azimuths[i] = count == 1 ? turn : turn * (1 - 2.0 * i / (count - 1));
+        }
+        return azimuths;
+    }
+
     public static Place of(Rule rule) {
         return new Place(rule, 0, 0);
     }

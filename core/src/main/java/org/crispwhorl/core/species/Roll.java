@@ -313,7 +313,7 @@ public record Roll(
     private static final double ROLLED_SHUT = 0.5;
 
     @Override
-    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
         double rolled = ROLLED_SHUT + (1 - ROLLED_SHUT) * opening.open();
         return Optional.of(with(from.scaled(opening.size()).shortened(rolled)).opened(openedMm * opening.open()));
     }

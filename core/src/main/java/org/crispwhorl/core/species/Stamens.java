@@ -339,7 +339,7 @@ public record Stamens(
     }
 
     @Override
-    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
         return opening.showsStamens() ? Optional.of(this) : Optional.empty();
     }
 }

@@ -211,7 +211,7 @@ public record StemWrap(
 
     /** The main stem is thickened, not a head's stalk. */
     @Override
-    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
         return Optional.empty();
     }
 }

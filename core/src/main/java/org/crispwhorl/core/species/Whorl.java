@@ -65,13 +65,13 @@ public record Whorl(
 
     /** Only the inner rings, smaller and leaning out less. */
     @Override
-    public Optional<Part> opened(Heads.Opening opening, int ring, double stalkMm) {
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
         if (opening.core().isPresent()) {
             int wraps = ring == 1 ? opening.core().get().wraps() : 0;
-            return wraps == 0 ? Optional.empty() : Optional.of(with(pieces.wrapping(wraps)));
+            return wraps == 0 ? Optional.empty() : Optional.of(with(OpenedPieces.wrapping(pieces, wraps)));
         }
         return ring <= opening.rings()
-                ? Optional.of(with(pieces.opened(opening.size(), opening.open())))
+                ? Optional.of(with(OpenedPieces.of(pieces, opening.size(), opening.open())))
                 : Optional.empty();
     }
 }

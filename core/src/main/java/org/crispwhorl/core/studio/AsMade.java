@@ -15,6 +15,7 @@ import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.PiecesDraft;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
 
@@ -151,7 +152,7 @@ public final class AsMade {
         });
     }
 
-    private static void inOneOrSingly(Pieces.Draft d, Petaled part, Ways own) {
+    private static void inOneOrSingly(PiecesDraft d, Petaled part, Ways own) {
         if (!part.ring()) {
             return;
         }

@@ -15,6 +15,7 @@ import org.crispwhorl.core.drawer.Cutter;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.OwnFormer;
+import org.crispwhorl.core.drawer.OwnVeiner;
 import org.crispwhorl.core.drawer.OwnWire;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.TapeRoll;
@@ -25,6 +26,7 @@ import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
@@ -267,5 +269,25 @@ public class MaterialsTest {
                         .findFirst()
                         .orElseThrow();
         return pink.mixG() / pink.pieceG() - 1;
+    }
+
+    /** The drawer's veiners are judged by the paste that they meet: rolled, thinned, or a tool in the hand. */
+    @Test
+    public void aVeinerOfTheDrawerIsJudgedByWhenItIsUsed() {
+        OwnVeiner closing = new OwnVeiner("closing", 1, 60, Veiner.Sides.BOTH, 0.9);
+        assertTrue(veinerFits(Veiner.When.ROLLED, closing), "rolled to 1.1 mm");
+        assertFalse(veinerFits(Veiner.When.THINNED, closing), "thinned to 0.7 mm");
+    }
+
+    private static boolean veinerFits(Veiner.When when, OwnVeiner own) {
+        Veiner wanted = new Veiner("rose", 60, Veiner.Sides.BOTH, Veiner.Laid.TOWARDS_BASE, 0.5, when);
+        Species veined = Garden.changed(ROSE, "petals", p -> p.with(d -> d.veiner = Optional.of(wanted)));
+        return PartTools.of(new Assessment(veined, Conditions.USUAL), new Drawer(List.of(own))).stream()
+                .filter(t -> t.partId().equals("petals"))
+                .flatMap(t -> t.others().stream())
+                .filter(t -> t.name().equals("closing"))
+                .findFirst()
+                .orElseThrow()
+                .fits();
     }
 }

@@ -49,7 +49,7 @@ public class HeadsTest {
 
     @Test
     public void aHalfOpenHeadHasPetalsOfTheSameCutterThatLeanOutLess() {
-        Heads.Opening half = new Heads.Opening("half", 1, 0.7, 1, 0.5);
+        Opening half = new Opening("half", 1, 0.7, 1, 0.5);
         Species head = OpenedHead.of(SPIKED, half);
         Pieces petals = ((Petaled) head.part("petals").orElseThrow()).pieces();
         assertEquals(

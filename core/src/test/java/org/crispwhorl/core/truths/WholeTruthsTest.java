@@ -36,8 +36,10 @@ import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Lobe;
 import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.OpenedHead;
+import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.OpeningStage;
 import org.crispwhorl.core.species.Overlap;
+import org.crispwhorl.core.species.OwnCore;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
@@ -237,9 +239,9 @@ public class WholeTruthsTest {
     /** Buds are small flowers by themselves: a core, wraps of the flower's own cutter, a calyx. */
     @Test
     public void aSpikeOfBudsOnCoresOfTheirOwnIsCarriedByItsStem() {
-        Heads.Opening buds = new Heads.Opening(
-                "buds", 5, 0.5, 1, 0, Optional.of(new Heads.OwnCore(new HeartForm.Teardrop(8, 16), 24, 2)));
-        Heads.Opening open = new Heads.Opening("flowers", 4, 1, 1, 1);
+        Opening buds =
+                new Opening("buds", 5, 0.5, 1, 0, Optional.of(new OwnCore(new HeartForm.Teardrop(8, 16), 24, 2)));
+        Opening open = new Opening("flowers", 4, 1, 1, 1);
         Species spike = wanted(Garden.species(
                 60,
                 heart(new HeartForm.Ball(7), 20),
@@ -254,8 +256,7 @@ public class WholeTruthsTest {
         assertTrue(bud.part("calyx").isPresent());
         assertTrue(Garden.form(bud).faceMm() < 18, "closed: " + Garden.form(bud).faceMm());
         Species fewer = OpenedHead.of(
-                spike,
-                new Heads.Opening("cores", 1, 0.5, 1, 0, Optional.of(new Heads.OwnCore(new HeartForm.Ball(6), 26, 0))));
+                spike, new Opening("cores", 1, 0.5, 1, 0, Optional.of(new OwnCore(new HeartForm.Ball(6), 26, 0))));
         assertTrue(fewer.part("petals").isEmpty());
     }
 }

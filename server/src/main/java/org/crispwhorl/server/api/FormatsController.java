@@ -2,6 +2,7 @@ package org.crispwhorl.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
+import java.util.Map;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.Order;
@@ -14,7 +15,9 @@ import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftJson;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.problem.NotThere;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -27,46 +30,35 @@ class FormatsController {
         return SpeciesDocument.schema();
     }
 
-    @GetMapping(path = "/api/formats/drawer.schema.json", produces = "application/schema+json")
-    @Operation(operationId = "drawerSchema", summary = "The JSON Schema of a thing in the drawer")
-    ObjectNode drawerSchema() {
-        return CraftSchema.published(DrawerItem.class);
-    }
+    /** What the page makes its fields from, besides the species. */
+    private static final Map<String, Class<?>> PUBLISHED = Map.of(
+            "drawer",
+            DrawerItem.class,
+            "slate",
+            SlateQuestion.class,
+            "pace",
+            Pace.class,
+            "printed-cutter",
+            PrintedCutter.class,
+            "room",
+            Room.class,
+            "order",
+            Order.class,
+            "study",
+            Study.class);
 
-    @GetMapping(path = "/api/formats/slate.schema.json", produces = "application/schema+json")
-    @Operation(operationId = "slateSchema", summary = "The JSON Schema of a question to the slate")
-    ObjectNode slateSchema() {
-        return CraftSchema.published(SlateQuestion.class);
-    }
-
-    @GetMapping(path = "/api/formats/pace.schema.json", produces = "application/schema+json")
-    @Operation(operationId = "paceSchema", summary = "The JSON Schema of a studio's pace")
-    ObjectNode paceSchema() {
-        return CraftSchema.published(Pace.class);
-    }
-
-    @GetMapping(path = "/api/formats/printed-cutter.schema.json", produces = "application/schema+json")
-    @Operation(operationId = "printedCutterSchema", summary = "The JSON Schema of the walls of a cutter to print")
-    ObjectNode printedCutterSchema() {
-        return CraftSchema.published(PrintedCutter.class);
-    }
-
-    @GetMapping(path = "/api/formats/room.schema.json", produces = "application/schema+json")
-    @Operation(operationId = "roomSchema", summary = "The JSON Schema of the air of a room")
-    ObjectNode roomSchema() {
-        return CraftSchema.published(Room.class);
-    }
-
-    @GetMapping(path = "/api/formats/order.schema.json", produces = "application/schema+json")
-    @Operation(operationId = "orderSchema", summary = "The JSON Schema of an order")
-    ObjectNode orderSchema() {
-        return CraftSchema.published(Order.class);
-    }
-
-    @GetMapping(path = "/api/formats/study.schema.json", produces = "application/schema+json")
-    @Operation(operationId = "studySchema", summary = "The JSON Schema of a flower measured in pieces")
-    ObjectNode studySchema() {
-        return CraftSchema.published(Study.class);
+    @GetMapping(path = "/api/formats/{of}.schema.json", produces = "application/schema+json")
+    @Operation(
+            operationId = "schema",
+            summary =
+                    "The JSON Schema of a thing in the drawer, a question to the slate, a pace, a room, an order, a study, or of"
+                            + " the walls of a cutter to print")
+    ObjectNode schema(@PathVariable String of) {
+        Class<?> type = PUBLISHED.get(of);
+        if (type == null) {
+            throw new NotThere("schema", of);
+        }
+        return CraftSchema.published(type);
     }
 
     @GetMapping(path = "/api/formats/beginnings.json", produces = "application/json")

@@ -1,0 +1,70 @@
+package org.crispwhorl.core.species;
+
+import java.util.Optional;
+import org.crispwhorl.core.drying.Lying;
+import org.crispwhorl.core.outline.Outline;
+
+/** Pieces while they are being changed. */
+public final class PiecesDraft {
+    public int count;
+    public int quickCount;
+    public Outline outline;
+    public Making making;
+    public Edge edge;
+    public double quillDeg;
+    public double foldDeg;
+    public double leanDeg;
+    public Optional<Former> former;
+    public Optional<Veiner> veiner;
+    public Place place;
+    public Overlap overlap;
+    public Attachment attachment;
+    public Lying drying;
+    public Joining joining;
+    public Optional<Carried> carries;
+    public Optional<Lining> lining;
+    public Optional<Choices> ways;
+
+    PiecesDraft(Pieces p) {
+        count = p.count();
+        quickCount = p.quickCount();
+        outline = p.outline();
+        making = p.making();
+        edge = p.edge();
+        quillDeg = p.quillDeg();
+        foldDeg = p.foldDeg();
+        leanDeg = p.leanDeg();
+        former = p.former();
+        veiner = p.veiner();
+        place = p.place();
+        overlap = p.overlap();
+        attachment = p.attachment();
+        drying = p.drying();
+        joining = p.joining();
+        carries = p.carries();
+        lining = p.lining();
+        ways = p.ways();
+    }
+
+    Pieces made() {
+        return new Pieces(
+                count,
+                quickCount,
+                outline,
+                making,
+                edge,
+                quillDeg,
+                foldDeg,
+                leanDeg,
+                former,
+                veiner,
+                place,
+                overlap,
+                attachment,
+                drying,
+                joining,
+                carries,
+                lining,
+                ways);
+    }
+}
