@@ -187,4 +187,26 @@ public class DrawerApiTest extends ServerTest {
         restart();
         assertEquals(things(), before);
     }
+
+    /** However far it has come: a table that is stopped is taken in as a whole or not at all. */
+    @Test
+    public void aTableThatIsStoppedIsTakenInWholeOrNotAtAll() {
+        int rows = 4000;
+        StringBuilder csv = new StringBuilder("kind,name,count,boreMm,lengthMm\n");
+        for (int i = 0; i < rows; i++) {
+            csv.append("cake-pick,stopped ").append(i).append(",1,4,70\n");
+        }
+        String all = api.get("/api/drawer/drawer.csv").body();
+        int before = things();
+        Api.Answer begun = api.send(api.written("/api/drawer/csv")
+                .setHeader("content-type", "text/csv")
+                .POST(HttpRequest.BodyPublishers.ofString(csv.toString())));
+        assertEquals(begun.status(), 202, begun.body());
+        String job = "/api/jobs/" + begun.json().get("id").asString();
+        assertEquals(api.delete(job).status(), 200);
+        api.worked(begun);
+        boolean stopped = api.get(job).json().get("state").asString().equals("stopped");
+        assertEquals(things(), stopped ? before : before + rows, "stopped: " + stopped);
+        assertEquals(table(all, "?inPlaceOfAll=true").json().get("takenIn").asInt(), before);
+    }
 }

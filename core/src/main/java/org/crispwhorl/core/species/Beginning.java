@@ -65,7 +65,7 @@ public final class Beginning {
                         "roll",
                         "rolled flower",
                         shade,
-                        Map.of("from", Usual.of(RollForm.Strip.class), "edge", Edge.PLAIN)),
+                        Map.of("from", Usual.of(RollForm.Strip.class, Map.of("folded", true)), "edge", Edge.PLAIN)),
                 part(Calyx.class, "calyx", "calyx", shade, Map.of("pieces", sepals())),
                 part(Bead.class, "bead", "hip", shade, Map.of()),
                 part(
@@ -73,7 +73,11 @@ public final class Beginning {
                         "leaf",
                         "leaves",
                         shade,
-                        Map.of("pieces", taped(3, LEAF_SEAT_MM, Overlap.APART, new Lying.Hung()))),
+                        Map.of(
+                                "pieces",
+                                taped(3, LEAF_SEAT_MM, Overlap.APART, new Lying.Hung()),
+                                "along",
+                                Leaf.Along.STAGGERED)),
                 part(Tendril.class, "tendril", "tendrils", shade, Map.of()),
                 part(StemWrap.class, "stem-wrap", "thickened stem", shade, Map.of()),
                 Usual.of(
@@ -84,8 +88,11 @@ public final class Beginning {
                                 "name",
                                 "further heads",
                                 "openings",
-                                List.of(Usual.of(Opening.class, Map.of("name", "buds"))))));
+                                List.of(Usual.of(Opening.class, Map.of("name", "buds", "open", BUD_OPEN))))));
     }
+
+    /** How far open buds are: they show colour and no more. */
+    private static final double BUD_OPEN = 0.2;
 
     private static <T extends Record & ShadedPart> T part(
             Class<T> kind, String id, String name, String shade, Map<String, ?> otherwise) {
