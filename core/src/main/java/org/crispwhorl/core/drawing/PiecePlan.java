@@ -15,6 +15,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /** What a stretch of a piece covers when it is looked at from straight above, as one shape. */
@@ -25,14 +26,23 @@ final class PiecePlan {
     private PiecePlan() {}
 
     /**
-     * The plan of a stretch of a surface: its boundary where that does not fold over itself, else its cells joined, as those of a
+     * The plan of a stretch of a surface: its boundary where that does not fold over itself, else its silhouette, as that of a
      * frilled one, whose paste stands farther out below a trough than at its edge.
      */
     static Geometry of(PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {
         return PLANS.of(
                 List.of(surface, from, to, edge, bodyMm, count > MANY),
-                () -> TopologyPreservingSimplifier.simplify(
-                        drawnPlan(surface, from, to, edge, bodyMm, count), STRAIGHT_MM));
+                () -> simple(drawnPlan(surface, from, to, edge, bodyMm, count)));
+    }
+
+    private static Geometry simple(Geometry plan) {
+        DouglasPeuckerSimplifier quick = new DouglasPeuckerSimplifier(plan);
+        quick.setDistanceTolerance(STRAIGHT_MM);
+        quick.setEnsureValid(false);
+        Geometry simple = quick.getResultGeometry();
+        return simple.isEmpty() || !simple.isValid()
+                ? TopologyPreservingSimplifier.simplify(plan, STRAIGHT_MM)
+                : simple;
     }
 
     /** What lies so near to a straight line is drawn as one, mm. */
@@ -45,10 +55,10 @@ final class PiecePlan {
         EdgeRuffle ruffle = edge.ruffle(bodyMm);
         if (surface instanceof HuggingPetal hugging) {
             return laid(hugging, from, to, edge, ruffle)
-                    .orElseGet(() -> whole(cells(surface, from, to, edge, ruffle, count)));
+                    .orElseGet(() -> folded(surface, from, to, edge, ruffle, count));
         }
         if (ruffle.amplitudeMm() > 0) {
-            return whole(cells(surface, from, to, edge, ruffle, count));
+            return folded(surface, from, to, edge, ruffle, count);
         }
         int large = (int) Math.min(MOST_PER_SIDE, surface.outline().perimeterMm() / LARGE_STEP_MM);
         double[][] outline =
@@ -69,7 +79,7 @@ final class PiecePlan {
         }
         ring[clipped.length] = ring[0].copy();
         Polygon polygon = GEOMETRY.createPolygon(ring);
-        return polygon.isValid() ? polygon : whole(cells(surface, from, to, edge, ruffle, count));
+        return polygon.isValid() ? polygon : folded(surface, from, to, edge, ruffle, count);
     }
 
     /**
@@ -119,31 +129,28 @@ final class PiecePlan {
     private static final int LAID_POINTS = 40;
     private static final int LAID_ACROSS = 16;
 
-    /** The plan of all strips across a stretch of a surface, joined. */
-    private static Geometry cells(
+    /** The plan of a stretch of a surface that may fold over itself. */
+    private static Polygon folded(
             PetalSurface surface, double from, double to, Edge edge, EdgeRuffle ruffle, int count) {
         OutlineMesh flat = surface.flat(count > MANY ? CELL_STATIONS_OF_MANY : CELL_STATIONS, CELLS_ACROSS);
-        List<Geometry> cells = new ArrayList<>();
-        for (int[] strip : flat.strips()) {
-            double[][] round = new double[strip.length][];
-            for (int i = 0; i < round.length; i++) {
-                double[] at = flat.points()[strip[i]];
-                round[i] = new double[] {at[0], at[1], surface.stationOf(at[1], at[0])};
-            }
-            double[][] kept = clip(clip(round, from, 1), to, -1);
-            if (kept.length < 3) {
-                continue;
-            }
-            Coordinate[] ring = new Coordinate[kept.length + 1];
-            for (int i = 0; i < ring.length; i++) {
-                double[] at = kept[i % kept.length];
-                double[] p = surface.frilled(at[1], at[0], edge, ruffle);
-                ring[i] = new Coordinate(p[0], p[1]);
-            }
-            Polygon cell = GEOMETRY.createPolygon(ring);
-            cells.add(cell.isValid() ? cell : cell.buffer(0));
+        double[][] all = new double[flat.points().length][];
+        for (int i = 0; i < all.length; i++) {
+            double[] at = flat.points()[i];
+            all[i] = new double[] {at[0], at[1], surface.stationOf(at[1], at[0])};
         }
-        return OverlayNGRobust.union(cells);
+        List<double[]> seen = new ArrayList<>();
+        int[] t = flat.triangles();
+        for (int i = 0; i < t.length; i += 3) {
+            double[][] kept = clip(clip(new double[][] {all[t[i]], all[t[i + 1]], all[t[i + 2]]}, from, 1), to, -1);
+            double[][] bent = new double[kept.length][];
+            for (int k = 0; k < kept.length; k++) {
+                bent[k] = surface.frilled(kept[k][1], kept[k][0], edge, ruffle);
+            }
+            for (int k = 1; k + 1 < kept.length; k++) {
+                seen.addAll(List.of(bent[0], bent[k], bent[k + 1]));
+            }
+        }
+        return Silhouette.of(seen);
     }
 
     private static final int CELL_STATIONS = 13;

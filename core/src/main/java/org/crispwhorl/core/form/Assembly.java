@@ -133,7 +133,7 @@ final class Assembly {
         rings.add(ring);
         if (petaled.inHead()) {
             skin = surface instanceof HuggingPetal hugging
-                    ? hugging.onto(skin, laid.wayMm())
+                    ? hugging.outside()
                     : standingSkin(surface, petaled.pieces(), laid.neckMm());
             topMm = Math.max(topMm, skin.topMm());
             shut = petaled.pieces().overlap() != Overlap.APART;
@@ -145,9 +145,8 @@ final class Assembly {
      * How a ring's pieces come to their place.
      *
      * @param neckMm radius at which they leave the middle of the flower
-     * @param wayMm where along the skin their base lies; 0 for pieces that stand
      */
-    private record Laid(double neckMm, double wayMm, Function<Petaled, PetalSurface> by) {}
+    private record Laid(double neckMm, Function<Petaled, PetalSurface> by) {}
 
     /** Soft pieces: threaded under what is inside them, or glued at their seat, or so that their tips stand right. */
     private Laid onSkin(Petaled petaled) {
@@ -158,7 +157,7 @@ final class Assembly {
         if (reach.isPresent()) {
             double top = topMm + reach.get().aboveMm();
             double way = HuggingPetal.wayReaching(inside, pieces, thick, top);
-            return new Laid(inside.at(way).radiusMm(), way, p -> {
+            return new Laid(inside.at(way).radiusMm(), p -> {
                 double t = p.pieces().finishedMm(paste);
                 double at = p == petaled ? way : HuggingPetal.wayReaching(inside, p.pieces(), t, top);
                 return HuggingPetal.on(inside, p.pieces(), t, at);
@@ -167,7 +166,6 @@ final class Assembly {
         double way = baseMm(petaled);
         return new Laid(
                 inside.at(way).radiusMm(),
-                way,
                 p -> HuggingPetal.on(inside, p.pieces(), p.pieces().finishedMm(paste), way));
     }
 
@@ -197,7 +195,7 @@ final class Assembly {
         }
         double from = neck;
         Settled settled = petaled.inHead() && shut ? Settled.below(skin, pieces, paste, from, seat) : Settled.AS_STATED;
-        return new Laid(from, 0, p -> settled.petal(p.pieces(), from, seat));
+        return new Laid(from, p -> settled.petal(p.pieces(), from, seat));
     }
 
     /** The back of a ring that stands, from the neck on. */

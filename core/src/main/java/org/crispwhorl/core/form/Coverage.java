@@ -50,18 +50,11 @@ public final class Coverage {
         }
         for (Part part : form.species().parts()) {
             for (Solid.Turned body : part.core().outsides()) {
-                key.add(body.footMm());
-                key.add(body.highMm());
-                for (int i = 0; i <= TOLD_BY; i++) {
-                    key.add(body.radiusAt().applyAsDouble(body.highMm() * i / TOLD_BY));
-                }
+                key.addAll(Relief.told(body));
             }
         }
         return key;
     }
-
-    /** Two bodies that are alike at so many heights are alike. */
-    private static final int TOLD_BY = 12;
 
     private Coverage() {}
 
@@ -125,7 +118,7 @@ public final class Coverage {
         private void lay(Relief relief, short number) {
             float[] tops = relief.high();
             float[] feet = relief.low();
-            for (int c = 0; c < tops.length; c++) {
+            for (int c = relief.from(); c < relief.to(); c++) {
                 if (tops[c] > high[c] + TOUCHING_MM) {
                     high[c] = tops[c];
                     highest[c] = number;

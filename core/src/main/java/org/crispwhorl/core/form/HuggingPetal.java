@@ -3,6 +3,7 @@ package org.crispwhorl.core.form;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.crispwhorl.core.measure.Lately;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Pieces;
 
@@ -27,6 +28,11 @@ public final class HuggingPetal implements PetalSurface {
 
     /** A ring laps from this number of layers on. */
     private static final double LAPS_FROM = 0.85;
+
+    /** What it is laid on, and where along that its base lies, mm. */
+    private final Skin inside;
+
+    private final double wayMm;
 
     private final Outline outline;
     private final double startMm;
@@ -55,10 +61,12 @@ public final class HuggingPetal implements PetalSurface {
     /** How far it would end short of the top of what is inside it, laid on it to its tip, mm; below 0 where it goes beyond. */
     private final double shortMm;
 
-    private HuggingPetal(LaidRib rib, double startMm) {
+    private HuggingPetal(LaidRib rib, Skin inside, double wayMm) {
+        this.inside = inside;
+        this.wayMm = wayMm;
         this.shortMm = rib.shortMm;
         this.outline = rib.outline;
-        this.startMm = startMm;
+        this.startMm = startMm(rib.outline, wayMm);
         this.hugsToMm = rib.hugsToMm;
         this.radii = rib.r;
         this.heights = rib.z;
@@ -74,6 +82,8 @@ public final class HuggingPetal implements PetalSurface {
     }
 
     private HuggingPetal(HuggingPetal under, Outline small) {
+        this.inside = under.inside;
+        this.wayMm = under.wayMm;
         this.shortMm = under.shortMm;
         this.outline = small;
         this.startMm = Math.min(under.startMm, small.lengthMm());
@@ -97,10 +107,20 @@ public final class HuggingPetal implements PetalSurface {
      * @param way where along the skin its base lies, mm; what would lie before the skin's beginning is pinched off
      */
     public static HuggingPetal on(Skin skin, Pieces pieces, double thickMm, double way) {
-        Outline finished = pieces.finished();
-        double start = startMm(finished, way);
-        return new HuggingPetal(new LaidRib(skin, pieces, finished, thickMm, Math.max(0, way), start), start);
+        return LAID.of(
+                new Laying(skin, pieces, thickMm, way),
+                () -> new HuggingPetal(rib(skin, pieces, pieces.finished(), thickMm, way), skin, way));
     }
+
+    private static LaidRib rib(Skin skin, Pieces pieces, Outline finished, double thickMm, double way) {
+        return new LaidRib(skin, pieces, finished, thickMm, Math.max(0, way), startMm(finished, way));
+    }
+
+    /** How pieces are laid: where their base lies, or how high their tips stand. */
+    private record Laying(Skin skin, Pieces pieces, double thickMm, double atMm) {}
+
+    private static final Lately<Laying, HuggingPetal> LAID = new Lately<>(256);
+    private static final Lately<Laying, Double> REACHED = new Lately<>(256);
 
     private static double startMm(Outline finished, double way) {
         return Math.min(Math.max(0, -way), finished.lengthMm() * MOST_PINCHED);
@@ -108,7 +128,7 @@ public final class HuggingPetal implements PetalSurface {
 
     /** Height of the tip of pieces whose base lies there, mm. */
     private static double topMm(Skin skin, Pieces pieces, Outline finished, double thickMm, double way) {
-        LaidRib rib = new LaidRib(skin, pieces, finished, thickMm, Math.max(0, way), startMm(finished, way));
+        LaidRib rib = rib(skin, pieces, finished, thickMm, way);
         double top = rib.z[0];
         for (double z : rib.z) {
             top = Math.max(top, z);
@@ -124,6 +144,10 @@ public final class HuggingPetal implements PetalSurface {
      * the skin it is laid, the higher its tip. Below 0 so much of the piece hangs below the skin.
      */
     public static double wayReaching(Skin skin, Pieces pieces, double thickMm, double topMm) {
+        return REACHED.of(new Laying(skin, pieces, thickMm, topMm), () -> sought(skin, pieces, thickMm, topMm));
+    }
+
+    private static double sought(Skin skin, Pieces pieces, double thickMm, double topMm) {
         Outline finished = pieces.finished();
         double low = -finished.lengthMm() * MOST_PINCHED;
         double below = topMm(skin, pieces, finished, thickMm, low) - topMm;
@@ -212,16 +236,17 @@ public final class HuggingPetal implements PetalSurface {
     /** Two are the same when they lie the same. */
     @Override
     public boolean equals(Object other) {
-        return other instanceof HuggingPetal p
-                && outline.equals(p.outline)
-                && startMm == p.startMm
-                && thickMm == p.thickMm
-                && Arrays.equals(radii, p.radii)
-                && Arrays.equals(heights, p.heights)
-                && Arrays.equals(layers, p.layers)
-                && Arrays.equals(outerBend, p.outerBend)
-                && Arrays.equals(innerBend, p.innerBend)
-                && Arrays.equals(relaxed, p.relaxed);
+        return this == other
+                || other instanceof HuggingPetal p
+                        && outline.equals(p.outline)
+                        && startMm == p.startMm
+                        && thickMm == p.thickMm
+                        && Arrays.equals(radii, p.radii)
+                        && Arrays.equals(heights, p.heights)
+                        && Arrays.equals(layers, p.layers)
+                        && Arrays.equals(outerBend, p.outerBend)
+                        && Arrays.equals(innerBend, p.innerBend)
+                        && Arrays.equals(relaxed, p.relaxed);
     }
 
     @Override
@@ -366,8 +391,16 @@ public final class HuggingPetal implements PetalSurface {
      * The skin with this ring on it: the skin inside it up to its base, then its back, moved out by how far its edges swing beyond
      * its midrib; where it is closed, what it left of the skin goes on beyond its tip.
      */
-    Skin onto(Skin inside, double way) {
-        List<double[]> points = new ArrayList<>(inside.upTo(Math.max(0, way)));
+    Skin outside() {
+        return OUTSIDES.of(new Outside(this, inside, wayMm), this::laidOn);
+    }
+
+    private record Outside(HuggingPetal petal, Skin inside, double wayMm) {}
+
+    private static final Lately<Outside, Skin> OUTSIDES = new Lately<>(256);
+
+    private Skin laidOn() {
+        List<double[]> points = new ArrayList<>(inside.upTo(Math.max(0, wayMm)));
         for (int i = 0; i <= STEPS; i++) {
             points.add(back(startMm + i * stepMm, layers[i] / 2, Math.min(1, SWINGS * relaxed[i])));
         }

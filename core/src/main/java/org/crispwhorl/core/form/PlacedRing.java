@@ -27,8 +27,11 @@ public final class PlacedRing {
     private final Function<Petaled, PetalSurface> laid;
     private final double gapStationMm;
     private final double halfAngle;
-    private double outerMm = Double.NaN;
-    private double[] heightsMm;
+
+    /** Worked out when first asked for, by whichever thread asks first. */
+    private volatile double outerMm = Double.NaN;
+
+    private volatile double[] heightsMm;
 
     /**
      * @param neckMm radius at which its pieces leave the middle of the flower
@@ -211,27 +214,32 @@ public final class PlacedRing {
     /** Outermost radius in plan, mm: over the midrib, the edges and the lines between them. */
     public double outerMm() {
         if (Double.isNaN(outerMm)) {
-            outerMm = 0;
-            Outline outline = surface.outline();
-            for (int i = 0; i <= OUTER_STATIONS; i++) {
-                double from = surface.startMm();
-                double s = from + (outline.lengthMm() - from) * Math.sin(Math.PI / 2 * i / OUTER_STATIONS);
-                double[] span = outline.spanAt(s);
-                reach(s, 0);
-                for (double share : new double[] {0.5, 1}) {
-                    reach(s, share * span[1]);
-                    if (!outline.symmetric()) {
-                        reach(s, share * span[0]);
-                    }
-                }
-            }
+            outerMm = outer();
         }
         return outerMm;
     }
 
-    private void reach(double s, double v) {
+    private double outer() {
+        double outer = 0;
+        Outline outline = surface.outline();
+        for (int i = 0; i <= OUTER_STATIONS; i++) {
+            double from = surface.startMm();
+            double s = from + (outline.lengthMm() - from) * Math.sin(Math.PI / 2 * i / OUTER_STATIONS);
+            double[] span = outline.spanAt(s);
+            outer = Math.max(outer, reach(s, 0));
+            for (double share : new double[] {0.5, 1}) {
+                outer = Math.max(outer, reach(s, share * span[1]));
+                if (!outline.symmetric()) {
+                    outer = Math.max(outer, reach(s, share * span[0]));
+                }
+            }
+        }
+        return outer;
+    }
+
+    private double reach(double s, double v) {
         double[] p = surface.point(surface.outline().notchedStation(s, v), v);
-        outerMm = Math.max(outerMm, Math.hypot(p[0], p[1]));
+        return Math.sqrt(p[0] * p[0] + p[1] * p[1]);
     }
 
     private static final int OUTER_STATIONS = 28;

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.form;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.crispwhorl.core.measure.Lately;
@@ -12,8 +13,10 @@ import org.crispwhorl.core.solid.Solid;
  * @param high of its highest point in each cell, mm above the neck; minus infinity where it is not
  * @param low of its lowest; infinity where it is not
  * @param covered cells in which it is
+ * @param from first cell in which it is, of all in their order
+ * @param to the cell after its last
  */
-record Relief(float[] high, float[] low, int covered) {
+record Relief(float[] high, float[] low, int covered, int from, int to) {
     /** Cells on each side of the grid over the face. */
     static final int CELLS = 146;
 
@@ -57,10 +60,25 @@ record Relief(float[] high, float[] low, int covered) {
 
     /** A body of revolution. */
     static Relief of(Solid.Turned body, double cellMm) {
-        Cells cells = new Cells(cellMm);
-        cells.lay(body);
-        return cells.seen();
+        List<Object> key = new ArrayList<>(told(body));
+        key.add(cellMm);
+        return KNOWN.of(key, () -> {
+            Cells cells = new Cells(cellMm);
+            cells.lay(body);
+            return cells.seen();
+        });
     }
+
+    /** What a body is told by: two that are alike at so many heights are alike. */
+    static List<Object> told(Solid.Turned body) {
+        List<Object> told = new ArrayList<>(List.of(body.footMm(), body.highMm()));
+        for (int i = 0; i <= TOLD_BY; i++) {
+            told.add(body.radiusAt().applyAsDouble(body.highMm() * i / TOLD_BY));
+        }
+        return told;
+    }
+
+    private static final int TOLD_BY = 12;
 
     /** The cells while something is laid over them. */
     private static final class Cells {
@@ -76,10 +94,16 @@ record Relief(float[] high, float[] low, int covered) {
 
         Relief seen() {
             int covered = 0;
-            for (float z : high) {
-                covered += z > Float.NEGATIVE_INFINITY ? 1 : 0;
+            int from = high.length;
+            int to = 0;
+            for (int c = 0; c < high.length; c++) {
+                if (high[c] > Float.NEGATIVE_INFINITY) {
+                    covered++;
+                    from = Math.min(from, c);
+                    to = c + 1;
+                }
             }
-            return new Relief(high, low, covered);
+            return new Relief(high, low, covered, from, to);
         }
 
         void lay(Solid.Turned body) {
@@ -186,9 +210,13 @@ record Relief(float[] high, float[] low, int covered) {
                 }
                 int first = (int) Math.ceil(from);
                 int last = (int) Math.floor(to);
-                double z = zs[a] + atB * upB + atC * upC + first * upY;
-                for (int y = first; y <= last; y++, z += upY) {
-                    cell(x * CELLS + y, (float) z);
+                float z = (float) (zs[a] + atB * upB + atC * upC);
+                float up = (float) upY;
+                int row = x * CELLS;
+                for (int y = first; y <= last; y++) {
+                    float at = z + y * up;
+                    high[row + y] = Math.max(high[row + y], at);
+                    low[row + y] = Math.min(low[row + y], at);
                 }
             }
         }

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.form;
 
+import org.crispwhorl.core.measure.Lately;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Pieces;
@@ -32,6 +33,15 @@ record Settled(double lowerMm, double leanDeg) {
      */
     static Settled below(Skin skin, Pieces pieces, Paste paste, double neckMm, double seatMm) {
         double half = pieces.finishedMm(paste) / 2;
+        return KNOWN.of(
+                new Settling(skin, pieces, half, neckMm, seatMm), () -> sought(skin, pieces, half, neckMm, seatMm));
+    }
+
+    private record Settling(Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {}
+
+    private static final Lately<Settling, Settled> KNOWN = new Lately<>(256);
+
+    private static Settled sought(Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {
         Settled lowest = new Settled(MOST_LOWER_MM, 0);
         Settled widest = new Settled(MOST_LOWER_MM, MOST_LEAN_DEG);
         return clears(AS_STATED, skin, pieces, half, neckMm, seatMm)

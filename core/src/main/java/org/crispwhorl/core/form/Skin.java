@@ -1,6 +1,7 @@
 package org.crispwhorl.core.form;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.crispwhorl.core.solid.Solid;
 
@@ -77,6 +78,18 @@ public final class Skin {
             outwards[i] = out / whole;
             upwards[i] = up / whole;
         }
+    }
+
+    /** Two are the same when they go through the same points. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof Skin s && Arrays.equals(radii, s.radii) && Arrays.equals(heights, s.heights);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * Arrays.hashCode(radii) + Arrays.hashCode(heights);
     }
 
     private static double length(double a, double b) {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import org.crispwhorl.core.measure.Lately;
 
 /**
  * An outline lying flat, cut into triangles small enough to be bent. It is cut across along rows, between which it falls into one
@@ -13,9 +14,8 @@ import java.util.TreeSet;
  *
  * @param points rows of (across, station), mm
  * @param triangles three indices of points each
- * @param strips rings of indices of points, one round each strip
  */
-public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips) {
+public record OutlineMesh(double[][] points, int[] triangles) {
     /** Points closer than this are one, mm. */
     private static final double ONE_MM = 1e-5;
 
@@ -32,6 +32,18 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
      * @param creasesMm stations along which it will be creased: no triangle lies over them
      */
     public static OutlineMesh of(Outline outline, double fromMm, int stations, int across, double... creasesMm) {
+        List<Object> key = List.of(
+                outline,
+                fromMm,
+                stations,
+                across,
+                Arrays.stream(creasesMm).boxed().toList());
+        return KNOWN.of(key, () -> cut(outline, fromMm, stations, across, creasesMm));
+    }
+
+    private static final Lately<List<Object>, OutlineMesh> KNOWN = new Lately<>(256);
+
+    private static OutlineMesh cut(Outline outline, double fromMm, int stations, int across, double... creasesMm) {
         TreeSet<Double> rows = new TreeSet<>();
         for (int i = 0; i <= stations; i++) {
             // Rows crowd towards the tip, where the family's outlines turn fastest.
@@ -103,7 +115,6 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
         private final int across;
         private final List<double[]> points = new ArrayList<>();
         private final List<Integer> corners = new ArrayList<>();
-        private final List<int[]> strips = new ArrayList<>();
         private final Map<Long, Integer> known = new HashMap<>();
 
         Builder(int across) {
@@ -142,21 +153,14 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
         void strip(double[] lowSpan, double low, double[] highSpan, double high) {
             double[] below = columns(lowSpan, highSpan);
             double[] above = columns(highSpan, lowSpan);
-            int n = below.length;
-            int[] ring = new int[2 * n];
-            for (int j = 0; j < n; j++) {
-                ring[j] = point(below[j], low);
-                ring[2 * n - 1 - j] = point(above[j], high);
-            }
-            for (int j = 0; j + 1 < n; j++) {
-                int a = ring[j];
-                int b = ring[j + 1];
-                int c = ring[2 * n - 1 - j];
-                int d = ring[2 * n - 2 - j];
+            for (int j = 0; j + 1 < below.length; j++) {
+                int a = point(below[j], low);
+                int b = point(below[j + 1], low);
+                int c = point(above[j], high);
+                int d = point(above[j + 1], high);
                 triangle(a, c, b);
                 triangle(b, c, d);
             }
-            strips.add(ring);
         }
 
         private double[] columns(double[] span, double[] other) {
@@ -190,8 +194,7 @@ public record OutlineMesh(double[][] points, int[] triangles, List<int[]> strips
         OutlineMesh built() {
             return new OutlineMesh(
                     points.toArray(double[][]::new),
-                    corners.stream().mapToInt(Integer::intValue).toArray(),
-                    strips);
+                    corners.stream().mapToInt(Integer::intValue).toArray());
         }
     }
 }

@@ -8,13 +8,18 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinTask;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.StemLoad;
 import org.crispwhorl.core.assessment.StemPlan;
 import org.crispwhorl.core.drawing.Draughting;
+import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.finding.Findings;
+import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
@@ -36,6 +41,7 @@ public final class Reckoner {
     /** The whole reckoning of a species under its conditions. */
     public static Reckoning reckon(Species species, Conditions conditions) {
         Assessment a = new Assessment(species, conditions);
+        ForkJoinTask<Drawing> drawing = ForkJoinPool.commonPool().submit(drawingOf(a.form()));
         Plan plan = Planning.of(a);
         return new Reckoning(
                 flowerFigures(a, plan),
@@ -45,7 +51,12 @@ public final class Reckoner {
                 Findings.of(a),
                 Cautions.of(a),
                 a.ways(),
-                Draughting.of(a.form()));
+                drawing.join());
+    }
+
+    /** The drawing needs the form alone, and is made beside the figures. */
+    private static Callable<Drawing> drawingOf(FlowerForm form) {
+        return () -> Draughting.of(form);
     }
 
     private static Reckoning.PartReckoning part(Assessment a, Plan plan, Part part) {

@@ -147,7 +147,7 @@ public class HuggingPetalTest {
         Skin heart = skin(new HeartForm.Cone(15, 30));
         Pieces first = laid(5, 30, 26, 0.7, 0.9, 0);
         HuggingPetal inside = HuggingPetal.on(heart, first, THICK_MM, 4);
-        Skin skin = inside.onto(heart, 4);
+        Skin skin = inside.outside();
         HuggingPetal outside = HuggingPetal.on(skin, laid(5, 30, 26, 0.5, 0.6, 40), THICK_MM, 4);
         for (double s = 8; s < 18; s += 2) {
             double apart = outside.radius(s) - inside.radius(s);
@@ -163,7 +163,7 @@ public class HuggingPetalTest {
         double last = 0;
         for (int count = 3; count <= 12; count++) {
             Skin skin = HuggingPetal.on(heart, laid(count, 26, 22, 0.7, 1, 0), THICK_MM, 2)
-                    .onto(heart, 2);
+                    .outside();
             double radius = HuggingPetal.on(skin, laid(5, 26, 22, 0.7, 1, 0), THICK_MM, 2)
                     .radius(16);
             assertTrue(radius >= last - 1e-3, count + " petals: " + radius + " after " + last);
