@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Schemas } from '@/api/client'
+import { tintPicture } from './tintPicture'
 import { discPath, headPlaces, linePath, planPath, reachesRight, shadeKey } from './facePaths'
 
 const props = defineProps<{
@@ -16,11 +17,13 @@ const id = useId()
 const emit = defineEmits<{ point: [partId: string | null]; press: [partId: string, event: PointerEvent]; wheel: [partId: string, event: WheelEvent] }>()
 
 const rings = computed(() =>
-  props.face.rings.map((ring) => {
+  props.face.rings.map((ring, n) => {
     const shown = (azimuth: number) => !props.rightHalf || reachesRight(ring.outline, azimuth)
     return {
       ...ring,
       d: planPath(ring.outline),
+      pattern: `${id}-tint-${n}`,
+      picture: ring.tint && tintPicture(ring.tint),
       azimuths: ring.azimuths.filter(shown),
       closings: ring.closings
         .filter((c) => shown(c.azimuth))
@@ -31,6 +34,10 @@ const rings = computed(() =>
 )
 const under = computed(() => rings.value.filter((r) => r.lap === 'under'))
 const over = computed(() => rings.value.filter((r) => r.lap === 'over'))
+
+function fill(ring: (typeof rings.value)[number]) {
+  return ring.picture ? `url(#${ring.pattern})` : props.tints[ring.shade ? shadeKey(ring.shade) : ring.partId]
+}
 
 function stroke(partId: string) {
   return partId === props.selected || partId === props.lit ? 'var(--color-accent)' : 'var(--color-ink)'
@@ -48,13 +55,29 @@ function width(partId: string) {
         v-for="(ring, n) in layer"
         :key="`${ring.partId}-${ring.lap}-${ring.shade ?? ''}-${n}`"
         :data-part="ring.partId"
-        :fill="tints[ring.shade ? shadeKey(ring.shade) : ring.partId]"
+        :fill="fill(ring)"
         :stroke="stroke(ring.partId)"
         :stroke-width="width(ring.partId)"
         @pointerenter="emit('point', ring.partId)"
         @pointerdown="emit('press', ring.partId, $event)"
         @wheel="emit('wheel', ring.partId, $event)"
       >
+        <pattern
+          v-if="ring.tint && ring.picture"
+          :id="ring.pattern"
+          patternUnits="userSpaceOnUse"
+          :x="ring.tint.leftMm"
+          :y="ring.tint.topMm"
+          :width="ring.tint.columns * ring.tint.cellMm"
+          :height="ring.tint.rows * ring.tint.cellMm"
+        >
+          <image
+            :href="ring.picture"
+            :width="ring.tint.columns * ring.tint.cellMm"
+            :height="ring.tint.rows * ring.tint.cellMm"
+            preserveAspectRatio="none"
+          />
+        </pattern>
         <path v-for="(azimuth, k) in ring.azimuths" :key="k" :d="ring.d" :transform="`rotate(${azimuth})`" />
         <g v-for="(closing, k) in ring.closings" :key="`c${k}`">
           <clipPath :id="`${id}-${ring.partId}-${ring.lap}-${k}`">

@@ -7,6 +7,7 @@ import { useRoom } from '@/parts/useRoom'
 import { usePace } from '@/parts/usePace'
 import { useWays } from '@/parts/useWays'
 import * as handling from './handling'
+import ColourBench from './ColourBench.vue'
 import DryingStrip from './DryingStrip.vue'
 import OutlineBench from './OutlineBench.vue'
 import { setAt } from './pointer'
@@ -32,8 +33,8 @@ const { reckoning, fault, reason } = useReckoning(plate.draft, () => room.room, 
 const selected = ref<string | null>(null)
 const lit = ref<string | null>(null)
 const asking = ref(false)
-/** What stands in the middle: the split plate, the flower in the round, or one piece lying flat. */
-type Middle = 'split' | 'round' | 'outline'
+/** What stands in the middle: the split plate, the flower in the round, or one piece lying flat, as it is cut or coloured. */
+type Middle = 'split' | 'round' | 'outline' | 'colour'
 const middle = ref<Middle>('split')
 /** Where there is no room for both columns, one of them is shown. */
 const SIDES = ['strand', 'reckoning'] as const
@@ -103,6 +104,15 @@ function move(by: -1 | 1) {
   if (id) plate.change('', (document) => handling.move(document, id, by))
 }
 
+function recolour(colours: Schemas['PartColour'][]) {
+  plate.change('', (document) => {
+    for (const { partId, colour } of colours) {
+      const part = document.parts.find((p) => p.id === partId)
+      if (part && 'colour' in part) part.colour = colour
+    }
+  })
+}
+
 function mend(chosen: Schemas['MendView']) {
   if (chosen.changes.length > 0) {
     plate.change('', (document) => chosen.changes.forEach((c) => setAt(document, c.path, c.to)))
@@ -148,6 +158,7 @@ const shortcuts: Shortcut[] = [
   { keys: ['ctrl+ArrowDown'], label: 'look further down', run: () => split.value?.step(0, 0.2) },
   { keys: ['r'], label: 'in the round, or not', run: () => toggle('round') },
   { keys: ['o'], label: 'the outline, or the flower', run: () => toggle('outline') },
+  { keys: ['c'], label: 'its colour, or the flower', run: () => toggle('colour') },
   { keys: ['?'], label: 'this list', run: () => (asking.value = true) },
 ]
 usePlateKeys(() => shortcuts)
@@ -186,6 +197,7 @@ const KEEPING = {
       </button>
       <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'round'" @click="toggle('round')">In the round</button>
       <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'outline'" @click="toggle('outline')">Outline</button>
+      <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'colour'" @click="toggle('colour')">Colour</button>
       <button type="button" class="act-quiet" :disabled="!plate.canUndo.value" @click="plate.undo()">Undo</button>
       <button type="button" class="act-quiet" :disabled="!plate.canRedo.value" @click="plate.redo()">Redo</button>
       <button type="button" class="act-quiet" @click="asking = true">Keys <kbd class="border border-line px-1 text-note">?</kbd></button>
@@ -218,6 +230,15 @@ const KEEPING = {
         :part="selectedPart"
         :tint="tints[selected ?? '']"
         @change="(outline) => onSelected('outline', (id) => handling.reshape(id, outline))"
+      />
+      <ColourBench
+        v-else-if="middle === 'colour' && reckoning"
+        :species="plate.draft.value"
+        :part="selectedPart"
+        :reckoning="reckoning"
+        @select="selected = $event"
+        @change="(path, value) => plate.change(path, (document) => setAt(document, path, value))"
+        @colours="recolour"
       />
       <SplitPlate
         v-else-if="reckoning"

@@ -24,6 +24,8 @@ const findings = computed(() =>
 )
 provide(IDLE_FIELDS, computed(() => own.value?.idle ?? []))
 const path = computed(() => `/parts/${props.species.parts.findIndex((p) => p.id === props.part?.id)}`)
+/** Its colour has a bench of its own. */
+const HIDDEN_OF_PART = ['id', 'colour']
 const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
 </script>
 
@@ -42,7 +44,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
         :node="partSchema(part.kind)"
         :value="(part as unknown as Record<string, unknown>)"
         :shades="species.shades"
-        :hidden="['id']"
+        :hidden="HIDDEN_OF_PART"
         :path="path"
         @change="(p, value) => emit('change', p, value)"
       />

@@ -3,7 +3,6 @@ import {
   Box3,
   Color,
   DirectionalLight,
-  DoubleSide,
   type Group,
   Mesh,
   MeshLambertMaterial,
@@ -122,7 +121,10 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
     const { scene: shown } = await loader.parseAsync(glb, '')
     shown.traverse((thing) => {
       // Each part has a material of its own, so that one can be lit alone; a matt one, which paste is and which draws fast.
-      if (thing instanceof Mesh) thing.material = new MeshLambertMaterial({ color: (thing.material as MeshStandardMaterial).color, side: DoubleSide })
+      if (thing instanceof Mesh) {
+        const { color, vertexColors, side } = thing.material as MeshStandardMaterial
+        thing.material = new MeshLambertMaterial({ color, vertexColors, side })
+      }
     })
     const first = !flower
     if (flower) discard(flower)

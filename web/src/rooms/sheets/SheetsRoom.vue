@@ -8,6 +8,7 @@ import JobNote from '@/parts/JobNote.vue'
 import { useLengths } from '@/measure/useLengths'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { readable } from '../order/dates'
+import ColourSheet from './ColourSheet.vue'
 import CutSheet from './CutSheet.vue'
 import OutlineSheet from './OutlineSheet.vue'
 import PasteSheet from './PasteSheet.vue'
@@ -21,6 +22,7 @@ const SHEETS = [
   { key: 'cuts', label: 'Cut', view: CutSheet },
   { key: 'wires', label: 'Wires', view: WireSheet },
   { key: 'pastes', label: 'Paste and shades', view: PasteSheet },
+  { key: 'colours', label: 'Colour', view: ColourSheet },
   { key: 'stems', label: 'Stems, tape, picks', view: StemSheet },
   { key: 'shopping', label: 'Shopping', view: ShoppingSheet },
 ]

@@ -1,19 +1,25 @@
 package org.crispwhorl.core;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.colour.Carrier;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.How;
+import org.crispwhorl.core.colour.Pass;
+import org.crispwhorl.core.colour.Zone;
 import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.Choices;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
@@ -220,5 +226,25 @@ public final class Garden {
                 15,
                 gauge,
                 100);
+    }
+
+    /** So many passes of dust on firm paste, and of paint at a stage. */
+    public static Colouring passes(int dust, int paint, Stage at) {
+        List<Pass> all = new ArrayList<>(Colouring.dust(dust).passes());
+        Pass wash = new Pass(
+                How.WASHED,
+                List.of(),
+                Carrier.SPIRIT,
+                1,
+                Pass.PieceSide.BOTH,
+                Zone.ALL,
+                0,
+                0,
+                1,
+                Pass.GoesOn.PIECE,
+                at,
+                true);
+        all.addAll(Collections.nCopies(paint, wash));
+        return new Colouring(all);
     }
 }

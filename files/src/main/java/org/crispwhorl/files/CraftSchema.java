@@ -183,6 +183,8 @@ public final class CraftSchema {
                     .put("type", "array")
                     .putObject("items")
                     .put("type", "number");
+        } else if (raw == byte[].class) {
+            node.put("type", "string").put("contentEncoding", "base64");
         } else if (raw == String.class) {
             node.put("type", "string");
         } else if (raw == UUID.class) {

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.measure.PlainText;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.node.StringNode;
 
@@ -124,10 +125,14 @@ final class DocumentLift {
 
     /**
      * Version 5 stated a lean where a piece leaves its glue or its wire, and knew no skin. What stands by itself has its lean half-way
-     * up now, what is laid on soft at its tip: how far the former bends a piece is taken off, so that it lies as it did.
+     * up now, what is laid on soft at its tip: how far the former bends a piece is taken off, so that it lies as it did. It counted
+     * passes of colour, of which it did not know which colour they leave, nor where.
      */
     private static ObjectNode fifthToSixth(ObjectNode document) {
         for (JsonNode part : document.path("parts")) {
+            if (part.get("colour") instanceof ObjectNode colour) {
+                passes(colour);
+            }
             if (part instanceof ObjectNode fine
                     && part.path(CraftJson.KIND).asString("").equals("fine-stamens")) {
                 fine.put("spreadDeg", 360);
@@ -224,6 +229,36 @@ final class DocumentLift {
         if (passes != null) {
             part.putObject("colour").put("paintPasses", 0).put("paintAt", "dry").set("dustPasses", passes);
         }
+    }
+
+    private static void passes(ObjectNode colour) {
+        int dust = colour.path("dustPasses").asInt(0);
+        int paint = colour.path("paintPasses").asInt(0);
+        String paintAt = colour.path("paintAt").asString("dry");
+        colour.removeAll();
+        ArrayNode passes = colour.putArray("passes");
+        for (int i = 0; i < dust; i++) {
+            pass(passes, "dusted", "nothing", 0, "firm");
+        }
+        for (int i = 0; i < paint; i++) {
+            pass(passes, "washed", "spirit", 1, paintAt);
+        }
+    }
+
+    /** A pass all over, whose colour is still to be chosen. */
+    private static void pass(ArrayNode passes, String how, String with, double letDown, String at) {
+        ObjectNode pass = passes.addObject();
+        pass.put("how", how).putArray("colours");
+        pass.put("with", with)
+                .put("letDown", letDown)
+                .put("side", "both")
+                .put("zone", "all")
+                .put("reachMm", 0)
+                .put("fadeMm", 0)
+                .put("strength", 1)
+                .put("when", "piece")
+                .put("at", at)
+                .put("brushedOff", true);
     }
 
     private static void heart(ObjectNode part) {

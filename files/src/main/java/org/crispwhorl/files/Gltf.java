@@ -24,6 +24,11 @@ public final class Gltf {
     private static final int INDICES = 34963;
     private static final double M_PER_MM = 0.001;
 
+    /** Name of the material of what has a colour at each point. */
+    private static final String COLOURED = "coloured";
+
+    private static final String WHITE = "#ffffff";
+
     private final ObjectNode root = MAPPER.createObjectNode();
     private final ArrayNode views;
     private final ArrayNode accessors;
@@ -48,9 +53,10 @@ public final class Gltf {
         Map<String, Integer> byColour = new LinkedHashMap<>();
         for (int i = 0; i < meshes.size(); i++) {
             Mesh mesh = meshes.get(i);
-            int material = byColour.computeIfAbsent(mesh.colour(), c -> byColour.size());
+            String looks = mesh.coloured() ? COLOURED : mesh.colour();
+            int material = byColour.computeIfAbsent(looks, c -> byColour.size());
             if (material == materials.size()) {
-                material(materials.addObject(), mesh.colour());
+                material(materials.addObject(), looks, mesh.coloured() ? WHITE : mesh.colour());
             }
             roots.add(i);
             nodes.addObject().put("mesh", i).put("name", mesh.partId());
@@ -58,10 +64,13 @@ public final class Gltf {
                     .put("name", mesh.partId())
                     .putArray("primitives")
                     .addObject();
-            primitive
+            ObjectNode attributes = primitive
                     .putObject("attributes")
                     .put("POSITION", vectors(mesh.points(), M_PER_MM, true))
                     .put("NORMAL", vectors(mesh.normals(), 1, false));
+            if (mesh.coloured()) {
+                attributes.put("COLOR_0", colours(mesh.colours()));
+            }
             primitive.put("indices", indices(mesh.triangles())).put("material", material);
         }
         root.set("accessors", accessors);
@@ -70,8 +79,9 @@ public final class Gltf {
         return chunks();
     }
 
-    private static void material(ObjectNode material, String colour) {
-        material.put("name", colour).put("doubleSided", true);
+    private static void material(ObjectNode material, String name, String colour) {
+        // Where points are coloured, each side of a piece has triangles of its own.
+        material.put("name", name).put("doubleSided", !name.equals(COLOURED));
         ObjectNode looks = material.putObject("pbrMetallicRoughness")
                 .put("metallicFactor", 0)
                 .put("roughnessFactor", 0.85);
@@ -105,6 +115,16 @@ public final class Gltf {
                 max.add(most[k]);
             }
         }
+        return accessors.size() - 1;
+    }
+
+    /** Colours in linear light, as they are kept. */
+    private int colours(double[] all) {
+        ByteBuffer bytes = ByteBuffer.allocate(4 * all.length).order(ByteOrder.LITTLE_ENDIAN);
+        for (double reflectance : all) {
+            bytes.putFloat((float) Math.min(1, reflectance));
+        }
+        accessor(bytes, VERTICES, FLOAT, all.length / 3, "VEC3");
         return accessors.size() - 1;
     }
 

@@ -2,12 +2,14 @@ package org.crispwhorl.files;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.order.ColourSheet;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.paste.Batch;
@@ -22,26 +24,26 @@ public final class ListCsv {
         return table(
                 lengths,
                 List.of(
-                        "species",
-                        "part",
-                        "shade",
                         "from",
                         "length mm",
                         "width mm",
                         "rolled mm",
+                        "shade",
+                        "species",
+                        "part",
                         "needed",
                         "spares",
                         "to cut",
                         "g each"),
                 lines.stream()
                         .map(l -> List.<Object>of(
-                                l.species(),
-                                l.part(),
-                                l.shade(),
                                 l.from(),
                                 length(l.lengthMm(), lengths),
                                 length(l.widthMm(), lengths),
                                 length(l.rolledMm(), lengths),
+                                l.shade(),
+                                l.species(),
+                                l.part(),
                                 l.needed(),
                                 l.spares(),
                                 l.needed() + l.spares(),
@@ -69,6 +71,43 @@ public final class ListCsv {
 
     private static String pieces(CuttingPlan.WireCutting cut, Told.Lengths lengths) {
         return cut.piecesMm().stream().map(mm -> length(mm, lengths)).collect(Collectors.joining(" "));
+    }
+
+    /** What is dusted and painted, pass by pass in order of work. */
+    public static String colours(Materials materials, Told.Lengths lengths) {
+        List<List<Object>> rows = new ArrayList<>();
+        for (ColourSheet.PartJob part : materials.colours().parts()) {
+            for (int i = 0; i < part.passes().size(); i++) {
+                ColourSheet.PassJob pass = part.passes().get(i);
+                rows.add(List.of(
+                        pass.what(),
+                        pass.swatch().orElse(""),
+                        part.species(),
+                        part.part(),
+                        part.pieces(),
+                        i + 1,
+                        pass.how(),
+                        Told.in(pass.where(), lengths),
+                        hundredths(pass.strength()),
+                        pass.when(),
+                        pass.after()));
+            }
+        }
+        return table(
+                Told.Lengths.MM,
+                List.of(
+                        "colour",
+                        "swatch",
+                        "species",
+                        "part",
+                        "pieces",
+                        "pass",
+                        "how",
+                        "where",
+                        "strength",
+                        "when",
+                        "after it"),
+                rows);
     }
 
     /** Pastes and shades. */

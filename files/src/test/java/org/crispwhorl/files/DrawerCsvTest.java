@@ -7,6 +7,7 @@ import static org.testng.Assert.expectThrows;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.colour.ColourForm;
 import org.crispwhorl.core.drawer.BreakageRecord;
 import org.crispwhorl.core.drawer.CakePick;
 import org.crispwhorl.core.drawer.ColourPot;
@@ -49,7 +50,7 @@ public class DrawerCsvTest {
             new TapeRoll("green", 26, 12),
             new CakePick("slim", 20, 4, 70),
             new OwnPaste("gum paste", 900, new Paste(Medium.GUM_PASTE, 1.41, 75, 10, 0.6)),
-            new ColourPot("moss", 1, "#35562c", ColourPot.Form.DUST, ColourPot.Eaten.NON_TOXIC),
+            new ColourPot("moss", 1, "#35562c", ColourForm.DUST, ColourPot.Eaten.NON_TOXIC),
             new DryingPlace("hooks", 24, DryingPlace.Sort.HOOK, 1),
             new GaugeDiameter("my 26", 26, 0.48),
             new BreakageRecord("petals", 3, 97));

@@ -14,10 +14,12 @@ import tools.jackson.databind.JsonNode;
 public class GltfTest {
     /** A square of 10 mm lying flat, and one standing on its edge. */
     private static final List<Mesh> MESHES = List.of(
-            new Mesh("flat", "#ff0000", new double[] {0, 0, 0, 10, 0, 0, 10, 10, 0, 0, 10, 0}, new int[] {
-                0, 1, 2, 0, 2, 3
-            }),
-            new Mesh("upright", "#ff0000", new double[] {0, 0, 0, 10, 0, 0, 10, 0, 10}, new int[] {0, 1, 2}));
+            mesh("flat", new double[] {0, 0, 0, 10, 0, 0, 10, 10, 0, 0, 10, 0}, new int[] {0, 1, 2, 0, 2, 3}),
+            mesh("upright", new double[] {0, 0, 0, 10, 0, 0, 10, 0, 10}, new int[] {0, 1, 2}));
+
+    private static Mesh mesh(String partId, double[] points, int[] triangles) {
+        return new Mesh(partId, "#ff0000", points, triangles, new double[0]);
+    }
 
     private final ByteBuffer glb = ByteBuffer.wrap(Gltf.write("test", MESHES)).order(ByteOrder.LITTLE_ENDIAN);
 
@@ -65,5 +67,27 @@ public class GltfTest {
         for (int i = 0; i < normals.length; i += 3) {
             assertEquals(normals[i + 2], 1, 1e-9);
         }
+    }
+
+    @Test
+    public void pointsOfTheirOwnColoursAreWrittenInLinearLightAndSeenFromOneSide() {
+        double[] colours = {1, 0, 0, 0, 0.5, 0, 0, 0, 0.25};
+        Mesh mesh =
+                new Mesh("petal", "#ff0000", new double[] {0, 0, 0, 10, 0, 0, 10, 0, 10}, new int[] {0, 1, 2}, colours);
+        ByteBuffer written = ByteBuffer.wrap(Gltf.write("test", List.of(mesh))).order(ByteOrder.LITTLE_ENDIAN);
+        byte[] text = new byte[written.getInt(12)];
+        written.position(20).get(text);
+        JsonNode json = CraftJson.mapper().readTree(new String(text, StandardCharsets.UTF_8));
+        int accessor = json.at("/meshes/0/primitives/0/attributes/COLOR_0").asInt(-1);
+        assertEquals(json.at("/accessors/" + accessor + "/type").asString(), "VEC3");
+        int view = json.at("/accessors/" + accessor + "/bufferView").asInt();
+        int from = 20
+                + text.length
+                + 8
+                + json.at("/bufferViews/" + view + "/byteOffset").asInt();
+        for (int i = 0; i < colours.length; i++) {
+            assertEquals(written.getFloat(from + 4 * i), colours[i], 1e-7);
+        }
+        assertEquals(json.at("/materials/0/doubleSided").asBoolean(), false);
     }
 }

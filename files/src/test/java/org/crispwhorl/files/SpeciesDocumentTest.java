@@ -11,11 +11,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
-import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Calyx;
@@ -23,7 +23,6 @@ import org.crispwhorl.core.species.CappedHalfBall;
 import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Cluster;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Dome;
 import org.crispwhorl.core.species.Edge;
@@ -94,7 +93,7 @@ public class SpeciesDocumentTest {
 
     private static Species species(HeartForm form, Making making) {
         Former cup = new Former("apple \"tray\"", 30, 9, Former.Side.TURNS_BACK);
-        Colouring colour = new Colouring(2, 1, Stage.FIRM);
+        Colouring colour = Colouring.dust(2);
         List<Part> parts = List.of(
                 new Heart("heart", "hjärta 花", "pink", form, 20, 1.5, 2, 4, 90, colour),
                 new Stamens(

@@ -6,10 +6,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.paste.Stage;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
 
@@ -59,28 +59,46 @@ public final class Planning {
             }
         }
         for (Part part : a.species().parts()) {
-            if (Work.dustedFirst(a, part)) {
-                place(task(
-                        dusted(part),
-                        "Dust " + part.name(),
-                        Plan.Doing.DUST,
-                        Optional.of(part.id()),
-                        Work.dustMin(a, part),
-                        1,
-                        List.of(a.dries(part) ? dry(part, Stage.FIRM) : done(made(part)))));
-            }
-            if (Work.paintedFirst(a, part)) {
-                Stage at = part.colouring().orElseThrow().paintAt();
-                place(task(
-                        painted(part),
-                        "Paint " + part.name(),
-                        Plan.Doing.PAINT,
-                        Optional.of(part.id()),
-                        Work.paintMin(a, part),
-                        1,
-                        List.of(a.dries(part) ? dry(part, at) : done(made(part)))));
-            }
+            List<Pass> onPieces = Work.passes(a, part, Pass.GoesOn.PIECE);
+            colourPieces(part, onPieces.stream().filter(p -> !p.wet()).toList(), dusted(part), Plan.Doing.DUST);
+            colourPieces(part, onPieces.stream().filter(Pass::wet).toList(), painted(part), Plan.Doing.PAINT);
         }
+    }
+
+    private void colourPieces(Part part, List<Pass> passes, String id, Plan.Doing doing) {
+        if (!passes.isEmpty()) {
+            place(task(
+                    id,
+                    (doing == Plan.Doing.DUST ? "Dust " : "Paint ") + part.name(),
+                    doing,
+                    Optional.of(part.id()),
+                    Work.colourMin(a, part, passes),
+                    1,
+                    List.of(colourable(part, passes))));
+        }
+    }
+
+    /** A part is coloured at the latest of the stages that its passes ask for. */
+    private Plan.Gate colourable(Part part, List<Pass> passes) {
+        Stage at = passes.stream().map(Pass::at).max(Comparator.naturalOrder()).orElse(Stage.FIRM);
+        return a.dries(part) ? dry(part, furthest(at)) : done(made(part));
+    }
+
+    /** What goes round a part once it is joined, before the next covers it; none where nothing does. */
+    private Optional<String> colourRing(Part part, String last) {
+        List<Pass> passes = Work.passes(a, part, Pass.GoesOn.RING);
+        if (passes.isEmpty()) {
+            return Optional.empty();
+        }
+        place(task(
+                ringed(part),
+                "Colour " + part.name() + " on the flower",
+                passes.stream().anyMatch(Pass::wet) ? Plan.Doing.PAINT : Plan.Doing.DUST,
+                Optional.of(part.id()),
+                Work.colourMin(a, part, passes),
+                1,
+                List.of(done(last), colourable(part, passes))));
+        return Optional.of(ringed(part));
     }
 
     private void make(Part part, List<Plan.Gate> inside) {
@@ -125,6 +143,9 @@ public final class Planning {
             }
             inside.clear();
             inside.add(rested(part, last, joining.rest(), setH(part, i, outwards)));
+            colourRing(part, last)
+                    .map(id -> after(id, Work.passes(a, part, Pass.GoesOn.RING)))
+                    .ifPresent(inside::add);
         }
     }
 
@@ -207,12 +228,18 @@ public final class Planning {
     }
 
     private void coloured(Part part, List<Plan.Gate> gates) {
-        if (Work.dustedFirst(a, part)) {
+        List<Pass> passes = Work.passes(a, part, Pass.GoesOn.PIECE);
+        if (passes.stream().anyMatch(p -> !p.wet())) {
             gates.add(done(dusted(part)));
         }
-        if (Work.paintedFirst(a, part)) {
-            gates.add(done(painted(part)));
+        if (passes.stream().anyMatch(Pass::wet)) {
+            gates.add(after(painted(part), passes));
         }
+    }
+
+    /** What comes after passes of colour waits until they are dry to the touch. */
+    private static Plan.Gate after(String task, List<Pass> passes) {
+        return new Plan.Gate(task, Optional.empty(), Work.dryToTouchH(passes), Optional.empty());
     }
 
     private Stage furthest(Stage wanted) {
@@ -224,16 +251,10 @@ public final class Planning {
         double minutes = 0;
         List<Plan.Gate> gates = new ArrayList<>();
         for (Part part : a.species().parts()) {
-            boolean dust = Work.dusts(part) && !Work.dustedFirst(a, part);
-            boolean paint = Work.paints(part) && !Work.paintedFirst(a, part);
-            minutes += (dust ? Work.dustMin(a, part) : 0) + (paint ? Work.paintMin(a, part) : 0);
-            if ((dust || paint) && a.dries(part)) {
-                gates.add(dry(
-                        part,
-                        furthest(part.colouring()
-                                .filter(c -> paint)
-                                .map(Colouring::paintAt)
-                                .orElse(Stage.FIRM))));
+            List<Pass> passes = Work.passes(a, part, Pass.GoesOn.FLOWER);
+            minutes += Work.colourMin(a, part, passes);
+            if (!passes.isEmpty() && a.dries(part)) {
+                gates.add(colourable(part, passes));
             }
         }
         if (minutes > 0) {
@@ -252,6 +273,10 @@ public final class Planning {
 
     private static String painted(Part part) {
         return "paint-" + part.id();
+    }
+
+    private static String ringed(Part part) {
+        return "colour-" + part.id();
     }
 
     private static String joined(Part part) {

@@ -1,14 +1,17 @@
 package org.crispwhorl.core.assessment;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.SkinClock;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -35,44 +38,42 @@ public final class Work {
         return pace(a).minutes(part.joining(a));
     }
 
-    /** To dust and paint all pieces of a part, min. */
+    /** To colour all pieces of a part, min. */
     public static double colourMin(Assessment a, Part part) {
-        return dustMin(a, part) + paintMin(a, part);
+        return Stream.of(Pass.GoesOn.values())
+                .mapToDouble(when -> colourMin(a, part, passes(a, part, when)))
+                .sum();
     }
 
-    /** To dust all pieces of a part, min. */
-    public static double dustMin(Assessment a, Part part) {
-        return passesMin(a, part, part.colouring().map(Colouring::dustPasses).orElse(0), dustedFirst(a, part));
-    }
-
-    /** To paint all pieces of a part, min. */
-    public static double paintMin(Assessment a, Part part) {
-        return passesMin(a, part, part.colouring().map(Colouring::paintPasses).orElse(0), paintedFirst(a, part));
-    }
-
-    /** Piece by piece before it is joined; on the flower a pass goes round the whole part at once. */
-    private static double passesMin(Assessment a, Part part, int passes, boolean pieceByPiece) {
+    /** To go over a part with passes, min: piece by piece before it is joined; afterwards a pass goes round the whole part at once. */
+    static double colourMin(Assessment a, Part part, List<Pass> passes) {
         double pieces = pace(a).minutes(Hands.of(Operation.COLOUR, part.colouredPieces()));
         double round = pace(a).minutes(Hands.of(Operation.COLOUR_ROUND, 1));
-        return passes * (pieceByPiece ? pieces : Math.min(pieces, round));
+        return passes.stream()
+                .mapToDouble(pass -> when(a, part, pass) == Pass.GoesOn.PIECE ? pieces : Math.min(pieces, round))
+                .sum();
     }
 
-    static boolean dusts(Part part) {
-        return part.colouring().filter(c -> c.dustPasses() > 0).isPresent();
+    /** The passes of a part that go on then. */
+    static List<Pass> passes(Assessment a, Part part, Pass.GoesOn when) {
+        return part.colouring().map(Colouring::passes).orElse(List.of()).stream()
+                .filter(pass -> when(a, part, pass) == when)
+                .toList();
     }
 
-    static boolean paints(Part part) {
-        return part.colouring().filter(c -> c.paintPasses() > 0).isPresent();
+    /**
+     * When a pass goes on: as stated, but that a part which is joined before it is firm can only be coloured on the flower, and that
+     * a studio which dusts the whole flower dusts no pieces.
+     */
+    public static Pass.GoesOn when(Assessment a, Part part, Pass pass) {
+        boolean onFlower =
+                a.joinedWhileItBends(part) || !pass.wet() && a.ways(part).dusting() == Ways.Dusting.WHOLE;
+        return pass.when() == Pass.GoesOn.PIECE && onFlower ? Pass.GoesOn.FLOWER : pass.when();
     }
 
-    /** Whether its pieces are dusted before they are joined; one joined before it is firm can only be coloured on the flower. */
-    static boolean dustedFirst(Assessment a, Part part) {
-        return dusts(part) && a.ways(part).dusting() == Ways.Dusting.PARTS && !a.joinedWhileItBends(part);
-    }
-
-    /** Whether its pieces are painted before they are joined. */
-    static boolean paintedFirst(Assessment a, Part part) {
-        return paints(part) && !a.joinedWhileItBends(part);
+    /** Until the last of them is dry to the touch, h. */
+    static double dryToTouchH(List<Pass> passes) {
+        return passes.stream().mapToDouble(Pass::waitMin).sum() / 60;
     }
 
     /** To mix the shades of so many flowers, each at once, min. */

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.drawer;
 
+import org.crispwhorl.core.colour.ColourForm;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -23,22 +24,12 @@ public record ColourPot(
         @Words(label = "colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour.")
         String colour,
 
-        @Words(label = "form") Form form,
+        @Words(label = "form") ColourForm form,
 
         @Words(label = "may be eaten") Eaten eaten)
         implements DrawerItem {
     public ColourPot {
         Limits.check(ColourPot.class, name, count, colour, form, eaten);
-    }
-
-    /** What it comes as. */
-    public enum Form {
-        @Words(label = "dust")
-        DUST,
-        @Words(label = "paste colour")
-        PASTE,
-        @Words(label = "liquid")
-        LIQUID
     }
 
     /** Whether it is food: what is called non-toxic is not therefore edible. */

@@ -5,9 +5,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.PetalSurface;
 import org.crispwhorl.core.form.PlacedRing;
+import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Edge;
@@ -173,7 +175,8 @@ public final class Draughting {
                             Optional.of(small.shade()),
                             flat(shape.getCoordinates()),
                             azimuths,
-                            List.of()),
+                            List.of(),
+                            Optional.empty()),
                     new PaintOrder.Shape(
                             lies.fromMm(), lies.toMm(), r -> lies.heightAt().applyAsDouble(r) + ON_IT_MM, false));
         });
@@ -201,8 +204,16 @@ public final class Draughting {
         double tip = Math.min(surface.outline().lengthMm(), to);
         boolean showsBack = Math.abs(surface.radius(tip)) < Math.abs(surface.radius(base));
         Optional<String> back = showsBack ? pieces.lining().map(Lining::shade) : Optional.empty();
+        String shade = back.orElse(ring.part().shade());
+        Optional<Drawing.ColourGrid> tint = PieceTint.of(
+                surface,
+                ring.tinted(),
+                MixingLaw.linear(form.species().shade(shade)),
+                from,
+                to,
+                showsBack ? Pass.PieceSide.BACK : Pass.PieceSide.FACE);
         return Optional.of(new Drawing.Ring(
-                ring.part().id(), Drawing.Lap.UNDER, back, flat(shape.getCoordinates()), azimuths, closings));
+                ring.part().id(), Drawing.Lap.UNDER, back, flat(shape.getCoordinates()), azimuths, closings, tint));
     }
 
     /** The order in which pieces are painted, undermost first. */

@@ -35,6 +35,7 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
      * @param outline x outwards, y across, in turn; the shape at azimuth 0
      * @param azimuths in the order in which they are painted, undermost first
      * @param closings shapes painted last, where the ring closes over itself
+     * @param tint the colours on it at azimuth 0, where passes of colour leave any
      */
     public record Ring(
             String partId,
@@ -42,12 +43,23 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
             Optional<String> shade,
             double[] outline,
             double[] azimuths,
-            List<Closing> closings) {
+            List<Closing> closings,
+            Optional<ColourGrid> tint) {
         /** The same over the middle of the flower. */
         Ring over() {
-            return new Ring(partId, Lap.OVER, shade, outline, azimuths, closings);
+            return new Ring(partId, Lap.OVER, shade, outline, azimuths, closings, tint);
         }
     }
+
+    /**
+     * Colours in square cells, as a picture: its first row is the outermost, its columns go across from left to right.
+     *
+     * @param leftMm where its left side lies across, mm
+     * @param topMm where its upper side lies, mm below the axis: minus how far outwards
+     * @param cellMm side of a cell
+     * @param rgb three sRGB codes for each cell, row by row
+     */
+    public record ColourGrid(double leftMm, double topMm, double cellMm, int columns, int rows, byte[] rgb) {}
 
     /** A shape that is painted once more where it lies over the shapes at other azimuths, which were painted after it. */
     public record Closing(double azimuth, double[] over) {}

@@ -1,11 +1,16 @@
 package org.crispwhorl.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Pass;
+import org.crispwhorl.core.colour.Tinted;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
 
@@ -58,7 +63,7 @@ public final class FlowerSurfaces {
         for (Part part : species.parts()) {
             MeshDraft draft = new MeshDraft();
             SolidMesh.add(draft, form.solids(part));
-            part.shadeId().ifPresent(shade -> add(meshes, draft, part.id(), colour(shade)));
+            part.shadeId().ifPresent(shade -> add(meshes, draft, part.id(), allOver(part, shade)));
         }
         MeshDraft stem = new MeshDraft();
         double longMm = species.heart().map(Heart::stemMm).orElse(0.0);
@@ -79,11 +84,38 @@ public final class FlowerSurfaces {
         return MixingLaw.colour(form.species().shade(shade));
     }
 
+    private String allOver(Part part, String shade) {
+        double[] paste = MixingLaw.linear(form.species().shade(shade));
+        return MixingLaw.hex(Tinted.allOver(part.colouring().orElse(Colouring.NONE), paste));
+    }
+
     private void pieces(MeshDraft draft, PlacedRing ring) {
         PlacedRing.Piece piece = ring.piece(detail.stations(), detail.across(), form.paste());
         double[] azimuths = ring.azimuthsRad();
-        for (int k = 0; k < azimuths.length; k++) {
-            draft.placed(piece.points(), piece.triangles(), azimuths[k], -ring.belowMm(k));
+        Tinted tinted = ring.tinted();
+        if (!tinted.coloured()) {
+            for (int k = 0; k < azimuths.length; k++) {
+                draft.placed(piece.points(), piece.triangles(), azimuths[k], -ring.belowMm(k));
+            }
+            return;
         }
+        String back = ring.part()
+                .pieces()
+                .lining()
+                .map(Lining::shade)
+                .orElse(ring.part().shade());
+        double[][] face = tints(piece, tinted, ring.part().shade(), Pass.PieceSide.FACE);
+        double[][] behind = tints(piece, tinted, back, Pass.PieceSide.BACK);
+        for (int k = 0; k < azimuths.length; k++) {
+            draft.placed(piece, 1, face, azimuths[k], -ring.belowMm(k));
+            draft.placed(piece, -1, behind, azimuths[k], -ring.belowMm(k));
+        }
+    }
+
+    private double[][] tints(PlacedRing.Piece piece, Tinted tinted, String shade, Pass.PieceSide side) {
+        double[] base = MixingLaw.linear(form.species().shade(shade));
+        return Arrays.stream(piece.flat())
+                .map(at -> tinted.at(base, at[1], at[0], side))
+                .toArray(double[][]::new);
     }
 }

@@ -6,9 +6,15 @@ package org.crispwhorl.core.drawing;
  * @param partId what it belongs to
  * @param colour sRGB, {@code #rrggbb}
  * @param points three numbers each, mm: x and y across the flower, z up
- * @param triangles three indices of points each; they may be seen from both sides
+ * @param triangles three indices of points each; seen from both sides, but where points are coloured only from where they run left round
+ * @param colours reflectances in linear light of each point, red, green, blue; none where all have the one colour
  */
-public record Mesh(String partId, String colour, double[] points, int[] triangles) {
+public record Mesh(String partId, String colour, double[] points, int[] triangles, double[] colours) {
+    /** Whether each point has a colour of its own, and each side its own triangles. */
+    public boolean coloured() {
+        return colours.length > 0;
+    }
+
     /** Area of all triangles, mm². */
     public double areaMm2() {
         double sum = 0;

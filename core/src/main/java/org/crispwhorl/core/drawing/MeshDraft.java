@@ -2,6 +2,7 @@ package org.crispwhorl.core.drawing;
 
 import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
+import org.crispwhorl.core.form.PlacedRing;
 
 /** A mesh while it is being made. */
 final class MeshDraft {
@@ -9,6 +10,7 @@ final class MeshDraft {
     private int[] triangles = new int[1024];
     private int pointCount;
     private int cornerCount;
+    private double[] colours = {};
 
     int point(double x, double y, double z) {
         if (3 * pointCount + 3 > points.length) {
@@ -49,6 +51,26 @@ final class MeshDraft {
         }
         for (int t = 0; t < corners.length; t += 3) {
             triangle(first + corners[t], first + corners[t + 1], first + corners[t + 2]);
+        }
+    }
+
+    /** One side of a piece whose points have colours of their own, turned and set so. */
+    void placed(PlacedRing.Piece piece, int side, double[][] tints, double azimuth, double up) {
+        int first = pointCount;
+        int[] t = piece.triangles();
+        int[] corners = new int[t.length];
+        boolean asIs = side == piece.faces();
+        for (int i = 0; i < t.length; i += 3) {
+            corners[i] = t[i];
+            corners[i + 1] = t[asIs ? i + 1 : i + 2];
+            corners[i + 2] = t[asIs ? i + 2 : i + 1];
+        }
+        placed(piece.points(), corners, azimuth, up);
+        if (colours.length < 3 * pointCount) {
+            colours = Arrays.copyOf(colours, Math.max(3 * pointCount, 2 * colours.length));
+        }
+        for (int i = 0; i < tints.length; i++) {
+            System.arraycopy(tints[i], 0, colours, 3 * (first + i), 3);
         }
     }
 
@@ -113,6 +135,11 @@ final class MeshDraft {
     }
 
     Mesh made(String partId, String colour) {
-        return new Mesh(partId, colour, Arrays.copyOf(points, 3 * pointCount), Arrays.copyOf(triangles, cornerCount));
+        return new Mesh(
+                partId,
+                colour,
+                Arrays.copyOf(points, 3 * pointCount),
+                Arrays.copyOf(triangles, cornerCount),
+                Arrays.copyOf(colours, Math.min(colours.length, 3 * pointCount)));
     }
 }

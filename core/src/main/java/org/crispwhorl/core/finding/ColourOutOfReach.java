@@ -6,10 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Work;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.species.Choices;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Ways;
@@ -23,8 +25,10 @@ final class ColourOutOfReach implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            boolean onTheFlower = a.ways(part).dusting() == Ways.Dusting.WHOLE || a.joinedWhileItBends(part);
-            if (!part.ring() || part.colour().dustPasses() == 0 || !onTheFlower) {
+            long late = part.colour().dry().stream()
+                    .filter(pass -> Work.when(a, part, pass) == Pass.GoesOn.FLOWER)
+                    .count();
+            if (!part.ring() || late == 0) {
                 continue;
             }
             double shows =
@@ -39,7 +43,7 @@ final class ColourOutOfReach implements Rule {
                                 "At least 12 % of a ring shows from above or below where it is dusted on the flower",
                                 "Plan of the placed petals",
                                 in("shows at most", 100 * shows, Unit.PERCENT),
-                                in("dust passes", part.colour().dustPasses(), Unit.COUNT)),
+                                in("dust passes", late, Unit.COUNT)),
                         mends(a, part)));
             }
         }
@@ -61,9 +65,16 @@ final class ColourOutOfReach implements Rule {
                         })),
                 Mend.part(
                         a,
+                        "dust it once it is joined, before the next ring",
+                        part,
+                        p -> p.with(p.colour()
+                                .each(pass -> !pass.wet() && Work.when(a, part, pass) == Pass.GoesOn.FLOWER
+                                        ? pass.withWhen(Pass.GoesOn.RING)
+                                        : pass))),
+                Mend.part(
+                        a,
                         "leave its dust out",
                         part,
-                        p -> p.with(new Colouring(
-                                0, p.colour().paintPasses(), p.colour().paintAt()))));
+                        p -> p.with(new Colouring(p.colour().wet()))));
     }
 }

@@ -31,6 +31,8 @@ public final class Findings {
             new ColourOutOfReach(),
             new PaintNotDry(),
             new SteamOnCoat(),
+            new LooseDust(),
+            new ColourJump(),
             new MainStemTooThin(),
             new FormerMisfit(),
             new CutPastCup(),

@@ -6,10 +6,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.Stage;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Part;
 
 /** Paint on paste that is not dry yet runs and softens it. */
@@ -19,7 +20,10 @@ final class PaintNotDry implements Rule {
         List<Finding> found = new ArrayList<>();
         for (Part part : a.species().parts()) {
             Colouring colour = part.colouring().orElse(Colouring.NONE);
-            if (a.dries(part) && colour.paintPasses() > 0 && colour.paintAt().compareTo(wanted(a)) < 0) {
+            List<Pass> early = colour.wet().stream()
+                    .filter(pass -> pass.at().compareTo(wanted(a)) < 0)
+                    .toList();
+            if (a.dries(part) && !early.isEmpty()) {
                 found.add(new Finding(
                         "paint-not-dry",
                         Severity.LOOK,
@@ -28,10 +32,16 @@ final class PaintNotDry implements Rule {
                         Why.of(
                                 "Liquid goes on paste that is dry through; marzipan is painted once it has skinned",
                                 "Rule of the craft",
-                                in("paint passes", colour.paintPasses(), Unit.COUNT),
+                                in("wet passes before it", early.size(), Unit.COUNT),
                                 in("dry through, safe by", safeByH(a, part), Unit.H)),
                         List.of(Mend.part(
-                                a, "paint it when dry", part, p -> p.coloured(c -> c.withPaintAt(wanted(a)))))));
+                                a,
+                                "paint it when dry",
+                                part,
+                                p -> p.coloured(c ->
+                                        c.each(pass -> pass.wet() && pass.at().compareTo(wanted(a)) < 0
+                                                ? pass.withAt(wanted(a))
+                                                : pass))))));
             }
         }
         return found;

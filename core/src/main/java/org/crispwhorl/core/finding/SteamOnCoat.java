@@ -6,9 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.How;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
 
 /** Steam or a liquid glaze on a heart that does not bear it. */
@@ -41,6 +44,40 @@ final class SteamOnCoat implements Rule {
                                         h -> h.withForm(h.form().uncoated())))));
             }
         }
+        for (Part part : a.species().parts()) {
+            boolean crumb =
+                    part.colouring().orElse(Colouring.NONE).passes().stream().anyMatch(pass -> pass.how() == How.CRUMB);
+            boolean wetted = a.species().finishing() == Species.Finishing.STEAM_PETALS
+                    ? part.flat().isPresent()
+                    : a.species().finishing().reachesHearts();
+            if (crumb && wetted) {
+                found.add(crumb(a, part));
+            }
+        }
         return found;
+    }
+
+    private static Finding crumb(Assessment a, Part part) {
+        return new Finding(
+                "steam-on-coat",
+                Severity.LOOK,
+                Optional.of(part.id()),
+                "What is dipped in crumb runs when it is wetted",
+                Why.of(
+                        "Crumb and pollen dissolve or stain where they get wet",
+                        "Rule of the craft",
+                        in(
+                                "passes of colour on it",
+                                part.colouring().orElse(Colouring.NONE).passes().size(),
+                                Unit.COUNT)),
+                List.of(
+                        Mend.species(a, "finish the flower with nothing", s -> s.withFinishing(Species.Finishing.NONE)),
+                        Mend.part(
+                                a,
+                                "leave its crumb out",
+                                part,
+                                p -> p.coloured(c -> new Colouring(c.passes().stream()
+                                        .filter(pass -> pass.how() != How.CRUMB)
+                                        .toList())))));
     }
 }

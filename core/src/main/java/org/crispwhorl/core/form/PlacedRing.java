@@ -2,6 +2,7 @@ package org.crispwhorl.core.form;
 
 import java.util.Arrays;
 import java.util.function.Function;
+import org.crispwhorl.core.colour.Tinted;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.paste.Paste;
@@ -65,6 +66,11 @@ public final class PlacedRing {
         return surface;
     }
 
+    /** Its finished pieces as their passes of colour leave them. */
+    public Tinted tinted() {
+        return new Tinted(part.colour(), surface.outline(), surface.startMm());
+    }
+
     /** Azimuths in the order in which the pieces are set; not to be changed. */
     public double[] azimuthsRad() {
         return azimuthsRad;
@@ -74,9 +80,11 @@ public final class PlacedRing {
      * Its piece at azimuth 0, frill and all, as triangles.
      *
      * @param points x, y, z of each, mm
+     * @param flat where each lies on the flat piece: across and station, mm
      * @param triangles three indices of points each
+     * @param faces 1 where triangles run left round seen from the face of the piece, -1 where they do seen from its back
      */
-    public record Piece(double[][] points, int[] triangles) {}
+    public record Piece(double[][] points, double[][] flat, int[] triangles, int faces) {}
 
     /** The piece, meshed as finely as that or finer where it is laid round something, made of a paste. */
     public Piece piece(int stations, int across, Paste paste) {
@@ -89,8 +97,37 @@ public final class PlacedRing {
             double[] at = flat.points()[i];
             points[i] = surface.frilled(at[1], at[0], pieces.edge(), ruffle);
         }
-        return new Piece(points, flat.triangles());
+        return new Piece(points, flat.points(), flat.triangles(), faces(flat, points));
     }
+
+    /** Seen from its face a piece lies towards the eye: told at its largest triangle. */
+    private int faces(OutlineMesh flat, double[][] points) {
+        int[] t = flat.triangles();
+        double most = 0;
+        double faces = 1;
+        for (int i = 0; i < t.length; i += 3) {
+            double[] a = points[t[i]];
+            double[] b = points[t[i + 1]];
+            double[] c = points[t[i + 2]];
+            double[] n = {
+                (b[1] - a[1]) * (c[2] - a[2]) - (b[2] - a[2]) * (c[1] - a[1]),
+                (b[2] - a[2]) * (c[0] - a[0]) - (b[0] - a[0]) * (c[2] - a[2]),
+                (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0])
+            };
+            double area = n[0] * n[0] + n[1] * n[1] + n[2] * n[2];
+            if (area > most) {
+                double s = (flat.points()[t[i]][1] + flat.points()[t[i + 1]][1] + flat.points()[t[i + 2]][1]) / 3;
+                double v = (flat.points()[t[i]][0] + flat.points()[t[i + 1]][0] + flat.points()[t[i + 2]][0]) / 3;
+                double[] on = surface.point(s, v, 0);
+                double[] in = surface.point(s, v, IN_MM);
+                most = area;
+                faces = n[0] * (in[0] - on[0]) + n[1] * (in[1] - on[1]) + n[2] * (in[2] - on[2]);
+            }
+        }
+        return faces >= 0 ? 1 : -1;
+    }
+
+    private static final double IN_MM = 0.01;
 
     /**
      * The station at which gaps are measured: of pieces that stand a fixed share of their length, of those that are laid on the worst

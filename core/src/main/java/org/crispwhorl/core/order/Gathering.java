@@ -91,6 +91,7 @@ public final class Gathering {
                 pastes,
                 stems,
                 sheet.stamens(),
+                Colours.of(lines, conditions, drawer),
                 shopping(cuts, wires, pastes, stems));
     }
 

@@ -19,6 +19,7 @@ import org.crispwhorl.core.wire.CuttingPlan;
  * @param pastes by medium
  * @param stems one for each species
  * @param stamens strands, for the order
+ * @param colours what is dusted and painted, and with what
  * @param shopping what the drawer lacks, and what it has
  */
 public record Materials(
@@ -28,6 +29,7 @@ public record Materials(
         List<PasteJob> pastes,
         List<StemJob> stems,
         List<OrderSheet.StamenLine> stamens,
+        ColourSheet colours,
         List<ShoppingLine> shopping) {
     /**
      * All cuts of one cutter from sheets of one thickness and shade.

@@ -12,20 +12,59 @@ public final class MixingLaw {
 
     /** The colour of a shade as sRGB, {@code #rrggbb}. */
     public static String colour(Shade shade) {
+        return hex(linear(shade));
+    }
+
+    /** Reflectances in linear light as sRGB, {@code #rrggbb}. */
+    public static String hex(double[] linear) {
         StringBuilder hex = new StringBuilder("#");
-        for (double channel : linear(shade)) {
-            hex.append(String.format("%02x", Math.round(255 * encode(channel))));
+        for (double channel : linear) {
+            hex.append(String.format("%02x", code(channel)));
         }
         return hex.toString();
     }
 
+    /** A reflectance in linear light as an sRGB code, 0 to 255. */
+    public static int code(double reflectance) {
+        return (int) Math.round(255 * encode(Math.max(0, Math.min(1, reflectance))));
+    }
+
     /** Reflectances of a shade in linear light: red, green, blue, 0 to 1. */
-    static double[] linear(Shade shade) {
+    public static double[] linear(Shade shade) {
+        return mixed(new double[][] {linear(shade.master()), white()}, new double[] {shade.share(), 1 - shade.share()});
+    }
+
+    /** Reflectances in linear light of an sRGB colour {@code #rrggbb}: red, green, blue, 0 to 1. */
+    public static double[] linear(String hex) {
+        double[] linear = new double[3];
+        for (int i = 0; i < 3; i++) {
+            linear[i] = decode(Integer.parseInt(hex.substring(1 + 2 * i, 3 + 2 * i), 16) / 255.0);
+        }
+        return linear;
+    }
+
+    /** Reflectances of white gum paste, and of cornflour. */
+    public static double[] white() {
+        return new double[] {WHITE, WHITE, WHITE};
+    }
+
+    /** One colour over another, by the share of it that is seen: 0 leaves what is under it, 1 hides it. */
+    public static double[] over(double[] under, double[] colour, double share) {
+        return share <= 0 ? under : mixed(new double[][] {colour, under}, new double[] {share, 1 - share});
+    }
+
+    /** Colours mixed by parts of mass; reflectances in linear light, red, green, blue. */
+    public static double[] mixed(double[][] colours, double[] parts) {
+        double whole = 0;
+        for (double part : parts) {
+            whole += part;
+        }
         double[] mixed = new double[3];
         for (int i = 0; i < 3; i++) {
-            int code = Integer.parseInt(shade.master().substring(1 + 2 * i, 3 + 2 * i), 16);
-            double master = within(decode(code / 255.0));
-            double absorbed = shade.share() * ratio(master) + (1 - shade.share()) * ratio(within(WHITE));
+            double absorbed = 0;
+            for (int k = 0; k < colours.length; k++) {
+                absorbed += parts[k] / whole * ratio(within(colours[k][i]));
+            }
             mixed[i] = Math.max(0, without(reflectance(absorbed)));
         }
         return mixed;
@@ -67,9 +106,19 @@ public final class MixingLaw {
 
     /** How far apart two shades look: Euclidean distance in OKLab. */
     public static double distance(Shade one, Shade other) {
-        double[] a = oklab(linear(one));
-        double[] b = oklab(linear(other));
+        return distance(linear(one), linear(other));
+    }
+
+    /** How far apart two colours look, reflectances in linear light: Euclidean distance in OKLab. */
+    public static double distance(double[] one, double[] other) {
+        double[] a = oklab(one);
+        double[] b = oklab(other);
         return Math.sqrt(square(a[0] - b[0]) + square(a[1] - b[1]) + square(a[2] - b[2]));
+    }
+
+    /** How light a colour looks, reflectances in linear light: L of OKLab, 0 black, 1 white. */
+    public static double lightness(double[] linear) {
+        return oklab(linear)[0];
     }
 
     /** Neighbours closer than this in OKLab cannot be told apart. */

@@ -12,6 +12,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ForkJoinTask;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Coloured;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.StemLoad;
@@ -71,7 +72,9 @@ public final class Reckoner {
                 a.drying(part),
                 never(plan.madeH(part.id())),
                 never(plan.joinedH(part.id())),
-                gauges(a, part));
+                gauges(a, part),
+                Coloured.worn(a, part),
+                Coloured.uses(a, part));
     }
 
     /** What never comes has no hour. */

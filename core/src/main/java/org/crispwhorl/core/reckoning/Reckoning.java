@@ -3,6 +3,8 @@ package org.crispwhorl.core.reckoning;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.colour.ColourUse;
+import org.crispwhorl.core.colour.Worn;
 import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.finding.Finding;
@@ -38,6 +40,8 @@ public record Reckoning(
      * @param madeH hours from the first touch at which it is made, in the plan
      * @param joinedH hours at which it is joined, where it is joined to anything
      * @param gauges what each gauge at hand would do, where it is wired
+     * @param worn how its pieces look once their passes are on, where they are flat
+     * @param colours what of each colour lies on all its pieces
      */
     public record PartReckoning(
             String id,
@@ -50,7 +54,9 @@ public record Reckoning(
             Optional<DryingCourse> course,
             Optional<Double> madeH,
             Optional<Double> joinedH,
-            List<GaugeRow> gauges) {}
+            List<GaugeRow> gauges,
+            Optional<Worn> worn,
+            List<ColourUse> colours) {}
 
     /** What one gauge would do under a piece. */
     public record GaugeRow(int gauge, double diameterMm, double droopDeg, double stressMpa, boolean carries) {}

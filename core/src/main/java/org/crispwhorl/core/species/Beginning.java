@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.measure.Usual;
 import org.crispwhorl.core.outline.Outline;

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
@@ -266,9 +267,7 @@ public record Heads(
         for (Made.OpenHeads heads : made.opened()) {
             Hands one = Hands.NONE;
             for (Part own : heads.head().species().parts()) {
-                int passes = own.colouring()
-                        .map(c -> c.dustPasses() + c.paintPasses())
-                        .orElse(0);
+                int passes = own.colouring().map(c -> c.passes().size()).orElse(0);
                 one = one.and(own.making(heads.head()))
                         .and(own.joining(heads.head()))
                         .and(Operation.COLOUR, (double) passes * own.colouredPieces());

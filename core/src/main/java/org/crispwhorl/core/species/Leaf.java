@@ -1,6 +1,7 @@
 package org.crispwhorl.core.species;
 
 import java.util.Optional;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;

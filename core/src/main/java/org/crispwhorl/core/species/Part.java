@@ -3,6 +3,7 @@ package org.crispwhorl.core.species;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.Figures;

@@ -2,6 +2,7 @@ package org.crispwhorl.core.species;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;

@@ -2,6 +2,7 @@ package org.crispwhorl.core.species;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.colour.Colouring;
 
 /** A part that has a shade of its own, of paste or of what tips or covers it. */
 public sealed interface ShadedPart extends Part

@@ -1,7 +1,16 @@
 package org.crispwhorl.core.finding;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.colour.Carrier;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Dip;
+import org.crispwhorl.core.colour.How;
+import org.crispwhorl.core.colour.Pass;
+import org.crispwhorl.core.colour.Zone;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Grooves;
@@ -10,7 +19,6 @@ import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.FromBall;
@@ -18,6 +26,8 @@ import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Overlap;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.ShadedPart;
@@ -25,6 +35,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.thinning.Thinning;
 
@@ -238,15 +249,63 @@ final class Faults {
             {"dust-out-of-reach", enclosed(), USUAL, "inner", Severity.LOOK},
             {
                 "paint-not-dry",
-                ROSE.with(((ShadedPart) ROSE.part("leaves").orElseThrow()).with(new Colouring(1, 2, Stage.FIRM))),
+                ROSE.with(((ShadedPart) ROSE.part("leaves").orElseThrow()).with(Garden.passes(1, 2, Stage.FIRM))),
                 USUAL,
                 "leaves",
                 Severity.LOOK
             },
             {"steam-on-coat", coated(Species.Finishing.STEAM), USUAL, "heart", Severity.LOOK},
             {"steam-on-coat", coated(Species.Finishing.GLAZE), USUAL, "heart", Severity.LOOK},
+            {
+                "steam-on-coat",
+                dusted(How.CRUMB, "#d8a32c", true).withFinishing(Species.Finishing.STEAM_PETALS),
+                USUAL,
+                "petals",
+                Severity.LOOK
+            },
+            {"loose-dust", dusted(How.DUSTED, "#401028", false), USUAL, "petals", Severity.LOOK},
+            {"colour-jump", graded(0.9, 0.6, 0.4, 0), USUAL, "d", Severity.LOOK},
             {"main-stem-too-thin", Garden.and(ROSE, Garden.spike(4, 28)), USUAL, "spike", Severity.STOP}
         };
+    }
+
+    /** A rose whose petals are gone over from the edge, with a white ring outside them. */
+    private static Species dusted(How how, String swatch, boolean brushedOff) {
+        Petaled petals = (Petaled) ROSE.part("petals").orElseThrow();
+        Shade white = new Shade("white", "white", "#ffffff", 0.5);
+        Whorl outer = new Whorl("outer", "outer", "white", petals.pieces(), Colouring.NONE);
+        return Garden.and(
+                ROSE.withShades(Stream.concat(ROSE.shades().stream(), Stream.of(white))
+                                .toList())
+                        .with(petals.with(new Colouring(List.of(edge(how, swatch, 0.8, brushedOff))))),
+                outer);
+    }
+
+    /** Four rings dusted dark from the edge, each so strong. */
+    private static Species graded(double... strengths) {
+        Part[] rings = IntStream.range(0, strengths.length)
+                .mapToObj(i -> Garden.ring(
+                                String.valueOf((char) ('a' + i)), Garden.petals(6, 24 + 4 * i, 22 + 3 * i, 20 + 18 * i))
+                        .with(new Colouring(List.of(edge(How.DUSTED, "#401028", strengths[i], true)))))
+                .toArray(Part[]::new);
+        Species species = Garden.species(60, rings);
+        return species.withFace(Math.round(Garden.form(species).faceMm()));
+    }
+
+    private static Pass edge(How how, String swatch, double strength, boolean brushedOff) {
+        return new Pass(
+                how,
+                List.of(Dip.dust("dark", swatch)),
+                Carrier.NOTHING,
+                0,
+                Pass.PieceSide.BOTH,
+                Zone.EDGE,
+                4,
+                6,
+                strength,
+                Pass.GoesOn.PIECE,
+                Stage.DRY,
+                brushedOff);
     }
 
     /** Petals of the rose's finished size, pressed from a ball. */

@@ -9,12 +9,12 @@ import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Carried;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.FromBall;
@@ -201,7 +201,7 @@ public class PartFiguresTest {
     @Test
     public void everyPassOfPaintTakesHands() {
         Part leaves = ROSE.part("leaves").orElseThrow();
-        Species painted = ROSE.with(((Petaled) leaves).with(new Colouring(1, 2, org.crispwhorl.core.paste.Stage.DRY)));
+        Species painted = ROSE.with(((Petaled) leaves).with(Garden.passes(1, 2, org.crispwhorl.core.paste.Stage.DRY)));
         double more = Figure.find(of(painted, "leaves"), "hands").value()
                 - Figure.find(of(ROSE, "leaves"), "hands").value();
         Close.within(1e-9, more, 2 * 3 * 0.3);

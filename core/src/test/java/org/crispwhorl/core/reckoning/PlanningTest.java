@@ -17,7 +17,6 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.ShadedPart;
@@ -195,7 +194,7 @@ public class PlanningTest {
     @Test
     public void paintWaitsForItsStageAndGoesOnBeforeThePartIsJoined() {
         Species painted = Garden.rose()
-                .with(((ShadedPart) Garden.rose().part("leaves").orElseThrow()).with(new Colouring(1, 2, Stage.DRY)));
+                .with(((ShadedPart) Garden.rose().part("leaves").orElseThrow()).with(Garden.passes(1, 2, Stage.DRY)));
         Plan plan = plan(painted);
         Plan.Task paint = task(plan, "paint-leaves");
         assertEquals(paint.gates().get(0).stage(), Optional.of(Stage.DRY));

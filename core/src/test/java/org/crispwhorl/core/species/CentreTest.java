@@ -8,6 +8,7 @@ import java.util.List;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.studio.Conditions;

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertNotEquals;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.form.FlowerForm;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Unit;

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.form.Coverage;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.PlacedRing;

@@ -13,6 +13,7 @@ import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
@@ -25,7 +26,6 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Calyx;
-import org.crispwhorl.core.species.Colouring;
 import org.crispwhorl.core.species.Dome;
 import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Heart;
@@ -159,7 +159,7 @@ public class BenchTruthsTest {
                 80,
                 heart(new Dome(12, 5, Dome.Texture.TWEEZED), 20),
                 stamens,
-                new Whorl("petals", "petals", Garden.PINK.id(), petals, new Colouring(2, 0, Stage.DRY)));
+                new Whorl("petals", "petals", Garden.PINK.id(), petals, Garden.passes(2, 0, Stage.DRY)));
         Species sized = wired.withFace(Math.round(Garden.form(wired).faceMm()));
         assertEquals(kinds(sized, Conditions.USUAL), List.of());
         double minutes = hands(sized);

@@ -25,6 +25,7 @@ import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.order.OrderController;
+import org.crispwhorl.server.plate.ColourController;
 import org.crispwhorl.server.plate.OutlineController;
 import org.crispwhorl.server.plate.ReckoningController;
 import org.crispwhorl.server.plate.ReckoningView;
@@ -62,6 +63,10 @@ class ApiDescription {
             OutlineController.PullRequest.class,
             OutlineController.DrawnRequest.class,
             OutlineController.OutlineView.class,
+            ColourController.PieceRequest.class,
+            ColourController.PieceColours.class,
+            ColourController.StepsRequest.class,
+            ColourController.PartColour.class,
             StagesController.StageCard.class,
             SpeciesCard.class,
             Unreadables.Unreadable.class,

@@ -3,6 +3,7 @@ package org.crispwhorl.server.plate;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.colour.Worn;
 import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
@@ -78,7 +79,8 @@ public record ReckoningView(
             Optional<DryingCourse> course,
             Optional<Double> madeH,
             Optional<Double> joinedH,
-            List<Reckoning.GaugeRow> gauges) {
+            List<Reckoning.GaugeRow> gauges,
+            Optional<Worn> worn) {
         static PartView of(Reckoning.PartReckoning p, boolean reasons) {
             return new PartView(
                     p.id(),
@@ -91,7 +93,8 @@ public record ReckoningView(
                     p.course(),
                     p.madeH(),
                     p.joinedH(),
-                    p.gauges());
+                    p.gauges(),
+                    p.worn());
         }
     }
 

@@ -86,7 +86,7 @@ class SheetsController {
     @Operation(operationId = "beginPdf", summary = "Begin to write sheets of an order as PDF, as a piece of long work")
     JobView beginPdf(
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
+            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         Orders.Work wanted = orders.work(id);
@@ -105,7 +105,7 @@ class SheetsController {
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
     ResponseEntity<byte[]> pdf(
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
+            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         String title = orders.get(id).order().name();
@@ -118,7 +118,7 @@ class SheetsController {
     @GetMapping("/api/orders/{id}/lists/{list}.csv")
     @Operation(
             operationId = "listAsCsv",
-            summary = "One list of an order as CSV: cuts, wires, pastes, shopping or stems")
+            summary = "One list of an order as CSV: cuts, wires, pastes, colours, shopping or stems")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
     ResponseEntity<byte[]> csv(
             @PathVariable UUID id, @PathVariable String list, @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
@@ -133,6 +133,7 @@ class SheetsController {
                         orders.work(id).reckoned(Progress.UNWATCHED).sheet().cuts(), lengths);
             case "wires" -> ListCsv.wires(orders.work(id).materials(Progress.UNWATCHED), lengths);
             case "pastes" -> ListCsv.pastes(orders.work(id).materials(Progress.UNWATCHED));
+            case "colours" -> ListCsv.colours(orders.work(id).materials(Progress.UNWATCHED), lengths);
             case "shopping" -> ListCsv.shopping(orders.work(id).materials(Progress.UNWATCHED), lengths);
             case "stems" -> ListCsv.stems(orders.work(id).materials(Progress.UNWATCHED), lengths);
             default -> throw new NotThere("list", list);

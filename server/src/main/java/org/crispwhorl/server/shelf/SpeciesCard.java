@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.colour.Tinted;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.form.FlowerForm;
@@ -64,8 +65,14 @@ public record SpeciesCard(
     public static List<Tint> tints(Species species) {
         return species.parts().stream()
                 .filter(ShadedPart.class::isInstance)
-                .map(p -> new Tint(p.id(), MixingLaw.colour(species.shade(((ShadedPart) p).shade()))))
+                .map(p -> new Tint(p.id(), colour(species, (ShadedPart) p)))
                 .toList();
+    }
+
+    /** Flat pieces bring the colours of their passes with their drawing; a body has one colour all over. */
+    private static String colour(Species species, ShadedPart part) {
+        double[] paste = MixingLaw.linear(species.shade(part.shade()));
+        return MixingLaw.hex(part.flat().isPresent() ? paste : Tinted.allOver(part.colour(), paste));
     }
 
     /** The colour of each shade. */

@@ -1,0 +1,65 @@
+package org.crispwhorl.core.assessment;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.crispwhorl.core.colour.ColourUse;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Tinted;
+import org.crispwhorl.core.colour.Worn;
+import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.species.Lining;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
+
+/** What passes of colour leave on the parts of a flower, and how much of each colour they take. */
+public final class Coloured {
+    private Coloured() {}
+
+    /** The shade on the back of a part's pieces: that of their lining, else their own. */
+    public static Shade backShade(Assessment a, Petaled part) {
+        return a.species().shade(part.pieces().lining().map(Lining::shade).orElse(part.shade()));
+    }
+
+    /** How a part looks once its passes are on; none where it has no shade of its own. */
+    public static Optional<Worn> worn(Assessment a, Part part) {
+        return part.flat()
+                .map(p -> tinted(a, p)
+                        .worn(MixingLaw.linear(a.species().shade(p.shade())), MixingLaw.linear(backShade(a, p))))
+                .or(() -> part.shadeId().map(id -> solid(part, a.species().shade(id))));
+    }
+
+    private static Worn solid(Part part, Shade shade) {
+        double[] paste = MixingLaw.linear(shade);
+        return Worn.alike(
+                MixingLaw.hex(paste),
+                MixingLaw.hex(Tinted.allOver(part.colouring().orElse(Colouring.NONE), paste)));
+    }
+
+    /** What of each colour lies on all pieces of a part, mg. */
+    public static List<ColourUse> uses(Assessment a, Part part) {
+        Map<ColourUse, Double> sums = new LinkedHashMap<>();
+        part.flat().ifPresent(p -> uses(tinted(a, p))
+                .forEach(use -> sums.merge(
+                        new ColourUse(use.name(), use.swatch(), use.form(), 0),
+                        use.milligrams() * p.pieces().all(),
+                        Double::sum)));
+        List<ColourUse> uses = new ArrayList<>();
+        sums.forEach((use, mg) -> uses.add(new ColourUse(use.name(), use.swatch(), use.form(), mg)));
+        return uses;
+    }
+
+    private static Tinted tinted(Assessment a, Petaled part) {
+        return a.form().ring(part.id()).orElseThrow().tinted();
+    }
+
+    private static List<ColourUse> uses(Tinted tinted) {
+        return USES.of(tinted, tinted::uses);
+    }
+
+    private static final Lately<Tinted, List<ColourUse>> USES = new Lately<>(128);
+}

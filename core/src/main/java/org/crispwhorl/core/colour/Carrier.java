@@ -1,0 +1,32 @@
+package org.crispwhorl.core.colour;
+
+import org.crispwhorl.core.measure.Words;
+
+/** With what a colour is let down. */
+@Words(label = "let down with", means = "What makes it paler, or wet.")
+public enum Carrier {
+    @Words(label = "nothing")
+    NOTHING(0),
+    @Words(label = "cornflour", means = "White and dry: it makes a dust paler.")
+    CORNFLOUR(0),
+    @Words(label = "spirit", means = "It makes a paint that is dry after some minutes.")
+    SPIRIT(4),
+    @Words(label = "water", means = "It makes a paint that dries slowly and bleeds where there is much of it.")
+    WATER(15);
+
+    private final double waitMin;
+
+    Carrier(double waitMin) {
+        this.waitMin = waitMin;
+    }
+
+    /** Until it is dry to the touch, min: the middle of 3 to 5 for spirit and of 10 to 20 for water. */
+    public double waitMin() {
+        return waitMin;
+    }
+
+    /** Whether it wets the paste. */
+    public boolean wet() {
+        return waitMin > 0;
+    }
+}

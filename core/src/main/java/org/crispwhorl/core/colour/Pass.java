@@ -1,0 +1,205 @@
+package org.crispwhorl.core.colour;
+
+import java.util.List;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Stage;
+
+/** One going over with colour: what, how, on which side, where, how strong, and when. */
+@Words(label = "pass", means = "One going over with colour.")
+public record Pass(
+        @Words(label = "how") How how,
+
+        @Words(
+                label = "colours",
+                longest = 6,
+                means =
+                        "What is mixed for it; none where the colour is still to be chosen: it takes its minutes and is not drawn.")
+        List<Dip> colours,
+
+        @Words(label = "let down with") Carrier with,
+
+        @Quantity(
+                label = "of that",
+                unit = Unit.NONE,
+                min = 0,
+                max = 20,
+                step = 0.5,
+                usual = 1,
+                means = "Parts of it to one part of colour.")
+        double letDown,
+
+        @Words(label = "side") PieceSide side,
+        @Words(label = "zone") Zone zone,
+
+        @Quantity(
+                label = "reach",
+                unit = Unit.MM,
+                min = 0,
+                max = 200,
+                step = 0.5,
+                usual = 6,
+                means = "How far from there it is as strong as it gets.")
+        double reachMm,
+
+        @Quantity(
+                label = "fade",
+                unit = Unit.MM,
+                min = 0,
+                max = 200,
+                step = 0.5,
+                usual = 6,
+                means = "Over how much more it fades to nothing.")
+        double fadeMm,
+
+        @Quantity(
+                label = "strength",
+                unit = Unit.NONE,
+                min = 0,
+                max = 1,
+                step = 0.05,
+                usual = 0.5,
+                means = "Of the colour where it is strongest; the rest is what lies under it.")
+        double strength,
+
+        @Words(label = "when") GoesOn when,
+
+        @Words(label = "on paste that is", means = "The stage at which a piece is coloured.")
+        Stage at,
+
+        @Words(label = "brushed off", means = "What lies loose is brushed off before anything else comes near.")
+        boolean brushedOff) {
+    /** Which side of a piece. */
+    @Words(label = "side", means = "Which side of a piece.")
+    public enum PieceSide {
+        @Words(label = "face")
+        FACE,
+        @Words(label = "back")
+        BACK,
+        @Words(label = "face and back")
+        BOTH
+    }
+
+    /** On what it goes on. */
+    @Words(label = "when", means = "On what it goes on.")
+    public enum GoesOn {
+        @Words(label = "on each piece", means = "Before it is joined, where it is not joined soft.")
+        PIECE,
+        @Words(label = "on the ring", means = "Once it is joined, before the next part covers it.")
+        RING,
+        @Words(label = "on the flower", means = "Once the flower stands.")
+        FLOWER
+    }
+
+    public Pass {
+        colours = List.copyOf(colours);
+        Limits.check(
+                Pass.class, how, colours, with, letDown, side, zone, reachMm, fadeMm, strength, when, at, brushedOff);
+    }
+
+    /** Glue and crumb hold after a quarter of an hour. */
+    private static final double CRUMB_MIN = 15;
+
+    /** Until the next may come after it, min. */
+    public double waitMin() {
+        return how == How.CRUMB ? CRUMB_MIN : Math.max(with.waitMin(), liquid() ? Carrier.WATER.waitMin() : 0);
+    }
+
+    /** Whether it wets the paste. */
+    public boolean wet() {
+        return with.wet() || how == How.CRUMB || liquid();
+    }
+
+    private boolean liquid() {
+        return colours.stream().anyMatch(c -> c.form() == ColourForm.LIQUID);
+    }
+
+    /** Whether it lies loose until it is brushed off. */
+    public boolean loose() {
+        return !wet();
+    }
+
+    public boolean on(PieceSide looked) {
+        return side == PieceSide.BOTH || side == looked;
+    }
+
+    /** Share of the colour at a place, 0 to 1. */
+    double shareAt(Spot at) {
+        double off = zone.offMm(at) - reachMm;
+        double left = off <= 0 ? 1 : off >= fadeMm ? 0 : smooth(1 - off / fadeMm);
+        return left == 0 ? 0 : fullShare() * left * how.grain(at);
+    }
+
+    /** Share of the colour where it is strongest, 0 to 1. */
+    double fullShare() {
+        return strength * thinned();
+    }
+
+    /** What a liquid leaves of the strength: as much as there is of colour in it. */
+    private double thinned() {
+        return with.wet() ? 1 / (1 + letDown) : 1;
+    }
+
+    private static double smooth(double x) {
+        return x * x * (3 - 2 * x);
+    }
+
+    public Pass withAt(Stage stage) {
+        return new Pass(how, colours, with, letDown, side, zone, reachMm, fadeMm, strength, when, stage, brushedOff);
+    }
+
+    public Pass withWhen(GoesOn newWhen) {
+        return new Pass(how, colours, with, letDown, side, zone, reachMm, fadeMm, strength, newWhen, at, brushedOff);
+    }
+
+    public Pass withBrushedOff() {
+        return new Pass(how, colours, with, letDown, side, zone, reachMm, fadeMm, strength, when, at, true);
+    }
+
+    /** The same, so much stronger or weaker. */
+    public Pass withStrength(double newStrength) {
+        return new Pass(
+                how,
+                colours,
+                with,
+                letDown,
+                side,
+                zone,
+                reachMm,
+                fadeMm,
+                Math.max(0, Math.min(1, newStrength)),
+                when,
+                at,
+                brushedOff);
+    }
+
+    /** The same, so wide, and fading over so much. */
+    public Pass withReach(double newReachMm, double newFadeMm) {
+        return new Pass(
+                how,
+                colours,
+                with,
+                letDown,
+                side,
+                zone,
+                Limits.within(Pass.class, "reachMm", newReachMm),
+                Limits.within(Pass.class, "fadeMm", newFadeMm),
+                strength,
+                when,
+                at,
+                brushedOff);
+    }
+
+    /** The way from this pass to another of the same kind, by a share: reach, fade and strength between theirs. */
+    public Pass towards(Pass other, double share) {
+        return withReach(reachMm + share * (other.reachMm - reachMm), fadeMm + share * (other.fadeMm - fadeMm))
+                .withStrength(strength + share * (other.strength - strength));
+    }
+
+    /** Whether it is the same pass but for how far it reaches and how strong it is. */
+    public boolean alike(Pass other) {
+        return withReach(0, 0).withStrength(0).equals(other.withReach(0, 0).withStrength(0));
+    }
+}

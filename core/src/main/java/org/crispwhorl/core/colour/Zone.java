@@ -1,0 +1,37 @@
+package org.crispwhorl.core.colour;
+
+import org.crispwhorl.core.measure.Words;
+
+/** Which part of a piece a pass of colour goes on; each is reckoned from where it is strongest. */
+@Words(label = "zone", means = "Which part of a piece it goes on.")
+public enum Zone {
+    @Words(label = "all over", means = "The whole of it.")
+    ALL,
+    @Words(label = "from the edge", means = "From the edge inwards, all round but for the foot.")
+    EDGE,
+    @Words(label = "from the foot", means = "From the foot outwards.")
+    FOOT,
+    @Words(label = "at the tip", means = "From the tip downwards.")
+    TIP,
+    @Words(label = "down the midrib", means = "A stripe down the middle.")
+    MIDRIB,
+    @Words(label = "between the petals", means = "At the sides below the widest place, where it would lie in shadow.")
+    BETWEEN;
+
+    /** How far a place lies from where this zone is strongest, mm. */
+    double offMm(Spot at) {
+        return switch (this) {
+            case ALL -> 0;
+            case EDGE -> at.toEdgeMm();
+            case FOOT -> at.fromFootMm();
+            case TIP -> at.toTipMm();
+            case MIDRIB -> at.toMidribMm();
+            case BETWEEN -> at.toLowSideMm();
+        };
+    }
+
+    /** Whether it reaches over everything, so that it cannot be made wider. */
+    public boolean everywhere() {
+        return this == ALL;
+    }
+}
