@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { answered, api, isPetaled, type Part, type Reckoning, type Schemas, type SpeciesDocument } from '@/api/client'
 import { written } from '@/measure/figures'
@@ -36,11 +37,15 @@ function shown(value: number, unit: Schemas['Figure']['unit']) {
   return `${number} ${sign}`
 }
 
-/** Every colour that is used anywhere on the flower, so that a dust is chosen again and not typed again. */
+const drawer = useQuery({ queryKey: ['drawer'], queryFn: () => answered(api.GET('/api/drawer')) })
+/** Every colour of the flower and of the drawer, so that a dust is chosen and not typed. */
 const used = computed(() => {
   const all = new Map<string, Schemas['Dip']>()
   for (const part of props.species.parts) {
     if ('colour' in part) for (const pass of part.colour.passes) for (const dip of pass.colours) all.set(`${dip.name} ${dip.swatch}`, dip)
+  }
+  for (const { item } of drawer.data.value ?? []) {
+    if (item.kind === 'colour-pot') all.set(`${item.name} ${item.colour}`, { name: item.name, swatch: item.colour, form: item.form, parts: 1 })
   }
   return [...all.values()]
 })
@@ -205,7 +210,7 @@ function key(handle: { fade: boolean; at: Schemas['Handle'] }, event: KeyboardEv
             <button type="button" class="act-quiet" :disabled="chosen >= passes.length - 1" aria-label="later" @click="move(chosen, 1)">↓</button>
             <button type="button" class="act-quiet" :disabled="!pass" @click="leaveOut(chosen)">Leave it out</button>
           </div>
-          <div v-if="used.length" class="flex flex-wrap gap-1 pb-1" role="group" aria-label="Add a pass of a colour that is used already">
+          <div v-if="used.length" class="flex flex-wrap gap-1 pb-1" role="group" aria-label="Add a pass of a colour of the flower or of the drawer">
             <button v-for="dip in used" :key="`${dip.name} ${dip.swatch}`" type="button" class="size-7 border border-line" :style="{ background: dip.swatch }" :title="`a pass of ${dip.name}`" :aria-label="`a pass of ${dip.name}`" @click="add(dip)" />
           </div>
           <p v-for="use in piece?.uses ?? []" :key="use.name" class="text-note text-quiet">{{ use.name }}: {{ shown(use.milligrams, 'milligram') }} a piece</p>

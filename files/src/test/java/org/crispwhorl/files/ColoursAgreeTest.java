@@ -140,16 +140,9 @@ public class ColoursAgreeTest {
     private static List<double[]> points(PlacedRing ring) {
         return POINTS.computeIfAbsent(ring, r -> {
             List<double[]> points = new ArrayList<>();
-            double start = r.surface().startMm();
-            double length = r.surface().outline().lengthMm();
-            for (int i = 0; i <= 120; i++) {
-                double s = start + (length - start) * i / 120;
-                double[] span = r.surface().outline().spanAt(s);
-                for (int k = 0; k <= 80; k++) {
-                    double v = span[0] + (span[1] - span[0]) * k / 80;
-                    double[] p = r.surface().point(s, v);
-                    points.add(new double[] {p[0], p[1], s, v});
-                }
+            for (double[] at : r.surface().flat(120, 40).points()) {
+                double[] p = r.surface().point(at[1], at[0]);
+                points.add(new double[] {p[0], p[1], at[1], at[0]});
             }
             return points;
         });

@@ -48,7 +48,7 @@ public class SheetsApiTest extends ServerTest {
 
     @DataProvider
     Object[][] lists() {
-        return new Object[][] {{"cuts"}, {"wires"}, {"pastes"}, {"shopping"}, {"stems"}};
+        return new Object[][] {{"cuts"}, {"wires"}, {"pastes"}, {"colours"}, {"shopping"}, {"stems"}};
     }
 
     @Test(dataProvider = "lists")
