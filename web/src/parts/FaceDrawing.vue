@@ -22,6 +22,7 @@ const rings = computed(() =>
     return {
       ...ring,
       d: planPath(ring.outline),
+      veins: ring.veins.map(linePath).join(''),
       pattern: `${id}-tint-${n}`,
       picture: ring.tint && tintPicture(ring.tint),
       azimuths: ring.azimuths.filter(shown),
@@ -78,12 +79,18 @@ function width(partId: string) {
             preserveAspectRatio="none"
           />
         </pattern>
-        <path v-for="(azimuth, k) in ring.azimuths" :key="k" :d="ring.d" :transform="`rotate(${azimuth})`" />
+        <g v-for="(azimuth, k) in ring.azimuths" :key="k" :transform="`rotate(${azimuth})`">
+          <path :d="ring.d" />
+          <path v-if="ring.veins" :d="ring.veins" fill="none" stroke="var(--color-ink)" stroke-opacity="0.3" stroke-linecap="round" :stroke-width="ring.veinMm" pointer-events="none" data-veins />
+        </g>
         <g v-for="(closing, k) in ring.closings" :key="`c${k}`">
           <clipPath :id="`${id}-${ring.partId}-${ring.lap}-${k}`">
             <path v-for="azimuth in closing.over" :key="azimuth" :d="ring.d" :transform="`rotate(${azimuth})`" />
           </clipPath>
-          <g :clip-path="`url(#${id}-${ring.partId}-${ring.lap}-${k})`"><path :d="ring.d" :transform="`rotate(${closing.azimuth})`" /></g>
+          <g :clip-path="`url(#${id}-${ring.partId}-${ring.lap}-${k})`">
+            <path :d="ring.d" :transform="`rotate(${closing.azimuth})`" />
+            <path v-if="ring.veins" :d="ring.veins" :transform="`rotate(${closing.azimuth})`" fill="none" stroke="var(--color-ink)" stroke-opacity="0.3" stroke-linecap="round" :stroke-width="ring.veinMm" pointer-events="none" />
+          </g>
         </g>
       </g>
       <template v-if="i === 0">

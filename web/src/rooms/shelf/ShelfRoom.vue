@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { answered, api, Failure, type Schemas, type SpeciesDocument } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { type Action, useActions } from '@/parts/useActions'
+import BuildTiles from './BuildTiles.vue'
 import SpeciesCard from './SpeciesCard.vue'
 import StageRow from './StageRow.vue'
 import UnreadableCard from './UnreadableCard.vue'
@@ -23,14 +24,26 @@ const standing = computed(() => species.data.value?.filter((s) => s.aside === sh
 const staged = ref<string>()
 const asideCount = computed(() => species.data.value?.filter((s) => s.aside).length ?? 0)
 
-const offered = (): Action[] => [{ label: 'begin a new species', kind: 'action', run: () => naming.value?.focus() }]
+const builds = useQuery({ queryKey: ['builds'], queryFn: () => answered(api.GET('/api/species/builds')), staleTime: Infinity })
+const choosing = ref(false)
+/** An empty shelf shows what can be begun from. */
+const offering = computed(() => choosing.value || (species.data.value !== undefined && standing.value.length === 0 && !showAside.value))
+
+const offered = (): Action[] => [
+  { label: 'begin a new species', kind: 'action', run: () => naming.value?.focus() },
+  ...(builds.data.value ?? []).map((build): Action => ({ label: `begin from: ${build.name}`, kind: 'action', run: () => beginFrom(build) })),
+]
 actions.gather = offered
 onBeforeUnmount(() => actions.leave(offered))
 
 const begin = useMutation({
-  mutationFn: () => answered(api.POST('/api/species/begun', { body: { name: name.value } })),
+  mutationFn: (body: Schemas['NewSpecies']) => answered(api.POST('/api/species/begun', { body })),
   onSuccess: (made) => router.push(`/plate/${made.id}`),
 })
+
+function beginFrom(build: Schemas['BuildCard']) {
+  begin.mutate({ name: name.value || build.name, build: build.id })
+}
 
 /** A document out of a file. */
 async function read(file: File): Promise<SpeciesDocument> {
@@ -80,12 +93,13 @@ function picked(event: Event) {
   <div class="mx-auto max-w-6xl px-5 py-5">
     <div class="flex flex-wrap items-end gap-4 border-b border-line pb-4">
       <h1 class="flex-1 text-title">Shelf</h1>
-      <form class="flex items-end gap-2" @submit.prevent="begin.mutate()">
+      <form class="flex items-end gap-2" @submit.prevent="begin.mutate({ name })">
         <label class="block">
           <span class="block text-note text-quiet">a new species</span>
           <input ref="naming" v-model="name" class="field h-9 w-52" placeholder="its name" maxlength="80" required />
         </label>
         <button class="act" type="submit">Begin</button>
+        <button class="act-quiet" type="button" :aria-expanded="offering" @click="choosing = !choosing">or from a build …</button>
       </form>
       <label class="act">
         Bring in a document
@@ -100,8 +114,9 @@ function picked(event: Event) {
       ● <em>{{ bringIn.data.value.name }}</em> stands on the shelf.
     </p>
     <p v-if="species.data.value && standing.length === 0" class="mt-8 max-w-xl text-quiet">
-      {{ showAside ? 'Nothing is put aside.' : 'The shelf is empty. Begin a species by its name: it starts as a heart with five petals, and you turn it into yours. A wild rose, say: five petals of 30 mm, forty stamens, five sepals.' }}
+      {{ showAside ? 'Nothing is put aside.' : 'The shelf is empty. Begin a species by its name: it starts as a heart with five petals, and you turn it into yours. Or begin from one of these builds, as flowers are commonly made.' }}
     </p>
+    <BuildTiles v-if="offering && builds.data.value" :builds="builds.data.value" class="mt-4 border-b border-line pb-4" @begin="beginFrom" />
     <ul class="mt-5 grid grid-flow-row-dense grid-cols-2 gap-x-6 gap-y-8 md:grid-cols-3 lg:grid-cols-4">
       <template v-for="card in standing" :key="card.id">
         <UnreadableCard
@@ -116,6 +131,7 @@ function picked(event: Event) {
           :drawn="card.drawn"
           :staged="staged === card.id"
           @aside="putAside.mutate({ id: card.id, aside: !card.aside })"
+          @begin="begin.mutate({ name: `${card.name}, another`.slice(0, 80), like: card.id })"
           @stages="staged = staged === card.id ? undefined : card.id"
         />
         <StageRow v-if="staged === card.id" :id="card.id" :name="card.name" />

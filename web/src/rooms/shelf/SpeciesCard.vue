@@ -8,7 +8,7 @@ import FaceDrawing from '@/parts/FaceDrawing.vue'
 import { shadeKey } from '@/parts/facePaths'
 
 const props = defineProps<{ card: Schemas['SpeciesCard']; drawn: Schemas['Drawn']; staged: boolean }>()
-const emit = defineEmits<{ aside: []; stages: [] }>()
+const emit = defineEmits<{ aside: []; stages: []; begin: [] }>()
 const lengths = useLengths()
 const tints = computed(() => Object.fromEntries([...props.drawn.tints.map((t) => [t.id, t.colour]), ...props.drawn.shades.map((s) => [shadeKey(s.id), s.colour])]))
 const reach = computed(() => props.drawn.face.radiusMm * 1.12)
@@ -33,6 +33,7 @@ const reach = computed(() => props.drawn.face.radiusMm * 1.12)
     <p class="flex flex-wrap gap-x-3">
       <button type="button" class="act-quiet !px-0" :aria-expanded="staged" @click="emit('stages')">Stages</button>
       <a class="act-quiet !px-0" :href="`/api/species/${card.id}/document`" :download="`${card.name}.species.json`" title="As a document">Take out</a>
+      <button type="button" class="act-quiet !px-0" title="A new species that begins as this one is" @click="emit('begin')">Begin from it</button>
       <button type="button" class="act-quiet !px-0" @click="emit('aside')">{{ card.aside ? 'Put back' : 'Put aside' }}</button>
     </p>
   </li>

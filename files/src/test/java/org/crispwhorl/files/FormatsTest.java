@@ -46,10 +46,11 @@ public class FormatsTest {
         List<CSVRecord> rows =
                 read(ListCsv.cuts(List.of(line("Rose", "petals"), line("Rose", "leaves")), Told.Lengths.MM));
         assertEquals(rows.size(), 3);
-        assertEquals(rows.get(0).get(0), "species");
+        assertEquals(rows.get(0).get(0), "from");
+        assertEquals(rows.get(0).get(5), "species");
         assertEquals(rows.get(1).get(9), "41");
         assertEquals(rows.get(1).get(10), "0.77");
-        assertEquals(rows.get(1).get(4), "26.3");
+        assertEquals(rows.get(1).get(1), "26.3");
     }
 
     @Test
@@ -58,7 +59,7 @@ public class FormatsTest {
         assertEquals(
                 read(ListCsv.cuts(List.of(line(odd, "petals")), Told.Lengths.MM))
                         .get(1)
-                        .get(0),
+                        .get(5),
                 odd);
     }
 
@@ -77,7 +78,7 @@ public class FormatsTest {
     public void noCellCanBeTakenForAFormula(String name) throws IOException {
         String cell = read(ListCsv.cuts(List.of(line(name, "petals")), Told.Lengths.MM))
                 .get(1)
-                .get(0);
+                .get(5);
         assertEquals(cell, "'" + name);
     }
 
@@ -129,10 +130,10 @@ public class FormatsTest {
     @Test
     public void aListInInchesHasNoMillimetresInIt() throws IOException {
         List<CSVRecord> rows = read(ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.IN));
-        assertEquals(rows.get(0).get(4), "length in");
+        assertEquals(rows.get(0).get(1), "length in");
         String mm = read(ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.MM))
                 .get(1)
-                .get(4);
-        assertEquals(Double.parseDouble(rows.get(1).get(4)), Double.parseDouble(mm) / 25.4, 0.01);
+                .get(1);
+        assertEquals(Double.parseDouble(rows.get(1).get(1)), Double.parseDouble(mm) / 25.4, 0.01);
     }
 }

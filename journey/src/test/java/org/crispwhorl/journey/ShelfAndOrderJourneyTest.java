@@ -129,7 +129,29 @@ public class ShelfAndOrderJourneyTest extends Journey {
         assertTrue(new String(pdf, 0, 5, StandardCharsets.US_ASCII).startsWith("%PDF"));
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.SCREEN));
         Download csv = page.waitForDownload(() -> page.getByText("As CSV").click());
-        assertTrue(Files.readString(csv.path()).contains("outer ring,pale blush,cutter,35.0,30.0,1.0,30,"));
+        assertTrue(Files.readString(csv.path())
+                .contains("cutter,35.0,30.0,1.0,pale blush,Towpath camellia,outer ring,30,"));
+    }
+
+    @Test
+    public void aSpeciesIsBegunFromABuildAndFromAnother() {
+        page.navigate(base + "/shelf");
+        button("or from a build …").click();
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Builds to begin from"))
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("A rose that hugs its cone"))
+                .click();
+        page.waitForSelector("[data-face] path");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .hasText("A rose that hugs its cone");
+        page.navigate(base + "/shelf");
+        page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Towpath daffodil"))
+                .getByText("Begin from it")
+                .click();
+        page.waitForSelector("[data-face] path");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .hasText("Towpath daffodil, another");
     }
 
     @Test

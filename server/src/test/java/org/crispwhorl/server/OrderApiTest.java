@@ -60,7 +60,7 @@ public class OrderApiTest extends ServerTest {
         Api.Answer csv = api.get("/api/orders/" + added(4).get("id").asString() + "/lists/cuts.csv");
         assertTrue(csv.type().startsWith("text/csv"));
         assertTrue(csv.type().toLowerCase().contains("utf-8"));
-        assertTrue(csv.body().startsWith("species,part,shade"));
+        assertTrue(csv.body().startsWith("from,length mm,width mm"));
         assertTrue(csv.body().lines().count() > 3);
     }
 

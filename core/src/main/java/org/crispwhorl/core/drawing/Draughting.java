@@ -176,7 +176,9 @@ public final class Draughting {
                             flat(shape.getCoordinates()),
                             azimuths,
                             List.of(),
-                            Optional.empty()),
+                            Optional.empty(),
+                            List.of(),
+                            0),
                     new PaintOrder.Shape(
                             lies.fromMm(), lies.toMm(), r -> lies.heightAt().applyAsDouble(r) + ON_IT_MM, false));
         });
@@ -213,7 +215,19 @@ public final class Draughting {
                 to,
                 showsBack ? Pass.PieceSide.BACK : Pass.PieceSide.FACE);
         return Optional.of(new Drawing.Ring(
-                ring.part().id(), Drawing.Lap.UNDER, back, flat(shape.getCoordinates()), azimuths, closings, tint));
+                ring.part().id(),
+                Drawing.Lap.UNDER,
+                back,
+                flat(shape.getCoordinates()),
+                azimuths,
+                closings,
+                tint,
+                Veins.seen(ring, from, to).stream().map(Draughting::rounded).toList(),
+                Veins.broadMm(ring.part())));
+    }
+
+    private static double[] rounded(double[] line) {
+        return Arrays.stream(line).map(Draughting::round).toArray();
     }
 
     /** The order in which pieces are painted, undermost first. */

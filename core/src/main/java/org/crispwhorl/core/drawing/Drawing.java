@@ -36,6 +36,8 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
      * @param azimuths in the order in which they are painted, undermost first
      * @param closings shapes painted last, where the ring closes over itself
      * @param tint the colours on it at azimuth 0, where passes of colour leave any
+     * @param veins lines on it at azimuth 0, each x outwards and y across in turn
+     * @param veinMm how broad those are drawn
      */
     public record Ring(
             String partId,
@@ -44,10 +46,12 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
             double[] outline,
             double[] azimuths,
             List<Closing> closings,
-            Optional<ColourGrid> tint) {
+            Optional<ColourGrid> tint,
+            List<double[]> veins,
+            double veinMm) {
         /** The same over the middle of the flower. */
         Ring over() {
-            return new Ring(partId, Lap.OVER, shade, outline, azimuths, closings, tint);
+            return new Ring(partId, Lap.OVER, shade, outline, azimuths, closings, tint, veins, veinMm);
         }
     }
 

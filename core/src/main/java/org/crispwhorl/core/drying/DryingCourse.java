@@ -78,8 +78,9 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
             if (!Double.isInfinite(skin)) {
                 return skin;
             }
+            // What sets by cooling has no skin: it can be shaped until it begins to hold.
             return paste.setting() instanceof Medium.Setting.Cooling
-                    ? 0
+                    ? freeH(Stage.PART_DRY.moistureRatio())
                     : SkinClock.whereItDriesH(paste, body.freeMm(), room);
         }
 

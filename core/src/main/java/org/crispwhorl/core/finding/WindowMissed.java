@@ -11,6 +11,7 @@ import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Petaled;
@@ -31,7 +32,9 @@ final class WindowMissed implements Rule {
                 continue;
             }
             Joining.As as = part.joins(a).as();
-            if (as == Joining.As.SOFT) {
+            // What sets by cooling keeps the warmth of the hand for as long as it is in it.
+            boolean skins = !(a.paste().setting() instanceof Medium.Setting.Cooling);
+            if (as == Joining.As.SOFT && skins) {
                 soft(a, part).ifPresent(found::add);
             } else if (as == Joining.As.PART_DRY) {
                 partDry(a, part).ifPresent(found::add);

@@ -222,8 +222,9 @@ public final class TracedOutline {
                 widest = (double) i / STATIONS;
             }
         }
+        widest = Limits.within(Outline.class, "widest", widest);
         double[] foot = shape.spanAt(FOOT);
-        double base = Math.rint(Math.min(1, foot[1] - foot[0]) * 100) / 100;
+        double base = Limits.within(Outline.class, "base", Math.rint(Math.min(1, foot[1] - foot[0]) * 100) / 100);
         double area = Shoelace.of(shape.ring(1, 1)).area();
         double low = Limits.within(Outline.class, "tip", Double.NEGATIVE_INFINITY);
         double high = Limits.within(Outline.class, "tip", Double.POSITIVE_INFINITY);

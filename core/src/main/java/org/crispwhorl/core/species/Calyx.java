@@ -48,6 +48,11 @@ public record Calyx(
     }
 
     @Override
+    public boolean midrib() {
+        return false;
+    }
+
+    @Override
     public double belowMm(int piece) {
         return 0;
     }

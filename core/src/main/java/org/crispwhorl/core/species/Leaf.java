@@ -78,6 +78,11 @@ public record Leaf(
         return false;
     }
 
+    @Override
+    public boolean midrib() {
+        return true;
+    }
+
     /** Pairs stand across the one above, staggered leaves a golden angle on. */
     @Override
     public Optional<double[]> ownAzimuthsRad() {

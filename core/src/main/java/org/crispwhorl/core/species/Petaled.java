@@ -26,6 +26,9 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     /** Whether it is a ring of the flower itself, not what stands behind it or on its stem. */
     boolean ring();
 
+    /** Whether a midrib shows on its pieces without a veiner. */
+    boolean midrib();
+
     /** How far below the first a piece stands, mm: what goes down a stem may, petals never do. */
     double belowMm(int piece);
 

@@ -188,4 +188,9 @@ public record Species(
     public Species withFace(double newFaceMm) {
         return new Species(name, note, newFaceMm, medium, shades, parts, finishing, ways);
     }
+
+    /** The same species under another name. */
+    public Species withName(String newName) {
+        return new Species(newName, note, faceMm, medium, shades, parts, finishing, ways);
+    }
 }

@@ -45,6 +45,11 @@ public record Whorl(
     }
 
     @Override
+    public boolean midrib() {
+        return false;
+    }
+
+    @Override
     public double belowMm(int piece) {
         return 0;
     }

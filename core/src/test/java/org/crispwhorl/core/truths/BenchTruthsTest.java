@@ -198,6 +198,11 @@ public class BenchTruthsTest {
         double last = cool.tasks().stream().mapToDouble(Plan.Task::endH).max().orElseThrow();
         double after = 60 * (cool.readyH() - last);
         assertTrue(after <= 40, "usable " + after + " min after the last touch");
+        assertEquals(
+                Findings.of(new Assessment(rose, room(19, 50))).stream()
+                        .map(Finding::kind)
+                        .toList(),
+                List.of());
         double warm = Planning.of(new Assessment(rose, room(24, 50))).readyH();
         assertTrue(warm > cool.readyH());
         assertEquals(stops(rose, room(24, 50)), List.of());

@@ -71,6 +71,7 @@ class ApiDescription {
             SpeciesCard.class,
             Unreadables.Unreadable.class,
             ShelfController.NewSpecies.class,
+            ShelfController.BuildCard.class,
             ShelfController.Aside.class,
             OrderController.OrderView.class,
             Order.class,

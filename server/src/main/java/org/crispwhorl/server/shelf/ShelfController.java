@@ -9,11 +9,17 @@ import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.species.Beginning;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.files.CommonBuilds;
 import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.problem.Versioned;
 import org.springframework.http.HttpHeaders;
@@ -41,13 +47,23 @@ public class ShelfController {
         this.shelf = shelf;
     }
 
-    /** A species begun from a name alone. */
+    /**
+     * A species that is begun: a heart and one ring, unless it begins as something else.
+     *
+     * @param build id of a common build that it begins as
+     * @param like a species on the shelf that it begins as
+     */
     public record NewSpecies(
-            @Words(label = "name", shortest = 1) String name) {
+            @Words(label = "name", shortest = 1) String name,
+            @Words(label = "build") Optional<String> build,
+            @Words(label = "like") Optional<UUID> like) {
         public NewSpecies {
-            Limits.check(NewSpecies.class, name);
+            Limits.check(NewSpecies.class, name, build, like);
         }
     }
+
+    /** A common build to begin from. */
+    public record BuildCard(String id, String name, SpeciesCard.Drawn drawn) {}
 
     /** Whether a species is put aside. */
     public record Aside(boolean aside) {}
@@ -100,10 +116,29 @@ public class ShelfController {
     }
 
     @PostMapping("/begun")
-    @Operation(operationId = "beginSpecies", summary = "Begin a species from a name: a heart and one ring")
+    @Operation(
+            operationId = "beginSpecies",
+            summary = "Begin a species from a name: a heart and one ring, a common build, or as another species is")
     @ApiResponse(responseCode = "201")
     ResponseEntity<SpeciesCard> begin(@RequestBody NewSpecies wanted) {
-        return created(shelf.add(Beginning.named(wanted.name().strip())));
+        String name = wanted.name().strip();
+        Species begun = wanted.like()
+                .map(id -> shelf.get(id).species())
+                .or(() -> wanted.build().map(id -> CommonBuilds.named(id).orElseThrow(() -> new NotThere("build", id))))
+                .map(s -> s.withName(name))
+                .orElseGet(() -> Beginning.named(name));
+        return created(shelf.add(begun));
+    }
+
+    @GetMapping("/builds")
+    @Operation(operationId = "listBuilds", summary = "Common builds to begin from, each with its small face")
+    List<BuildCard> builds() {
+        return CommonBuilds.all().entrySet().stream()
+                .map(e -> new BuildCard(
+                        e.getKey(),
+                        e.getValue().name(),
+                        SpeciesCard.Drawn.of(new Assessment(e.getValue(), Conditions.USUAL))))
+                .toList();
     }
 
     @PutMapping("/{id}/document")
