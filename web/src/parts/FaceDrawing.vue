@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Schemas } from '@/api/client'
+import FacePiece from './FacePiece.vue'
 import { tintPicture } from './tintPicture'
 import { discPath, headPlaces, linePath, planPath, reachesRight, shadeKey } from './facePaths'
 
@@ -23,7 +24,7 @@ const rings = computed(() =>
       ...ring,
       d: planPath(ring.outline),
       veins: ring.veins.map(linePath).join(''),
-      pattern: `${id}-tint-${n}`,
+      shape: `${id}-shape-${n}`,
       picture: ring.tint && tintPicture(ring.tint),
       azimuths: ring.azimuths.filter(shown),
       closings: ring.closings
@@ -35,10 +36,6 @@ const rings = computed(() =>
 )
 const under = computed(() => rings.value.filter((r) => r.lap === 'under'))
 const over = computed(() => rings.value.filter((r) => r.lap === 'over'))
-
-function fill(ring: (typeof rings.value)[number]) {
-  return ring.picture ? `url(#${ring.pattern})` : props.tints[ring.shade ? shadeKey(ring.shade) : ring.partId]
-}
 
 function stroke(partId: string) {
   return partId === props.selected || partId === props.lit ? 'var(--color-accent)' : 'var(--color-ink)'
@@ -56,41 +53,20 @@ function width(partId: string) {
         v-for="(ring, n) in layer"
         :key="`${ring.partId}-${ring.lap}-${ring.shade ?? ''}-${n}`"
         :data-part="ring.partId"
-        :fill="fill(ring)"
+        :fill="tints[ring.shade ? shadeKey(ring.shade) : ring.partId]"
         :stroke="stroke(ring.partId)"
         :stroke-width="width(ring.partId)"
         @pointerenter="emit('point', ring.partId)"
         @pointerdown="emit('press', ring.partId, $event)"
         @wheel="emit('wheel', ring.partId, $event)"
       >
-        <pattern
-          v-if="ring.tint && ring.picture"
-          :id="ring.pattern"
-          patternUnits="userSpaceOnUse"
-          :x="ring.tint.leftMm"
-          :y="ring.tint.topMm"
-          :width="ring.tint.columns * ring.tint.cellMm"
-          :height="ring.tint.rows * ring.tint.cellMm"
-        >
-          <image
-            :href="ring.picture"
-            :width="ring.tint.columns * ring.tint.cellMm"
-            :height="ring.tint.rows * ring.tint.cellMm"
-            preserveAspectRatio="none"
-          />
-        </pattern>
-        <g v-for="(azimuth, k) in ring.azimuths" :key="k" :transform="`rotate(${azimuth})`">
-          <path :d="ring.d" />
-          <path v-if="ring.veins" :d="ring.veins" fill="none" stroke="var(--color-ink)" stroke-opacity="0.3" stroke-linecap="round" :stroke-width="ring.veinMm" pointer-events="none" data-veins />
-        </g>
+        <clipPath v-if="ring.picture || ring.veins" :id="ring.shape"><path :d="ring.d" /></clipPath>
+        <FacePiece v-for="(azimuth, k) in ring.azimuths" :key="k" :ring="ring" :transform="`rotate(${azimuth})`" />
         <g v-for="(closing, k) in ring.closings" :key="`c${k}`">
           <clipPath :id="`${id}-${ring.partId}-${ring.lap}-${k}`">
             <path v-for="azimuth in closing.over" :key="azimuth" :d="ring.d" :transform="`rotate(${azimuth})`" />
           </clipPath>
-          <g :clip-path="`url(#${id}-${ring.partId}-${ring.lap}-${k})`">
-            <path :d="ring.d" :transform="`rotate(${closing.azimuth})`" />
-            <path v-if="ring.veins" :d="ring.veins" :transform="`rotate(${closing.azimuth})`" fill="none" stroke="var(--color-ink)" stroke-opacity="0.3" stroke-linecap="round" :stroke-width="ring.veinMm" pointer-events="none" />
-          </g>
+          <g :clip-path="`url(#${id}-${ring.partId}-${ring.lap}-${k})`"><FacePiece :ring="ring" :transform="`rotate(${closing.azimuth})`" /></g>
         </g>
       </g>
       <template v-if="i === 0">

@@ -113,7 +113,7 @@ public class ColourJourneyTest extends Journey {
         addPass("rust", "tip");
         waitKept(page);
         press("c");
-        assertThat(page.locator("svg pattern image").first()).isAttached();
+        assertThat(page.locator("svg image[data-laid]").first()).isAttached();
         assertTrue(actions <= 60, actions + " actions");
     }
 
@@ -154,7 +154,7 @@ public class ColourJourneyTest extends Journey {
                 page.locator("[aria-label='Colours from ring to ring'] li").allInnerTexts();
         assertEquals(pictures.size(), 5);
         page.keyboard().press("c");
-        String face = page.locator("svg pattern image").first().getAttribute("href");
+        String face = page.locator("svg image[data-laid]").first().getAttribute("href");
         assertTrue(face.startsWith("data:image/png"), "the passes are laid on the drawing");
         assertNotEquals(face, drawn);
     }
