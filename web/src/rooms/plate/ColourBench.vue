@@ -216,8 +216,8 @@ function key(handle: { fade: boolean; at: Schemas['Handle'] }, event: KeyboardEv
           <p v-for="use in piece?.uses ?? []" :key="use.name" class="text-note text-quiet">{{ use.name }}: {{ shown(use.milligrams, 'milligram') }} a piece</p>
         </div>
         <div v-if="pass" :key="`${part?.id} ${chosen}`">
-          <SchemaList :node="field('Pass', 'colours')" :value="(pass.colours as unknown as Record<string, unknown>[])" :path="`${path}/passes/${chosen}/colours`" @change="(p, value) => emit('change', p, value)" />
-          <SchemaFields class="mt-1.5" :node="resolved(node)" :value="(pass as unknown as Record<string, unknown>)" :hidden="['colours']" :path="`${path}/passes/${chosen}`" @change="(p, value) => emit('change', p, value)" />
+          <SchemaFields :node="resolved(node)" :value="(pass as unknown as Record<string, unknown>)" :hidden="['colours']" :path="`${path}/passes/${chosen}`" @change="(p, value) => emit('change', p, value)" />
+          <SchemaList class="mt-1.5" :node="field('Pass', 'colours')" :value="(pass.colours as unknown as Record<string, unknown>[])" :path="`${path}/passes/${chosen}/colours`" @change="(p, value) => emit('change', p, value)" />
         </div>
         <p v-else class="text-quiet">No colour goes on these yet. A pass says which dust or paint, how, where, how strong and when.</p>
       </div>

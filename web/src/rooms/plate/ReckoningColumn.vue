@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, provide } from 'vue'
 import type { Failure, Part, Reckoning, Schemas, SpeciesDocument } from '@/api/client'
+import { useLengths } from '@/measure/useLengths'
 import FigureTable from '@/parts/FigureTable.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import CautionList from './CautionList.vue'
@@ -17,6 +18,7 @@ import ShadeList from './ShadeList.vue'
 const props = defineProps<{ species: SpeciesDocument; speciesId: string; part?: Part; reckoning: Reckoning; reason: (key: string, partId?: string) => Promise<Schemas['Why']>; fault?: Failure }>()
 const emit = defineEmits<{ change: [path: string, value: unknown]; mend: [mend: Schemas['MendView']]; select: [id: string] }>()
 
+const lengths = useLengths()
 const own = computed(() => props.reckoning.parts.find((p) => p.id === props.part?.id))
 const figures = computed(() => own.value?.figures ?? props.reckoning.figures)
 const findings = computed(() =>
@@ -62,6 +64,10 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
     <DrawerTools v-if="part" :key="`tools ${part.id}`" :species="species" :part="part" :species-id="speciesId" />
     <FigureTable :key="part?.id" :figures="figures" :reason="(key) => reason(key, own?.id)" class="mt-2" />
     <GaugeTable v-if="own && own.gauges.length > 0 && part" :rows="own.gauges" :part="part" @choose="emit('change', `${path}/pieces/attachment/gauge`, $event)" />
+    <p v-if="!part" class="mt-3 flex flex-wrap items-center gap-x-3 text-quiet">
+      the plate as one page
+      <a v-for="form in ['svg', 'pdf', 'png']" :key="form" class="act-quiet !px-0" :href="`/api/species/${speciesId}/sheet.${form}?lengths=${lengths.unit === 'in' ? 'IN' : 'MM'}`" target="_blank">{{ form.toUpperCase() }}</a>
+    </p>
     <CautionList v-if="!part" :cautions="reckoning.cautions" />
     <ShadeList v-if="!part" :species="species" :reckoned="reckoning.shades" @change="(p, value) => emit('change', p, value)" />
   </section>

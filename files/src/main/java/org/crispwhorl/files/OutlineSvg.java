@@ -68,7 +68,7 @@ public final class OutlineSvg {
                 y));
     }
 
-    private static String escaped(String text) {
+    static String escaped(String text) {
         return text.replace("&", "&amp;")
                 .replace("<", "&lt;")
                 .replace(">", "&gt;")

@@ -93,6 +93,22 @@ final class PdfCanvas implements Closeable {
         page.endText();
     }
 
+    /** Writes one line at the origin, as high as stated in the units that are drawn in. */
+    void write(PDFont font, double high, String text) throws IOException {
+        page.beginText();
+        page.setFont(font, (float) high);
+        page.showText(writable(font, told(text)));
+        page.endText();
+    }
+
+    PDPageContentStream page() {
+        return page;
+    }
+
+    PDDocument document() {
+        return document;
+    }
+
     /** Width of a line, mm. */
     double wide(PDFont font, double sizePt, String text) throws IOException {
         return font.getStringWidth(writable(font, text)) / 1000 * sizePt / MM;

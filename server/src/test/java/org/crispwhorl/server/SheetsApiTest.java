@@ -67,6 +67,20 @@ public class SheetsApiTest extends ServerTest {
     }
 
     @Test
+    public void aSpeciesComesAsOnePage() {
+        String species = "/api/species/"
+                + api.get("/api/species").json().get(0).get("id").asString();
+        assertTrue(api.get(species + "/sheet.svg").body().startsWith("<svg"));
+        assertTrue(api.get(species + "/sheet.pdf?paper=LETTER").body().startsWith("%PDF"));
+        Api.Answer png = api.get(species + "/sheet.png?lengths=IN");
+        assertEquals(png.type(), "image/png");
+        assertEquals(
+                api.get("/api/species/00000000-0000-0000-0000-000000000000/sheet.svg")
+                        .status(),
+                404);
+    }
+
+    @Test
     public void sheetsAndOutlinesComeAsPdfAndSvg() {
         for (String paper : List.of("A4", "LETTER")) {
             assertTrue(api.get(order() + "/sheets.pdf?paper=" + paper).body().startsWith("%PDF"));

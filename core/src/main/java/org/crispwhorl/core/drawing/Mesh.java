@@ -15,14 +15,14 @@ public record Mesh(String partId, String colour, double[] points, int[] triangle
         return colours.length > 0;
     }
 
-    /** Area of all triangles, mm². */
+    /** Area of the surface, mm²: of all its triangles, or of those on one side. */
     public double areaMm2() {
         double sum = 0;
         for (int t = 0; t < triangles.length; t += 3) {
             double[] n = cross(t);
             sum += Math.sqrt(n[0] * n[0] + n[1] * n[1] + n[2] * n[2]) / 2;
         }
-        return sum;
+        return coloured() ? sum / 2 : sum;
     }
 
     /** Twice the area of a triangle, as a vector square to it. */

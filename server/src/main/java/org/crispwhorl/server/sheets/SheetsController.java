@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.Materials;
@@ -22,6 +23,7 @@ import org.crispwhorl.files.OutlinePdf;
 import org.crispwhorl.files.OutlineSvg;
 import org.crispwhorl.files.Paper;
 import org.crispwhorl.files.SheetPdf;
+import org.crispwhorl.files.SpeciesSheet;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.jobs.JobFile;
 import org.crispwhorl.server.jobs.JobView;
@@ -194,6 +196,42 @@ class SheetsController {
         Species species = made(id);
         String svg = OutlineSvg.write(species.name(), OutlinePages.of(pieces(species), paper), lengths);
         return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/api/species/{id}/sheet.svg")
+    @Operation(operationId = "speciesSheetAsSvg", summary = "A species as one page to hand out or hang up, as SVG")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
+    ResponseEntity<byte[]> sheetSvg(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+        return file(
+                "sheet.svg", SVG, SpeciesSheet.svg(assessed(id), paper, lengths).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/api/species/{id}/sheet.pdf")
+    @Operation(operationId = "speciesSheetAsPdf", summary = "A species as one page to hand out or hang up, as PDF")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
+    ResponseEntity<byte[]> sheetPdf(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+        return file("sheet.pdf", MediaType.APPLICATION_PDF, SpeciesSheet.pdf(assessed(id), paper, lengths));
+    }
+
+    @GetMapping("/api/species/{id}/sheet.png")
+    @Operation(operationId = "speciesSheetAsPng", summary = "A species as one page to hand out or hang up, as PNG")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/png"))
+    ResponseEntity<byte[]> sheetPng(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+        return work.inTurn(
+                () -> file("sheet.png", MediaType.IMAGE_PNG, SpeciesSheet.png(assessed(id), paper, lengths)));
+    }
+
+    private Assessment assessed(UUID id) {
+        return new Assessment(shelf.get(id).species(), conditions.now());
     }
 
     @GetMapping("/api/species/{id}/parts/{partId}/cutter.stl")

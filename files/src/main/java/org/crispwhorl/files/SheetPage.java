@@ -1,0 +1,47 @@
+package org.crispwhorl.files;
+
+import java.io.IOException;
+import org.crispwhorl.core.drawing.Drawing;
+
+/** One page that is drawn on, whatever it is written as: millimetres from its upper left corner, y downwards. */
+interface SheetPage {
+    /** What is drawn on it, or within a part of it. */
+    interface Drawn {
+        void on(SheetPage page) throws IOException;
+    }
+
+    /**
+     * A line or a shape through points.
+     *
+     * @param points x and y in turn
+     * @param fill sRGB {@code #rrggbb}; none where it is a line
+     * @param strokeMm how broad its line is; 0 where it has none
+     */
+    void path(double[] points, boolean closed, String fill, String stroke, double strokeMm) throws IOException;
+
+    /** A disc. */
+    default void disc(double x, double y, double radius, String fill, String stroke, double strokeMm)
+            throws IOException {
+        double[] points = new double[2 * ROUND];
+        for (int i = 0; i < ROUND; i++) {
+            points[2 * i] = x + radius * Math.cos(2 * Math.PI * i / ROUND);
+            points[2 * i + 1] = y + radius * Math.sin(2 * Math.PI * i / ROUND);
+        }
+        path(points, true, fill, stroke, strokeMm);
+    }
+
+    /** A circle is drawn with so many corners. */
+    int ROUND = 36;
+
+    /** Colours in cells, laid where they lie. */
+    void colours(Drawing.ColourGrid grid) throws IOException;
+
+    /** Something drawn elsewhere, enlarged, and turned clockwise. */
+    void placed(double x, double y, double scale, double turnDeg, Drawn drawn) throws IOException;
+
+    /** Something of which only what lies within a shape is seen; several turned copies of the shape count as one. */
+    void within(double[] shape, double[] turnsDeg, Drawn drawn) throws IOException;
+
+    /** One line, its base line at y. */
+    void text(String text, double x, double y, double highMm, boolean strong, String colour) throws IOException;
+}

@@ -1,0 +1,366 @@
+package org.crispwhorl.files;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Coloured;
+import org.crispwhorl.core.colour.Mixture;
+import org.crispwhorl.core.colour.Pass;
+import org.crispwhorl.core.colour.Worn;
+import org.crispwhorl.core.drawing.Draughting;
+import org.crispwhorl.core.drawing.Drawing;
+import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Species;
+
+/** A species as one page to hand out or to hang up: face and section at one scale, its parts in order with sizes and colours. */
+public final class SpeciesSheet {
+    private static final String INK = "#222222";
+    private static final String QUIET = "#6a675f";
+    private static final String GROUND = "#f4f2ee";
+
+    /** Pixels to the inch of the picture. */
+    private static final float DPI = 200;
+
+    private static final double MARGIN = OutlinePages.MARGIN_MM;
+    private static final double LEAST_DRAWN = 90;
+    private static final double MOST_DRAWN = 165;
+    private static final double HEAD = 19;
+    private static final double UNDER = 40;
+    private static final double LINE = 0.22;
+    private static final double ROW = 6.4;
+
+    private final Assessment a;
+    private final Species species;
+    private final Drawing drawing;
+    private final Paper paper;
+    private final double drawnHigh;
+    private final Map<String, String> tints = new HashMap<>();
+
+    private SpeciesSheet(Assessment a, Paper paper) {
+        this.a = a;
+        this.species = a.species();
+        this.drawing = Draughting.of(a.form());
+        this.paper = paper;
+        double left = paper.heightMm()
+                - 2 * MARGIN
+                - HEAD
+                - UNDER
+                - ROW * a.species().parts().size();
+        this.drawnHigh = Math.max(LEAST_DRAWN, Math.min(MOST_DRAWN, left));
+        for (Part part : species.parts()) {
+            Coloured.worn(a, part)
+                    .ifPresent(worn -> tints.put(part.id(), part.flat().isPresent() ? worn.paste() : worn.middle()));
+        }
+    }
+
+    public static String svg(Assessment a, Paper paper, Told.Lengths lengths) {
+        try {
+            return SvgPage.written(paper, a.species().name(), lengths, new SpeciesSheet(a, paper)::draw);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public static byte[] pdf(Assessment a, Paper paper, Told.Lengths lengths) {
+        try (PdfCanvas canvas = new PdfCanvas(paper, a.species().name(), lengths)) {
+            canvas.newPage();
+            PdfPage.draw(canvas, new SpeciesSheet(a, paper)::draw);
+            return canvas.finished();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public static byte[] png(Assessment a, Paper paper, Told.Lengths lengths) {
+        try (PDDocument document = Loader.loadPDF(pdf(a, paper, lengths))) {
+            BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, DPI);
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            ImageIO.write(picture, "png", out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void draw(SheetPage page) throws IOException {
+        double wide = paper.widthMm() - 2 * MARGIN;
+        page.text(species.name(), MARGIN, MARGIN + 8, 9, true, INK);
+        page.text(
+                Unit.MM.write(a.form().faceMm()) + " across, "
+                        + Unit.MM.write(a.form().heightMm()) + " high, "
+                        + species.petaled().stream().mapToInt(Part::pieceCount).sum() + " pieces",
+                MARGIN,
+                MARGIN + 14.5,
+                3.6,
+                false,
+                QUIET);
+        double top = MARGIN + HEAD;
+        page.path(
+                new double[] {MARGIN, top, MARGIN + wide, top, MARGIN + wide, top + drawnHigh, MARGIN, top + drawnHigh},
+                true,
+                GROUND,
+                INK,
+                0);
+        drawn(page, top, wide);
+        double y = top + drawnHigh + 8;
+        y = shades(page, y);
+        parts(page, y);
+        page.text(
+                "Wires, stamens and whatever is not food are counted in, and counted out before serving. Follow your local food rules.",
+                MARGIN,
+                paper.heightMm() - MARGIN,
+                2.8,
+                false,
+                QUIET);
+    }
+
+    /** The section on the left and the whole face on the right, at one scale, with a bar that tells it. */
+    private void drawn(SheetPage page, double top, double wide) throws IOException {
+        double reach = reach();
+        double lowest = Math.max(drawing.section().lowestMm(), -1.1 * reach);
+        double high = drawing.section().highestMm() - lowest;
+        double leftMm = leftMm();
+        double scale = Math.min(
+                (drawnHigh - 14) / Math.max(2 * reach, high), (wide - 14) / (2 * reach + leftMm + 0.1 * reach));
+        double faceX = MARGIN + wide - 6 - scale * reach;
+        double faceY = top + 5 + (drawnHigh - 14) / 2;
+        double axis = MARGIN + 6 + scale * leftMm;
+        double split = (axis + faceX - scale * drawing.face().radiusMm()) / 2;
+        page.within(
+                box(split, top, MARGIN + wide, top + drawnHigh),
+                new double[] {0},
+                q -> q.placed(faceX, faceY, scale, 0, p -> face(p, LINE / scale)));
+        double neck =
+                top + 5 + scale * drawing.section().highestMm() + Math.max(0, (drawnHigh - 14 - scale * high) / 2);
+        double foot = (top + drawnHigh - neck) / scale;
+        page.within(
+                box(MARGIN, top, axis, top + drawnHigh),
+                new double[] {0},
+                q -> q.placed(axis, neck, scale, 0, p -> section(p, LINE / scale, -foot)));
+        double bar = bar(scale);
+        double y = top + drawnHigh - 4;
+        page.path(new double[] {MARGIN + 5, y, MARGIN + 5 + bar * scale, y}, false, null, INK, 0.5);
+        page.text(Unit.MM.write(bar), MARGIN + 7 + bar * scale, y + 1, 3, false, INK);
+    }
+
+    private static double[] box(double left, double top, double right, double bottom) {
+        return new double[] {left, top, right, top, right, bottom, left, bottom};
+    }
+
+    /** The farthest that anything of the face lies from its middle, leaves included only where they hardly stick out, mm. */
+    private double reach() {
+        return drawing.face().radiusMm() * 1.15;
+    }
+
+    private double leftMm() {
+        return drawing.face().radiusMm() * 1.1;
+    }
+
+    private static double bar(double scale) {
+        for (double bar : new double[] {50, 20, 10, 5}) {
+            if (bar * scale <= 45) {
+                return bar;
+            }
+        }
+        return 2;
+    }
+
+    private void face(SheetPage page, double line) throws IOException {
+        for (Drawing.Lap lap : Drawing.Lap.values()) {
+            for (Drawing.Ring ring : drawing.face().rings()) {
+                if (ring.lap() == lap) {
+                    ring(page, ring, line);
+                }
+            }
+            if (lap == Drawing.Lap.UNDER) {
+                bodies(page, line);
+            }
+        }
+    }
+
+    private void ring(SheetPage page, Drawing.Ring ring, double line) throws IOException {
+        double[] shape = plan(ring.outline());
+        for (double azimuth : ring.azimuths()) {
+            page.placed(0, 0, 1, azimuth, p -> piece(p, ring, shape, line));
+        }
+        for (Drawing.Closing closing : ring.closings()) {
+            page.within(
+                    shape, closing.over(), p -> p.placed(0, 0, 1, closing.azimuth(), q -> piece(q, ring, shape, line)));
+        }
+    }
+
+    private void piece(SheetPage page, Drawing.Ring ring, double[] shape, double line) throws IOException {
+        page.path(shape, true, fill(ring), INK, 0);
+        if (ring.tint().isPresent() || !ring.veins().isEmpty()) {
+            page.within(shape, new double[] {0}, p -> {
+                if (ring.tint().isPresent()) {
+                    p.colours(ring.tint().get());
+                }
+                for (double[] vein : ring.veins()) {
+                    p.path(plan(vein), false, null, QUIET, Math.min(line, ring.veinMm()));
+                }
+            });
+        }
+        page.path(shape, true, null, INK, line);
+    }
+
+    private String fill(Drawing.Ring ring) {
+        return ring.shade()
+                .map(id -> MixingLaw.colour(species.shade(id)))
+                .orElseGet(() -> tints.getOrDefault(ring.partId(), GROUND));
+    }
+
+    private void bodies(SheetPage page, double line) throws IOException {
+        for (Drawing.HeartDisc disc : drawing.face().discs()) {
+            String fill = tints.getOrDefault(disc.partId(), GROUND);
+            if (disc.rim().length > 0) {
+                page.path(plan(disc.rim()), true, fill, INK, line);
+            } else {
+                page.disc(0, 0, disc.radiusMm(), fill, INK, line);
+            }
+            if (disc.hollowMm() > 0) {
+                page.disc(0, 0, disc.hollowMm(), GROUND, INK, line);
+            }
+        }
+        for (Drawing.Stroke stroke : drawing.face().strokes()) {
+            page.path(plan(stroke.points()), false, null, INK, Math.max(line, Math.min(stroke.widthMm(), 2 * line)));
+        }
+        for (Drawing.Rounds heads : drawing.face().heads()) {
+            double[] places = plan(heads.places());
+            for (int i = 0; i + 1 < places.length; i += 2) {
+                page.disc(
+                        places[i],
+                        places[i + 1],
+                        heads.wideMm() / 2,
+                        tints.getOrDefault(heads.partId(), GROUND),
+                        INK,
+                        0.7 * line);
+            }
+        }
+    }
+
+    /** Points x outwards and y across as they lie on the page: azimuth 0 points up. */
+    private static double[] plan(double[] points) {
+        double[] laid = new double[points.length];
+        for (int i = 0; i + 1 < points.length; i += 2) {
+            laid[i] = points[i + 1];
+            laid[i + 1] = -points[i];
+        }
+        return laid;
+    }
+
+    /** The right half of the cut, drawn to the left of its axis as on the plate. */
+    private void section(SheetPage page, double line, double lowest) throws IOException {
+        Drawing.Section cut = drawing.section();
+        double half = cut.stem().diameterMm() / 2;
+        page.path(new double[] {0, 0, -half, 0, -half, -lowest, 0, -lowest}, true, GROUND, INK, line);
+        for (Drawing.Solid solid : cut.solids()) {
+            double[] profile = left(solid.profile());
+            double[] closed = Arrays.copyOf(profile, profile.length + 4);
+            closed[profile.length + 1] = profile[profile.length - 1];
+            closed[profile.length + 3] = profile[1];
+            page.path(closed, true, tints.getOrDefault(solid.partId(), GROUND), INK, line);
+        }
+        for (Drawing.Stroke stroke : cut.strokes()) {
+            page.path(left(stroke.points()), false, null, INK, Math.max(line, stroke.widthMm()));
+        }
+        for (Drawing.Rounds rounds : cut.rounds()) {
+            double[] places = left(rounds.places());
+            for (int i = 0; i + 1 < places.length; i += 2) {
+                page.disc(
+                        places[i],
+                        places[i + 1],
+                        rounds.wideMm() / 2,
+                        tints.getOrDefault(rounds.partId(), GROUND),
+                        INK,
+                        line);
+            }
+        }
+        for (Drawing.Profile profile : cut.profiles()) {
+            double[] midrib = left(profile.midrib());
+            double thick = (profile.thicknessMm() + profile.tipMm()) / 2;
+            page.path(midrib, false, null, INK, thick + 2 * line);
+            page.path(midrib, false, null, tints.getOrDefault(profile.partId(), GROUND), thick);
+        }
+        page.path(new double[] {0, -cut.highestMm() - 2, 0, -lowest}, false, null, QUIET, line / 2);
+    }
+
+    private static double[] left(double[] points) {
+        double[] laid = new double[points.length];
+        for (int i = 0; i + 1 < points.length; i += 2) {
+            laid[i] = -points[i];
+            laid[i + 1] = -points[i + 1];
+        }
+        return laid;
+    }
+
+    private double shades(SheetPage page, double top) throws IOException {
+        double x = MARGIN;
+        for (Shade shade : species.shades()) {
+            swatch(page, x, top - 4, MixingLaw.colour(shade));
+            page.text(shade.name(), x + 7, top, 3.2, false, INK);
+            x += 7 + 1.9 * shade.name().length() + 8;
+            if (x > paper.widthMm() - MARGIN - 30) {
+                x = MARGIN;
+                top += 7;
+            }
+        }
+        return top + 9;
+    }
+
+    private static void swatch(SheetPage page, double x, double y, String colour) throws IOException {
+        page.path(new double[] {x, y, x + 5, y, x + 5, y + 5, x, y + 5}, true, colour, INK, 0.15);
+    }
+
+    /** One line for each part in build order: what it is, how it is joined, how it looks, what goes on it. */
+    private void parts(SheetPage page, double top) throws IOException {
+        double y = top;
+        double foot = paper.heightMm() - MARGIN - 6;
+        double row = Math.min(ROW, (foot - top) / Math.max(1, species.parts().size()));
+        for (Part part : species.parts()) {
+            page.path(new double[] {MARGIN, y - 4.6, paper.widthMm() - MARGIN, y - 4.6}, false, null, "#c9c5bb", 0.15);
+            page.text(part.name(), MARGIN, y, 3.4, true, INK);
+            page.text(part.inShort(), MARGIN + 42, y, 3.2, false, INK);
+            double x = MARGIN + 104;
+            if (part.shadeId().isPresent()) {
+                Worn worn = Coloured.worn(a, part).orElseThrow();
+                for (String colour : List.of(worn.foot(), worn.middle(), worn.edge())) {
+                    swatch(page, x, y - 4, colour);
+                    x += 5;
+                }
+            }
+            List<Pass> passes = part.colouring().map(c -> c.passes()).orElse(List.of());
+            x = MARGIN + 124;
+            for (Pass pass : passes) {
+                if (!pass.colours().isEmpty()) {
+                    swatch(page, x, y - 4, Mixture.swatch(pass));
+                    x += 6;
+                }
+            }
+            if (!passes.isEmpty()) {
+                page.text(
+                        passes.size() == 1 ? "1 pass of colour" : passes.size() + " passes of colour",
+                        x + 1,
+                        y,
+                        3,
+                        false,
+                        QUIET);
+            }
+            y += row;
+        }
+    }
+}

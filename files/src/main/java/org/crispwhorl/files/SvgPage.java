@@ -1,0 +1,131 @@
+package org.crispwhorl.files;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Base64;
+import java.util.Locale;
+import javax.imageio.ImageIO;
+import org.crispwhorl.core.drawing.Drawing;
+import org.crispwhorl.core.measure.Told;
+
+/** A page as SVG: one user unit is one millimetre. */
+final class SvgPage implements SheetPage {
+    private final StringBuilder svg = new StringBuilder();
+    private final Told.Lengths lengths;
+    private int clips;
+
+    private SvgPage(Told.Lengths lengths) {
+        this.lengths = lengths;
+    }
+
+    static String written(Paper paper, String title, Told.Lengths lengths, Drawn drawn) throws IOException {
+        SvgPage page = new SvgPage(lengths);
+        drawn.on(page);
+        String size = number(paper.widthMm()) + " " + number(paper.heightMm());
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + number(paper.widthMm()) + "mm\" height=\""
+                + number(paper.heightMm()) + "mm\" viewBox=\"0 0 " + size
+                + "\" stroke-linejoin=\"round\" stroke-linecap=\"round\">\n<title>" + OutlineSvg.escaped(title)
+                + "</title>\n" + page.svg + "</svg>\n";
+    }
+
+    private static String number(double value) {
+        String plain = String.format(Locale.ROOT, "%.2f", value);
+        return plain.contains(".") ? plain.replaceAll("0+$", "").replaceAll("\\.$", "") : plain;
+    }
+
+    private static String d(double[] points, boolean closed) {
+        StringBuilder d = new StringBuilder();
+        for (int i = 0; i + 1 < points.length; i += 2) {
+            d.append(i == 0 ? 'M' : 'L').append(number(points[i])).append(' ').append(number(points[i + 1]));
+        }
+        return closed ? d.append('Z').toString() : d.toString();
+    }
+
+    @Override
+    public void path(double[] points, boolean closed, String fill, String stroke, double strokeMm) {
+        svg.append("<path d=\"").append(d(points, closed)).append("\" fill=\"").append(fill == null ? "none" : fill);
+        if (strokeMm > 0) {
+            svg.append("\" stroke=\"")
+                    .append(stroke)
+                    .append("\" stroke-width=\"")
+                    .append(number(strokeMm));
+        }
+        svg.append("\"/>\n");
+    }
+
+    @Override
+    public void colours(Drawing.ColourGrid grid) throws IOException {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(picture(grid), "png", png);
+        svg.append("<image x=\"")
+                .append(number(grid.leftMm()))
+                .append("\" y=\"")
+                .append(number(grid.topMm()))
+                .append("\" width=\"")
+                .append(number(grid.columns() * grid.cellMm()))
+                .append("\" height=\"")
+                .append(number(grid.rows() * grid.cellMm()))
+                .append("\" preserveAspectRatio=\"none\" href=\"data:image/png;base64,")
+                .append(Base64.getEncoder().encodeToString(png.toByteArray()))
+                .append("\"/>\n");
+    }
+
+    /** Colours in cells as a picture of as many pixels. */
+    static BufferedImage picture(Drawing.ColourGrid grid) {
+        BufferedImage picture = new BufferedImage(grid.columns(), grid.rows(), BufferedImage.TYPE_INT_RGB);
+        byte[] rgb = grid.rgb();
+        for (int i = 0; i < grid.columns() * grid.rows(); i++) {
+            int code = (rgb[3 * i] & 0xff) << 16 | (rgb[3 * i + 1] & 0xff) << 8 | rgb[3 * i + 2] & 0xff;
+            picture.setRGB(i % grid.columns(), i / grid.columns(), code);
+        }
+        return picture;
+    }
+
+    @Override
+    public void placed(double x, double y, double scale, double turnDeg, Drawn drawn) throws IOException {
+        svg.append("<g transform=\"translate(")
+                .append(number(x))
+                .append(' ')
+                .append(number(y))
+                .append(") rotate(")
+                .append(number(turnDeg))
+                .append(") scale(")
+                .append(String.format(Locale.ROOT, "%.4f", scale))
+                .append(")\">\n");
+        drawn.on(this);
+        svg.append("</g>\n");
+    }
+
+    @Override
+    public void within(double[] shape, double[] turnsDeg, Drawn drawn) throws IOException {
+        String id = "within-" + clips++;
+        svg.append("<clipPath id=\"").append(id).append("\">");
+        for (double turn : turnsDeg) {
+            svg.append("<path d=\"")
+                    .append(d(shape, true))
+                    .append("\" transform=\"rotate(")
+                    .append(number(turn))
+                    .append(")\"/>");
+        }
+        svg.append("</clipPath>\n<g clip-path=\"url(#").append(id).append(")\">\n");
+        drawn.on(this);
+        svg.append("</g>\n");
+    }
+
+    @Override
+    public void text(String text, double x, double y, double highMm, boolean strong, String colour) {
+        svg.append("<text x=\"")
+                .append(number(x))
+                .append("\" y=\"")
+                .append(number(y))
+                .append("\" font-family=\"sans-serif\" font-size=\"")
+                .append(number(highMm))
+                .append(strong ? "\" font-weight=\"600" : "")
+                .append("\" fill=\"")
+                .append(colour)
+                .append("\">")
+                .append(OutlineSvg.escaped(Told.in(text, lengths)))
+                .append("</text>\n");
+    }
+}
