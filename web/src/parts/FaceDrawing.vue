@@ -60,8 +60,8 @@ function width(partId: string) {
         @pointerdown="emit('press', ring.partId, $event)"
         @wheel="emit('wheel', ring.partId, $event)"
       >
-        <clipPath v-if="ring.picture || ring.veins" :id="ring.shape"><path :d="ring.d" /></clipPath>
         <FacePiece v-for="(azimuth, k) in ring.azimuths" :key="k" :ring="ring" :transform="`rotate(${azimuth})`" />
+        <clipPath v-if="ring.picture || ring.veins" :id="ring.shape"><path :d="ring.d" /></clipPath>
         <g v-for="(closing, k) in ring.closings" :key="`c${k}`">
           <clipPath :id="`${id}-${ring.partId}-${ring.lap}-${k}`">
             <path v-for="azimuth in closing.over" :key="azimuth" :d="ring.d" :transform="`rotate(${azimuth})`" />
