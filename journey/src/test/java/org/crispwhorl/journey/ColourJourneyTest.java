@@ -81,7 +81,7 @@ public class ColourJourneyTest extends Journey {
         page.keyboard().press("Tab");
         waitKept(page);
         actions = 0;
-        press("c");
+        click(button("Colour"));
         choose("first");
         addPass("wine", "edge");
         type("strength", "0.9");

@@ -275,7 +275,9 @@ public class PlateJourneyTest extends Journey {
     public void aDraftThatAnOlderCrispWhorlLeftHereIsBroughtUpToThePresent() throws IOException {
         page.navigate(base + "/shelf");
         page.getByPlaceholder("its name").fill("An old draft");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin"))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Begin").setExact(true))
                 .click();
         page.waitForSelector("[data-bead=ring]");
         String older;

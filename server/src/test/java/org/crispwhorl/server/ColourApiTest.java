@@ -43,6 +43,14 @@ public class ColourApiTest extends ServerTest {
         JsonNode seen = piece(hellebore(), "sepals", pull).json();
         double reach = seen.at("/colour/passes/0/reachMm").asDouble();
         assertEquals(reach, seen.at("/piece/lengthMm").asDouble() - 30, 1.5, "from the tip down to there");
+        for (double along = 24; along < 40; along += 2) {
+            ((ObjectNode) pull.get("to")).put("alongMm", along);
+            double at = piece(hellebore(), "sepals", pull)
+                    .json()
+                    .at("/piece/passes/0/reach/alongMm")
+                    .asDouble();
+            assertEquals(at, along, 0.5, "the handle stays under the finger");
+        }
         pull.put("pass", 99);
         Api.Answer refused = piece(hellebore(), "sepals", pull);
         assertEquals(refused.status(), 422);

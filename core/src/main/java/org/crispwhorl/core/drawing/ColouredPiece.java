@@ -107,14 +107,24 @@ public record ColouredPiece(
         boolean along = zone == Zone.FOOT || zone == Zone.TIP || zone == Zone.EDGE;
         double station = along ? 0 : zone == Zone.BETWEEN ? outline.widest() * length * LOW : outline.widest() * length;
         double half = outline.halfWidthAt(station);
-        return IntStream.rangeClosed(0, HANDLE_STEPS)
+        List<Handle> way = IntStream.rangeClosed(0, HANDLE_STEPS)
                 .mapToObj(i -> along
                         ? new Handle(0, startMm + (length - startMm) * i / HANDLE_STEPS)
                         : new Handle(half * i / HANDLE_STEPS, station))
-                .min((a, b) -> Double.compare(
-                        Math.abs(tinted.offMm(zone, a.alongMm(), a.acrossMm()) - offMm),
-                        Math.abs(tinted.offMm(zone, b.alongMm(), b.acrossMm()) - offMm)))
-                .orElseThrow();
+                .toList();
+        double[] off = way.stream()
+                .mapToDouble(h -> tinted.offMm(zone, h.alongMm(), h.acrossMm()))
+                .toArray();
+        // From the edge there are two places on the midrib that lie so far in: the one towards the tip is meant.
+        int from = 0;
+        for (int i = 0; zone == Zone.EDGE && i <= HANDLE_STEPS; i++) {
+            from = off[i] > off[from] ? i : from;
+        }
+        int best = from;
+        for (int i = from; i <= HANDLE_STEPS; i++) {
+            best = Math.abs(off[i] - offMm) < Math.abs(off[best] - offMm) ? i : best;
+        }
+        return way.get(best);
     }
 
     private static final int HANDLE_STEPS = 200;
