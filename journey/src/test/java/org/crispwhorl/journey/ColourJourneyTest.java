@@ -44,7 +44,7 @@ public class ColourJourneyTest extends Journey {
         assertThat(passes()).hasCount(before + 1);
         if (!zone.equals("edge")) {
             actions++;
-            page.locator("[data-field$='/zone'] select").selectOption(zone);
+            page.getByLabel("zone", new Page.GetByLabelOptions().setExact(true)).selectOption(zone);
         }
     }
 

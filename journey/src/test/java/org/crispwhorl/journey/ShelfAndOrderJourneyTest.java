@@ -27,7 +27,10 @@ public class ShelfAndOrderJourneyTest extends Journey {
     public void aSpeciesIsBegunFromItsName() {
         page.navigate(base + "/shelf");
         page.getByLabel("a new species").fill("Cottage primrose");
-        button("Begin").click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Begin").setExact(true))
+                .click();
         page.waitForSelector("[data-face] path");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cottage primrose")))
                 .isVisible();
