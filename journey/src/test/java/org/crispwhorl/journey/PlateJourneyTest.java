@@ -187,6 +187,7 @@ public class PlateJourneyTest extends Journey {
         dragBy("[data-handle=lean]", 20, -50);
         until("it leans otherwise", () -> !field("/pieces/leanDeg").inputValue().equals(lean));
         String turn = field("/place/turnDeg").inputValue();
+        atRest("[data-handle=lean]");
         dragFrom(shown("sixth"), -10, 60);
         until("it is turned", () -> !field("/place/turnDeg").inputValue().equals(turn));
         waitKept(page);
