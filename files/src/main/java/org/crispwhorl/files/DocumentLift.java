@@ -246,10 +246,10 @@ final class DocumentLift {
     }
 
     /** A pass all over, whose colour is still to be chosen. */
-    private static void pass(ArrayNode passes, String how, String with, double letDown, String at) {
+    private static void pass(ArrayNode passes, String how, String carrier, double letDown, String at) {
         ObjectNode pass = passes.addObject();
         pass.put("how", how).putArray("colours");
-        pass.put("with", with)
+        pass.put("carrier", carrier)
                 .put("letDown", letDown)
                 .put("side", "both")
                 .put("zone", "all")

@@ -10,8 +10,6 @@ import java.util.stream.Collectors;
 import org.crispwhorl.core.drawer.PickFit;
 import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.order.ColourSheet;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.outline.CutShape;
@@ -56,7 +54,7 @@ public final class SheetPdf {
                     case CUTS -> pdf.cuts(materials);
                     case WIRES -> pdf.wires(materials);
                     case PASTES -> pdf.pastes(materials);
-                    case COLOURS -> pdf.colours(materials.colours());
+                    case COLOURS -> new ColourPdf(pdf.flow).write(materials.colours());
                     case SHOPPING -> pdf.shopping(materials);
                     case STEMS -> pdf.stems(materials);
                 }
@@ -304,64 +302,6 @@ public final class SheetPdf {
             flow.y += SheetFlow.LINE_MM;
         }
         flow.y += 2;
-    }
-
-    private void colours(ColourSheet colours) throws IOException {
-        flow.heading("Colour, in order of work");
-        for (ColourSheet.ColourJob job : colours.colours()) {
-            flow.room(10);
-            canvas.box(OutlinePages.MARGIN_MM, flow.y - 4, 8, 6, job.swatch());
-            canvas.text(
-                    canvas.regular,
-                    SheetFlow.SMALL_PT,
-                    OutlinePages.MARGIN_MM + 11,
-                    flow.y,
-                    job.name() + " (" + Words.Labels.of(job.form()) + "): about "
-                            + Unit.MILLIGRAM.write(job.milligrams())
-                            + job.owned().filter(n -> n > 0).map(n -> "").orElse("   not in the drawer"));
-            flow.y += 7;
-        }
-        flow.y += 3;
-        List<SheetFlow.Column> columns = List.of(
-                new SheetFlow.Column("", 8, false),
-                new SheetFlow.Column("colour", 48, false),
-                new SheetFlow.Column("how and where", 68, false),
-                new SheetFlow.Column("strong", 16, true),
-                new SheetFlow.Column("when, and after it", 46, false));
-        for (ColourSheet.PartJob part : colours.parts()) {
-            flow.room(14 + 12 * part.passes().size());
-            canvas.text(
-                    canvas.strong,
-                    SheetFlow.SMALL_PT + 1,
-                    OutlinePages.MARGIN_MM,
-                    flow.y,
-                    part.part() + ", " + part.species() + ": " + part.pieces());
-            double x = flow.right() - 5 * 9;
-            for (String colour : List.of(
-                    part.worn().paste(),
-                    part.worn().foot(),
-                    part.worn().middle(),
-                    part.worn().edge(),
-                    part.worn().back())) {
-                canvas.box(x, flow.y - 4, 8, 6, colour);
-                x += 9;
-            }
-            flow.y += 5;
-            List<List<String>> rows = new ArrayList<>();
-            for (int i = 0; i < part.passes().size(); i++) {
-                ColourSheet.PassJob pass = part.passes().get(i);
-                rows.add(List.of(
-                        Integer.toString(i + 1),
-                        pass.what(),
-                        pass.how() + ", " + pass.where(),
-                        Unit.PERCENT.write(100 * pass.strength()),
-                        pass.when() + (pass.after().isEmpty() ? "" : "; " + pass.after())));
-            }
-            flow.table(columns, rows);
-        }
-        flow.note("Swatches of a part: its paste, then foot, middle and edge of the face, and the back.");
-        flow.note(
-                "A dust called non-toxic is not therefore food: where it may be eaten, use what is sold as edible, and follow your local food rules.");
     }
 
     private void shopping(Materials materials) throws IOException {

@@ -1,6 +1,5 @@
 package org.crispwhorl.core.assessment;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +8,7 @@ import org.crispwhorl.core.colour.ColourUse;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Tinted;
 import org.crispwhorl.core.colour.Worn;
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.drawing.FlowerSurfaces;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Lining;
@@ -43,23 +42,24 @@ public final class Coloured {
     /** What of each colour lies on all pieces of a part, mg. */
     public static List<ColourUse> uses(Assessment a, Part part) {
         Map<ColourUse, Double> sums = new LinkedHashMap<>();
-        part.flat().ifPresent(p -> uses(tinted(a, p))
+        laid(a, part)
                 .forEach(use -> sums.merge(
-                        new ColourUse(use.name(), use.swatch(), use.form(), 0),
-                        use.milligrams() * p.pieces().all(),
-                        Double::sum)));
-        List<ColourUse> uses = new ArrayList<>();
-        sums.forEach((use, mg) -> uses.add(new ColourUse(use.name(), use.swatch(), use.form(), mg)));
-        return uses;
+                        new ColourUse(use.name(), use.swatch(), use.form(), 0), use.milligrams(), Double::sum));
+        return sums.entrySet().stream()
+                .map(sum -> sum.getKey().of(sum.getValue()))
+                .toList();
+    }
+
+    private static List<ColourUse> laid(Assessment a, Part part) {
+        return part.flat()
+                .map(p -> tinted(a, p).uses().stream()
+                        .map(use -> use.of(use.milligrams() * p.pieces().all()))
+                        .toList())
+                .orElseGet(() -> Tinted.usesAllOver(
+                        part.colouring().orElse(Colouring.NONE), FlowerSurfaces.bodiesMm2(a.form(), part)));
     }
 
     private static Tinted tinted(Assessment a, Petaled part) {
         return a.form().ring(part.id()).orElseThrow().tinted();
     }
-
-    private static List<ColourUse> uses(Tinted tinted) {
-        return USES.of(tinted, tinted::uses);
-    }
-
-    private static final Lately<Tinted, List<ColourUse>> USES = new Lately<>(128);
 }

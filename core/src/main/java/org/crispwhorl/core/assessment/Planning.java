@@ -24,6 +24,10 @@ public final class Planning {
     private final Assessment a;
     private final List<Plan.Task> tasks = new ArrayList<>();
     private final Map<String, Double> ends = new HashMap<>();
+
+    /** What is coloured on the flower is dry to the touch before it leaves. */
+    private final List<Plan.Gate> wet = new ArrayList<>();
+
     private double handsFreeH;
 
     private Planning(Assessment a) {
@@ -84,8 +88,8 @@ public final class Planning {
         return a.dries(part) ? dry(part, furthest(at)) : done(made(part));
     }
 
-    /** What goes round a part once it is joined, before the next covers it; none where nothing does. */
-    private Optional<String> colourRing(Part part, String last) {
+    /** What goes round a part once it is joined, before the next covers it, and what comes after that waits for. */
+    private Optional<Plan.Gate> colourRing(Part part, String last) {
         List<Pass> passes = Work.passes(a, part, Pass.GoesOn.RING);
         if (passes.isEmpty()) {
             return Optional.empty();
@@ -98,7 +102,7 @@ public final class Planning {
                 Work.colourMin(a, part, passes),
                 1,
                 List.of(done(last), colourable(part, passes))));
-        return Optional.of(ringed(part));
+        return Optional.of(after(ringed(part), passes));
     }
 
     private void make(Part part, List<Plan.Gate> inside) {
@@ -143,9 +147,9 @@ public final class Planning {
             }
             inside.clear();
             inside.add(rested(part, last, joining.rest(), setH(part, i, outwards)));
-            colourRing(part, last)
-                    .map(id -> after(id, Work.passes(a, part, Pass.GoesOn.RING)))
-                    .ifPresent(inside::add);
+            Optional<Plan.Gate> coloured = colourRing(part, last);
+            coloured.ifPresent(inside::add);
+            coloured.ifPresent(wet::add);
         }
     }
 
@@ -249,9 +253,11 @@ public final class Planning {
 
     private void colourWhole() {
         double minutes = 0;
+        List<Pass> last = new ArrayList<>();
         List<Plan.Gate> gates = new ArrayList<>();
         for (Part part : a.species().parts()) {
             List<Pass> passes = Work.passes(a, part, Pass.GoesOn.FLOWER);
+            last.addAll(passes);
             minutes += Work.colourMin(a, part, passes);
             if (!passes.isEmpty() && a.dries(part)) {
                 gates.add(colourable(part, passes));
@@ -259,6 +265,7 @@ public final class Planning {
         }
         if (minutes > 0) {
             gates.add(done(tasks.get(tasks.size() - 1).id()));
+            wet.add(after(WHOLE_COLOUR, last));
             place(task(WHOLE_COLOUR, "Colour the flower", Plan.Doing.DUST, Optional.empty(), minutes, 1, gates));
         }
     }
@@ -338,7 +345,8 @@ public final class Planning {
      * and is touched no more.
      */
     private List<Plan.Gate> handOver() {
-        List<Plan.Gate> gates = new ArrayList<>();
+        List<Plan.Gate> gates =
+                new ArrayList<>(wet.stream().filter(gate -> gate.waitH() > 0).toList());
         a.species().parts().stream()
                 .filter(a::dries)
                 .map(p -> dry(p, furthest(Stage.DRY)))

@@ -62,13 +62,15 @@ public final class Work {
     }
 
     /**
-     * When a pass goes on: as stated, but that a part which is joined before it is firm can only be coloured on the flower, and that
-     * a studio which dusts the whole flower dusts no pieces.
+     * When a pass goes on: as stated, but that a part which is joined before it is firm can only be coloured on the flower, that a
+     * studio which dusts the whole flower dusts no pieces, and that the heart, which is joined to nothing, is no ring.
      */
     public static Pass.GoesOn when(Assessment a, Part part, Pass pass) {
+        boolean bearer = a.species().heart().filter(h -> h == part).isPresent();
+        Pass.GoesOn stated = bearer && pass.when() == Pass.GoesOn.RING ? Pass.GoesOn.PIECE : pass.when();
         boolean onFlower =
                 a.joinedWhileItBends(part) || !pass.wet() && a.ways(part).dusting() == Ways.Dusting.WHOLE;
-        return pass.when() == Pass.GoesOn.PIECE && onFlower ? Pass.GoesOn.FLOWER : pass.when();
+        return stated == Pass.GoesOn.PIECE && onFlower ? Pass.GoesOn.FLOWER : stated;
     }
 
     /** Until the last of them is dry to the touch, h. */

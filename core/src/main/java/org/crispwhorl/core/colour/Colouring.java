@@ -3,6 +3,7 @@ package org.crispwhorl.core.colour;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Stage;
@@ -51,5 +52,17 @@ public record Colouring(
     /** The same, each pass changed. */
     public Colouring each(UnaryOperator<Pass> edit) {
         return new Colouring(passes.stream().map(edit).toList());
+    }
+
+    /**
+     * Paths of what of it changes nothing as it is.
+     *
+     * @param flat whether it goes on flat pieces
+     */
+    public List<String> idle(boolean flat) {
+        return IntStream.range(0, passes.size())
+                .boxed()
+                .flatMap(i -> passes.get(i).idle(flat).stream().map(name -> "passes/" + i + "/" + name))
+                .toList();
     }
 }

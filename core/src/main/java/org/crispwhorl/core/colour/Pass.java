@@ -1,5 +1,7 @@
 package org.crispwhorl.core.colour;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -8,6 +10,7 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Stage;
 
 /** One going over with colour: what, how, on which side, where, how strong, and when. */
+@RecordBuilder
 @Words(label = "pass", means = "One going over with colour.")
 public record Pass(
         @Words(label = "how") How how,
@@ -19,7 +22,7 @@ public record Pass(
                         "What is mixed for it; none where the colour is still to be chosen: it takes its minutes and is not drawn.")
         List<Dip> colours,
 
-        @Words(label = "let down with") Carrier with,
+        @Words(label = "let down with") Carrier carrier,
 
         @Quantity(
                 label = "of that",
@@ -70,7 +73,8 @@ public record Pass(
         Stage at,
 
         @Words(label = "brushed off", means = "What lies loose is brushed off before anything else comes near.")
-        boolean brushedOff) {
+        boolean brushedOff)
+        implements PassBuilder.With {
     /** Which side of a piece. */
     @Words(label = "side", means = "Which side of a piece.")
     public enum PieceSide {
@@ -96,7 +100,19 @@ public record Pass(
     public Pass {
         colours = List.copyOf(colours);
         Limits.check(
-                Pass.class, how, colours, with, letDown, side, zone, reachMm, fadeMm, strength, when, at, brushedOff);
+                Pass.class,
+                how,
+                colours,
+                carrier,
+                letDown,
+                side,
+                zone,
+                reachMm,
+                fadeMm,
+                strength,
+                when,
+                at,
+                brushedOff);
     }
 
     /** Glue and crumb hold after a quarter of an hour. */
@@ -104,21 +120,16 @@ public record Pass(
 
     /** Until the next may come after it, min. */
     public double waitMin() {
-        return how == How.CRUMB ? CRUMB_MIN : Math.max(with.waitMin(), liquid() ? Carrier.WATER.waitMin() : 0);
+        return how == How.CRUMB ? CRUMB_MIN : Math.max(carrier.waitMin(), liquid() ? Carrier.WATER.waitMin() : 0);
     }
 
     /** Whether it wets the paste. */
     public boolean wet() {
-        return with.wet() || how == How.CRUMB || liquid();
+        return carrier.wet() || how == How.CRUMB || liquid();
     }
 
     private boolean liquid() {
         return colours.stream().anyMatch(c -> c.form() == ColourForm.LIQUID);
-    }
-
-    /** Whether it lies loose until it is brushed off. */
-    public boolean loose() {
-        return !wet();
     }
 
     public boolean on(PieceSide looked) {
@@ -139,67 +150,55 @@ public record Pass(
 
     /** What a liquid leaves of the strength: as much as there is of colour in it. */
     private double thinned() {
-        return with.wet() ? 1 / (1 + letDown) : 1;
+        return carrier.wet() ? 1 / (1 + letDown) : 1;
     }
 
     private static double smooth(double x) {
         return x * x * (3 - 2 * x);
     }
 
-    public Pass withAt(Stage stage) {
-        return new Pass(how, colours, with, letDown, side, zone, reachMm, fadeMm, strength, when, stage, brushedOff);
-    }
-
-    public Pass withWhen(GoesOn newWhen) {
-        return new Pass(how, colours, with, letDown, side, zone, reachMm, fadeMm, strength, newWhen, at, brushedOff);
-    }
-
-    public Pass withBrushedOff() {
-        return new Pass(how, colours, with, letDown, side, zone, reachMm, fadeMm, strength, when, at, true);
-    }
-
-    /** The same, so much stronger or weaker. */
-    public Pass withStrength(double newStrength) {
-        return new Pass(
-                how,
-                colours,
-                with,
-                letDown,
-                side,
-                zone,
-                reachMm,
-                fadeMm,
-                Math.max(0, Math.min(1, newStrength)),
-                when,
-                at,
-                brushedOff);
+    /** The same, so much stronger or weaker; no stronger than in full. */
+    public Pass strengthened(double newStrength) {
+        return withStrength(Limits.within(Pass.class, "strength", newStrength));
     }
 
     /** The same, so wide, and fading over so much. */
-    public Pass withReach(double newReachMm, double newFadeMm) {
-        return new Pass(
-                how,
-                colours,
-                with,
-                letDown,
-                side,
-                zone,
-                Limits.within(Pass.class, "reachMm", newReachMm),
-                Limits.within(Pass.class, "fadeMm", newFadeMm),
-                strength,
-                when,
-                at,
-                brushedOff);
+    public Pass reaching(double newReachMm, double newFadeMm) {
+        return withReachMm(Limits.within(Pass.class, "reachMm", newReachMm))
+                .withFadeMm(Limits.within(Pass.class, "fadeMm", newFadeMm));
+    }
+
+    /**
+     * Names of what of it changes nothing as it is: nothing lets down by any amount, all over has no reach, and nothing that is wet
+     * lies loose. What is no flat piece has no sides and no zones: a pass goes all over it.
+     */
+    List<String> idle(boolean flat) {
+        List<String> idle = new ArrayList<>();
+        if (carrier == Carrier.NOTHING) {
+            idle.add("letDown");
+        }
+        if (!flat) {
+            idle.add("side");
+            idle.add("zone");
+        }
+        if (!flat || zone.everywhere()) {
+            idle.add("reachMm");
+            idle.add("fadeMm");
+        }
+        if (wet()) {
+            idle.add("brushedOff");
+        }
+        return idle;
     }
 
     /** The way from this pass to another of the same kind, by a share: reach, fade and strength between theirs. */
     public Pass towards(Pass other, double share) {
-        return withReach(reachMm + share * (other.reachMm - reachMm), fadeMm + share * (other.fadeMm - fadeMm))
-                .withStrength(strength + share * (other.strength - strength));
+        return reaching(reachMm + share * (other.reachMm - reachMm), fadeMm + share * (other.fadeMm - fadeMm))
+                .strengthened(strength + share * (other.strength - strength));
     }
 
     /** Whether it is the same pass but for how far it reaches and how strong it is. */
     public boolean alike(Pass other) {
-        return withReach(0, 0).withStrength(0).equals(other.withReach(0, 0).withStrength(0));
+        return reaching(0, 0).withStrength(0).equals(other.reaching(0, 0).withStrength(0));
     }
 }

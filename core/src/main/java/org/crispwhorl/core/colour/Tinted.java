@@ -1,6 +1,5 @@
 package org.crispwhorl.core.colour;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.crispwhorl.core.outline.Outline;
@@ -33,15 +32,22 @@ public final class Tinted {
         this.edge = outline.polygon(EDGE_POINTS);
     }
 
-    /** The colour of what is no flat piece once its passes that go all over are on; zones are those of flat pieces. */
+    /** The colour of what is no flat piece once its passes are on, each all over: zones and sides are those of flat pieces. */
     public static double[] allOver(Colouring colouring, double[] base) {
         double[] under = base;
         for (Pass pass : colouring.passes()) {
-            if (pass.zone().everywhere() && !pass.colours().isEmpty()) {
+            if (!pass.colours().isEmpty()) {
                 under = MixingLaw.over(under, Mixture.linear(pass), pass.fullShare());
             }
         }
         return under;
+    }
+
+    /** The colours that lie on what is no flat piece, of so much surface. */
+    public static List<ColourUse> usesAllOver(Colouring colouring, double surfaceMm2) {
+        return colouring.passes().stream()
+                .flatMap(pass -> Mixture.uses(pass, surfaceMm2 * pass.fullShare()).stream())
+                .toList();
     }
 
     /** Whether any pass leaves a colour. */
@@ -89,21 +95,12 @@ public final class Tinted {
         return MixingLaw.hex(at(base, startMm + share * (outline.lengthMm() - startMm), 0, Pass.PieceSide.FACE));
     }
 
-    /** The colours that lie on one piece, each pass's by its parts: area × share that lies there × what lies on an area in full. */
+    /** The colours that lie on one piece. */
     public List<ColourUse> uses() {
-        List<ColourUse> uses = new ArrayList<>();
-        for (Pass pass : passes) {
-            double milligrams = laidMm2(pass) * pass.how().gramsPerM2() / MM2_PER_M2 * 1000;
-            double parts = pass.colours().stream().mapToDouble(Dip::parts).sum();
-            double whole = parts * (pass.with() == Carrier.CORNFLOUR ? 1 + pass.letDown() : 1);
-            for (Dip dip : pass.colours()) {
-                uses.add(new ColourUse(dip.name(), dip.swatch(), dip.form(), milligrams * dip.parts() / whole));
-            }
-        }
-        return uses;
+        return passes.stream()
+                .flatMap(pass -> Mixture.uses(pass, laidMm2(pass)).stream())
+                .toList();
     }
-
-    private static final double MM2_PER_M2 = 1e6;
 
     /** Area that a pass covers, weighted by its share there, mm², on the sides that it goes on. */
     double laidMm2(Pass pass) {

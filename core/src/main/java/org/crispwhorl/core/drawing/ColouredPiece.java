@@ -143,9 +143,8 @@ public record ColouredPiece(
         Pass old = passes.get(pass);
         double s = Math.max(0, Math.min(ring.surface().outline().lengthMm(), to.alongMm()));
         double off = ring.tinted().offMm(old.zone(), s, to.acrossMm());
-        Pass pulled = fade
-                ? old.withReach(old.reachMm(), Math.max(0, off - old.reachMm()))
-                : old.withReach(off, old.fadeMm());
+        Pass pulled =
+                fade ? old.reaching(old.reachMm(), Math.max(0, off - old.reachMm())) : old.reaching(off, old.fadeMm());
         return new Colouring(IntStream.range(0, passes.size())
                 .mapToObj(i -> i == pass ? pulled : passes.get(i))
                 .toList());

@@ -52,6 +52,13 @@ public final class FlowerSurfaces {
         return new FlowerSurfaces(form, detail).meshes();
     }
 
+    /** Surface of the bodies of a part, mm²; 0 where it has none. */
+    public static double bodiesMm2(FlowerForm form, Part part) {
+        MeshDraft draft = new MeshDraft();
+        SolidMesh.add(draft, form.solids(part));
+        return draft.isEmpty() ? 0 : draft.made(part.id(), STEM_COLOUR).areaMm2();
+    }
+
     private List<Mesh> meshes() {
         List<Mesh> meshes = new ArrayList<>();
         Species species = form.species();

@@ -32,6 +32,21 @@ final class Veins {
     /** Veins end so far inside the edge, as shares. */
     private static final double INSIDE = 0.9;
 
+    /** The outermost vein of a petal lies off its edge by so much of the way from one to the next. */
+    private static final double OUTERMOST = 0.6;
+
+    /** By how much of its length a vein at the very edge of a petal would end sooner than the middle one. */
+    private static final double SHORTER = 0.35;
+
+    /** A midrib goes on by so much farther than the veins, as a share. */
+    private static final double MIDRIB = 0.95;
+
+    /** The first side vein of a leaf leaves its midrib by so much of the way from one to the next sooner. */
+    private static final double SOONER = 0.3;
+
+    /** A side vein is looked for in so many steps to the width, and one shorter than two of them is none. */
+    private static final int LOOKED_AT = 40;
+
     private static final int STEPS = 9;
 
     private Veins() {}
@@ -48,7 +63,7 @@ final class Veins {
     private static double[] midrib(Outline outline, double startMm) {
         double[] line = new double[2 * STEPS + 2];
         for (int i = 0; i <= STEPS; i++) {
-            line[2 * i] = startMm + (INSIDE + 0.05) * (outline.lengthMm() - startMm) * i / STEPS;
+            line[2 * i] = startMm + MIDRIB * (outline.lengthMm() - startMm) * i / STEPS;
         }
         return line;
     }
@@ -57,8 +72,8 @@ final class Veins {
         int side = (int) Math.max(1, Math.min(MOST_A_SIDE, Math.round(outline.widthMm() / 2 / APART_MM)));
         List<double[]> lines = new ArrayList<>();
         for (int k = -side; k <= side; k++) {
-            double share = (double) k / (side + 0.6);
-            double to = startMm + (outline.lengthMm() - startMm) * INSIDE * (1 - 0.35 * share * share);
+            double share = k / (side + OUTERMOST);
+            double to = startMm + (outline.lengthMm() - startMm) * INSIDE * (1 - SHORTER * share * share);
             double[] line = new double[2 * STEPS + 2];
             for (int i = 0; i <= STEPS; i++) {
                 double s = startMm + (to - startMm) * i / STEPS;
@@ -76,7 +91,7 @@ final class Veins {
         double length = outline.lengthMm() - startMm;
         int n = (int) Math.max(FEWEST_SIDE, Math.min(MOST_SIDE, Math.round(length / SIDE_APART_MM)));
         for (int i = 1; i <= n; i++) {
-            double from = startMm + length * (i - 0.3) / (n + 1);
+            double from = startMm + length * (i - SOONER) / (n + 1);
             for (int side : new int[] {-1, 1}) {
                 line(outline, from, side).ifPresent(lines::add);
             }
@@ -87,7 +102,7 @@ final class Veins {
     /** A side vein from the midrib until just inside the edge. */
     private static Optional<double[]> line(Outline outline, double from, int side) {
         double across = 0;
-        double step = outline.widthMm() / 40;
+        double step = outline.widthMm() / LOOKED_AT;
         while (across < INSIDE * outline.halfWidthAt(from + SLOPE * across)
                 && from + SLOPE * across < INSIDE * outline.lengthMm()) {
             across += step;
@@ -131,10 +146,14 @@ final class Veins {
         return part.pieces()
                 .veiner()
                 .map(v -> switch (v.when()) {
-                    case ROLLED -> 0.22;
-                    case THINNED -> 0.15;
-                    case HAND -> 0.28;
+                    case ROLLED -> ROLLED_MM;
+                    case THINNED -> THINNED_MM;
+                    case HAND -> HAND_MM;
                 })
-                .orElse(0.22);
+                .orElse(ROLLED_MM);
     }
+
+    private static final double ROLLED_MM = 0.22;
+    private static final double THINNED_MM = 0.15;
+    private static final double HAND_MM = 0.28;
 }

@@ -49,14 +49,15 @@ final class LooseDust implements Rule {
                                 a,
                                 "brush it off before it is joined",
                                 ring,
-                                p -> p.with(p.colour().each(pass -> smears(pass) ? pass.withBrushedOff() : pass))))));
+                                p -> p.with(
+                                        p.colour().each(pass -> smears(pass) ? pass.withBrushedOff(true) : pass))))));
             }
         }
         return found;
     }
 
     private static boolean smears(Pass pass) {
-        return pass.loose()
+        return !pass.wet()
                 && !pass.brushedOff()
                 && !pass.colours().isEmpty()
                 && pass.strength() >= STRONG

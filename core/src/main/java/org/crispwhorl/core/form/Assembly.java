@@ -156,10 +156,10 @@ final class Assembly {
         Optional<Attachment.Glued.Reach> reach = pieces.attachment().reach();
         if (reach.isPresent()) {
             double top = topMm + reach.get().aboveMm();
-            double way = HuggingPetal.wayReaching(inside, pieces, thick, top);
+            double way = TipHeight.wayReaching(inside, pieces, thick, top);
             return new Laid(inside.at(way).radiusMm(), p -> {
                 double t = p.pieces().finishedMm(paste);
-                double at = p == petaled ? way : HuggingPetal.wayReaching(inside, p.pieces(), t, top);
+                double at = p == petaled ? way : TipHeight.wayReaching(inside, p.pieces(), t, top);
                 return HuggingPetal.on(inside, p.pieces(), t, at);
             });
         }

@@ -88,9 +88,9 @@ final class Colours {
         String mixed = pass.colours().stream()
                 .map(c -> pass.colours().size() > 1 ? parts(c.parts()) + " " + c.name() : c.name())
                 .collect(Collectors.joining(" + "));
-        return pass.with() == Carrier.NOTHING
+        return pass.carrier() == Carrier.NOTHING
                 ? mixed
-                : mixed + ", " + parts(pass.letDown()) + " of " + Words.Labels.of(pass.with()) + " to 1";
+                : mixed + ", " + parts(pass.letDown()) + " of " + Words.Labels.of(pass.carrier()) + " to 1";
     }
 
     private static String parts(double parts) {
@@ -106,6 +106,6 @@ final class Colours {
 
     private static String after(Pass pass) {
         String wait = pass.waitMin() > 0 ? "wait " + Unit.MIN.write(pass.waitMin()) : "";
-        return pass.brushedOff() && pass.loose() ? "brush off what is loose" : wait;
+        return pass.brushedOff() && !pass.wet() ? "brush off what is loose" : wait;
     }
 }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ForkJoinTask;
+import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Coloured;
 import org.crispwhorl.core.assessment.Plan;
@@ -65,7 +66,7 @@ public final class Reckoner {
                 part.id(),
                 part.name(),
                 part.inShort(),
-                part.idle(),
+                idle(part),
                 part.pieceCount(),
                 a.pasteG(part),
                 PartFigures.of(a, part),
@@ -73,8 +74,14 @@ public final class Reckoner {
                 never(plan.madeH(part.id())),
                 never(plan.joinedH(part.id())),
                 gauges(a, part),
-                Coloured.worn(a, part),
-                Coloured.uses(a, part));
+                Coloured.worn(a, part));
+    }
+
+    private static List<String> idle(Part part) {
+        Stream<String> colour = part.colouring().stream()
+                .flatMap(c -> c.idle(part.flat().isPresent()).stream())
+                .map(path -> "colour/" + path);
+        return Stream.concat(part.idle().stream(), colour).toList();
     }
 
     /** What never comes has no hour. */

@@ -3,7 +3,6 @@ package org.crispwhorl.core.reckoning;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Plan;
-import org.crispwhorl.core.colour.ColourUse;
 import org.crispwhorl.core.colour.Worn;
 import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.drying.DryingCourse;
@@ -40,8 +39,7 @@ public record Reckoning(
      * @param madeH hours from the first touch at which it is made, in the plan
      * @param joinedH hours at which it is joined, where it is joined to anything
      * @param gauges what each gauge at hand would do, where it is wired
-     * @param worn how its pieces look once their passes are on, where they are flat
-     * @param colours what of each colour lies on all its pieces
+     * @param worn how it looks once its passes are on
      */
     public record PartReckoning(
             String id,
@@ -55,8 +53,7 @@ public record Reckoning(
             Optional<Double> madeH,
             Optional<Double> joinedH,
             List<GaugeRow> gauges,
-            Optional<Worn> worn,
-            List<ColourUse> colours) {}
+            Optional<Worn> worn) {}
 
     /** What one gauge would do under a piece. */
     public record GaugeRow(int gauge, double diameterMm, double droopDeg, double stressMpa, boolean carries) {}

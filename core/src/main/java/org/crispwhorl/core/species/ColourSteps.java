@@ -20,7 +20,7 @@ public final class ColourSteps {
         Petaled source = ring(species, from);
         Petaled target = ring(species, to);
         double step = step(species.shade(source.shade()), species.shade(target.shade()));
-        return species.with(target.with(source.colour().each(pass -> pass.withStrength(pass.strength() * step))));
+        return species.with(target.with(source.colour().each(pass -> pass.strengthened(pass.strength() * step))));
     }
 
     private static double step(Shade from, Shade to) {
@@ -63,13 +63,13 @@ public final class ColourSteps {
                 taken[twin] = true;
                 passes.add(pass.towards(to.passes().get(twin), share));
             } else {
-                passes.add(pass.withStrength(pass.strength() * (1 - share)));
+                passes.add(pass.strengthened(pass.strength() * (1 - share)));
             }
         }
         for (int i = 0; i < taken.length; i++) {
             if (!taken[i]) {
                 Pass pass = to.passes().get(i);
-                passes.add(pass.withStrength(pass.strength() * share));
+                passes.add(pass.strengthened(pass.strength() * share));
             }
         }
         return new Colouring(passes);
