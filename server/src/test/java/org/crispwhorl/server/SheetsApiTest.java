@@ -74,6 +74,7 @@ public class SheetsApiTest extends ServerTest {
         assertTrue(api.get(species + "/sheet.pdf?paper=LETTER").body().startsWith("%PDF"));
         Api.Answer png = api.get(species + "/sheet.png?lengths=IN");
         assertEquals(png.type(), "image/png");
+        assertEquals(api.get(species + "/sheet.doc").status(), 404);
         assertEquals(
                 api.get("/api/species/00000000-0000-0000-0000-000000000000/sheet.svg")
                         .status(),

@@ -94,7 +94,7 @@ public class HuggingPetalTest {
         Skin skin = skin(new HeartForm.Cone(15, 30));
         for (double top = 24; top <= 38; top += 2) {
             Pieces pieces = laid(5, 30, 26, 0.6, 1, 0);
-            double way = HuggingPetal.wayReaching(skin, pieces, THICK_MM, top);
+            double way = TipHeight.wayReaching(skin, pieces, THICK_MM, top);
             HuggingPetal petal = HuggingPetal.on(skin, pieces, THICK_MM, way);
             assertEquals(petal.height(petal.outline().lengthMm()), top, 0.3);
         }
@@ -104,7 +104,7 @@ public class HuggingPetalTest {
     public void whatWouldHangBelowTheHeartIsPinchedOff() {
         Skin skin = skin(new HeartForm.Cone(15, 20));
         Pieces pieces = laid(3, 50, 26, 0.6, 1, 0);
-        double way = HuggingPetal.wayReaching(skin, pieces, THICK_MM, 21);
+        double way = TipHeight.wayReaching(skin, pieces, THICK_MM, 21);
         assertTrue(way < 0);
         HuggingPetal petal = HuggingPetal.on(skin, pieces, THICK_MM, way);
         Close.within(1e-9, petal.startMm(), -way);

@@ -198,40 +198,28 @@ class SheetsController {
         return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
     }
 
-    @GetMapping("/api/species/{id}/sheet.svg")
-    @Operation(operationId = "speciesSheetAsSvg", summary = "A species as one page to hand out or hang up, as SVG")
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
-    ResponseEntity<byte[]> sheetSvg(
+    @GetMapping("/api/species/{id}/sheet.{format}")
+    @Operation(operationId = "speciesSheet", summary = "A species as one page to hand out or hang up: svg, pdf or png")
+    @ApiResponse(
+            responseCode = "200",
+            content = {
+                @Content(mediaType = "image/svg+xml"),
+                @Content(mediaType = "application/pdf"),
+                @Content(mediaType = "image/png")
+            })
+    ResponseEntity<byte[]> sheet(
             @PathVariable UUID id,
+            @PathVariable String format,
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
-        return file(
-                "sheet.svg", SVG, SpeciesSheet.svg(assessed(id), paper, lengths).getBytes(StandardCharsets.UTF_8));
-    }
-
-    @GetMapping("/api/species/{id}/sheet.pdf")
-    @Operation(operationId = "speciesSheetAsPdf", summary = "A species as one page to hand out or hang up, as PDF")
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
-    ResponseEntity<byte[]> sheetPdf(
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
-        return file("sheet.pdf", MediaType.APPLICATION_PDF, SpeciesSheet.pdf(assessed(id), paper, lengths));
-    }
-
-    @GetMapping("/api/species/{id}/sheet.png")
-    @Operation(operationId = "speciesSheetAsPng", summary = "A species as one page to hand out or hang up, as PNG")
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/png"))
-    ResponseEntity<byte[]> sheetPng(
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
-        return work.inTurn(
-                () -> file("sheet.png", MediaType.IMAGE_PNG, SpeciesSheet.png(assessed(id), paper, lengths)));
-    }
-
-    private Assessment assessed(UUID id) {
-        return new Assessment(shelf.get(id).species(), conditions.now());
+        Assessment a = new Assessment(shelf.get(id).species(), conditions.now());
+        String name = "sheet." + format;
+        return work.inTurn(() -> switch (format) {
+            case "svg" -> file(name, SVG, SpeciesSheet.svg(a, paper, lengths).getBytes(StandardCharsets.UTF_8));
+            case "pdf" -> file(name, MediaType.APPLICATION_PDF, SpeciesSheet.pdf(a, paper, lengths));
+            case "png" -> file(name, MediaType.IMAGE_PNG, SpeciesSheet.png(a, paper, lengths));
+            default -> throw new NotThere("sheet", name);
+        });
     }
 
     @GetMapping("/api/species/{id}/parts/{partId}/cutter.stl")
