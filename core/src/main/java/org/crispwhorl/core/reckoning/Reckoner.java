@@ -271,7 +271,9 @@ public final class Reckoner {
         inputs.add(in("hands done", free, Unit.H));
         for (Plan.Gate gate : plan.handOver()) {
             Plan.Task after = tasks.get(gate.afterTask());
-            inputs.add(in("dry after: " + after.name(), after.endH() + gate.waitH(), Unit.H));
+            // Only paint is waited for without a stage of drying.
+            String dry = gate.stage().isPresent() ? "dry after: " : "dry to the touch after: ";
+            inputs.add(in(dry + after.name(), after.endH() + gate.waitH(), Unit.H));
         }
         return new Why(
                 "The latest of these: tasks in turn, each when its gates are safe, working straight through",
