@@ -47,3 +47,9 @@ export function written(value: number | null, unit: Unit, lengths: LengthUnit): 
   const [sign, digits] = SIGNS[unit]
   return { number: value.toFixed(digits), unit: sign }
 }
+
+/** A figure's number and unit in one. */
+export function told(value: number, unit: Unit, lengths: LengthUnit): string {
+  const { number, unit: sign } = written(value, unit, lengths)
+  return `${number} ${sign}`
+}

@@ -1,4 +1,4 @@
-import { isPetaled, type Part, type Reckoning } from '@/api/client'
+import { isPetaled, type Part, type Reckoning, type Schemas } from '@/api/client'
 import { shadeKey } from './facePaths'
 
 /** The colour of every part and every shade of a flower, as it was reckoned. */
@@ -13,4 +13,9 @@ export function tintsOf(parts: Part[], reckoning: Reckoning | undefined): Record
     ...parts.map((p) => [p.id, bodyOf(p) ?? colours.get(shadeOf(p)) ?? '#ffffff']),
     ...[...colours].map(([id, colour]) => [shadeKey(id), colour]),
   ])
+}
+
+/** The colour of every part and every shade of what was drawn for a card. */
+export function tintsDrawn({ tints, shades }: Pick<Schemas['Drawn'], 'tints' | 'shades'>): Record<string, string> {
+  return Object.fromEntries([...tints.map((t) => [t.id, t.colour]), ...shades.map((s) => [shadeKey(s.id), s.colour])])
 }

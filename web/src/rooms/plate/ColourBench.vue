@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, provide, ref, useTemplateRef, watch } from 'vue'
 import { answered, api, isPetaled, type Part, type Reckoning, type Schemas, type SpeciesDocument } from '@/api/client'
-import { written } from '@/measure/figures'
+import { told as inWords } from '@/measure/figures'
 import { useLengths } from '@/measure/useLengths'
 import ProblemNote from '@/parts/ProblemNote.vue'
+import { IDLE_FIELDS } from '@/parts/fields/idle'
 import SchemaFields from '@/parts/fields/SchemaFields.vue'
 import SchemaList from '@/parts/fields/SchemaList.vue'
 import { choicesOf, definition, field, resolved, usual } from '@/parts/fields/schema'
 import { tintPicture } from '@/parts/tintPicture'
 import ColourLadder from './ColourLadder.vue'
 import { type Colouring, type Pass, useColours } from './useColours'
+import { nudged } from './usePull'
 
 /** The passes of colour of one part, beside one of its pieces, face and back. */
 const props = defineProps<{ species: SpeciesDocument; part?: Part; reckoning: Reckoning }>()
@@ -32,10 +34,10 @@ const labelOf = (name: 'how' | 'zone' | 'side', value: string) => choicesOf(fiel
 const told = (pass: Pass) => `${labelOf('how', pass.how)} · ${labelOf('zone', pass.zone)} · ${labelOf('side', pass.side)}`
 const names = (pass: Pass) => pass.colours.map((c) => c.name).join(' and ') || 'colour not chosen'
 
-function shown(value: number, unit: Schemas['Figure']['unit']) {
-  const { number, unit: sign } = written(value, unit, lengths.unit)
-  return `${number} ${sign}`
-}
+const shown = (value: number, unit: Schemas['Figure']['unit']) => inWords(value, unit, lengths.unit)
+
+/** What changes nothing as it is: a reach of what goes all over, a zone of what is no flat piece. */
+provide(IDLE_FIELDS, computed(() => props.reckoning.parts.find((p) => p.id === props.part?.id)?.idle ?? []))
 
 const drawer = useQuery({ queryKey: ['drawer'], queryFn: () => answered(api.GET('/api/drawer')) })
 /** Every colour of the flower and of the drawer, so that a dust is chosen and not typed. */
@@ -129,15 +131,9 @@ function letGo() {
   colours.letGo()
 }
 
-const NUDGE_MM = 0.5
-const ARROWS: Record<string, [number, number]> = { ArrowUp: [0, 1], ArrowDown: [0, -1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }
 function key(handle: { fade: boolean; at: Schemas['Handle'] }, event: KeyboardEvent) {
-  const way = ARROWS[event.key]
-  if (!way || event.altKey) return
-  event.preventDefault()
-  event.stopPropagation()
-  const by = NUDGE_MM * (event.shiftKey ? 5 : 1)
-  void colours.nudge(chosen.value, handle.fade, { acrossMm: handle.at.acrossMm + way[0] * by, alongMm: handle.at.alongMm + way[1] * by })
+  const by = nudged(event)
+  if (by) void colours.nudge(chosen.value, handle.fade, { acrossMm: handle.at.acrossMm + by[0], alongMm: handle.at.alongMm + by[1] })
 }
 </script>
 

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, useTemplateRef } from 'vue'
 import { isPetaled, type Part, type Schemas } from '@/api/client'
-import { written } from '@/measure/figures'
+import { told as inWords } from '@/measure/figures'
 import { useLengths } from '@/measure/useLengths'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import OutlineDrawn from './OutlineDrawn.vue'
 import { type Outline, useOutline } from './useOutline'
+import { nudged } from './usePull'
 
 /** One piece lying flat, as its cutter cuts it, pulled into shape by its station points. */
 const props = defineProps<{ part?: Part; tint?: string }>()
@@ -20,8 +21,6 @@ const drawing = ref(false)
 
 /** Size of the panel at which one unit of hairlines and text is one pixel. */
 const PANEL = { width: 672, height: 500 }
-const NUDGE_MM = 0.5
-const FAR_NUDGE_MM = 2.5
 const GRID_MM = 10
 
 function frame() {
@@ -49,10 +48,7 @@ const own = computed(() => view.value?.outline.own !== undefined)
 const told = computed(() => view.value?.points.find((p) => p.id === (held.value ?? pointed.value)))
 const pulls = (p: Schemas['StationPoint']) => `${p.id.replace(/-/g, ' ')}: pull to change ${p.label}`
 
-function shown(value: number, unit: Schemas['Figure']['unit']) {
-  const { number, unit: sign } = written(value, unit, lengths.unit)
-  return `${number} ${sign}`
-}
+const shown = (value: number, unit: Schemas['Figure']['unit']) => inWords(value, unit, lengths.unit)
 
 function place(event: PointerEvent) {
   const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse())
@@ -79,14 +75,9 @@ function letGo() {
   outline.letGo()
 }
 
-const ARROWS: Record<string, [number, number]> = { ArrowUp: [0, 1], ArrowDown: [0, -1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }
 function key(point: Schemas['StationPoint'], event: KeyboardEvent) {
-  const way = ARROWS[event.key]
-  if (!way || event.altKey) return
-  event.preventDefault()
-  event.stopPropagation()
-  const by = event.shiftKey ? FAR_NUDGE_MM : NUDGE_MM
-  void outline.nudge(point, way[0] * by, way[1] * by)
+  const by = nudged(event)
+  if (by) void outline.nudge(point, ...by)
 }
 
 function drawn(made: Outline) {

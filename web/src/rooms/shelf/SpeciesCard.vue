@@ -1,30 +1,19 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { Schemas } from '@/api/client'
 import { writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
-import FaceDrawing from '@/parts/FaceDrawing.vue'
-import { shadeKey } from '@/parts/facePaths'
+import FaceTile from '@/parts/FaceTile.vue'
 
-const props = defineProps<{ card: Schemas['SpeciesCard']; drawn: Schemas['Drawn']; staged: boolean }>()
+defineProps<{ card: Schemas['SpeciesCard']; drawn: Schemas['Drawn']; staged: boolean }>()
 const emit = defineEmits<{ aside: []; stages: []; begin: [] }>()
 const lengths = useLengths()
-const tints = computed(() => Object.fromEntries([...props.drawn.tints.map((t) => [t.id, t.colour]), ...props.drawn.shades.map((s) => [shadeKey(s.id), s.colour])]))
-const reach = computed(() => props.drawn.face.radiusMm * 1.12)
 </script>
 
 <template>
   <li>
     <RouterLink :to="`/plate/${card.id}`" class="block hover:[&_h2]:underline">
-      <svg
-        class="aspect-square w-full border border-line bg-sheet"
-        :viewBox="`${-reach} ${-reach} ${2 * reach} ${2 * reach}`"
-        role="img"
-        :aria-label="`Face of ${card.name}`"
-      >
-        <FaceDrawing :face="drawn.face" :tints="tints" :hairline="reach / 220" />
-      </svg>
+      <FaceTile class="w-full" :drawn="drawn" :name="card.name" :lines="220" />
       <h2 class="mt-2 text-head">{{ card.name }}</h2>
     </RouterLink>
     <p class="text-quiet">

@@ -4,8 +4,7 @@ import { RouterLink, useRouter } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import { writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
-import FaceDrawing from '@/parts/FaceDrawing.vue'
-import { shadeKey } from '@/parts/facePaths'
+import FaceTile from '@/parts/FaceTile.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 
 /** The stages of opening of one species at one scale: by rule, or as the studio changed them. */
@@ -20,7 +19,6 @@ const stages = useQuery({
   queryFn: () => answered(api.GET('/api/species/{id}/stages', { params: { path: { id: props.id } } })),
 })
 const reach = (all: Stage[]) => 1.06 * Math.max(...all.map((s) => s.face.radiusMm))
-const tints = (stage: Stage) => Object.fromEntries([...stage.tints.map((t) => [t.id, t.colour]), ...stage.shades.map((s) => [shadeKey(s.id), s.colour])])
 const isFull = (stage: Stage) => stage.stage === 'full'
 
 const own = useMutation({
@@ -42,9 +40,7 @@ const byRule = useMutation({
     <ProblemNote v-if="stages.error.value ?? own.error.value ?? byRule.error.value" :error="stages.error.value ?? own.error.value ?? byRule.error.value" />
     <ul v-if="stages.data.value" class="mt-1 grid grid-cols-3 gap-6">
       <li v-for="stage in stages.data.value" :key="stage.stage" class="flex gap-3" :data-stage="stage.stage">
-        <svg class="aspect-square w-36 shrink-0 border border-line bg-sheet" :viewBox="`${-reach(stages.data.value)} ${-reach(stages.data.value)} ${2 * reach(stages.data.value)} ${2 * reach(stages.data.value)}`" role="img" :aria-label="`Face of ${stage.name}`">
-          <FaceDrawing :face="stage.face" :tints="tints(stage)" :hairline="reach(stages.data.value) / 140" />
-        </svg>
+        <FaceTile class="w-36 shrink-0" :drawn="stage" :name="stage.name" :lines="140" :reach-mm="reach(stages.data.value)" />
         <div class="min-w-0">
           <h3 class="text-lead">{{ stage.label }}</h3>
           <p class="text-quiet">

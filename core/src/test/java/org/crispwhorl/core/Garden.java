@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Dip;
 import org.crispwhorl.core.colour.How;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.colour.Zone;
@@ -231,20 +232,29 @@ public final class Garden {
     /** So many passes of dust on firm paste, and of paint at a stage. */
     public static Colouring passes(int dust, int paint, Stage at) {
         List<Pass> all = new ArrayList<>(Colouring.dust(dust).passes());
-        Pass wash = new Pass(
-                How.WASHED,
-                List.of(),
-                Carrier.SPIRIT,
-                1,
-                Pass.PieceSide.BOTH,
-                Zone.ALL,
-                0,
-                0,
-                1,
-                Pass.GoesOn.PIECE,
-                at,
-                true);
+        Pass wash = pass(Zone.ALL, 0, 0, 1)
+                .withHow(How.WASHED)
+                .withCarrier(Carrier.SPIRIT)
+                .withLetDown(1)
+                .withAt(at);
         all.addAll(Collections.nCopies(paint, wash));
         return new Colouring(all);
+    }
+
+    /** A pass of dust on both sides of firm pieces, brushed off. */
+    public static Pass pass(Zone zone, double reachMm, double fadeMm, double strength, Dip... dips) {
+        return new Pass(
+                How.DUSTED,
+                List.of(dips),
+                Carrier.NOTHING,
+                0,
+                Pass.PieceSide.BOTH,
+                zone,
+                reachMm,
+                fadeMm,
+                strength,
+                Pass.GoesOn.PIECE,
+                Stage.FIRM,
+                true);
     }
 }

@@ -6,29 +6,17 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import java.util.Random;
+import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.MixingLaw;
-import org.crispwhorl.core.paste.Stage;
 import org.testng.annotations.Test;
 
 public class TintedTest {
     private static final Outline PETAL = Outline.of(40, 30, 0.62, 0.2, 2);
     private static final double[] PALE = MixingLaw.linear("#f0d8d0");
 
-    static Pass pass(Zone zone, double reach, double fade, double strength, Dip... dips) {
-        return new Pass(
-                How.DUSTED,
-                List.of(dips),
-                Carrier.NOTHING,
-                0,
-                Pass.PieceSide.FACE,
-                zone,
-                reach,
-                fade,
-                strength,
-                Pass.GoesOn.PIECE,
-                Stage.FIRM,
-                true);
+    private static Pass pass(Zone zone, double reach, double fade, double strength, Dip... dips) {
+        return Garden.pass(zone, reach, fade, strength, dips).withSide(Pass.PieceSide.FACE);
     }
 
     private static Tinted tinted(Pass... passes) {
@@ -118,33 +106,9 @@ public class TintedTest {
     public void cornflourMakesItPalerAndALiquidThinner() {
         Dip plum = Dip.dust("plum", "#5a2040");
         Pass neat = pass(Zone.ALL, 0, 0, 0.5, plum);
-        Pass floured = new Pass(
-                How.DUSTED,
-                List.of(plum),
-                Carrier.CORNFLOUR,
-                3,
-                Pass.PieceSide.FACE,
-                Zone.ALL,
-                0,
-                0,
-                0.5,
-                Pass.GoesOn.PIECE,
-                Stage.FIRM,
-                true);
+        Pass floured = neat.withCarrier(Carrier.CORNFLOUR).withLetDown(3);
         assertTrue(MixingLaw.linear(Mixture.swatch(floured))[0] > MixingLaw.linear(Mixture.swatch(neat))[0] + 0.1);
-        Pass thin = new Pass(
-                How.WASHED,
-                List.of(plum),
-                Carrier.SPIRIT,
-                3,
-                Pass.PieceSide.FACE,
-                Zone.ALL,
-                0,
-                0,
-                0.5,
-                Pass.GoesOn.PIECE,
-                Stage.DRY,
-                true);
+        Pass thin = neat.withHow(How.WASHED).withCarrier(Carrier.SPIRIT).withLetDown(3);
         assertEquals(Mixture.swatch(thin), Mixture.swatch(neat));
         assertEquals(
                 tinted(thin).at(PALE, 20, 0, Pass.PieceSide.FACE)[1],
@@ -188,5 +152,29 @@ public class TintedTest {
             }
             assertTrue(least < 0.05 && most > 0.95 && most <= 1, how + " " + least + " to " + most);
         }
+    }
+
+    @Test
+    public void whatIsNoFlatPieceIsColouredAllOverWhateverItsZone() {
+        double[] base = MixingLaw.linear("#ffffff");
+        Dip plum = Dip.dust("plum", "#5a2040");
+        double[] all = Tinted.allOver(new Colouring(List.of(pass(Zone.ALL, 0, 0, 0.5, plum))), base);
+        for (Zone zone : Zone.values()) {
+            Colouring colouring = new Colouring(List.of(pass(zone, 2, 2, 0.5, plum)));
+            assertEquals(Tinted.allOver(colouring, base), all, 1e-12);
+            assertEquals(
+                    Tinted.usesAllOver(colouring, 1000).get(0).milligrams(),
+                    1000 * 0.5 * How.DUSTED.gramsPerM2() / 1000,
+                    1e-9);
+        }
+    }
+
+    @Test
+    public void aPassIsStrengthenedNoFurtherThanInFull() {
+        Pass half = pass(Zone.ALL, 0, 0, 0.5);
+        assertEquals(half.strengthened(1.7).strength(), 1, 0);
+        assertEquals(half.strengthened(-1).strength(), 0, 0);
+        assertEquals(half.reaching(900, -3).reachMm(), 200, 0);
+        assertEquals(half.reaching(900, -3).fadeMm(), 0, 0);
     }
 }

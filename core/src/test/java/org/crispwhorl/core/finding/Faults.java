@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
-import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Dip;
 import org.crispwhorl.core.colour.How;
@@ -293,19 +292,10 @@ final class Faults {
     }
 
     private static Pass edge(How how, String swatch, double strength, boolean brushedOff) {
-        return new Pass(
-                how,
-                List.of(Dip.dust("dark", swatch)),
-                Carrier.NOTHING,
-                0,
-                Pass.PieceSide.BOTH,
-                Zone.EDGE,
-                4,
-                6,
-                strength,
-                Pass.GoesOn.PIECE,
-                Stage.DRY,
-                brushedOff);
+        return Garden.pass(Zone.EDGE, 4, 6, strength, Dip.dust("dark", swatch))
+                .withHow(how)
+                .withAt(Stage.DRY)
+                .withBrushedOff(brushedOff);
     }
 
     /** Petals of the rose's finished size, pressed from a ball. */

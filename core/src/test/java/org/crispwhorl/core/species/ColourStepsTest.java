@@ -5,47 +5,21 @@ import static org.testng.Assert.assertThrows;
 
 import java.util.List;
 import org.crispwhorl.core.Garden;
-import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Dip;
-import org.crispwhorl.core.colour.How;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.colour.Zone;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.paste.Shade;
-import org.crispwhorl.core.paste.Stage;
 import org.testng.annotations.Test;
 
 public class ColourStepsTest {
     private static Pass edge(double reach, double strength) {
-        return new Pass(
-                How.DUSTED,
-                List.of(Dip.dust("plum", "#5a2040")),
-                Carrier.NOTHING,
-                0,
-                Pass.PieceSide.BOTH,
-                Zone.EDGE,
-                reach,
-                4,
-                strength,
-                Pass.GoesOn.PIECE,
-                Stage.FIRM,
-                true);
+        return Garden.pass(Zone.EDGE, reach, 4, strength, Dip.dust("plum", "#5a2040"));
     }
 
-    private static final Pass FOOT = new Pass(
-            How.DUSTED,
-            List.of(Dip.dust("moss", "#35562c")),
-            Carrier.NOTHING,
-            0,
-            Pass.PieceSide.FACE,
-            Zone.FOOT,
-            3,
-            3,
-            0.4,
-            Pass.GoesOn.PIECE,
-            Stage.FIRM,
-            true);
+    private static final Pass FOOT =
+            Garden.pass(Zone.FOOT, 3, 3, 0.4, Dip.dust("moss", "#35562c")).withSide(Pass.PieceSide.FACE);
 
     private static Species rings(Pass inner, Pass... outer) {
         Part[] parts = {
