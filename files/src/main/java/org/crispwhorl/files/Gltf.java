@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.drawing.Mesh;
+import org.crispwhorl.core.paste.MixingLaw;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -86,9 +87,8 @@ public final class Gltf {
                 .put("metallicFactor", 0)
                 .put("roughnessFactor", 0.85);
         ArrayNode factor = looks.putArray("baseColorFactor");
-        for (int k = 0; k < 3; k++) {
-            double code = Integer.parseInt(colour.substring(1 + 2 * k, 3 + 2 * k), 16) / 255.0;
-            factor.add(code <= 0.04045 ? code / 12.92 : Math.pow((code + 0.055) / 1.055, 2.4));
+        for (double reflectance : MixingLaw.linear(colour)) {
+            factor.add(reflectance);
         }
         factor.add(1);
     }

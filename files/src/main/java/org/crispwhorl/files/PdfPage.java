@@ -69,7 +69,7 @@ final class PdfPage implements SheetPage {
 
     @Override
     public void colours(Drawing.ColourGrid grid) throws IOException {
-        PDImageXObject picture = LosslessFactory.createFromImage(canvas.document(), SvgPage.picture(grid));
+        PDImageXObject picture = LosslessFactory.createFromImage(canvas.document(), SheetPage.picture(grid));
         picture.setInterpolate(true);
         double wide = grid.columns() * grid.cellMm();
         double high = grid.rows() * grid.cellMm();

@@ -1,5 +1,6 @@
 package org.crispwhorl.files;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import org.crispwhorl.core.drawing.Drawing;
 
@@ -44,4 +45,15 @@ interface SheetPage {
 
     /** One line, its base line at y. */
     void text(String text, double x, double y, double highMm, boolean strong, String colour) throws IOException;
+
+    /** Colours in cells as a picture of as many pixels. */
+    static BufferedImage picture(Drawing.ColourGrid grid) {
+        BufferedImage picture = new BufferedImage(grid.columns(), grid.rows(), BufferedImage.TYPE_INT_RGB);
+        byte[] rgb = grid.rgb();
+        for (int i = 0; i < grid.columns() * grid.rows(); i++) {
+            int code = (rgb[3 * i] & 0xff) << 16 | (rgb[3 * i + 1] & 0xff) << 8 | rgb[3 * i + 2] & 0xff;
+            picture.setRGB(i % grid.columns(), i / grid.columns(), code);
+        }
+        return picture;
+    }
 }

@@ -40,8 +40,44 @@ public final class SpeciesSheet {
     private static final double MOST_DRAWN = 165;
     private static final double HEAD = 19;
     private static final double UNDER = 40;
+    /** How broad outlines are drawn, mm. */
     private static final double LINE = 0.22;
+
+    /** From one part to the next, mm, and from its base line up to the rule over it. */
     private static final double ROW = 6.4;
+
+    private static final double RULE = 4.6;
+
+    /** Where the columns of the parts begin, mm from the margin: what they are, what they look like, their passes. */
+    private static final double SIZES_AT = 42;
+
+    private static final double WORN_AT = 104;
+    private static final double PASSES_AT = 124;
+
+    /** Heights of type, mm. */
+    private static final double TITLE = 9;
+
+    private static final double UNDER_TITLE = 3.6;
+    private static final double NAMES = 3.4;
+    private static final double TEXT = 3.2;
+    private static final double NOTES = 3;
+
+    /** Room kept free in the frame of the drawing: at its sides, above, and in all from top to foot, mm. */
+    private static final double AT_SIDES = 6;
+
+    private static final double ABOVE = 5;
+    private static final double IN_ALL = 14;
+
+    /** So much of the flower's radius is shown round it in the face and beside its axis in the section, for what stands behind. */
+    private static final double ROUND_FACE = 1.15;
+
+    private static final double BESIDE_AXIS = 1.1;
+
+    /** Side of a swatch, mm, how far it stands above its base line, and from one to the next. */
+    private static final double SWATCH = 5;
+
+    private static final double SWATCH_UP = 4;
+    private static final double SWATCH_STEP = 6;
 
     private final Assessment a;
     private final Species species;
@@ -98,14 +134,14 @@ public final class SpeciesSheet {
 
     private void draw(SheetPage page) throws IOException {
         double wide = paper.widthMm() - 2 * MARGIN;
-        page.text(species.name(), MARGIN, MARGIN + 8, 9, true, INK);
+        page.text(species.name(), MARGIN, MARGIN + 8, TITLE, true, INK);
         page.text(
                 Unit.MM.write(a.form().faceMm()) + " across, "
                         + Unit.MM.write(a.form().heightMm()) + " high, "
                         + species.petaled().stream().mapToInt(Part::pieceCount).sum() + " pieces",
                 MARGIN,
                 MARGIN + 14.5,
-                3.6,
+                UNDER_TITLE,
                 false,
                 QUIET);
         double top = MARGIN + HEAD;
@@ -135,17 +171,19 @@ public final class SpeciesSheet {
         double high = drawing.section().highestMm() - lowest;
         double leftMm = leftMm();
         double scale = Math.min(
-                (drawnHigh - 14) / Math.max(2 * reach, high), (wide - 14) / (2 * reach + leftMm + 0.1 * reach));
-        double faceX = MARGIN + wide - 6 - scale * reach;
-        double faceY = top + 5 + (drawnHigh - 14) / 2;
-        double axis = MARGIN + 6 + scale * leftMm;
+                (drawnHigh - IN_ALL) / Math.max(2 * reach, high), (wide - IN_ALL) / (2 * reach + leftMm + 0.1 * reach));
+        double faceX = MARGIN + wide - AT_SIDES - scale * reach;
+        double faceY = top + ABOVE + (drawnHigh - IN_ALL) / 2;
+        double axis = MARGIN + AT_SIDES + scale * leftMm;
         double split = (axis + faceX - scale * drawing.face().radiusMm()) / 2;
         page.within(
                 box(split, top, MARGIN + wide, top + drawnHigh),
                 new double[] {0},
                 q -> q.placed(faceX, faceY, scale, 0, p -> face(p, LINE / scale)));
-        double neck =
-                top + 5 + scale * drawing.section().highestMm() + Math.max(0, (drawnHigh - 14 - scale * high) / 2);
+        double neck = top
+                + ABOVE
+                + scale * drawing.section().highestMm()
+                + Math.max(0, (drawnHigh - IN_ALL - scale * high) / 2);
         double foot = (top + drawnHigh - neck) / scale;
         page.within(
                 box(MARGIN, top, axis, top + drawnHigh),
@@ -163,11 +201,11 @@ public final class SpeciesSheet {
 
     /** The farthest that anything of the face lies from its middle, leaves included only where they hardly stick out, mm. */
     private double reach() {
-        return drawing.face().radiusMm() * 1.15;
+        return drawing.face().radiusMm() * ROUND_FACE;
     }
 
     private double leftMm() {
-        return drawing.face().radiusMm() * 1.1;
+        return drawing.face().radiusMm() * BESIDE_AXIS;
     }
 
     private static double bar(double scale) {
@@ -311,8 +349,8 @@ public final class SpeciesSheet {
     private double shades(SheetPage page, double top) throws IOException {
         double x = MARGIN;
         for (Shade shade : species.shades()) {
-            swatch(page, x, top - 4, MixingLaw.colour(shade));
-            page.text(shade.name(), x + 7, top, 3.2, false, INK);
+            swatch(page, x, top - SWATCH_UP, MixingLaw.colour(shade));
+            page.text(shade.name(), x + 7, top, TEXT, false, INK);
             x += 7 + 1.9 * shade.name().length() + 8;
             if (x > paper.widthMm() - MARGIN - 30) {
                 x = MARGIN;
@@ -323,7 +361,7 @@ public final class SpeciesSheet {
     }
 
     private static void swatch(SheetPage page, double x, double y, String colour) throws IOException {
-        page.path(new double[] {x, y, x + 5, y, x + 5, y + 5, x, y + 5}, true, colour, INK, 0.15);
+        page.path(box(x, y, x + SWATCH, y + SWATCH), true, colour, INK, 0.15);
     }
 
     /** One line for each part in build order: what it is, how it is joined, how it looks, what goes on it. */
@@ -332,23 +370,24 @@ public final class SpeciesSheet {
         double foot = paper.heightMm() - MARGIN - 6;
         double row = Math.min(ROW, (foot - top) / Math.max(1, species.parts().size()));
         for (Part part : species.parts()) {
-            page.path(new double[] {MARGIN, y - 4.6, paper.widthMm() - MARGIN, y - 4.6}, false, null, "#c9c5bb", 0.15);
-            page.text(part.name(), MARGIN, y, 3.4, true, INK);
-            page.text(part.inShort(), MARGIN + 42, y, 3.2, false, INK);
-            double x = MARGIN + 104;
+            page.path(
+                    new double[] {MARGIN, y - RULE, paper.widthMm() - MARGIN, y - RULE}, false, null, "#c9c5bb", 0.15);
+            page.text(part.name(), MARGIN, y, NAMES, true, INK);
+            page.text(part.inShort(), MARGIN + SIZES_AT, y, TEXT, false, INK);
+            double x = MARGIN + WORN_AT;
             if (part.shadeId().isPresent()) {
                 Worn worn = Coloured.worn(a, part).orElseThrow();
                 for (String colour : List.of(worn.foot(), worn.middle(), worn.edge())) {
-                    swatch(page, x, y - 4, colour);
-                    x += 5;
+                    swatch(page, x, y - SWATCH_UP, colour);
+                    x += SWATCH;
                 }
             }
             List<Pass> passes = part.colouring().map(c -> c.passes()).orElse(List.of());
-            x = MARGIN + 124;
+            x = MARGIN + PASSES_AT;
             for (Pass pass : passes) {
                 if (!pass.colours().isEmpty()) {
-                    swatch(page, x, y - 4, Mixture.swatch(pass));
-                    x += 6;
+                    swatch(page, x, y - SWATCH_UP, Mixture.swatch(pass));
+                    x += SWATCH_STEP;
                 }
             }
             if (!passes.isEmpty()) {

@@ -1,6 +1,5 @@
 package org.crispwhorl.files;
 
-import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Base64;
@@ -57,7 +56,7 @@ final class SvgPage implements SheetPage {
     @Override
     public void colours(Drawing.ColourGrid grid) throws IOException {
         ByteArrayOutputStream png = new ByteArrayOutputStream();
-        ImageIO.write(picture(grid), "png", png);
+        ImageIO.write(SheetPage.picture(grid), "png", png);
         svg.append("<image x=\"")
                 .append(number(grid.leftMm()))
                 .append("\" y=\"")
@@ -69,17 +68,6 @@ final class SvgPage implements SheetPage {
                 .append("\" preserveAspectRatio=\"none\" href=\"data:image/png;base64,")
                 .append(Base64.getEncoder().encodeToString(png.toByteArray()))
                 .append("\"/>\n");
-    }
-
-    /** Colours in cells as a picture of as many pixels. */
-    static BufferedImage picture(Drawing.ColourGrid grid) {
-        BufferedImage picture = new BufferedImage(grid.columns(), grid.rows(), BufferedImage.TYPE_INT_RGB);
-        byte[] rgb = grid.rgb();
-        for (int i = 0; i < grid.columns() * grid.rows(); i++) {
-            int code = (rgb[3 * i] & 0xff) << 16 | (rgb[3 * i + 1] & 0xff) << 8 | rgb[3 * i + 2] & 0xff;
-            picture.setRGB(i % grid.columns(), i / grid.columns(), code);
-        }
-        return picture;
     }
 
     @Override
