@@ -131,9 +131,9 @@ function letGo() {
   colours.letGo()
 }
 
-function key(handle: { fade: boolean; at: Schemas['Handle'] }, event: KeyboardEvent) {
+function key(handle: { fade: boolean }, event: KeyboardEvent) {
   const by = nudged(event)
-  if (by) void colours.nudge(chosen.value, handle.fade, { acrossMm: handle.at.acrossMm + by[0], alongMm: handle.at.alongMm + by[1] })
+  if (by) void colours.nudge(chosen.value, handle.fade, ...by)
 }
 </script>
 
@@ -178,6 +178,7 @@ function key(handle: { fade: boolean; at: Schemas['Handle'] }, event: KeyboardEv
             tabindex="0"
             role="button"
             :aria-label="`pull the ${handle.label} of this pass`"
+            :aria-pressed="pulling?.fade === handle.fade"
             :data-handle="handle.label"
             @pointerdown.prevent="press(handle, $event)"
             @keydown="key(handle, $event)"

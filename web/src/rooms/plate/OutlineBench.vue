@@ -77,7 +77,7 @@ function letGo() {
 
 function key(point: Schemas['StationPoint'], event: KeyboardEvent) {
   const by = nudged(event)
-  if (by) void outline.nudge(point, ...by)
+  if (by) void outline.nudge(point.id, ...by)
 }
 
 function drawn(made: Outline) {

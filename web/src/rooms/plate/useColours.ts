@@ -37,13 +37,15 @@ export function useColours(species: () => SpeciesDocument, partId: () => string 
     { immediate: true },
   )
 
-  const take = (pass: number, fade: boolean) => pull.take({ from: species(), partId: partId()!, pass, fade })
+  const held = (pass: number, fade: boolean): Held => ({ from: species(), partId: partId()!, pass, fade })
 
-  /** A pull by the keyboard: kept at once. */
-  async function nudge(pass: number, fade: boolean, to: Schemas['Handle']) {
-    const done = await see(species(), partId()!, { pass, fade, to })
-    if (done) put(done.colour)
-  }
+  /** A pull by the keyboard, from where its handle is. */
+  const nudge = (pass: number, fade: boolean, across: number, along: number) =>
+    pull.nudge(() => {
+      const laid = seen.value?.piece.passes[pass]
+      const at = fade ? laid?.fade : laid?.reach
+      return at && { grip: held(pass, fade), x: at.acrossMm + across, y: at.alongMm + along }
+    })
 
-  return { seen, fault, pulling: pull.grip, take, pullTo: pull.pullTo, letGo: pull.letGo, nudge }
+  return { seen, fault, pulling: pull.grip, take: (pass: number, fade: boolean) => pull.take(held(pass, fade)), pullTo: pull.pullTo, letGo: pull.letGo, nudge }
 }

@@ -36,12 +36,12 @@ export function useOutline(part: () => Part | undefined, put: (outline: Outline)
     if (view.value) pull.take({ from: view.value.outline, point })
   }
 
-  /** A pull by the keyboard: kept at once. */
-  async function nudge(point: Point, dx: number, dy: number) {
-    if (!view.value) return
-    const done = await pulled(view.value.outline, point, point.acrossMm + dx, point.alongMm + dy)
-    if (done) put(done.outline)
-  }
+  /** A pull by the keyboard, from where the point is. */
+  const nudge = (id: string, across: number, along: number) =>
+    pull.nudge(() => {
+      const point = view.value?.points.find((p) => p.id === id)
+      return point && { grip: { from: view.value!.outline, point }, x: point.acrossMm + across, y: point.alongMm + along }
+    })
 
   async function change(call: (outline: Outline) => Promise<OutlineView>) {
     if (!view.value) return

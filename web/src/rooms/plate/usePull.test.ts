@@ -65,6 +65,38 @@ describe('a pull', () => {
     await pull.pullTo(1, 1)
     expect(asked).toEqual([1])
   })
+
+  it('by a key waits for what was let go before, and starts from there', async () => {
+    const slow = later<void>()
+    let at = 0
+    const kept: number[] = []
+    const pull = usePull<string>(
+      async (_, x) => {
+        if (x === 4) await slow.promise
+        at = x
+      },
+      () => kept.push(at),
+    )
+    const byOne = () => ({ grip: 'tip', x: at + 1, y: 0 })
+    pull.take('tip')
+    void pull.pullTo(4, 0)
+    pull.letGo()
+    const nudges = [pull.nudge(byOne), pull.nudge(byOne)]
+    await settled()
+    expect(kept).toEqual([])
+    slow.keep()
+    await Promise.all(nudges)
+    expect(kept).toEqual([4, 5, 6])
+  })
+
+  it('by a key does nothing while a finger holds something', async () => {
+    const hold = vi.fn()
+    const pull = usePull<string>(() => Promise.resolve(), vi.fn())
+    pull.take('tip')
+    await pull.nudge(hold)
+    expect(hold).not.toHaveBeenCalled()
+    expect(pull.grip.value).toBe('tip')
+  })
 })
 
 describe('an answer', () => {

@@ -1,4 +1,4 @@
-import { onScopeDispose, shallowRef } from 'vue'
+import { nextTick, onScopeDispose, shallowRef } from 'vue'
 
 /** What the core answered last; an answer that a later question has overtaken is not shown, and what is refused leaves it as it was. */
 export function useAnswer<View>() {
@@ -25,15 +25,23 @@ export function useAnswer<View>() {
   return { view, fault, show }
 }
 
+/** Something taken hold of, and where it is, mm. */
+export interface Hold<Grip> {
+  grip: Grip
+  x: number
+  y: number
+}
+
 /**
  * Something that is pulled by hand: asked of the core one place at a time, the last that the finger was at always, and kept where it
- * is let go.
+ * is let go. Nudges by a key wait for each other and for what was let go before, so that none of them is lost.
  */
 export function usePull<Grip>(ask: (grip: Grip, x: number, y: number) => Promise<unknown>, keep: () => void) {
   const grip = shallowRef<Grip>()
   let busy = false
   let released = false
   let next: { x: number; y: number } | undefined
+  let rest: Promise<unknown> = Promise.resolve()
 
   function take(taken: Grip) {
     released = false
@@ -41,9 +49,13 @@ export function usePull<Grip>(ask: (grip: Grip, x: number, y: number) => Promise
     grip.value = taken
   }
 
-  async function pullTo(x: number, y: number) {
+  function pullTo(x: number, y: number) {
     next = { x, y }
-    if (busy) return
+    if (!busy) rest = follow()
+    return rest
+  }
+
+  async function follow() {
     busy = true
     while (next && grip.value !== undefined) {
       const to: { x: number; y: number } = next
@@ -61,11 +73,29 @@ export function usePull<Grip>(ask: (grip: Grip, x: number, y: number) => Promise
   }
 
   function end() {
+    released = false
     grip.value = undefined
     keep()
   }
 
-  return { grip, take, pullTo, letGo }
+  let line: Promise<unknown> = rest
+
+  /** Pulls by a key, from where it is once all before is kept; nothing while a finger holds something. */
+  function nudge(hold: () => Hold<Grip> | undefined) {
+    line = line.then(async () => {
+      await rest
+      await nextTick()
+      const held = grip.value === undefined ? hold() : undefined
+      if (!held) return
+      take(held.grip)
+      const done = pullTo(held.x, held.y)
+      letGo()
+      await done
+    })
+    return line
+  }
+
+  return { grip, take, pullTo, letGo, nudge }
 }
 
 const ARROWS: Record<string, [number, number]> = { ArrowUp: [0, 1], ArrowDown: [0, -1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }

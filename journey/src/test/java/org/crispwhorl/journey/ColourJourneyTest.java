@@ -132,15 +132,20 @@ public class ColourJourneyTest extends Journey {
         page.mouse().up();
         until("it reaches farther", () -> Double.parseDouble(field.inputValue()) > before + 2);
         until("it is drawn so", () -> !face().equals(drawn));
-        waitKept(page);
+        waitLetGo(reach);
         double pulled = Double.parseDouble(field.inputValue());
         reach.focus();
         page.keyboard().press("Shift+ArrowUp");
         until("it reaches less far", () -> Double.parseDouble(field.inputValue()) < pulled - 1);
-        waitKept(page);
+        waitLetGo(reach);
         page.keyboard().press("z");
         page.keyboard().press("z");
         until("both are undone", () -> Double.parseDouble(field.inputValue()) == before);
+    }
+
+    private void waitLetGo(Locator handle) {
+        assertThat(handle).hasAttribute("aria-pressed", "false");
+        waitKept(page);
     }
 
     @Test
