@@ -22,7 +22,8 @@ public class KindsTest {
             "(Heart|Whorl|Calyx|Leaf|Petaled|ShadedPart|Stamens|FineStamens|Pistil|Roll|Bead"
                     + "|Tendril|StemWrap|Heads|Making|FromBall|Sheet|OnePiece|Pressed|Weighed|Pulled|Tape|HollowedCone|HeartForm|Cone|Ball"
                     + "|Teardrop|Dome|Disc|Cluster|CoveredBall|CappedHalfBall|SliverCone|WoundFringe|Attachment|Wired|Glued"
-                    + "|Threaded|RollForm|Strip|PetalFan)";
+                    + "|Threaded|RollForm|Strip|PetalFan|FoldedDisc|TexturedHead|BoughtCore|Pearls|BareStem|ByHand|BrimmedCone"
+                    + "|Supports)";
 
     private static final Pattern ASKS =
             Pattern.compile("instanceof (?:[A-Z]\\w+\\.)?" + KINDS + "\\b|\\ball\\((?:[A-Z]\\w+\\.)?" + KINDS

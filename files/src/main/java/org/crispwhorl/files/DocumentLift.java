@@ -133,9 +133,8 @@ final class DocumentLift {
             if (part.get("colour") instanceof ObjectNode colour) {
                 passes(colour);
             }
-            if (part instanceof ObjectNode fine
-                    && part.path(CraftJson.KIND).asString("").equals("fine-stamens")) {
-                fine.put("spreadDeg", 360);
+            if (part instanceof ObjectNode one) {
+                asItWas(one);
             }
             if (part.get("from") instanceof ObjectNode from && part instanceof ObjectNode roll) {
                 straight(roll, from);
@@ -147,7 +146,7 @@ final class DocumentLift {
                     making.put("petalsInCut", 0).putArray("lobes");
                 }
                 if (pieces.get("veiner") instanceof ObjectNode veiner) {
-                    veiner.put("when", "rolled");
+                    veiner.put("when", "rolled").put("depthMm", 0.2);
                 }
                 double glued = attachment.path("upTo").asDouble(0);
                 boolean wired = attachment.path(CraftJson.KIND).asString("").equals("wired");
@@ -168,6 +167,20 @@ final class DocumentLift {
             }
         }
         return document;
+    }
+
+    /** What version 5 knew one way of alone. */
+    private static void asItWas(ObjectNode part) {
+        switch (part.path(CraftJson.KIND).asString("")) {
+            case "fine-stamens" -> part.put("spreadDeg", 360);
+            case "heads" -> part.put("order", "graded");
+            case "heart" -> part.put("nodDeg", 0);
+            case "leaf" -> part.put("perNode", 3);
+            case "stamens" -> part.putObject("held").put(CraftJson.KIND, "taped-in");
+            case "stem-wrap" -> part.put("fromMm", 0);
+            case "tendril" -> part.put("of", "wire");
+            default -> {}
+        }
     }
 
     /** Version 5 knew rolls with a straight rim alone, that were left as they were rolled. */

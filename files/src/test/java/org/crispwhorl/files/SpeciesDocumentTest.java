@@ -17,7 +17,11 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.BareStem;
 import org.crispwhorl.core.species.Bead;
+import org.crispwhorl.core.species.BoughtCore;
+import org.crispwhorl.core.species.BrimmedCone;
+import org.crispwhorl.core.species.ByHand;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.CappedHalfBall;
 import org.crispwhorl.core.species.Carried;
@@ -41,16 +45,21 @@ import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Pearls;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Pistil;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Ridges;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.SliverCone;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.StemWrap;
+import org.crispwhorl.core.species.Supports;
 import org.crispwhorl.core.species.Tendril;
+import org.crispwhorl.core.species.Texture;
+import org.crispwhorl.core.species.TexturedHead;
 import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.species.Whorl;
@@ -82,9 +91,29 @@ public class SpeciesDocumentTest {
                 attachment,
                 lying,
                 Joining.of(Joining.As.PART_DRY, Joining.Onto.HOLDS),
+                Optional.of(new Ridges(Ridges.RidgeMade.PINCHED, 3, 0.8, 1.5)),
                 Optional.of(new Carried("pale", 9, 7, 0.6)),
                 Optional.of(new Lining("pale", 0.4)),
                 Optional.of(Choices.NONE.withBoard(Optional.of(Ways.Board.CORNFLOUR))));
+    }
+
+    private static Stamens held(String id, Stamens.Hold how) {
+        return new Stamens(
+                id,
+                id,
+                "pink",
+                30,
+                Stamens.Use.SINGLE,
+                0.3,
+                1.2,
+                12,
+                7,
+                3,
+                Stamens.Stand.ONE_SIDE,
+                2,
+                how,
+                4,
+                Colouring.NONE);
     }
 
     private static Species withHeart(HeartForm form) {
@@ -111,6 +140,11 @@ public class SpeciesDocumentTest {
                         2,
                         4,
                         colour),
+                held("pushed", new Stamens.Hold.PushedIn(5)),
+                held("glued", new Stamens.Hold.GluedIn()),
+                held("wires", new Stamens.Hold.OnWires(30, 60)),
+                new Supports("supports", "supports", Supports.SupportKind.PAPER, 6),
+                new Roll("disc", "disc", "pink", new RollForm.FoldedDisc(60, 0.5), 1, 0.5, 2, colour),
                 new Whorl(
                         "ring",
                         "=SUM(A1)",
@@ -176,19 +210,25 @@ public class SpeciesDocumentTest {
                 new HeartForm.Ball(8),
                 new HeartForm.Cone(12, 14),
                 new HeartForm.Teardrop(8, 12.5),
-                new Dome(14, 5, Dome.Texture.SNIPPED),
+                new Dome(14, 5, Texture.SNIPPED),
                 new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.POLLEN),
                 new Cluster(12, 3.5),
                 new CoveredBall(20, 1.5),
                 new CappedHalfBall(20, 1.5),
                 new SliverCone(8, 14, 3, 16, 8, 1),
-                new WoundFringe(100, 12, 8, 0.8));
+                new WoundFringe(100, 12, 8, 0.8),
+                new TexturedHead(18, 18, Texture.TWEEZED, Texture.MESH, 0.4),
+                new BoughtCore(BoughtCore.CoreShape.EGG, 18, 26, 1),
+                new Pearls(3, 5, Pearls.PearlKind.SUGAR),
+                new BareStem(BareStem.StemKind.SKEWER, 3, 12));
         List<Making> makings = List.of(
                 new OnePiece(thinning, 4, OnePiece.Division.SPLIT),
                 new FromBall.Pressed(12),
                 new FromBall.Weighed(0.85),
                 new FromBall.Pulled(2, 0.5),
                 new HollowedCone(0.8, 6, 4),
+                new BrimmedCone(thinning, 5, 12, true),
+                new ByHand(thinning, ByHand.Guide.TEMPLATE),
                 new Making.Tape(12));
         return Stream.concat(
                         forms.stream().map(SpeciesDocumentTest::withHeart),
@@ -245,23 +285,23 @@ public class SpeciesDocumentTest {
     @Test
     public void whatIsLeftOutIsNotWritten() {
         ObjectNode document = SpeciesDocument.write(withHeart(new HeartForm.Ball(8)));
-        assertTrue(document.at("/parts/2/pieces").has("former"));
-        assertFalse(document.at("/parts/3/pieces").has("former"));
+        assertTrue(document.at("/parts/7/pieces").has("former"));
+        assertFalse(document.at("/parts/8/pieces").has("former"));
     }
 
     /** Where a fault is put in, what is put there, the pointer of the fault, a word of what was expected. */
     @DataProvider
     public Object[][] faults() {
         return new Object[][] {
-            {"/parts/2/pieces", "count", "0", "/parts/2/pieces/count", "at least 1"},
-            {"/parts/2/pieces", "count", "121", "/parts/2/pieces/count", "at most 120"},
-            {"/parts/2/pieces", "count", "2.5", "/parts/2/pieces/count", "integer"},
-            {"/parts/2/pieces/outline", "tip", "\"round\"", "/parts/2/pieces/outline/tip", "number"},
-            {"/parts/2/pieces/outline", "petals", "3", "/parts/2/pieces/outline/petals", "no field of that name"},
-            {"/parts/2", "kind", "\"petal\"", "/parts/2/kind", "whorl"},
-            {"/parts/2/pieces", "overlap", "\"sideways\"", "/parts/2/pieces/overlap", "tucked"},
-            {"/parts/2", "shade", "\"blue\"", "/parts/2/shade", "pink"},
-            {"/parts/3", "id", "\"ring\"", "/parts/3/id", "no other part"},
+            {"/parts/7/pieces", "count", "0", "/parts/7/pieces/count", "at least 1"},
+            {"/parts/7/pieces", "count", "121", "/parts/7/pieces/count", "at most 120"},
+            {"/parts/7/pieces", "count", "2.5", "/parts/7/pieces/count", "integer"},
+            {"/parts/7/pieces/outline", "tip", "\"round\"", "/parts/7/pieces/outline/tip", "number"},
+            {"/parts/7/pieces/outline", "petals", "3", "/parts/7/pieces/outline/petals", "no field of that name"},
+            {"/parts/7", "kind", "\"petal\"", "/parts/7/kind", "whorl"},
+            {"/parts/7/pieces", "overlap", "\"sideways\"", "/parts/7/pieces/overlap", "tucked"},
+            {"/parts/7", "shade", "\"blue\"", "/parts/7/shade", "pink"},
+            {"/parts/8", "id", "\"ring\"", "/parts/8/id", "no other part"},
             {"/parts/0/form", "kind", "\"cube\"", "/parts/0/form/kind", "cone"},
             {"/shades/0", "master", "\"pink\"", "/shades/0/master", "#"},
             {"/shades/0", "share", "-0.1", "/shades/0/share", "at least 0"},
@@ -271,10 +311,10 @@ public class SpeciesDocumentTest {
             {"", "version", "\"2\"", "/version", "whole number"},
             {"", "format", "\"drawing\"", "/format", "crisp-whorl/species"},
             {
-                "/parts/2/pieces/making/thinning",
+                "/parts/7/pieces/making/thinning",
                 "finishedMm",
                 "3",
-                "/parts/2/pieces/making/thinning/finishedMm",
+                "/parts/7/pieces/making/thinning/finishedMm",
                 "at most the rolled"
             }
         };
@@ -296,15 +336,15 @@ public class SpeciesDocumentTest {
     @Test
     public void aMissingFieldIsNamed() {
         ObjectNode document = SpeciesDocument.write(withHeart(new HeartForm.Ball(8)));
-        ((ObjectNode) document.at("/parts/2/pieces")).remove("making");
+        ((ObjectNode) document.at("/parts/7/pieces")).remove("making");
         DocumentFault fault = expectThrows(DocumentFault.class, () -> SpeciesDocument.read(document));
-        assertEquals(fault.faults().get(0), new DocumentFault.Fault("/parts/2/pieces/making", "nothing", "this field"));
+        assertEquals(fault.faults().get(0), new DocumentFault.Fault("/parts/7/pieces/making", "nothing", "this field"));
     }
 
     @Test
     public void severalFaultsAreToldTogether() {
         ObjectNode document = SpeciesDocument.write(withHeart(new HeartForm.Ball(8)));
-        ((ObjectNode) document.at("/parts/2/pieces")).put("count", 400);
+        ((ObjectNode) document.at("/parts/7/pieces")).put("count", 400);
         ((ObjectNode) document.at("/parts/1")).put("strands", 0);
         assertEquals(
                 expectThrows(DocumentFault.class, () -> SpeciesDocument.read(document))

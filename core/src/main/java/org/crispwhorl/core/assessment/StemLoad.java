@@ -89,7 +89,7 @@ public final class StemLoad {
                 });
     }
 
-    /** Heads down a main stem, each at its joint; every stalk's wire is taped into the stem and bears down to its end. */
+    /** Heads down a main stem, each at its joint, that the main wire bears; in a bunch the stalks bear, all down to the foot. */
     private static MainStem ofHeads(Assessment a, Heads heads) {
         double foot = heads.stemMm();
         List<MainStem.Weight> weights = new ArrayList<>();
@@ -99,12 +99,34 @@ public final class StemLoad {
             Assessment one = a.opened().get(heads.openings().indexOf(opening)).head();
             weights.add(new MainStem.Weight(one.headG() + wiresG(one), foot + heads.heightMm(head)));
         }
+        if (heads.wireCuts().isEmpty()) {
+            return new MainStem(weights, List.of(), stalks(a), foot);
+        }
         double top = foot + heads.alongMm();
         return new MainStem(
                 weights,
                 List.of(new MainStem.Run(gPerMm(a, heads.gauge()), top, 0)),
                 List.of(new MainStem.StemWire(a.wireTable().diameterMm(heads.gauge()), -HELD_MM)),
                 foot);
+    }
+
+    /** The wires of the flower itself and of every further head's heart. */
+    private static List<MainStem.StemWire> stalks(Assessment a) {
+        List<MainStem.StemWire> wires = new ArrayList<>();
+        hearts(a, 1, wires);
+        for (Assessment.OpenedHeads opened : a.opened()) {
+            hearts(opened.head(), opened.opening().count(), wires);
+        }
+        return wires;
+    }
+
+    private static void hearts(Assessment a, int heads, List<MainStem.StemWire> wires) {
+        for (Heart heart : a.species().hearts()) {
+            double across = a.wireTable().diameterMm(heart.gauge());
+            for (int i = 0; i < heads * heart.wires(); i++) {
+                wires.add(new MainStem.StemWire(across, -HELD_MM));
+            }
+        }
     }
 
     private static double mainWireG(Assessment a, Heads heads) {

@@ -95,7 +95,7 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
     }
 
     private static ToolFit veiner(Pieces pieces, Veiner wanted, OwnVeiner own, double pasteMm) {
-        double length = pieces.finished().lengthMm();
+        double length = wanted.neededMm(pieces);
         double off = own.lengthMm() / length - 1;
         boolean cuts = own.sides() == Veiner.Sides.BOTH && pasteMm < own.leastMm();
         String end = wanted.laid() == Veiner.Laid.TOWARDS_TIP ? "tip" : "base";
@@ -103,7 +103,7 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
                 ? "would cut through paste of " + Unit.FINE_MM.write(pasteMm)
                 : off < 0
                         ? "too short by " + Unit.MM.write(length - own.lengthMm())
-                        : off > 0.1 ? "lay the piece towards its " + end : "as long as the piece";
+                        : off > 0.1 && wanted.laid().hasEnds() ? "lay the piece towards its " + end : "long enough";
         return new ToolFit("veiner", own.name(), own.count(), !cuts && off >= 0, Math.abs(off), reason);
     }
 

@@ -8,6 +8,7 @@ import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.colour.Tinted;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.PlacedRing;
+import org.crispwhorl.core.form.StemBend;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Lining;
@@ -59,13 +60,29 @@ public final class FlowerSurfaces {
         return draft.isEmpty() ? 0 : draft.made(part.id(), STEM_COLOUR).areaMm2();
     }
 
+    /** The meshes of all parts, those on a stem that is bent where it takes them. */
     private List<Mesh> meshes() {
+        StemBend bend = StemBend.of(form);
+        List<Mesh> straight = straight();
+        if (bend.straight()) {
+            return straight;
+        }
+        return straight.stream()
+                .map(mesh ->
+                        form.species().part(mesh.partId()).filter(Part::inHead).isPresent()
+                                ? mesh
+                                : mesh.moved(bend::bent))
+                .toList();
+    }
+
+    private List<Mesh> straight() {
         List<Mesh> meshes = new ArrayList<>();
         Species species = form.species();
         for (PlacedRing ring : form.rings()) {
             MeshDraft draft = new MeshDraft();
             pieces(draft, ring);
             add(meshes, draft, ring.part().id(), colour(ring.part().shade()));
+            carried(meshes, ring);
         }
         for (Part part : species.parts()) {
             MeshDraft draft = new MeshDraft();
@@ -75,11 +92,21 @@ public final class FlowerSurfaces {
         MeshDraft stem = new MeshDraft();
         double longMm = species.heart().map(Heart::stemMm).orElse(0.0);
         if (longMm > 0) {
-            stem.bar(new double[] {0, 0, -longMm}, new double[] {0, 0, 0}, form.stemMm() / 2, ROUND);
+            int lengths = StemBend.of(form).straight() ? 1 : STEM_LENGTHS;
+            for (int i = 0; i < lengths; i++) {
+                stem.bar(
+                        new double[] {0, 0, -longMm * (i + 1) / lengths},
+                        new double[] {0, 0, -longMm * i / lengths},
+                        form.stemMm() / 2,
+                        ROUND);
+            }
         }
         add(meshes, stem, "stem", STEM_COLOUR);
         return meshes;
     }
+
+    /** A stem that is bent is drawn in so many straight lengths. */
+    private static final int STEM_LENGTHS = 40;
 
     private static void add(List<Mesh> meshes, MeshDraft draft, String partId, String colour) {
         if (!draft.isEmpty()) {
@@ -117,6 +144,21 @@ public final class FlowerSurfaces {
             draft.placed(piece, 1, face, azimuths[k], -ring.belowMm(k));
             draft.placed(piece, -1, behind, azimuths[k], -ring.belowMm(k));
         }
+    }
+
+    /** The small petals that a ring's pieces carry. */
+    private void carried(List<Mesh> meshes, PlacedRing ring) {
+        ring.carried(detail.stations(), detail.across(), form.paste()).ifPresent(piece -> {
+            MeshDraft draft = new MeshDraft();
+            double[] azimuths = ring.azimuthsRad();
+            for (int k = 0; k < azimuths.length; k++) {
+                draft.placed(piece.points(), piece.triangles(), azimuths[k], -ring.belowMm(k));
+            }
+            ring.part()
+                    .pieces()
+                    .carries()
+                    .ifPresent(small -> add(meshes, draft, ring.part().id(), colour(small.shade())));
+        });
     }
 
     private double[][] tints(PlacedRing.Piece piece, Tinted tinted, String shade, Pass.PieceSide side) {

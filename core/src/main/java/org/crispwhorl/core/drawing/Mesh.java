@@ -56,4 +56,18 @@ public record Mesh(String partId, String colour, double[] points, int[] triangle
         }
         return normals;
     }
+
+    /** Where a point comes to lie. */
+    interface Move {
+        double[] moved(double x, double y, double z);
+    }
+
+    /** The same surface with every point somewhere else. */
+    Mesh moved(Move move) {
+        double[] elsewhere = new double[points.length];
+        for (int i = 0; i < points.length; i += 3) {
+            System.arraycopy(move.moved(points[i], points[i + 1], points[i + 2]), 0, elsewhere, i, 3);
+        }
+        return new Mesh(partId, colour, elsewhere, triangles, colours);
+    }
 }

@@ -57,7 +57,11 @@ final class Veins {
         if (veiner.isEmpty()) {
             return part.midrib() ? List.of(midrib(outline, startMm)) : List.of();
         }
-        return veiner.get().laid() == Veiner.Laid.TOWARDS_TIP ? leaf(outline, startMm) : petal(outline, startMm);
+        return switch (veiner.get().laid()) {
+            case TOWARDS_TIP -> leaf(outline, startMm);
+            case TOWARDS_BASE, ON_MIDDLE -> petal(outline, startMm);
+            case ANYWHERE -> part.midrib() ? List.of(midrib(outline, startMm)) : List.of();
+        };
     }
 
     private static double[] midrib(Outline outline, double startMm) {
@@ -141,18 +145,25 @@ final class Veins {
         return seen;
     }
 
-    /** How broad they are drawn, mm: deepest where they are pressed into the sheet before it is thinned, or drawn by hand. */
+    /** How broad they are drawn, mm: the deeper the broader, and broadest where they are pressed into the sheet before it is thinned, or drawn by hand. */
     static double broadMm(Petaled part) {
-        return part.pieces()
-                .veiner()
-                .map(v -> switch (v.when()) {
+        return part.pieces().veiner().map(Veins::broadMm).orElse(ROLLED_MM);
+    }
+
+    private static double broadMm(Veiner veiner) {
+        double usual =
+                switch (veiner.when()) {
                     case ROLLED -> ROLLED_MM;
                     case THINNED -> THINNED_MM;
                     case HAND -> HAND_MM;
-                })
-                .orElse(ROLLED_MM);
+                };
+        return usual * Math.max(LEAST_BROAD, Math.min(MOST_BROAD, veiner.depthMm() / Veiner.USUAL_DEPTH_MM));
     }
 
+    /** However deep they are, veins are drawn no finer and no broader than so much of their usual breadth. */
+    private static final double LEAST_BROAD = 0.6;
+
+    private static final double MOST_BROAD = 2;
     private static final double ROLLED_MM = 0.22;
     private static final double THINNED_MM = 0.15;
     private static final double HAND_MM = 0.28;

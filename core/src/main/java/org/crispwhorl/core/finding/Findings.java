@@ -27,6 +27,8 @@ public final class Findings {
             new NeckShows(),
             new StamensHidden(),
             new VeinerMisfit(),
+            new VeinsTooDeep(),
+            new LeafHidden(),
             new RolledTooThin(),
             new ColourOutOfReach(),
             new PaintNotDry(),

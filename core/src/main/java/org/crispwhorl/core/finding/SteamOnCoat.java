@@ -47,9 +47,7 @@ final class SteamOnCoat implements Rule {
         for (Part part : a.species().parts()) {
             boolean crumb =
                     part.colouring().orElse(Colouring.NONE).passes().stream().anyMatch(pass -> pass.how() == How.CRUMB);
-            boolean wetted = a.species().finishing() == Species.Finishing.STEAM_PETALS
-                    ? part.flat().isPresent()
-                    : a.species().finishing().reachesHearts();
+            boolean wetted = a.species().finishing().wets(part);
             if (crumb && wetted) {
                 found.add(crumb(a, part));
             }

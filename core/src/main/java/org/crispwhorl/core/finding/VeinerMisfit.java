@@ -28,10 +28,12 @@ final class VeinerMisfit implements Rule {
                 if (veiner.sides() == Veiner.Sides.BOTH && paste < veiner.leastMm()) {
                     found.add(cutsThrough(a, part, veiner, paste));
                 }
-                double length = part.pieces().finished().lengthMm();
+                double length = veiner.neededMm(part.pieces());
                 if (veiner.lengthMm() < length) {
                     found.add(tooShort(a, part, veiner, length));
-                } else if (veiner.lengthMm() > JUST_FITS * length && veiner.laid() != part.laid()) {
+                } else if (veiner.laid().hasEnds()
+                        && veiner.lengthMm() > JUST_FITS * length
+                        && veiner.laid() != part.laid()) {
                     found.add(wrongEnd(a, part, veiner, length));
                 }
             });
@@ -73,7 +75,9 @@ final class VeinerMisfit implements Rule {
 
     private static Finding tooShort(Assessment a, Petaled part, Veiner veiner, double length) {
         double longer = Math.ceil(length);
-        double cut = Math.floor(2 * veiner.lengthMm() / part.pieces().growth()) / 2;
+        double cut = Math.floor(
+                        2 * veiner.lengthMm() / length * part.pieces().outline().lengthMm())
+                / 2;
         return new Finding(
                 "veiner-too-short",
                 Severity.LOOK,
@@ -83,7 +87,7 @@ final class VeinerMisfit implements Rule {
                         "A veiner at least as long as the finished piece",
                         "Your veiner",
                         in(veiner.name(), veiner.lengthMm(), Unit.MM),
-                        in("finished length", length, Unit.MM)),
+                        in("needed", length, Unit.MM)),
                 List.of(
                         veiner(a, "use a veiner of " + Unit.MM.write(longer), part, v -> v.withLength(longer)),
                         Mend.pieces(

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.form;
 
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.function.Function;
 import org.crispwhorl.core.colour.Tinted;
 import org.crispwhorl.core.outline.Outline;
@@ -98,6 +99,21 @@ public final class PlacedRing {
             points[i] = surface.frilled(at[1], at[0], pieces.edge(), ruffle);
         }
         return new Piece(points, flat.points(), flat.triangles(), faces(flat, points));
+    }
+
+    /** The small petal that lies on the face of each of its pieces, as triangles; none where they carry none. */
+    public Optional<Piece> carried(int stations, int across, Paste paste) {
+        Pieces pieces = part.pieces();
+        return pieces.carries().map(small -> {
+            PetalSurface on = surface.carrying(small.outline());
+            double up = (pieces.finishedMm(paste) + small.thicknessMm()) / 2;
+            OutlineMesh flat = on.flat(stations, across);
+            double[][] points = new double[flat.points().length][];
+            for (int i = 0; i < points.length; i++) {
+                points[i] = on.point(flat.points()[i][1], flat.points()[i][0], up);
+            }
+            return new Piece(points, flat.points(), flat.triangles(), 1);
+        });
     }
 
     /** Seen from its face a piece lies towards the eye: told at its largest triangle. */

@@ -141,7 +141,7 @@ public final class Reckoner {
             return;
         }
         double foot = a.species().petaled().stream()
-                .mapToDouble(p -> p.pieces().making().footMm())
+                .mapToDouble(p -> p.pieces().making().pushedInMm())
                 .max()
                 .orElse(0);
         if (foot > 0) {

@@ -43,6 +43,13 @@ public final class Cautions {
                 .flatMap(part -> part.allergens(a).stream())
                 .distinct()
                 .forEach(found::add);
+        a.species().parts().stream()
+                .flatMap(part -> part.colouring().stream())
+                .flatMap(colouring -> colouring.passes().stream())
+                .flatMap(pass -> pass.colours().stream())
+                .flatMap(dip -> dip.form().allergen().stream())
+                .distinct()
+                .forEach(found::add);
         return found;
     }
 

@@ -3,7 +3,6 @@ package org.crispwhorl.core.species;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -22,19 +21,6 @@ public record Dome(
 
         @Words(label = "texture") Texture texture)
         implements HeartForm {
-    /** What is done to the crown. */
-    public enum Texture {
-        @Words(label = "smooth")
-        SMOOTH,
-        @Words(label = "snipped", means = "Snipped all over with fine scissors.")
-        SNIPPED,
-        @Words(label = "tweezed", means = "Pinched all over with tweezers.")
-        TWEEZED
-    }
-
-    /** Width of one snip or pinch, mm. */
-    private static final double MARK_MM = 2.5;
-
     public Dome {
         Limits.check(Dome.class, diameterMm, heightMm, texture);
         if (heightMm > diameterMm / 2) {
@@ -43,19 +29,15 @@ public record Dome(
         }
     }
 
-    /** A touch for each mark on a textured crown, several marks at a stroke. */
     @Override
     public int touches() {
-        double crown = 2 * Math.PI * sphereMm() * heightMm;
-        return texture == Texture.SMOOTH ? 0 : (int) Math.ceil(crown / (MARK_MM * MARK_MM) / MARKS_AT_A_STROKE);
+        return texture.touches(2 * Math.PI * sphereMm() * heightMm);
     }
-
-    private static final int MARKS_AT_A_STROKE = 4;
 
     @Override
     public List<Solid> solids(double seatMm) {
         List<Solid> solids = new ArrayList<>(HeartForm.super.solids(seatMm));
-        if (texture != Texture.SMOOTH) {
+        if (texture.seen()) {
             solids.add(marks(seatMm));
         }
         return solids;
@@ -63,7 +45,7 @@ public record Dome(
 
     @Override
     public Hands making() {
-        return HeartForm.super.making().and(Operation.TEXTURE, texture == Texture.SMOOTH ? 0 : 1);
+        return HeartForm.super.making().and(texture.making());
     }
 
     private double sphereMm() {

@@ -39,6 +39,8 @@ public record Heads(
                 means = "From the tip to the foot, youngest first.")
         List<Opening> openings,
 
+        @Words(label = "along the stem") StageOrder order,
+
         @Quantity(
                 label = "apart at the foot",
                 unit = Unit.MM,
@@ -61,20 +63,20 @@ public record Heads(
                 label = "angle at the foot",
                 unit = Unit.DEGREE,
                 min = 0,
-                max = 150,
+                max = 180,
                 step = 5,
                 usual = 70,
-                means = "Between the stem and a head's own stalk at the foot.")
+                means = "Between the stem and a head's own stalk at the foot; 180 hangs straight down.")
         double angleFootDeg,
 
         @Quantity(
                 label = "angle at the tip",
                 unit = Unit.DEGREE,
                 min = 0,
-                max = 150,
+                max = 180,
                 step = 5,
                 usual = 25,
-                means = "Between the stem and a head's own stalk at the tip.")
+                means = "Between the stem and a head's own stalk at the tip; 180 hangs straight down.")
         double angleTipDeg,
 
         @Quantity(
@@ -113,7 +115,25 @@ public record Heads(
         @Words(label = "as a cluster", means = "All from one point, the outermost the fullest.")
         CLUSTER,
         @Words(label = "as a spray", means = "In two ranks down an arching stem.")
-        SPRAY
+        SPRAY,
+        @Words(
+                label = "as a bunch",
+                means = "From one point; their stalks are taped together to the foot, without a main wire.")
+        BUNCH;
+
+        /** Whether all heads spring from one point. */
+        public boolean fromOnePoint() {
+            return this == CLUSTER || this == BUNCH;
+        }
+    }
+
+    /** How the stages of opening follow each other along the stem. */
+    @Words(label = "along the stem", means = "How the stages of opening follow each other along the stem.")
+    public enum StageOrder {
+        @Words(label = "graded", means = "Youngest at the tip, oldest at the foot.")
+        GRADED,
+        @Words(label = "mixed", means = "Flowers among buds, every stage spread evenly along it.")
+        MIXED
     }
 
     public Heads {
@@ -124,6 +144,35 @@ public record Heads(
                 name,
                 arrangement,
                 openings,
+                order,
+                apartFootMm,
+                apartTipMm,
+                angleFootDeg,
+                angleTipDeg,
+                stalkMm,
+                gauge,
+                stemMm);
+    }
+
+    /** Heads graded from tip to foot. */
+    public Heads(
+            String id,
+            String name,
+            Arrangement arrangement,
+            List<Opening> openings,
+            double apartFootMm,
+            double apartTipMm,
+            double angleFootDeg,
+            double angleTipDeg,
+            double stalkMm,
+            int gauge,
+            double stemMm) {
+        this(
+                id,
+                name,
+                arrangement,
+                openings,
+                StageOrder.GRADED,
                 apartFootMm,
                 apartTipMm,
                 angleFootDeg,
@@ -135,7 +184,8 @@ public record Heads(
 
     @Override
     public String inShort() {
-        return openings.stream().mapToInt(Opening::count).sum() + " heads · " + Unit.GAUGE.write(gauge);
+        return pieceCount() + " heads · "
+                + (arrangement == Arrangement.BUNCH ? "stalks alone" : Unit.GAUGE.write(gauge));
     }
 
     @Override
@@ -146,13 +196,35 @@ public record Heads(
     /** Length of the main stem that carries heads, mm. */
     public double alongMm() {
         int steps = pieceCount();
-        return arrangement == Arrangement.CLUSTER ? 0 : steps * (apartFootMm + apartTipMm) / 2;
+        return arrangement.fromOnePoint() ? 0 : steps * (apartFootMm + apartTipMm) / 2;
     }
 
-    /** The main stem. */
+    /** What changes nothing: the gauge of a main wire that there is none of, distances where all spring from one point. */
+    @Override
+    public List<String> idle() {
+        List<String> idle = new ArrayList<>();
+        if (arrangement == Arrangement.BUNCH) {
+            idle.add("gauge");
+        }
+        if (arrangement.fromOnePoint()) {
+            idle.add("apartFootMm");
+            idle.add("apartTipMm");
+        }
+        if (openings.size() == 1) {
+            idle.add("order");
+        }
+        return idle;
+    }
+
+    /** Length of the wire of each head's own stalk, mm: in a bunch it goes on to the foot. */
+    public double ownStalkMm() {
+        return arrangement == Arrangement.BUNCH ? stalkMm + stemMm : stalkMm;
+    }
+
+    /** The main stem; a bunch has none. */
     @Override
     public List<WireCut> wireCuts() {
-        return List.of(new WireCut(gauge, stemMm + alongMm(), 1));
+        return arrangement == Arrangement.BUNCH ? List.of() : List.of(new WireCut(gauge, stemMm + alongMm(), 1));
     }
 
     /**
@@ -166,7 +238,7 @@ public record Heads(
 
     /** Height of a head's joint above the foot, mm: internodes shrink evenly from foot to tip. */
     public double heightMm(int head) {
-        if (arrangement == Arrangement.CLUSTER) {
+        if (arrangement.fromOnePoint()) {
             return 0;
         }
         double sum = 0;
@@ -182,16 +254,43 @@ public record Heads(
         return angleFootDeg + (angleTipDeg - angleFootDeg) * shareUp(head);
     }
 
-    /** The opening of a head; the foot carries the last of the list, the tip the first. */
+    /** The opening of a head: graded, the foot carries the last of the list and the tip the first; mixed, all are spread evenly. */
     public Opening opening(int head) {
-        int left = head;
-        for (int i = openings.size() - 1; i >= 0; i--) {
-            left -= openings.get(i).count();
-            if (left <= 0) {
-                return openings.get(i);
-            }
+        if (head < 1 || head > pieceCount()) {
+            throw new IllegalArgumentException("no head " + head);
         }
-        throw new IllegalArgumentException("no head " + head);
+        return order == StageOrder.MIXED ? mixed().get(head - 1) : graded(head);
+    }
+
+    private Opening graded(int head) {
+        int left = head;
+        int i = openings.size() - 1;
+        while (left > openings.get(i).count()) {
+            left -= openings.get(i).count();
+            i--;
+        }
+        return openings.get(i);
+    }
+
+    /** At each place the stage that is furthest behind its share of the heads up to there. */
+    private List<Opening> mixed() {
+        int all = pieceCount();
+        int[] used = new int[openings.size()];
+        List<Opening> dealt = new ArrayList<>();
+        for (int place = 1; place <= all; place++) {
+            int next = -1;
+            double most = Double.NEGATIVE_INFINITY;
+            for (int i = openings.size() - 1; i >= 0; i--) {
+                double behind = (double) openings.get(i).count() * place / all - used[i];
+                if (used[i] < openings.get(i).count() && behind > most + 1e-9) {
+                    most = behind;
+                    next = i;
+                }
+            }
+            used[next]++;
+            dealt.add(openings.get(next));
+        }
+        return dealt;
     }
 
     public Heads withStem(int newGauge, double newStemMm) {
@@ -200,6 +299,7 @@ public record Heads(
                 name,
                 arrangement,
                 openings,
+                order,
                 apartFootMm,
                 apartTipMm,
                 angleFootDeg,
@@ -316,7 +416,7 @@ public record Heads(
                         alongMm(),
                         Unit.MM,
                         Why.of(
-                                arrangement == Arrangement.CLUSTER
+                                arrangement.fromOnePoint()
                                         ? "All spring from one point"
                                         : "Heads × the mean of the distances at foot and tip",
                                 "Internodes graded evenly",

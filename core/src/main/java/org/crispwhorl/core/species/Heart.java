@@ -77,10 +77,45 @@ public record Heart(
                 means = "Free stem below the flower.")
         double stemMm,
 
+        @Quantity(
+                label = "nods by",
+                unit = Unit.DEGREE,
+                min = 0,
+                max = 180,
+                step = 5,
+                usual = 0,
+                means = "How far the stem is bent just below the flower: 0 looks up, 90 aside, 180 hangs.")
+        double nodDeg,
+
         @Words(label = "colour") Colouring colour)
         implements ShadedPart {
     public Heart {
-        Limits.check(Heart.class, id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, colour);
+        Limits.check(Heart.class, id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, nodDeg, colour);
+    }
+
+    /** A heart on a straight stem. */
+    public Heart(
+            String id,
+            String name,
+            String shade,
+            HeartForm form,
+            int gauge,
+            double seatMm,
+            int wires,
+            double hookMm,
+            double stemMm,
+            Colouring colour) {
+        this(id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, 0, colour);
+    }
+
+    /** The same on a stem that is bent below the flower. */
+    public Heart nodding(double newNodDeg) {
+        return new Heart(id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, newNodDeg, colour);
+    }
+
+    @Override
+    public List<String> idle() {
+        return wires == 0 ? List.of("gauge", "hookMm", "stemMm", "nodDeg") : List.of();
     }
 
     /** Length of each stem wire: the stem, the hook, and half the heart that it stands in, mm. */
@@ -110,16 +145,16 @@ public record Heart(
     }
 
     public Heart withForm(HeartForm newForm) {
-        return new Heart(id, name, shade, newForm, gauge, seatMm, wires, hookMm, stemMm, colour);
+        return new Heart(id, name, shade, newForm, gauge, seatMm, wires, hookMm, stemMm, nodDeg, colour);
     }
 
     public Heart withStem(int newGauge, int newWires, double newStemMm) {
-        return new Heart(id, name, shade, form, newGauge, seatMm, newWires, hookMm, newStemMm, colour);
+        return new Heart(id, name, shade, form, newGauge, seatMm, newWires, hookMm, newStemMm, nodDeg, colour);
     }
 
     @Override
     public Heart with(Colouring newColour) {
-        return new Heart(id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, newColour);
+        return new Heart(id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, nodDeg, newColour);
     }
 
     @Override
@@ -168,7 +203,9 @@ public record Heart(
 
     @Override
     public Hands making(Made made) {
-        return form.making().and(Operation.HOOK, wires > 0 ? 1 : 0);
+        return form.making()
+                .and(Operation.HOOK, wires > 0 ? 1 : 0)
+                .and(Operation.PINCH, wires > 0 && nodDeg > 0 ? 1 : 0);
     }
 
     /** A further heart is glued on soft; the first stands by itself. */
@@ -198,7 +235,7 @@ public record Heart(
 
     @Override
     public List<NotFood> notFood() {
-        return form.polystyrene() ? List.of(new NotFood("pieces of polystyrene", 1)) : List.of();
+        return form.notFood();
     }
 
     @Override

@@ -24,7 +24,11 @@ public sealed interface HeartForm
                 CoveredBall,
                 CappedHalfBall,
                 SliverCone,
-                WoundFringe {
+                WoundFringe,
+                TexturedHead,
+                BoughtCore,
+                Pearls,
+                BareStem {
     /** Greatest diameter, mm. */
     double diameterMm();
 
@@ -68,6 +72,11 @@ public sealed interface HeartForm
     /** Whether there is polystyrene in it, which is not food. */
     default boolean polystyrene() {
         return false;
+    }
+
+    /** What in it is not food. */
+    default List<NotFood> notFood() {
+        return polystyrene() ? List.of(new NotFood("pieces of polystyrene", 1)) : List.of();
     }
 
     /** Allergens that its coat brings, in words. */

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
@@ -9,6 +10,7 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.thinning.PressedBall;
 
 /** A cone hollowed with a pointed tool and snipped into the ring's petals. */
@@ -55,6 +57,19 @@ public record HollowedCone(
     @Override
     public boolean lies() {
         return false;
+    }
+
+    @Override
+    public double pushedInMm() {
+        return footMm;
+    }
+
+    /** Its point down. */
+    @Override
+    public List<Solid> foot(double seatMm) {
+        return footMm == 0
+                ? List.of()
+                : List.of(new Solid.Turned(seatMm - footMm, footMm, z -> footWidthMm / 2 * z / footMm));
     }
 
     @Override

@@ -1,5 +1,7 @@
 package org.crispwhorl.core.species;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.hands.Hands;
@@ -23,6 +25,9 @@ public record Leaf(
         @Words(label = "pieces") Pieces pieces,
         @Words(label = "set on the stem") Along along,
 
+        @Quantity(label = "at a node", unit = Unit.COUNT, min = 2, max = 12, usual = 3, means = "Leaves of one whorl.")
+        int perNode,
+
         @Quantity(
                 label = "apart",
                 unit = Unit.MM,
@@ -35,17 +40,36 @@ public record Leaf(
         @Words(label = "colour") Colouring colour)
         implements Petaled {
     public Leaf {
-        Limits.check(Leaf.class, id, name, shade, pieces, along, apartMm, colour);
+        Limits.check(Leaf.class, id, name, shade, pieces, along, perNode, apartMm, colour);
+    }
+
+    /** Leaves that do not stand in whorls. */
+    public Leaf(String id, String name, String shade, Pieces pieces, Along along, double apartMm, Colouring colour) {
+        this(id, name, shade, pieces, along, USUAL_AT_A_NODE, apartMm, colour);
+    }
+
+    private static final int USUAL_AT_A_NODE = 3;
+
+    @Override
+    public List<String> idle() {
+        List<String> idle = new ArrayList<>(Petaled.super.idle());
+        if (along != Along.WHORLS) {
+            idle.add("perNode");
+        }
+        if (along == Along.COLLAR) {
+            idle.add("apartMm");
+        }
+        return idle;
     }
 
     @Override
     public Leaf with(Pieces newPieces) {
-        return new Leaf(id, name, shade, newPieces, along, apartMm, colour);
+        return new Leaf(id, name, shade, newPieces, along, perNode, apartMm, colour);
     }
 
     @Override
     public Leaf with(Colouring newColour) {
-        return new Leaf(id, name, shade, pieces, along, apartMm, newColour);
+        return new Leaf(id, name, shade, pieces, along, perNode, apartMm, newColour);
     }
 
     /** How leaves stand along the stem. */
@@ -54,6 +78,8 @@ public record Leaf(
         COLLAR,
         @Words(label = "in pairs", means = "Two at a time, each pair across the one above.")
         PAIRS,
+        @Words(label = "in whorls", means = "Several at each node, each whorl in the gaps of the one above.")
+        WHORLS,
         @Words(label = "staggered", means = "One at a time, a golden angle on.")
         STAGGERED
     }
@@ -64,6 +90,7 @@ public record Leaf(
         return switch (along) {
             case COLLAR -> 0;
             case PAIRS -> apartMm * (leaf / 2);
+            case WHORLS -> apartMm * (leaf / perNode);
             case STAGGERED -> apartMm * leaf;
         };
     }
@@ -83,7 +110,7 @@ public record Leaf(
         return true;
     }
 
-    /** Pairs stand across the one above, staggered leaves a golden angle on. */
+    /** Pairs stand across the one above, whorls in its gaps, staggered leaves a golden angle on. */
     @Override
     public Optional<double[]> ownAzimuthsRad() {
         if (along == Along.COLLAR) {
@@ -91,12 +118,19 @@ public record Leaf(
         }
         double[] azimuths = new double[pieces.count()];
         for (int i = 0; i < azimuths.length; i++) {
-            azimuths[i] = Math.toRadians(pieces.place().turnDeg())
-                    + (along == Along.STAGGERED
-                            ? Math.toRadians(Scatter.GOLDEN_DEG) * i
-                            : Math.PI * (i % 2) + Math.PI / 2 * (i / 2 % 2));
+            azimuths[i] = Math.toRadians(pieces.place().turnDeg()) + turnRad(i);
         }
         return Optional.of(azimuths);
+    }
+
+    /** How far round a leaf stands from the first, radians. */
+    private double turnRad(int leaf) {
+        return switch (along) {
+            case COLLAR -> 0;
+            case PAIRS -> Math.PI * (leaf % 2) + Math.PI / 2 * (leaf / 2 % 2);
+            case WHORLS -> 2 * Math.PI / perNode * (leaf % perNode + 0.5 * (leaf / perNode % 2));
+            case STAGGERED -> Math.toRadians(Scatter.GOLDEN_DEG) * leaf;
+        };
     }
 
     /** A leaf's veins spring from its midrib and end in its tip. */

@@ -12,6 +12,7 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.thinning.Thinning;
 
 /**
@@ -19,7 +20,7 @@ import org.crispwhorl.core.thinning.Thinning;
  * finished piece holds.
  */
 @Words(label = "making", means = "How each piece comes to its outline.")
-public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.Tape {
+public sealed interface Making permits Making.Sheet, ByHand, OnePiece, BrimmedCone, FromBall, Making.Tape {
     /** What stands before the size of a piece where there is little room; nothing for what is cut one by one. */
     String inShort();
 
@@ -112,8 +113,13 @@ public sealed interface Making permits Making.Sheet, OnePiece, FromBall, Making.
     }
 
     /** Length of a solid foot below the pieces by which a flower without a wire is pushed in, mm; 0 where there is none. */
-    default double footMm() {
+    default double pushedInMm() {
         return 0;
+    }
+
+    /** That foot as a body, where the pieces spring at a height above the neck. */
+    default List<Solid> foot(double seatMm) {
+        return List.of();
     }
 
     /** Whether it is made of something that may be eaten. */

@@ -101,9 +101,10 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
                 .orElse(Strand.NONE);
     }
 
+    /** The solid foot that a cone leaves below its petals. */
     @Override
     default List<Solid> solids(WireTable table) {
-        return List.of();
+        return pieces().making().foot(pieces().place().seatMm());
     }
 
     @Override
@@ -119,6 +120,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
         double thickest = Math.max(
                 p.making().thicknessAt(0, p.outline(), made.paste()),
                 p.wired().map(Attachment.Wired::ridgeMm).orElse(0.0));
+        thickest = Math.max(thickest, p.ridges().map(r -> r.thickestMm(free)).orElse(0.0));
         double carried = p.carries().map(c -> free + c.thicknessMm()).orElse(0.0);
         return lumps(made).isEmpty()
                 ? Optional.empty()

@@ -93,6 +93,7 @@ public record Pieces(
 
         @Words(label = "joined when") Joining joining,
 
+        @Words(label = "ridges") Optional<Ridges> ridges,
         @Words(label = "small petal on it") Optional<Carried> carries,
         @Words(label = "laminated back") Optional<Lining> lining,
         @Words(label = "ways of this part") Optional<Choices> ways) {
@@ -114,6 +115,7 @@ public record Pieces(
                 attachment,
                 drying,
                 joining,
+                ridges,
                 carries,
                 lining,
                 ways);
@@ -158,6 +160,7 @@ public record Pieces(
                 joining,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -176,9 +179,10 @@ public record Pieces(
         return wired().isEmpty() && joining.whileItBends() && making.lies();
     }
 
-    /** The finished outline, after thinning. */
+    /** The finished outline, after thinning and pinching. */
     public Outline finished() {
-        return making.finished(outline);
+        Outline thinned = making.finished(outline);
+        return ridges.map(r -> r.left(thinned)).orElse(thinned);
     }
 
     /** Factor by which lengths grow from the cutter to the finished piece; 1 without a cutter. */
@@ -289,11 +293,13 @@ public record Pieces(
     public Hands hands() {
         int units = making.joints(count);
         boolean edged = edge.bandMm() > 0 || edge.turnedMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;
+        int presses = veiner.map(Veiner::presses).orElse(0);
         Hands hands = making.begin(outline, count)
-                .and(Operation.VEIN, veiner.isPresent() ? units : 0, veiner.isPresent() ? all() : 0)
+                .and(Operation.VEIN, presses * units, presses * all())
                 .and(Operation.CUP, cups() ? units : 0, cups() ? all() : 0)
                 .and(Operation.FRILL, edged ? units : 0, edged ? all() : 0)
                 .and(Operation.FOLD, foldDeg > 0 ? count : 0)
+                .and(Operation.PINCH, count * ridges.map(Ridges::pinches).orElse(0))
                 .and(Operation.WIRE, wired().isPresent() ? count : 0)
                 .and(Operation.CUT, lining.isPresent() ? units() : 0)
                 .and(Operation.LAY, units);
@@ -348,5 +354,6 @@ public record Pieces(
     /** The figures of how the pieces are made. */
     void figures(Figures figures, Made made) {
         making.figures(figures, outline, count, made.paste());
+        ridges.ifPresent(r -> r.figures(figures, making.finished(outline), finishedMm(made.paste())));
     }
 }

@@ -21,6 +21,7 @@ public final class PiecesDraft {
     public Attachment attachment;
     public Lying drying;
     public Joining joining;
+    public Optional<Ridges> ridges;
     public Optional<Carried> carries;
     public Optional<Lining> lining;
     public Optional<Choices> ways;
@@ -41,6 +42,7 @@ public final class PiecesDraft {
         attachment = p.attachment();
         drying = p.drying();
         joining = p.joining();
+        ridges = p.ridges();
         carries = p.carries();
         lining = p.lining();
         ways = p.ways();
@@ -63,6 +65,7 @@ public final class PiecesDraft {
                 attachment,
                 drying,
                 joining,
+                ridges,
                 carries,
                 lining,
                 ways);

@@ -64,6 +64,10 @@ public record Place(
         return new Place(rule, 0, 0);
     }
 
+    public Place withSeat(double newSeatMm) {
+        return new Place(rule, turnDeg, newSeatMm);
+    }
+
     public Place withTurn(double newTurnDeg) {
         return new Place(rule, newTurnDeg, seatMm);
     }

@@ -293,4 +293,102 @@ public sealed interface RollForm {
             return count + " petals " + Unit.MM.write(outline.lengthMm()) + " × " + Unit.MM.write(outline.widthMm());
         }
     }
+
+    /** A disc folded over across its middle, its fold gathered, and rolled up. */
+    @Words(
+            label = "a disc, folded over",
+            means = "A disc folded across its middle; its fold is gathered and rolled up.")
+    record FoldedDisc(
+            @Quantity(
+                    label = "disc",
+                    unit = Unit.MM,
+                    min = 10,
+                    max = 200,
+                    step = 2,
+                    usual = 60,
+                    means = "Diameter of the disc as it is cut.")
+            double discMm,
+
+            @Quantity(
+                    label = "gathered to",
+                    unit = Unit.NONE,
+                    min = 0.2,
+                    max = 1,
+                    step = 0.05,
+                    usual = 0.6,
+                    means = "Share of the fold's length that is left once it is gathered; 1 leaves it smooth.")
+            double gatheredTo)
+            implements RollForm {
+        public FoldedDisc {
+            Limits.check(FoldedDisc.class, discMm, gatheredTo);
+        }
+
+        @Override
+        public double alongMm() {
+            return discMm * gatheredTo;
+        }
+
+        @Override
+        public double heightMm() {
+            return discMm / 2;
+        }
+
+        /** Two, and so many more as it is gathered. */
+        @Override
+        public double layers() {
+            return 2 / gatheredTo;
+        }
+
+        @Override
+        public double areaMm2() {
+            return Math.PI * discMm * discMm / 4;
+        }
+
+        @Override
+        public int pieces() {
+            return 1;
+        }
+
+        /** Its rim rises once from where it begins to its middle and falls to where it ends. */
+        @Override
+        public int scallops() {
+            return 1;
+        }
+
+        @Override
+        public double scallopMm() {
+            return heightMm();
+        }
+
+        @Override
+        public boolean once() {
+            return false;
+        }
+
+        @Override
+        public Hands making() {
+            return Hands.of(Operation.CUT, 1).and(Operation.FOLD, 1).and(Operation.PINCH, gatheredTo < 1 ? 1 : 0);
+        }
+
+        @Override
+        public String inShort() {
+            return "disc " + Unit.MM.write(discMm) + ", folded";
+        }
+
+        @Override
+        public String startsFrom() {
+            return "disc " + Unit.MM.write(discMm);
+        }
+
+        @Override
+        public RollForm scaled(double factor) {
+            return new FoldedDisc(Limits.within(FoldedDisc.class, "discMm", discMm * factor), gatheredTo);
+        }
+
+        /** A smaller disc: its fold cannot be cut off. */
+        @Override
+        public RollForm shortened(double share) {
+            return scaled(share);
+        }
+    }
 }

@@ -50,7 +50,18 @@ public record Species(
         @Words(label = "petals steamed", means = "The petals alone; the heart is kept out of the steam.")
         STEAM_PETALS,
         @Words(label = "glazed", means = "A liquid glaze.")
-        GLAZE;
+        GLAZE,
+        @Words(label = "stem glazed", means = "Stem and leaves alone, with a liquid glaze.")
+        GLAZE_STEM,
+        @Words(label = "petals steamed, stem glazed", means = "The heart is kept out of both.")
+        STEAM_PETALS_GLAZE_STEM;
+
+        /** Whether it wets a part: all of them, the flat pieces of the head, or what stands on the stem. */
+        public boolean wets(Part part) {
+            boolean petals = this == STEAM_PETALS || this == STEAM_PETALS_GLAZE_STEM;
+            boolean stem = this == GLAZE_STEM || this == STEAM_PETALS_GLAZE_STEM;
+            return reachesHearts() || petals && part.inHead() && part.flat().isPresent() || stem && !part.inHead();
+        }
 
         /** Whether it wets the hearts. */
         public boolean reachesHearts() {

@@ -18,14 +18,14 @@ public record StamenRing(Stamens stamens) {
     /** Share of a circle that many threads fill. */
     private static final double FILLED = 0.8;
 
-    /** Heads in one flower: two a strand, folded or cut. */
+    /** Heads in one flower: two a strand, folded or cut; one where they are bought single. */
     public int heads() {
-        return 2 * stamens.strands();
+        return stamens.pieceCount();
     }
 
-    /** Threads in the bundle. A folded strand and a cut one each bring two. */
+    /** Threads in the bundle: one to each head. */
     public int threads() {
-        return 2 * stamens.strands();
+        return stamens.pieceCount();
     }
 
     /** Thickness of the bundle of threads, mm. */
@@ -65,28 +65,43 @@ public record StamenRing(Stamens stamens) {
         return (int) (Math.round(to) - Math.round(from));
     }
 
+    /** Radius of the disc that heads fill which do not stand in rows, mm. */
+    public double middleMm() {
+        return stamens.stand() == Stamens.Stand.ONE_SIDE ? stamens.ringMm() * (1 - BENT_OVER) : stamens.ringMm();
+    }
+
     /** Area a head to square of the distance between neighbours, where points lie evenly (hexagonal): 2/√3. */
     private static final double HEXAGONAL = 2 / Math.sqrt(3);
 
     /** Distance from head to head, mm: along the rows 2π·Σr/heads; in a tuft as if the heads lay evenly over the middle. */
     public double spacingMm() {
-        if (stamens.stand() == Stamens.Stand.TUFT) {
-            return Math.sqrt(Math.PI * stamens.ringMm() * stamens.ringMm() / heads() * HEXAGONAL);
+        if (stamens.stand() != Stamens.Stand.RING) {
+            return Math.sqrt(Math.PI * middleMm() * middleMm() / heads() * HEXAGONAL);
         }
         return 2 * Math.PI * radiiMm() / heads();
     }
 
     /** The radius of the outermost row at which the heads stand one width apart, mm. */
     public double easyRingMm() {
-        if (stamens.stand() == Stamens.Stand.TUFT) {
-            return stamens.headMm() * Math.sqrt(heads() / (Math.PI * HEXAGONAL));
+        if (stamens.stand() != Stamens.Stand.RING) {
+            double easy = stamens.headMm() * Math.sqrt(heads() / (Math.PI * HEXAGONAL));
+            return stamens.stand() == Stamens.Stand.ONE_SIDE ? easy / (1 - BENT_OVER) : easy;
         }
         double offsets = ROW_PITCH * stamens.headMm() * stamens.rows() * (stamens.rows() - 1) / 2.0;
         return (heads() * stamens.headMm() / (2 * Math.PI) + offsets) / stamens.rows();
     }
 
+    /** Heads that stand to one side are bent over by this share of their ring. */
+    private static final double BENT_OVER = 0.75;
+
     /** Places of the heads seen from above, x and y of each, innermost first. */
     public List<double[]> places() {
+        if (stamens.stand() == Stamens.Stand.ONE_SIDE) {
+            double tuft = stamens.ringMm() * (1 - BENT_OVER);
+            return Scatter.overDisc(heads(), tuft, 0).stream()
+                    .map(p -> new double[] {p[0] + stamens.ringMm() * BENT_OVER, p[1], p[2]})
+                    .toList();
+        }
         if (stamens.stand() == Stamens.Stand.TUFT) {
             return Scatter.overDisc(heads(), stamens.ringMm(), 0);
         }

@@ -18,8 +18,8 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
-/** Bought stamens, a head at both ends of each strand, tied round the heart. */
-@Words(label = "stamens", means = "Bought double-ended strands, tied round the heart.")
+/** Bought stamens, a head at one or at both ends of each strand, in bunches round the heart. */
+@Words(label = "stamens", means = "Bought strands with one or two heads, in bunches round the heart.")
 public record Stamens(
         @Words(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -99,6 +99,8 @@ public record Stamens(
                 means = "Bunches in which they are tied.")
         int bunches,
 
+        @Words(label = "held") Hold held,
+
         @Quantity(
                 label = "tint",
                 unit = Unit.MM,
@@ -110,12 +112,14 @@ public record Stamens(
 
         @Words(label = "colour") Colouring colour)
         implements ShadedPart {
-    /** What is done with a strand. Either way it gives two heads. */
+    /** What a strand is and what is done with it. */
     public enum Use {
         @Words(label = "folded", means = "Bunched, folded in the middle and tied: two heads and two threads a strand.")
         FOLDED,
         @Words(label = "cut", means = "Cut in half: two single stamens a strand.")
-        CUT
+        CUT,
+        @Words(label = "single", means = "Bought with one head: one head and one thread a strand.")
+        SINGLE
     }
 
     /** Whether the heads stand in rings or fill the whole middle. */
@@ -123,7 +127,68 @@ public record Stamens(
         @Words(label = "in a ring", means = "On rows round the heart.")
         RING,
         @Words(label = "as a tuft", means = "Filling the middle evenly.")
-        TUFT
+        TUFT,
+        @Words(label = "to one side", means = "All bent over together to one side.")
+        ONE_SIDE
+    }
+
+    /** How the bunches are held in the flower. */
+    @Words(label = "held", means = "How the bunches are held in the flower.")
+    public sealed interface Hold {
+        /** Tied or taped round the heart, their threads running down the stem. */
+        @Words(label = "taped to the stem", means = "Their threads run down the stem.")
+        record TapedIn() implements Hold {}
+
+        /** PushedIn into the middle while it is soft. */
+        @Words(label = "pushed in soft", means = "PushedIn into the middle while it is soft, at the very end.")
+        record PushedIn(
+                @Quantity(
+                        label = "deep",
+                        unit = Unit.MM,
+                        min = 1,
+                        max = 40,
+                        usual = 4,
+                        means = "How far they are pushed in.")
+                double deepMm)
+                implements Hold {
+            public PushedIn {
+                Limits.check(PushedIn.class, deepMm);
+            }
+        }
+
+        /** GluedIn into the middle while it is soft. */
+        @Words(label = "glued in soft", means = "Cut short and glued into the soft middle, at the very end.")
+        record GluedIn() implements Hold {}
+
+        /** Each bunch bound to a wire of its own, which is taped to the stem. */
+        @Words(
+                label = "on taped wires",
+                means = "Each bunch is bound to a wire of its own, which is taped to the stem.")
+        record OnWires(
+                @Quantity(
+                        label = "gauge",
+                        unit = Unit.GAUGE,
+                        min = 16,
+                        max = 33,
+                        step = 2,
+                        usual = 28,
+                        means = "Of the wire of each bunch.")
+                int gauge,
+
+                @Quantity(
+                        label = "tail",
+                        unit = Unit.MM,
+                        min = 5,
+                        max = 300,
+                        step = 5,
+                        usual = 60,
+                        means = "Of it taped along the stem.")
+                double tailMm)
+                implements Hold {
+            public OnWires {
+                Limits.check(OnWires.class, gauge, tailMm);
+            }
+        }
     }
 
     public Stamens {
@@ -141,6 +206,41 @@ public record Stamens(
                 rows,
                 stand,
                 bunches,
+                held,
+                tintMm,
+                colour);
+    }
+
+    /** Stamens whose threads run down the stem. */
+    public Stamens(
+            String id,
+            String name,
+            String shade,
+            int strands,
+            Use use,
+            double threadMm,
+            double headMm,
+            double standMm,
+            double ringMm,
+            int rows,
+            Stand stand,
+            int bunches,
+            double tintMm,
+            Colouring colour) {
+        this(
+                id,
+                name,
+                shade,
+                strands,
+                use,
+                threadMm,
+                headMm,
+                standMm,
+                ringMm,
+                rows,
+                stand,
+                bunches,
+                new Hold.TapedIn(),
                 tintMm,
                 colour);
     }
@@ -159,14 +259,15 @@ public record Stamens(
                 rows,
                 stand,
                 bunches,
+                held,
                 tintMm,
                 colour);
     }
 
     public Stamens withRing(double newRingMm, int newRows) {
         return new Stamens(
-                id, name, shade, strands, use, threadMm, headMm, standMm, newRingMm, newRows, stand, bunches, tintMm,
-                colour);
+                id, name, shade, strands, use, threadMm, headMm, standMm, newRingMm, newRows, stand, bunches, held,
+                tintMm, colour);
     }
 
     public Stamens withStand(double newStandMm) {
@@ -183,6 +284,7 @@ public record Stamens(
                 rows,
                 stand,
                 bunches,
+                held,
                 tintMm,
                 colour);
     }
@@ -190,24 +292,32 @@ public record Stamens(
     @Override
     public Stamens with(Colouring newColour) {
         return new Stamens(
-                id, name, shade, strands, use, threadMm, headMm, standMm, ringMm, rows, stand, bunches, tintMm,
+                id, name, shade, strands, use, threadMm, headMm, standMm, ringMm, rows, stand, bunches, held, tintMm,
                 newColour);
     }
 
-    /** Heads: two a strand, folded or cut. */
     @Override
     public String inShort() {
         return strands + " strands, " + Words.Labels.of(use) + (bunches > 1 ? ", " + bunches + " bunches" : "");
     }
 
+    /** Heads: two a strand, folded or cut; one where it is bought single. */
     @Override
     public int pieceCount() {
-        return 2 * strands;
+        return use == Use.SINGLE ? strands : 2 * strands;
     }
 
     @Override
     public List<WireCut> wireCuts() {
-        return List.of();
+        return held instanceof Hold.OnWires wires
+                ? List.of(new WireCut(wires.gauge(), standMm / 2 + wires.tailMm(), bunches))
+                : List.of();
+    }
+
+    /** Rows of what stands in none, the spread of what is tied as one. */
+    @Override
+    public List<String> idle() {
+        return stand == Stand.RING ? List.of() : List.of("rows");
     }
 
     @Override
@@ -217,8 +327,17 @@ public record Stamens(
 
     @Override
     public Strand strand(WireTable table) {
-        return new Strand(
-                List.of(), Collections.nCopies(new StamenRing(this).threads(), threadMm), true, Strand.BINDING_MM);
+        if (held instanceof Hold.OnWires wires) {
+            List<Double> all = Collections.nCopies(bunches, table.diameterMm(wires.gauge()));
+            return new Strand(all, List.of(), true, wires.tailMm());
+        }
+        return held instanceof Hold.TapedIn
+                ? new Strand(
+                        List.of(),
+                        Collections.nCopies(new StamenRing(this).threads(), threadMm),
+                        true,
+                        Strand.BINDING_MM)
+                : Strand.NONE;
     }
 
     @Override
@@ -250,12 +369,31 @@ public record Stamens(
 
     @Override
     public Hands making(Made made) {
-        return Hands.of(Operation.BUNCH, bunches).and(Operation.TINT, tintMm > 0 ? bunches : 0);
+        return Hands.of(Operation.BUNCH, held instanceof Hold.GluedIn ? 0 : bunches)
+                .and(Operation.CUT, held instanceof Hold.GluedIn ? pieceCount() : 0)
+                .and(Operation.WIRE, held instanceof Hold.OnWires ? bunches : 0)
+                .and(Operation.TINT, tintMm > 0 ? bunches : 0);
+    }
+
+    @Override
+    public double reachesDownMm() {
+        return held instanceof Hold.OnWires wires ? wires.tailMm() : 0;
+    }
+
+    /** What is pushed or glued in goes into the flower while its middle is soft. */
+    @Override
+    public Joining joins(Made made) {
+        return held instanceof Hold.PushedIn || held instanceof Hold.GluedIn
+                ? Joining.of(Joining.As.FIRM, Joining.Onto.SOFT)
+                : ShadedPart.super.joins(made);
     }
 
     @Override
     public Hands joining(Made made) {
-        return Hands.of(Operation.TAPE, bunches);
+        if (held instanceof Hold.GluedIn) {
+            return Hands.of(Operation.SET, pieceCount());
+        }
+        return held instanceof Hold.PushedIn ? Hands.of(Operation.PUSH, bunches) : Hands.of(Operation.TAPE, bunches);
     }
 
     @Override
@@ -283,13 +421,13 @@ public record Stamens(
                         ring.spacingMm(),
                         Unit.MM,
                         Why.of(
-                                stand == Stand.TUFT
+                                stand != Stand.RING
                                         ? "√(2/√3 · middle ÷ heads); easy from 0.8 to 3 head widths"
                                         : "2π·Σr ÷ heads; easy from 0.8 to 3 head widths",
                                 "Circumference of the rows, area of the middle",
                                 Why.in("heads", ring.heads(), Unit.COUNT),
                                 Why.in("sum of the rows' radii", ring.radiiMm(), Unit.MM),
-                                Why.in("radius of the middle", ringMm, Unit.MM),
+                                Why.in("radius of the middle", ring.middleMm(), Unit.MM),
                                 Why.in("width of a head", headMm, Unit.MM)))
                 .add(
                         "bundle",
@@ -314,7 +452,9 @@ public record Stamens(
                         ring.heads(),
                         Unit.COUNT,
                         Why.of(
-                                use == Use.CUT ? "Two single heads a strand" : "Two heads a strand",
+                                use == Use.SINGLE
+                                        ? "One head a strand"
+                                        : use == Use.CUT ? "Two single heads a strand" : "Two heads a strand",
                                 "Rule of the craft",
                                 Why.in("strands", strands, Unit.COUNT)))
                 .add(

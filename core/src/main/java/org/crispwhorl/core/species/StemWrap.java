@@ -40,13 +40,23 @@ public record StemWrap(
         double toMm,
 
         @Quantity(
+                label = "from",
+                unit = Unit.MM,
+                min = 0,
+                max = 400,
+                step = 5,
+                usual = 0,
+                means = "Below the neck, where it begins: a stem may be thickened in sections, between leaves.")
+        double fromMm,
+
+        @Quantity(
                 label = "over",
                 unit = Unit.MM,
                 min = 5,
                 max = 400,
                 step = 5,
                 usual = 80,
-                means = "Length that is thickened, from the neck down.")
+                means = "Length that is thickened, from there down.")
         double overMm,
 
         @Words(label = "with") With with,
@@ -64,12 +74,17 @@ public record StemWrap(
     }
 
     public StemWrap {
-        Limits.check(StemWrap.class, id, name, shade, toMm, overMm, with, colour);
+        Limits.check(StemWrap.class, id, name, shade, toMm, fromMm, overMm, with, colour);
+    }
+
+    /** One that begins at the neck. */
+    public StemWrap(String id, String name, String shade, double toMm, double overMm, With with, Colouring colour) {
+        this(id, name, shade, toMm, 0, overMm, with, colour);
     }
 
     @Override
     public StemWrap with(Colouring newColour) {
-        return new StemWrap(id, name, shade, toMm, overMm, with, newColour);
+        return new StemWrap(id, name, shade, toMm, fromMm, overMm, with, newColour);
     }
 
     @Override
@@ -109,7 +124,7 @@ public record StemWrap(
 
     @Override
     public List<Solid> solids(WireTable table) {
-        return List.of(new Solid.Turned(-overMm, overMm, z -> toMm / 2));
+        return List.of(new Solid.Turned(-fromMm - overMm, overMm, z -> toMm / 2));
     }
 
     /** Its paste depends on the stem inside it. */

@@ -18,8 +18,8 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
-/** Tendrils of fine wire wrapped in tape and coiled round a stick. Not food. */
-@Words(label = "tendrils", means = "Wire wrapped in tape and coiled.")
+/** Tendrils of fine wire wrapped in tape, or of twisted tape alone, coiled round a stick. Not food. */
+@Words(label = "tendrils", means = "Wire wrapped in tape, or twisted tape alone, coiled.")
 public record Tendril(
         @Words(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -31,6 +31,8 @@ public record Tendril(
 
         @Quantity(label = "count", unit = Unit.COUNT, min = 1, max = 40, usual = 2, means = "How many there are.")
         int count,
+
+        @Words(label = "of") TendrilKind of,
 
         @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, usual = 30, means = "Gauge of the wire.")
         int gauge,
@@ -65,18 +67,56 @@ public record Tendril(
 
         @Words(label = "colour") Colouring colour)
         implements ShadedPart {
+    /** What a tendril is of. */
+    @Words(label = "of", means = "What a tendril is of.")
+    public enum TendrilKind {
+        @Words(label = "wire in tape", means = "Fine wire wrapped in tape; it keeps its coil.")
+        WIRE,
+        @Words(label = "tape alone", means = "Stretched tape, twisted; no wire in it.")
+        TAPE
+    }
+
     public Tendril {
-        Limits.check(Tendril.class, id, name, shade, count, gauge, straightMm, coilMm, turns, seatMm, tailMm, colour);
+        Limits.check(
+                Tendril.class, id, name, shade, count, of, gauge, straightMm, coilMm, turns, seatMm, tailMm, colour);
+    }
+
+    /** Tendrils of wire in tape. */
+    public Tendril(
+            String id,
+            String name,
+            String shade,
+            int count,
+            int gauge,
+            double straightMm,
+            double coilMm,
+            int turns,
+            double seatMm,
+            double tailMm,
+            Colouring colour) {
+        this(id, name, shade, count, TendrilKind.WIRE, gauge, straightMm, coilMm, turns, seatMm, tailMm, colour);
+    }
+
+    /** Across a strand of twisted tape, mm. */
+    private static final double TWISTED_MM = 0.9;
+
+    private double thickMm(WireTable table) {
+        return of == TendrilKind.WIRE ? table.diameterMm(gauge) : TWISTED_MM;
+    }
+
+    @Override
+    public List<String> idle() {
+        return of == TendrilKind.WIRE ? List.of() : List.of("gauge");
     }
 
     @Override
     public Tendril with(Colouring newColour) {
-        return new Tendril(id, name, shade, count, gauge, straightMm, coilMm, turns, seatMm, tailMm, newColour);
+        return new Tendril(id, name, shade, count, of, gauge, straightMm, coilMm, turns, seatMm, tailMm, newColour);
     }
 
     @Override
     public String inShort() {
-        return count + " × " + turns + " turns · " + Unit.GAUGE.write(gauge);
+        return count + " × " + turns + " turns · " + (of == TendrilKind.WIRE ? Unit.GAUGE.write(gauge) : "tape");
     }
 
     @Override
@@ -84,14 +124,14 @@ public record Tendril(
         return count;
     }
 
-    /** Wire for one, mm: tail, straight and every turn of the coil. */
-    public double wireMm() {
+    /** Length of one, drawn out straight, mm: tail, straight and every turn of the coil. */
+    public double lengthMm() {
         return tailMm + straightMm + turns * Math.PI * coilMm;
     }
 
     @Override
     public List<WireCut> wireCuts() {
-        return List.of(new WireCut(gauge, wireMm(), count));
+        return of == TendrilKind.TAPE ? List.of() : List.of(new WireCut(gauge, lengthMm(), count));
     }
 
     @Override
@@ -101,7 +141,10 @@ public record Tendril(
 
     @Override
     public Strand strand(WireTable table) {
-        return new Strand(Collections.nCopies(count, table.diameterMm(gauge)), List.of(), true, tailMm);
+        List<Double> strands = Collections.nCopies(count, thickMm(table));
+        return of == TendrilKind.WIRE
+                ? new Strand(strands, List.of(), true, tailMm)
+                : new Strand(List.of(), strands, true, tailMm);
     }
 
     /** A tendril leaves the stem at this rise. */
@@ -117,7 +160,7 @@ public record Tendril(
     public List<Solid> solids(WireTable table) {
         List<Solid> solids = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            solids.add(new Solid.Tube(path(2 * Math.PI * i / count), table.diameterMm(gauge)));
+            solids.add(new Solid.Tube(path(2 * Math.PI * i / count), thickMm(table)));
         }
         return solids;
     }
@@ -180,7 +223,7 @@ public record Tendril(
 
     @Override
     public List<NotFood> notFood() {
-        return List.of();
+        return of == TendrilKind.TAPE ? List.of(new NotFood("tendrils of tape", count)) : List.of();
     }
 
     @Override
@@ -188,8 +231,8 @@ public record Tendril(
         figures.in(Figure.Group.WIRE)
                 .add(
                         "wireLength",
-                        "wire for one",
-                        wireMm(),
+                        of == TendrilKind.WIRE ? "wire for one" : "tape for one",
+                        lengthMm(),
                         Unit.MM,
                         Why.of(
                                 "Tail + straight + turns × π × coil",

@@ -18,7 +18,7 @@ public record Veiner(
                 min = 3,
                 max = 300,
                 usual = 50,
-                means = "Length of the veined part.")
+                means = "Length of the veined part; across, where it has rays.")
         double lengthMm,
 
         @Words(label = "sides") Sides sides,
@@ -33,6 +33,16 @@ public record Veiner(
                 usual = 0.5,
                 means = "Thinnest paste that it does not cut through.")
         double leastMm,
+
+        @Quantity(
+                label = "depth",
+                unit = Unit.MM,
+                min = 0.05,
+                max = 2,
+                step = 0.05,
+                usual = 0.2,
+                means = "How deep its veins go into the paste.")
+        double depthMm,
 
         @Words(label = "used") When when) {
     /** When pieces are veined: paste is thick enough before it is thinned, and shows finer veins after. */
@@ -50,7 +60,9 @@ public record Veiner(
         @Words(label = "one side")
         ONE,
         @Words(label = "both sides", means = "A pair that closes: it needs paste of some thickness.")
-        BOTH
+        BOTH,
+        @Words(label = "each face in turn", means = "One face, then the other, of the same veiner.")
+        IN_TURN
     }
 
     /** Towards which end of the veiner a piece lies: veins of a petal begin at its base, those of a leaf run to its tip. */
@@ -58,16 +70,38 @@ public record Veiner(
         @Words(label = "towards its base", means = "As petals are.")
         TOWARDS_BASE,
         @Words(label = "towards its tip", means = "As leaves are.")
-        TOWARDS_TIP
+        TOWARDS_TIP,
+        @Words(label = "on the middle", means = "A round veiner with rays, on whose middle a whole cut is set.")
+        ON_MIDDLE,
+        @Words(label = "anywhere", means = "A mat that is the same all over: it has no ends.")
+        ANYWHERE;
+
+        /** Whether it matters towards which end a piece lies. */
+        public boolean hasEnds() {
+            return this == TOWARDS_BASE || this == TOWARDS_TIP;
+        }
     }
 
     public Veiner {
-        Limits.check(Veiner.class, name, lengthMm, sides, laid, leastMm, when);
+        Limits.check(Veiner.class, name, lengthMm, sides, laid, leastMm, depthMm, when);
     }
 
     /** One that is used before the piece is thinned. */
     public Veiner(String name, double lengthMm, Sides sides, Laid laid, double leastMm) {
         this(name, lengthMm, sides, laid, leastMm, When.ROLLED);
+    }
+
+    /** One of the usual depth. */
+    public Veiner(String name, double lengthMm, Sides sides, Laid laid, double leastMm, When when) {
+        this(name, lengthMm, sides, laid, leastMm, USUAL_DEPTH_MM, when);
+    }
+
+    /** Depth of veins unless something else is said, mm. */
+    public static final double USUAL_DEPTH_MM = 0.2;
+
+    /** How many times a piece is pressed. */
+    int presses() {
+        return sides == Sides.IN_TURN ? 2 : 1;
     }
 
     /** Whether what it is pressed on may be cut through, or be too long for it: a tool in the hand is neither. */
@@ -76,7 +110,7 @@ public record Veiner(
     }
 
     public Veiner withWhen(When newWhen) {
-        return new Veiner(name, lengthMm, sides, laid, leastMm, newWhen);
+        return new Veiner(name, lengthMm, sides, laid, leastMm, depthMm, newWhen);
     }
 
     /** Thickness of the paste that it is pressed on, mm. */
@@ -85,15 +119,25 @@ public record Veiner(
         return when == When.ROLLED ? Math.max(pieces.making().rolledMm(), finished) : finished;
     }
 
+    /** How long its veined part has to be for pieces, mm: as long as one, or across the whole cut that is set on its middle. */
+    public double neededMm(Pieces pieces) {
+        double piece = pieces.finished().lengthMm();
+        return laid == Laid.ON_MIDDLE ? pieces.making().finishedMiddleMm() + 2 * piece : piece;
+    }
+
+    public Veiner withDepth(double newDepthMm) {
+        return new Veiner(name, lengthMm, sides, laid, leastMm, newDepthMm, when);
+    }
+
     public Veiner withLaid(Laid newLaid) {
-        return new Veiner(name, lengthMm, sides, newLaid, leastMm, when);
+        return new Veiner(name, lengthMm, sides, newLaid, leastMm, depthMm, when);
     }
 
     public Veiner withLength(double newLengthMm) {
-        return new Veiner(name, newLengthMm, sides, laid, leastMm, when);
+        return new Veiner(name, newLengthMm, sides, laid, leastMm, depthMm, when);
     }
 
     public Veiner withSides(Sides newSides) {
-        return new Veiner(name, lengthMm, newSides, laid, leastMm, when);
+        return new Veiner(name, lengthMm, newSides, laid, leastMm, depthMm, when);
     }
 }

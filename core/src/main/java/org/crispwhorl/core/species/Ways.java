@@ -106,8 +106,14 @@ public record Ways(
     /** What glues. */
     @Words(label = "glue", means = "What glues.")
     public enum Glue {
+        @Words(label = "nothing", means = "Soft paste or chocolate that sticks by itself.")
+        NOTHING(0),
+        @Words(label = "a trace of water", means = "Hardly damp: it takes at once and holds what is light.")
+        WATER_TRACE(4),
         @Words(label = "water")
         WATER(10),
+        @Words(label = "much water", means = "Wet: it holds more once it has dried, and slides until then.")
+        WATER_MUCH(25),
         @Words(label = "pasteurised egg white", means = "Contains egg.")
         EGG_WHITE(15),
         @Words(label = "gum glue")

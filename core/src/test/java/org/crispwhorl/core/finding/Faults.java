@@ -238,6 +238,23 @@ final class Faults {
                 Severity.LOOK
             },
             {
+                "veins-too-deep",
+                veined(
+                        "petals",
+                        new Veiner("rose", 36, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_BASE, 0.4).withDepth(1.2)),
+                USUAL,
+                "petals",
+                Severity.LOOK
+            },
+            {
+                "leaf-hidden",
+                Garden.changed(ROSE, "leaves", p -> p.withPlace(p.place().withSeat(-4))
+                        .outlined(o -> o.withLength(14).withWidth(8))),
+                USUAL,
+                "leaves",
+                Severity.LOOK
+            },
+            {
                 "rolled-too-thin",
                 Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(0.5, 0.5))
                         .with(d -> d.ways = Optional.of(Choices.NONE.withBoard(Optional.of(Ways.Board.CORNFLOUR))))),

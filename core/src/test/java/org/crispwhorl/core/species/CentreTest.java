@@ -65,8 +65,10 @@ public class CentreTest {
             {new HeartForm.Cone(12, 20)},
             {new HeartForm.Ball(9)},
             {new HeartForm.Teardrop(8, 15)},
-            {new Dome(14, 5, Dome.Texture.SMOOTH)},
-            {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)}
+            {new Dome(14, 5, Texture.SMOOTH)},
+            {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)},
+            {new TexturedHead(16, 16, Texture.TWEEZED, Texture.SMOOTH, 0.4)},
+            {new TexturedHead(12, 19, Texture.TWEEZED, Texture.MESH, 0.3)}
         };
     }
 
@@ -107,10 +109,10 @@ public class CentreTest {
 
     @Test
     public void aDomeAsHighAsItsRadiusIsAHalfBall() {
-        HeartForm dome = new Dome(10, 5, Dome.Texture.SMOOTH);
+        HeartForm dome = new Dome(10, 5, Texture.SMOOTH);
         Close.within(1e-12, dome.volumeMm3(), new HeartForm.Ball(10).volumeMm3() / 2);
         assertEquals(
-                expectThrows(InvalidValue.class, () -> new Dome(10, 6, Dome.Texture.SMOOTH))
+                expectThrows(InvalidValue.class, () -> new Dome(10, 6, Texture.SMOOTH))
                         .field(),
                 "heightMm");
     }
@@ -136,13 +138,17 @@ public class CentreTest {
     @DataProvider
     public Object[][] resizable() {
         return new Object[][] {
-            {new Dome(14, 5, Dome.Texture.SMOOTH)},
+            {new Dome(14, 5, Texture.SMOOTH)},
             {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)},
             {new Cluster(12, 4)},
             {new CoveredBall(20, 1.5)},
             {new CappedHalfBall(20, 1.5)},
             {new SliverCone(8, 14, 2, 16, 8, 0.5)},
-            {new WoundFringe(100, 12, 8, 0.8)}
+            {new WoundFringe(100, 12, 8, 0.8)},
+            {new TexturedHead(18, 18, Texture.PRICKED, Texture.SMOOTH, 0.4)},
+            {new BoughtCore(BoughtCore.CoreShape.EGG, 18, 26, 1)},
+            {new Pearls(7, 5, Pearls.PearlKind.SUGAR)},
+            {new BareStem(BareStem.StemKind.WIRE, 1, 12)}
         };
     }
 
@@ -230,7 +236,7 @@ public class CentreTest {
     @Test
     public void aTendrilTakesTheWireOfEveryTurn() {
         Tendril tendril = new Tendril("t", "t", "p", 2, 30, 15, 6, 3, -20, 40, Colouring.NONE);
-        Close.within(1e-12, tendril.wireMm(), 55 + 18 * Math.PI);
+        Close.within(1e-12, tendril.lengthMm(), 55 + 18 * Math.PI);
     }
 
     @Test

@@ -42,6 +42,8 @@ public class MakingTest {
             {new FromBall.Weighed(0.52), 0},
             {new FromBall.Pulled(2, 0.5), 0},
             {new HollowedCone(0.8, 6, 4), Math.PI * 16 * 6 / 12},
+            {new BrimmedCone(thinning, 5, 12, true), besideBrim()},
+            {new ByHand(thinning, ByHand.Guide.TEMPLATE), 0},
             {new Making.Tape(12), 0}
         };
     }
@@ -50,6 +52,12 @@ public class MakingTest {
     private static double beside(int lobes) {
         double union = new Cut(OUTLINE, lobes, 4).shape().areaMm2();
         return 1.1 * COUNT / lobes * (union - lobes * OUTLINE.areaMm2());
+    }
+
+    /** The middle of a brim of six lobes, less what these share, and the cone under it, mm³. */
+    private static double besideBrim() {
+        double union = new Cut(OUTLINE, 6, 5).shape().areaMm2();
+        return 1.1 * (union - 6 * OUTLINE.areaMm2()) + Math.PI * 25 * 12 / 12;
     }
 
     /** The volume of the finished piece, its thickness taken strip by strip over a polygon: another way than the core's. */

@@ -38,6 +38,7 @@ import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.Texture;
 import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.thinning.Thinning;
@@ -157,7 +158,7 @@ public class BenchTruthsTest {
                 Colouring.NONE);
         Species wired = Garden.species(
                 80,
-                heart(new Dome(12, 5, Dome.Texture.TWEEZED), 20),
+                heart(new Dome(12, 5, Texture.TWEEZED), 20),
                 stamens,
                 new Whorl("petals", "petals", Garden.PINK.id(), petals, Garden.passes(2, 0, Stage.DRY)));
         Species sized = wired.withFace(Math.round(Garden.form(wired).faceMm()));

@@ -1,0 +1,87 @@
+package org.crispwhorl.core.species;
+
+import java.util.List;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** No heart of paste: petals are set round the bare end of the wire, or of a skewer that is food-safe. */
+@Words(label = "bare stem", means = "No paste: petals are set round the bare end of a wire or of a food-safe skewer.")
+public record BareStem(
+        @Words(label = "of") StemKind of,
+
+        @Quantity(
+                label = "thickness",
+                unit = Unit.MM,
+                min = 0.2,
+                max = 10,
+                step = 0.1,
+                usual = 1,
+                means = "Across the bare end, taped or not.")
+        double thicknessMm,
+
+        @Quantity(
+                label = "height",
+                unit = Unit.MM,
+                min = 1,
+                max = 120,
+                usual = 10,
+                means = "That stands in the flower.")
+        double heightMm)
+        implements HeartForm {
+    /** What the bare stem is. */
+    @Words(label = "of", means = "What the bare stem is.")
+    public enum StemKind {
+        @Words(label = "wire", means = "The stem's own wire, its end bare or taped.")
+        WIRE,
+        @Words(label = "skewer", means = "A food-safe skewer; not food itself: take it out before serving.")
+        SKEWER
+    }
+
+    public BareStem {
+        Limits.check(BareStem.class, of, thicknessMm, heightMm);
+    }
+
+    @Override
+    public double diameterMm() {
+        return thicknessMm;
+    }
+
+    @Override
+    public double volumeMm3() {
+        return 0;
+    }
+
+    @Override
+    public double surfaceMm2() {
+        return Math.PI * thicknessMm * (heightMm + thicknessMm / 4);
+    }
+
+    @Override
+    public double radiusAt(double z) {
+        return z < 0 || z > heightMm ? 0 : thicknessMm / 2;
+    }
+
+    /** It holds as it is. */
+    @Override
+    public boolean core() {
+        return true;
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return of == StemKind.SKEWER ? List.of(new NotFood("skewers", 1)) : List.of();
+    }
+
+    @Override
+    public Hands making() {
+        return Hands.NONE;
+    }
+
+    @Override
+    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+        return new BareStem(of, thicknessMm, Limits.within(BareStem.class, "heightMm", newHeightMm));
+    }
+}

@@ -1,0 +1,115 @@
+package org.crispwhorl.core.species;
+
+import java.util.List;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.solid.Solid;
+
+/** Bought pearls, one or several lying in one layer: nothing is mixed for them and nothing of them dries. */
+@Words(label = "bought pearls", means = "One pearl, or several in one layer; bought, of sugar or not.")
+public record Pearls(
+        @Quantity(label = "pearls", unit = Unit.COUNT, min = 1, max = 200, usual = 1, means = "In one flower.")
+        int count,
+
+        @Quantity(
+                label = "pearl",
+                unit = Unit.MM,
+                min = 1,
+                max = 30,
+                step = 0.5,
+                usual = 5,
+                means = "Diameter of one pearl.")
+        double pearlMm,
+
+        @Words(label = "of what") PearlKind of)
+        implements HeartForm {
+    /** What they are of. */
+    @Words(label = "of what", means = "What the pearls are of.")
+    public enum PearlKind {
+        @Words(label = "of sugar")
+        SUGAR,
+        @Words(label = "of glass or plastic", means = "Not food: take them out before serving.")
+        NOT_FOOD
+    }
+
+    public Pearls {
+        Limits.check(Pearls.class, count, pearlMm, of);
+    }
+
+    /** As balls of paste would lie; one lies by itself. */
+    private HeartForm lying() {
+        return count == 1 ? new Ball(pearlMm) : new Cluster(count, pearlMm);
+    }
+
+    @Override
+    public int pieces() {
+        return count;
+    }
+
+    @Override
+    public double diameterMm() {
+        return lying().diameterMm();
+    }
+
+    @Override
+    public double heightMm() {
+        return pearlMm;
+    }
+
+    @Override
+    public double volumeMm3() {
+        return 0;
+    }
+
+    @Override
+    public double surfaceMm2() {
+        return lying().surfaceMm2();
+    }
+
+    @Override
+    public double radiusAt(double z) {
+        return lying().radiusAt(z);
+    }
+
+    /** Sugar pearls run where they get wet. */
+    @Override
+    public boolean bearsSteam() {
+        return of == PearlKind.NOT_FOOD;
+    }
+
+    @Override
+    public boolean plain() {
+        return false;
+    }
+
+    /** A pearl is firm as it is bought. */
+    @Override
+    public boolean core() {
+        return true;
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return of == PearlKind.NOT_FOOD ? List.of(new NotFood("pearls", count)) : List.of();
+    }
+
+    @Override
+    public List<Solid> solids(double seatMm) {
+        return lying().solids(seatMm);
+    }
+
+    @Override
+    public Hands making() {
+        return Hands.of(Operation.PUSH, count);
+    }
+
+    @Override
+    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+        HeartForm fits = lying().resized(newDiameterMm, newHeightMm);
+        return new Pearls(fits.pieces(), Math.min(pearlMm, fits.heightMm()), of);
+    }
+}

@@ -1,0 +1,166 @@
+package org.crispwhorl.core.species;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.wire.WireTable;
+
+/** Soft supports that are put in between rings while they dry, and are counted out again once these are firm. */
+@Words(label = "supports", means = "Put in between rings while they dry, and counted out again.")
+public record Supports(
+        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        String id,
+
+        @Words(label = "name", shortest = 1, longest = 60) String name,
+
+        @Words(label = "of") SupportKind of,
+
+        @Quantity(
+                label = "pieces",
+                unit = Unit.COUNT,
+                min = 1,
+                max = 80,
+                usual = 5,
+                means = "Put in after the part that stands before them.")
+        int count)
+        implements Part {
+    /** What supports are of. */
+    @Words(label = "of", means = "What supports are of.")
+    public enum SupportKind {
+        @Words(label = "foam", means = "Small pieces of clean foam.")
+        FOAM("pieces of foam"),
+        @Words(label = "paper", means = "Twisted or folded kitchen paper.")
+        PAPER("pieces of paper"),
+        @Words(label = "cotton wool")
+        COTTON("tufts of cotton wool"),
+        @Words(label = "ring of card", means = "A ring or a cone of card under the petals.")
+        CARD("rings of card");
+
+        private final String many;
+
+        SupportKind(String many) {
+            this.many = many;
+        }
+    }
+
+    public Supports {
+        Limits.check(Supports.class, id, name, of, count);
+    }
+
+    @Override
+    public String inShort() {
+        return count + " × " + Words.Labels.of(of) + ", out again";
+    }
+
+    @Override
+    public int pieceCount() {
+        return count;
+    }
+
+    /** They are gone once the flower is finished. */
+    @Override
+    public boolean inHead() {
+        return false;
+    }
+
+    @Override
+    public Strand strand(WireTable wires) {
+        return Strand.NONE;
+    }
+
+    @Override
+    public List<Solid> solids(WireTable wires) {
+        return List.of();
+    }
+
+    @Override
+    public List<Lump> lumps(Made made) {
+        return List.of();
+    }
+
+    @Override
+    public Optional<Body> drying(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<WireCut> wireCuts() {
+        return List.of();
+    }
+
+    @Override
+    public String wireName() {
+        return name;
+    }
+
+    @Override
+    public Hands making(Made made) {
+        return Hands.of(Operation.CUT, count);
+    }
+
+    /** Each is put in and taken out. */
+    @Override
+    public Hands joining(Made made) {
+        return Hands.of(Operation.PUSH, 2.0 * count);
+    }
+
+    /** Put in at once: they wait for nothing. */
+    @Override
+    public Joining joins(Made made) {
+        return Joining.of(Joining.As.FIRM, Joining.Onto.SOFT);
+    }
+
+    @Override
+    public Optional<String> shadeId() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Colouring> colouring() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Part coloured(UnaryOperator<Colouring> edit) {
+        return this;
+    }
+
+    @Override
+    public Optional<StartsFrom> startsFrom(Made made) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<NotFood> notFood() {
+        return List.of(new NotFood(of.many + " that held rings apart", count));
+    }
+
+    @Override
+    public void figures(Figures figures, Made made) {
+        figures.in(Figure.Group.PIECES)
+                .add(
+                        "pieces",
+                        "put in, and counted out again",
+                        count,
+                        Unit.COUNT,
+                        Why.of("As designed", "Your design", Why.in("supports", count, Unit.COUNT)));
+    }
+
+    /** A head that is open enough to fall back is held as the full flower is. */
+    @Override
+    public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
+        return opening.showsStamens() ? Optional.of(this) : Optional.empty();
+    }
+}
