@@ -13,7 +13,13 @@ const props = defineProps<{
   hairline: number
   /** Whether only the right half is looked at: what lies wholly to the left is then not drawn. */
   rightHalf?: boolean
+  /** Whether each piece throws a quiet shadow on what it lies on. */
+  shadows?: boolean
 }>()
+/** How far a shadow falls to the right of what throws it, mm; and somewhat more downwards. */
+const shade = computed(() => Math.min(MOST_SHADE_MM, props.face.radiusMm * SHADE_OF_RADIUS))
+const MOST_SHADE_MM = 0.45
+const SHADE_OF_RADIUS = 0.012
 const id = useId()
 const emit = defineEmits<{ point: [partId: string | null]; press: [partId: string, event: PointerEvent]; wheel: [partId: string, event: WheelEvent] }>()
 
@@ -60,7 +66,10 @@ function width(partId: string) {
         @pointerdown="emit('press', ring.partId, $event)"
         @wheel="emit('wheel', ring.partId, $event)"
       >
-        <FacePiece v-for="(azimuth, k) in ring.azimuths" :key="k" :ring="ring" :transform="`rotate(${azimuth})`" />
+        <template v-for="(azimuth, k) in ring.azimuths" :key="k">
+          <path v-if="shadows" :d="ring.d" :transform="`translate(${shade} ${shade * 1.6}) rotate(${azimuth})`" fill="var(--color-ink)" fill-opacity="0.13" stroke="none" pointer-events="none" />
+          <FacePiece :ring="ring" :transform="`rotate(${azimuth})`" />
+        </template>
         <clipPath v-if="ring.picture || ring.veins" :id="ring.shape"><path :d="ring.d" /></clipPath>
         <g v-for="(closing, k) in ring.closings" :key="`c${k}`">
           <clipPath :id="`${id}-${ring.partId}-${ring.lap}-${k}`">

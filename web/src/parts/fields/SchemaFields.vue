@@ -3,6 +3,7 @@ import { computed, inject } from 'vue'
 import type { SpeciesDocument } from '@/api/client'
 import ColourField from './ColourField.vue'
 import ChoiceField from './ChoiceField.vue'
+import PicturedChoice from './PicturedChoice.vue'
 import TextField from './TextField.vue'
 import { IDLE_FIELDS } from './idle'
 import { choicesOf, kinds, resolved, type SchemaNode, usual } from './schema'
@@ -77,6 +78,8 @@ function kindOf(row: Row): SchemaNode {
   return kinds(row.node).get((row.value as { kind: string }).kind)!
 }
 
+const kindsIn = (row: Row) => [...kinds(row.node)].map(([value, choice]) => ({ value, label: choice.title ?? value }))
+
 function switchKind(row: Row, kind: string) {
   const fresh = begun(kinds(row.node).get(kind)!)
   const old = row.value as Record<string, unknown>
@@ -121,6 +124,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
       :hint="row.node.description"
       :value="String(row.value ?? UNCHOSEN)"
       :choices="choicesIn(row)"
+      :pictured="row.node['x-pictured']"
       @change="emit('change', row.path, $event === UNCHOSEN ? undefined : $event)"
     />
     <SchemaNumber
@@ -167,14 +171,23 @@ function begun(node: SchemaNode): Record<string, unknown> {
     <fieldset v-for="row in groups" :key="row.path" class="col-span-full">
       <legend class="heading-small flex w-full items-baseline gap-2 border-b border-line" :title="row.node.description">
         <span class="flex-1">{{ row.node.title ?? row.name }}</span>
+        <PicturedChoice
+          v-if="row.node['x-pictured']"
+          class="font-sans text-note text-ink not-italic"
+          :label="row.node.title ?? row.name"
+          :value="(row.value as { kind: string }).kind"
+          :choices="kindsIn(row)"
+          :pictured="row.node['x-pictured']"
+          @change="switchKind(row, $event)"
+        />
         <select
-          v-if="row.node.oneOf"
+          v-else-if="row.node.oneOf"
           class="border-0 bg-transparent py-0.5 font-sans text-note text-ink not-italic"
           :aria-label="row.node.title ?? row.name"
           :value="(row.value as { kind: string }).kind"
           @change="switchKind(row, ($event.target as HTMLSelectElement).value)"
         >
-          <option v-for="[kind, choice] in kinds(row.node)" :key="kind" :value="kind">{{ choice.title ?? kind }}</option>
+          <option v-for="kind in kindsIn(row)" :key="kind.value" :value="kind.value">{{ kind.label }}</option>
         </select>
         <button
           v-if="!row.needed"

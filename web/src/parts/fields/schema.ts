@@ -24,6 +24,7 @@ export interface SchemaNode {
   'x-digits'?: number
   'x-step'?: number
   'x-labels'?: Record<string, string>
+  'x-pictured'?: string
 }
 
 type Published = SchemaNode & { $defs: Record<string, SchemaNode> }

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import { sidePicture } from '@/parts/tintPicture'
 
 /** The whole stem from the side at a small scale: every further head in the size and at the angle that was computed. */
-const props = defineProps<{ habit: Schemas['Habit']; tint: string; lit: boolean }>()
+const props = defineProps<{ habit: Schemas['Habit']; lit: boolean }>()
 const emit = defineEmits<{ press: [] }>()
 const MARGIN_MM = 6
 
+const pictures = computed(() => props.habit.pictures.map((p) => ({ ...p, href: sidePicture(p) })))
 const heads = computed(() =>
   props.habit.heads.map((h) => ({
     ...h,
     x: h.sideMm,
     y: -h.neckMm,
-    /** A head from the side: as wide as its face above the neck, narrow at it. */
-    d: `M0 0C${-h.widthMm / 2} ${-h.deepMm * 0.3} ${-h.widthMm / 2} ${-h.deepMm} ${-h.widthMm / 2} ${-h.deepMm}L${h.widthMm / 2} ${-h.deepMm}C${h.widthMm / 2} ${-h.deepMm} ${h.widthMm / 2} ${-h.deepMm * 0.3} 0 0Z`,
+    picture: pictures.value[h.opening]!,
   })),
 )
 const box = computed(() => {
@@ -38,7 +39,14 @@ const hairline = computed(() => box.value.height / 260)
       <line x1="0" y1="0" x2="0" :y2="-habit.stemMm" :stroke-width="hairline * 2.2" />
       <g v-for="(h, i) in heads" :key="i">
         <line x1="0" :y1="-h.jointMm" :x2="h.x" :y2="h.y" />
-        <path :d="h.d" :fill="tint" :transform="`translate(${h.x} ${h.y}) rotate(${h.angleDeg})`" />
+        <image
+          :href="h.picture.href"
+          :x="h.picture.leftMm"
+          :y="h.picture.topMm"
+          :width="h.picture.columns * h.picture.cellMm"
+          :height="h.picture.rows * h.picture.cellMm"
+          :transform="`translate(${h.x} ${h.y}) rotate(${h.angleDeg})`"
+        />
       </g>
     </g>
   </svg>

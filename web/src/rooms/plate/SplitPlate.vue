@@ -188,6 +188,7 @@ function gapArc(gap: Schemas['Gap']): string {
           :lit="lit"
           :hairline="hairline"
           right-half
+          shadows
           @point="emit('point', $event)"
           @press="press"
           @wheel="wheel"
@@ -225,7 +226,6 @@ function gapArc(gap: Schemas['Gap']): string {
       v-if="drawing.habit && heads"
       class="absolute right-2 bottom-2 h-[38%] w-[26%]"
       :habit="drawing.habit"
-      :tint="tints[heads.id]!"
       :lit="heads.id === selected || heads.id === lit"
       @press="selected = heads.id"
     />

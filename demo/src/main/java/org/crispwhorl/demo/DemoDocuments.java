@@ -23,7 +23,12 @@ public final class DemoDocuments {
             "towpath-camellia",
             "towpath-daffodil",
             "weir-delphinium",
-            "winding-hole-water-lily");
+            "winding-hole-water-lily",
+            "towpath-ox-eye",
+            "lock-bellflower",
+            "wharf-pearl-blossom",
+            "cottage-rosebud",
+            "wharf-ruffle");
 
     private DemoDocuments() {}
 

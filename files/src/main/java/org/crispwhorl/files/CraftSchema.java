@@ -72,7 +72,11 @@ public final class CraftSchema {
         }
         if (namesake == null) {
             definitions.put(name, mapper.createObjectNode());
-            definitions.put(name, define(type));
+            ObjectNode defined = define(type);
+            if (ChoicePictures.types().contains(name)) {
+                defined.put("x-pictured", name);
+            }
+            definitions.put(name, defined);
         }
         return mapper.createObjectNode().put("$ref", refPrefix + name);
     }

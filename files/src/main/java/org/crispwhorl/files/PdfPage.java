@@ -2,10 +2,12 @@ package org.crispwhorl.files;
 
 import java.awt.Color;
 import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
 import org.crispwhorl.core.drawing.Drawing;
 
@@ -13,10 +15,12 @@ import org.crispwhorl.core.drawing.Drawing;
 final class PdfPage implements SheetPage {
     private final PdfCanvas canvas;
     private final PDPageContentStream page;
+    private final PDExtendedGraphicsState clear = new PDExtendedGraphicsState();
 
     private PdfPage(PdfCanvas canvas) {
         this.canvas = canvas;
         this.page = canvas.page();
+        clear.setNonStrokingAlphaConstant((float) SHADOW);
     }
 
     /** Draws on the canvas's page. */
@@ -68,13 +72,37 @@ final class PdfPage implements SheetPage {
     }
 
     @Override
+    public void shadow(double[] points) throws IOException {
+        page.saveGraphicsState();
+        page.setGraphicsStateParameters(clear);
+        path(points, true, INK, INK, 0);
+        page.restoreGraphicsState();
+    }
+
+    @Override
     public void colours(Drawing.ColourGrid grid) throws IOException {
-        PDImageXObject picture = LosslessFactory.createFromImage(canvas.document(), SheetPage.picture(grid));
+        image(
+                SheetPage.picture(grid),
+                grid.leftMm(),
+                grid.topMm(),
+                grid.columns() * grid.cellMm(),
+                grid.rows() * grid.cellMm());
+    }
+
+    @Override
+    public void side(Drawing.Picture side) throws IOException {
+        image(
+                SheetPage.picture(side),
+                side.leftMm(),
+                side.topMm(),
+                side.columns() * side.cellMm(),
+                side.rows() * side.cellMm());
+    }
+
+    private void image(BufferedImage cells, double left, double top, double wide, double high) throws IOException {
+        PDImageXObject picture = LosslessFactory.createFromImage(canvas.document(), cells);
         picture.setInterpolate(true);
-        double wide = grid.columns() * grid.cellMm();
-        double high = grid.rows() * grid.cellMm();
-        page.drawImage(picture, new Matrix((float) wide, 0, 0, (float) -high, (float) grid.leftMm(), (float)
-                (grid.topMm() + high)));
+        page.drawImage(picture, new Matrix((float) wide, 0, 0, (float) -high, (float) left, (float) (top + high)));
     }
 
     @Override

@@ -6,6 +6,15 @@ import org.crispwhorl.core.drawing.Drawing;
 
 /** One page that is drawn on, whatever it is written as: millimetres from its upper left corner, y downwards. */
 interface SheetPage {
+    /** Colours of lines, of what stands back, and of bare ground. */
+    String INK = "#222222";
+
+    String QUIET = "#6a675f";
+    String GROUND = "#f4f2ee";
+
+    /** How dark a shadow is. */
+    double SHADOW = 0.13;
+
     /** What is drawn on it, or within a part of it. */
     interface Drawn {
         void on(SheetPage page) throws IOException;
@@ -34,6 +43,12 @@ interface SheetPage {
     /** A circle is drawn with so many corners. */
     int ROUND = 36;
 
+    /** The quiet shadow of a shape on what lies under it. */
+    void shadow(double[] points) throws IOException;
+
+    /** Something seen from the side, laid where it lies. */
+    void side(Drawing.Picture picture) throws IOException;
+
     /** Colours in cells, laid where they lie. */
     void colours(Drawing.ColourGrid grid) throws IOException;
 
@@ -53,6 +68,20 @@ interface SheetPage {
         for (int i = 0; i < grid.columns() * grid.rows(); i++) {
             int code = (rgb[3 * i] & 0xff) << 16 | (rgb[3 * i + 1] & 0xff) << 8 | rgb[3 * i + 2] & 0xff;
             picture.setRGB(i % grid.columns(), i / grid.columns(), code);
+        }
+        return picture;
+    }
+
+    /** Something seen from the side as a picture of as many pixels, clear where there is nothing of it. */
+    static BufferedImage picture(Drawing.Picture side) {
+        BufferedImage picture = new BufferedImage(side.columns(), side.rows(), BufferedImage.TYPE_INT_ARGB);
+        byte[] rgba = side.rgba();
+        for (int i = 0; i < side.columns() * side.rows(); i++) {
+            int code = (rgba[4 * i + 3] & 0xff) << 24
+                    | (rgba[4 * i] & 0xff) << 16
+                    | (rgba[4 * i + 1] & 0xff) << 8
+                    | rgba[4 * i + 2] & 0xff;
+            picture.setRGB(i % side.columns(), i / side.columns(), code);
         }
         return picture;
     }

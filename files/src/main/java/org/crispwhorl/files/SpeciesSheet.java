@@ -4,10 +4,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -28,9 +25,9 @@ import org.crispwhorl.core.species.Species;
 
 /** A species as one page to hand out or to hang up: face and section at one scale, its parts in order with sizes and colours. */
 public final class SpeciesSheet {
-    private static final String INK = "#222222";
-    private static final String QUIET = "#6a675f";
-    private static final String GROUND = "#f4f2ee";
+    private static final String INK = SheetPage.INK;
+    private static final String QUIET = SheetPage.QUIET;
+    private static final String GROUND = SheetPage.GROUND;
 
     /** Pixels to the inch of the picture. */
     private static final float DPI = 200;
@@ -84,7 +81,7 @@ public final class SpeciesSheet {
     private final Drawing drawing;
     private final Paper paper;
     private final double drawnHigh;
-    private final Map<String, String> tints = new HashMap<>();
+    private final FlowerOnPage flower;
 
     private SpeciesSheet(Assessment a, Paper paper) {
         this.a = a;
@@ -97,10 +94,7 @@ public final class SpeciesSheet {
                 - UNDER
                 - ROW * a.species().parts().size();
         this.drawnHigh = Math.max(LEAST_DRAWN, Math.min(MOST_DRAWN, left));
-        for (Part part : species.parts()) {
-            Coloured.worn(a, part)
-                    .ifPresent(worn -> tints.put(part.id(), part.flat().isPresent() ? worn.paste() : worn.middle()));
-        }
+        this.flower = new FlowerOnPage(a, drawing);
     }
 
     public static String svg(Assessment a, Paper paper, Told.Lengths lengths) {
@@ -179,7 +173,7 @@ public final class SpeciesSheet {
         page.within(
                 box(split, top, MARGIN + wide, top + drawnHigh),
                 new double[] {0},
-                q -> q.placed(faceX, faceY, scale, 0, p -> face(p, LINE / scale)));
+                q -> q.placed(faceX, faceY, scale, 0, p -> flower.face(p, LINE / scale)));
         double neck = top
                 + ABOVE
                 + scale * drawing.section().highestMm()
@@ -188,7 +182,7 @@ public final class SpeciesSheet {
         page.within(
                 box(MARGIN, top, axis, top + drawnHigh),
                 new double[] {0},
-                q -> q.placed(axis, neck, scale, 0, p -> section(p, LINE / scale, -foot)));
+                q -> q.placed(axis, neck, scale, 0, p -> flower.section(p, LINE / scale, -foot)));
         double bar = bar(scale);
         double y = top + drawnHigh - 4;
         page.path(new double[] {MARGIN + 5, y, MARGIN + 5 + bar * scale, y}, false, null, INK, 0.5);
@@ -215,135 +209,6 @@ public final class SpeciesSheet {
             }
         }
         return 2;
-    }
-
-    private void face(SheetPage page, double line) throws IOException {
-        for (Drawing.Lap lap : Drawing.Lap.values()) {
-            for (Drawing.Ring ring : drawing.face().rings()) {
-                if (ring.lap() == lap) {
-                    ring(page, ring, line);
-                }
-            }
-            if (lap == Drawing.Lap.UNDER) {
-                bodies(page, line);
-            }
-        }
-    }
-
-    private void ring(SheetPage page, Drawing.Ring ring, double line) throws IOException {
-        double[] shape = plan(ring.outline());
-        for (double azimuth : ring.azimuths()) {
-            page.placed(0, 0, 1, azimuth, p -> piece(p, ring, shape, line));
-        }
-        for (Drawing.Closing closing : ring.closings()) {
-            page.within(
-                    shape, closing.over(), p -> p.placed(0, 0, 1, closing.azimuth(), q -> piece(q, ring, shape, line)));
-        }
-    }
-
-    private void piece(SheetPage page, Drawing.Ring ring, double[] shape, double line) throws IOException {
-        page.path(shape, true, fill(ring), INK, 0);
-        if (ring.tint().isPresent() || !ring.veins().isEmpty()) {
-            page.within(shape, new double[] {0}, p -> {
-                if (ring.tint().isPresent()) {
-                    p.colours(ring.tint().get());
-                }
-                for (double[] vein : ring.veins()) {
-                    p.path(plan(vein), false, null, QUIET, Math.min(line, ring.veinMm()));
-                }
-            });
-        }
-        page.path(shape, true, null, INK, line);
-    }
-
-    private String fill(Drawing.Ring ring) {
-        return ring.shade()
-                .map(id -> MixingLaw.colour(species.shade(id)))
-                .orElseGet(() -> tints.getOrDefault(ring.partId(), GROUND));
-    }
-
-    private void bodies(SheetPage page, double line) throws IOException {
-        for (Drawing.HeartDisc disc : drawing.face().discs()) {
-            String fill = tints.getOrDefault(disc.partId(), GROUND);
-            if (disc.rim().length > 0) {
-                page.path(plan(disc.rim()), true, fill, INK, line);
-            } else {
-                page.disc(0, 0, disc.radiusMm(), fill, INK, line);
-            }
-            if (disc.hollowMm() > 0) {
-                page.disc(0, 0, disc.hollowMm(), GROUND, INK, line);
-            }
-        }
-        for (Drawing.Stroke stroke : drawing.face().strokes()) {
-            page.path(plan(stroke.points()), false, null, INK, Math.max(line, Math.min(stroke.widthMm(), 2 * line)));
-        }
-        for (Drawing.Rounds heads : drawing.face().heads()) {
-            double[] places = plan(heads.places());
-            for (int i = 0; i + 1 < places.length; i += 2) {
-                page.disc(
-                        places[i],
-                        places[i + 1],
-                        heads.wideMm() / 2,
-                        tints.getOrDefault(heads.partId(), GROUND),
-                        INK,
-                        0.7 * line);
-            }
-        }
-    }
-
-    /** Points x outwards and y across as they lie on the page: azimuth 0 points up. */
-    private static double[] plan(double[] points) {
-        double[] laid = new double[points.length];
-        for (int i = 0; i + 1 < points.length; i += 2) {
-            laid[i] = points[i + 1];
-            laid[i + 1] = -points[i];
-        }
-        return laid;
-    }
-
-    /** The right half of the cut, drawn to the left of its axis as on the plate. */
-    private void section(SheetPage page, double line, double lowest) throws IOException {
-        Drawing.Section cut = drawing.section();
-        double half = cut.stem().diameterMm() / 2;
-        page.path(new double[] {0, 0, -half, 0, -half, -lowest, 0, -lowest}, true, GROUND, INK, line);
-        for (Drawing.Solid solid : cut.solids()) {
-            double[] profile = left(solid.profile());
-            double[] closed = Arrays.copyOf(profile, profile.length + 4);
-            closed[profile.length + 1] = profile[profile.length - 1];
-            closed[profile.length + 3] = profile[1];
-            page.path(closed, true, tints.getOrDefault(solid.partId(), GROUND), INK, line);
-        }
-        for (Drawing.Stroke stroke : cut.strokes()) {
-            page.path(left(stroke.points()), false, null, INK, Math.max(line, stroke.widthMm()));
-        }
-        for (Drawing.Rounds rounds : cut.rounds()) {
-            double[] places = left(rounds.places());
-            for (int i = 0; i + 1 < places.length; i += 2) {
-                page.disc(
-                        places[i],
-                        places[i + 1],
-                        rounds.wideMm() / 2,
-                        tints.getOrDefault(rounds.partId(), GROUND),
-                        INK,
-                        line);
-            }
-        }
-        for (Drawing.Profile profile : cut.profiles()) {
-            double[] midrib = left(profile.midrib());
-            double thick = (profile.thicknessMm() + profile.tipMm()) / 2;
-            page.path(midrib, false, null, INK, thick + 2 * line);
-            page.path(midrib, false, null, tints.getOrDefault(profile.partId(), GROUND), thick);
-        }
-        page.path(new double[] {0, -cut.highestMm() - 2, 0, -lowest}, false, null, QUIET, line / 2);
-    }
-
-    private static double[] left(double[] points) {
-        double[] laid = new double[points.length];
-        for (int i = 0; i + 1 < points.length; i += 2) {
-            laid[i] = -points[i];
-            laid[i + 1] = -points[i + 1];
-        }
-        return laid;
     }
 
     private double shades(SheetPage page, double top) throws IOException {

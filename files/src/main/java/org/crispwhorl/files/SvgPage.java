@@ -1,5 +1,6 @@
 package org.crispwhorl.files;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Base64;
@@ -19,11 +20,16 @@ final class SvgPage implements SheetPage {
     }
 
     static String written(Paper paper, String title, Told.Lengths lengths, Drawn drawn) throws IOException {
+        return written(paper.widthMm(), paper.heightMm(), title, lengths, drawn);
+    }
+
+    static String written(double wideMm, double highMm, String title, Told.Lengths lengths, Drawn drawn)
+            throws IOException {
         SvgPage page = new SvgPage(lengths);
         drawn.on(page);
-        String size = number(paper.widthMm()) + " " + number(paper.heightMm());
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + number(paper.widthMm()) + "mm\" height=\""
-                + number(paper.heightMm()) + "mm\" viewBox=\"0 0 " + size
+        String size = number(wideMm) + " " + number(highMm);
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + number(wideMm) + "mm\" height=\""
+                + number(highMm) + "mm\" viewBox=\"0 0 " + size
                 + "\" stroke-linejoin=\"round\" stroke-linecap=\"round\">\n<title>" + OutlineSvg.escaped(title)
                 + "</title>\n" + page.svg + "</svg>\n";
     }
@@ -54,17 +60,47 @@ final class SvgPage implements SheetPage {
     }
 
     @Override
+    public void shadow(double[] points) {
+        svg.append("<path d=\"")
+                .append(d(points, true))
+                .append("\" fill=\"")
+                .append(INK)
+                .append("\" fill-opacity=\"")
+                .append(number(SHADOW))
+                .append("\"/>\n");
+    }
+
+    @Override
     public void colours(Drawing.ColourGrid grid) throws IOException {
+        image(
+                SheetPage.picture(grid),
+                grid.leftMm(),
+                grid.topMm(),
+                grid.columns() * grid.cellMm(),
+                grid.rows() * grid.cellMm());
+    }
+
+    @Override
+    public void side(Drawing.Picture side) throws IOException {
+        image(
+                SheetPage.picture(side),
+                side.leftMm(),
+                side.topMm(),
+                side.columns() * side.cellMm(),
+                side.rows() * side.cellMm());
+    }
+
+    private void image(BufferedImage picture, double left, double top, double wide, double high) throws IOException {
         ByteArrayOutputStream png = new ByteArrayOutputStream();
-        ImageIO.write(SheetPage.picture(grid), "png", png);
+        ImageIO.write(picture, "png", png);
         svg.append("<image x=\"")
-                .append(number(grid.leftMm()))
+                .append(number(left))
                 .append("\" y=\"")
-                .append(number(grid.topMm()))
+                .append(number(top))
                 .append("\" width=\"")
-                .append(number(grid.columns() * grid.cellMm()))
+                .append(number(wide))
                 .append("\" height=\"")
-                .append(number(grid.rows() * grid.cellMm()))
+                .append(number(high))
                 .append("\" preserveAspectRatio=\"none\" href=\"data:image/png;base64,")
                 .append(Base64.getEncoder().encodeToString(png.toByteArray()))
                 .append("\"/>\n");

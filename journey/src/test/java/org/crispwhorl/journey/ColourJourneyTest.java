@@ -42,9 +42,9 @@ public class ColourJourneyTest extends Journey {
         int before = passes().count();
         click(button("a pass of " + dust).first());
         assertThat(passes()).hasCount(before + 1);
-        if (!zone.equals("edge")) {
-            actions++;
-            page.getByLabel("zone", new Page.GetByLabelOptions().setExact(true)).selectOption(zone);
+        if (!zone.equals("from the edge")) {
+            actions += 2;
+            pick(page, "zone", zone);
         }
     }
 
@@ -83,9 +83,9 @@ public class ColourJourneyTest extends Journey {
         actions = 0;
         click(button("Colour"));
         choose("first");
-        addPass("wine", "edge");
+        addPass("wine", "from the edge");
         type("strength", "0.9");
-        addPass("plum", "foot");
+        addPass("plum", "from the foot");
         choose("sixth");
         while (passes().count() > 0) {
             int left = passes().count();
@@ -107,10 +107,10 @@ public class ColourJourneyTest extends Journey {
                 page.locator("[data-field$='/strength'] input").inputValue());
         assertEquals(stepped, 0.66, 0.011, "two fifths of the way from 0.9 to 0.3");
         choose("calyx");
-        addPass("moss", "foot");
+        addPass("moss", "from the foot");
         choose("leaves");
-        addPass("bottle green", "midrib");
-        addPass("rust", "tip");
+        addPass("bottle green", "down the midrib");
+        addPass("rust", "at the tip");
         waitKept(page);
         press("c");
         assertThat(page.locator("svg image[data-laid]").first()).isAttached();

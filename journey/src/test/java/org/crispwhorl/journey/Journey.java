@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -100,7 +101,7 @@ public abstract class Journey {
     /** Opens a demo species on its plate by its name, through the shelf. */
     protected void openPlate(Page in, String name) {
         in.navigate(base + "/shelf");
-        in.getByRole(com.microsoft.playwright.options.AriaRole.LINK, new Page.GetByRoleOptions().setName(name))
+        in.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name))
                 .first()
                 .click();
         in.waitForSelector("[data-face] path");
@@ -109,6 +110,15 @@ public abstract class Journey {
     /** Selects a part by its bead. */
     protected void select(Page in, String partId) {
         in.locator("[data-bead=" + partId + "]").click();
+    }
+
+    /** Takes one of the choices that are shown by their pictures. */
+    protected void pick(Page in, String field, String choice) {
+        in.locator("[data-choice='" + field + "']").click();
+        in.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(choice).setExact(true))
+                .click();
     }
 
     /** The number of a figure in the reckoning. */

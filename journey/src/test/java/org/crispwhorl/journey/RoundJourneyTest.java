@@ -118,6 +118,6 @@ public class RoundJourneyTest extends Journey {
                 .start();
         String said = new String(validator.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertEquals(validator.waitFor(), 0, said);
-        assertTrue(said.contains("14 files, 0 errors"), said);
+        assertTrue(said.contains(command.size() - 2 + " files, 0 errors"), said);
     }
 }

@@ -131,7 +131,7 @@ public class WholeFlowerJourneyTest extends Journey {
         openPlate(page, "Cottage-wall lisianthus");
         select(page, "outer");
         assertThat(page.locator("[data-figure=ball] [data-value]")).hasText("11.5");
-        page.getByLabel("made", new Page.GetByLabelOptions().setExact(true)).selectOption("pulled");
+        pick(page, "made", "pulled by hand");
         assertThat(page.locator("[data-bead=outer]")).containsText("pulled");
         assertThat(page.locator("[data-figure=meanThickness] [data-value]"))
                 .not()

@@ -113,8 +113,20 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
      * @param stemMm length of the main stem from its end to its tip
      * @param footMm height of the lowest head's joint above the stem's end
      * @param openings names of the stages, the full flower's last
+     * @param pictures of a head of each stage from the side, in the order of the stages
      */
-    public record Habit(double stemMm, double footMm, List<String> openings, List<HabitHead> heads) {}
+    public record Habit(
+            double stemMm, double footMm, List<String> openings, List<Picture> pictures, List<HabitHead> heads) {}
+
+    /**
+     * Something seen from the side as a picture, its axis upright at 0: the first row is the uppermost.
+     *
+     * @param leftMm where its left side lies; left of the axis is negative
+     * @param topMm where its upper side lies, mm below the neck: minus how high
+     * @param cellMm side of a cell
+     * @param rgba four codes for each cell, row by row: sRGB, and how much of the cell is covered
+     */
+    public record Picture(double leftMm, double topMm, double cellMm, int columns, int rows, byte[] rgba) {}
 
     /**
      * One head from the side.

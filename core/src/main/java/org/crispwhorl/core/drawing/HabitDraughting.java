@@ -38,18 +38,24 @@ final class HabitDraughting {
             drawn.add(one);
             tip = Math.max(tip, one.jointMm());
         }
-        return new Drawing.Habit(round(tip), round(heads.stemMm()), names, drawn);
+        return new Drawing.Habit(
+                round(tip),
+                round(heads.stemMm()),
+                names,
+                forms.stream().map(SideView::ofHead).toList(),
+                drawn);
     }
 
     private static Drawing.HabitHead head(Heads heads, int head, int opening, FlowerForm form) {
-        double joint = heads.stemMm() + heads.heightMm(head);
+        double springs = heads.stemMm() + heads.heightMm(head);
+        double joint = heads.wireCuts().isEmpty() ? 0 : springs;
         double side = side(heads, head);
         double angle = side * heads.angleDeg(head);
         return new Drawing.HabitHead(
                 opening,
                 round(joint),
                 round(heads.stalkMm() * Math.sin(Math.toRadians(angle))),
-                round(joint + heads.stalkMm() * Math.cos(Math.toRadians(angle))),
+                round(springs + heads.stalkMm() * Math.cos(Math.toRadians(angle))),
                 round(angle),
                 round(form.faceMm()),
                 round(form.heightMm()));

@@ -87,45 +87,19 @@ final class PieceTint {
             }
         }
 
-        /** Lays a triangle over the cells whose middles lie in it, or hardly beyond it. */
+        /** Lays a triangle over the cells that it is the highest to cover. */
         private void lay(double[][] flat, double[][] seen, int a, int b, int c) {
-            double[] pa = cell(seen[a]);
-            double[] pb = cell(seen[b]);
-            double[] pc = cell(seen[c]);
-            double area = (pb[0] - pa[0]) * (pc[1] - pa[1]) - (pc[0] - pa[0]) * (pb[1] - pa[1]);
-            if (Math.abs(area) < 1e-9) {
-                return;
-            }
-            int firstRow = (int) Math.max(0, Math.floor(least(pa[1], pb[1], pc[1])));
-            int lastRow = (int) Math.min(rows - 1.0, Math.ceil(-least(-pa[1], -pb[1], -pc[1])));
-            int first = (int) Math.max(0, Math.floor(least(pa[0], pb[0], pc[0])));
-            int last = (int) Math.min(columns - 1.0, Math.ceil(-least(-pa[0], -pb[0], -pc[0])));
-            for (int row = firstRow; row <= lastRow; row++) {
-                for (int column = first; column <= last; column++) {
-                    double x = column - pa[0];
-                    double y = row - pa[1];
-                    double atB = (x * (pc[1] - pa[1]) - (pc[0] - pa[0]) * y) / area;
-                    double atC = ((pb[0] - pa[0]) * y - x * (pb[1] - pa[1])) / area;
-                    double atA = 1 - atB - atC;
-                    if (atA < -BEYOND || atB < -BEYOND || atC < -BEYOND) {
-                        continue;
-                    }
-                    double up = atA * seen[a][2] + atB * seen[b][2] + atC * seen[c][2];
-                    int at = row * columns + column;
-                    if (up > heights[at]) {
-                        heights[at] = up;
-                        stations[at] = atA * flat[a][1] + atB * flat[b][1] + atC * flat[c][1];
-                        across[at] = atA * flat[a][0] + atB * flat[b][0] + atC * flat[c][0];
-                    }
+            new Raster(columns, rows, BEYOND).lay(cell(seen[a]), cell(seen[b]), cell(seen[c]), (at, atA, atB, atC) -> {
+                double up = atA * seen[a][2] + atB * seen[b][2] + atC * seen[c][2];
+                if (up > heights[at]) {
+                    heights[at] = up;
+                    stations[at] = atA * flat[a][1] + atB * flat[b][1] + atC * flat[c][1];
+                    across[at] = atA * flat[a][0] + atB * flat[b][0] + atC * flat[c][0];
                 }
-            }
+            });
         }
 
         private static final double BEYOND = 0.02;
-
-        private static double least(double a, double b, double c) {
-            return Math.min(a, Math.min(b, c));
-        }
 
         /** Column and row, of which a whole number is a cell's middle. */
         private double[] cell(double[] p) {

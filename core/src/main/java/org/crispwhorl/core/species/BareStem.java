@@ -66,7 +66,7 @@ public record BareStem(
 
     /** It holds as it is. */
     @Override
-    public boolean core() {
+    public boolean holdsAtOnce() {
         return true;
     }
 

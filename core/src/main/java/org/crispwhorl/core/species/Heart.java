@@ -219,7 +219,7 @@ public record Heart(
     /** A bought core bears through its cap. */
     @Override
     public boolean holdsAtOnce() {
-        return form.core();
+        return form.holdsAtOnce();
     }
 
     /** The first heart is what others are joined to. */

@@ -94,6 +94,11 @@ public sealed interface HeartForm
         return polystyrene();
     }
 
+    /** Whether soft pieces may be set on it as soon as it is there. */
+    default boolean holdsAtOnce() {
+        return core();
+    }
+
     /** Its bodies, standing with its foot at a height above the neck: turned as its radius says, where it is nothing more. */
     default List<Solid> solids(double seatMm) {
         return List.of(new Solid.Turned(seatMm, heightMm(), this::radiusAt));

@@ -12,7 +12,7 @@ import org.crispwhorl.core.solid.Solid;
 /** Bought pearls, one or several lying in one layer: nothing is mixed for them and nothing of them dries. */
 @Words(label = "bought pearls", means = "One pearl, or several in one layer; bought, of sugar or not.")
 public record Pearls(
-        @Quantity(label = "pearls", unit = Unit.COUNT, min = 1, max = 200, usual = 1, means = "In one flower.")
+        @Quantity(label = "pearls", unit = Unit.COUNT, min = 1, max = 200, usual = 5, means = "In one flower.")
         int count,
 
         @Quantity(
@@ -88,7 +88,7 @@ public record Pearls(
 
     /** A pearl is firm as it is bought. */
     @Override
-    public boolean core() {
+    public boolean holdsAtOnce() {
         return true;
     }
 

@@ -23,6 +23,7 @@ final class Job implements Progress {
     private volatile double share;
     private volatile String step = "";
     private volatile boolean unwanted;
+    private volatile boolean heeded;
     private volatile Object result;
     private volatile RuntimeException fault;
 
@@ -53,7 +54,13 @@ final class Job implements Progress {
 
     @Override
     public boolean stopped() {
+        heeded |= unwanted;
         return unwanted;
+    }
+
+    /** Whether its work was told that it is to stop: what is told so only once it is done has not been cut short. */
+    boolean cutShort() {
+        return heeded;
     }
 
     void run() {

@@ -70,7 +70,7 @@ public class Jobs {
         job.run();
         try {
             Object result = work.apply(job);
-            job.end(job.stopped() ? Job.State.STOPPED : Job.State.DONE, result, null);
+            job.end(job.cutShort() ? Job.State.STOPPED : Job.State.DONE, result, null);
         } catch (Progress.Stopped e) {
             job.end(Job.State.STOPPED, null, null);
         } catch (RuntimeException e) {
