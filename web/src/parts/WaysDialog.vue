@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
-import { computed } from 'vue'
-import type { Ways } from '@/api/client'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { answered, api, type Schemas, type Ways } from '@/api/client'
+import { told } from '@/measure/figures'
+import { useLengths } from '@/measure/useLengths'
 import { choicesOf, definition } from '@/parts/fields/schema'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import { useWays } from './useWays'
 
 /** How the studio works where makers disagree; a species and a part may choose otherwise. */
-defineProps<{ open: boolean }>()
+const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 const store = useWays()
 
@@ -20,6 +23,20 @@ const rows = computed(() =>
   })),
 )
 
+const lengths = useLengths()
+const flower = ref('')
+const shelf = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')), enabled: computed(() => props.open) })
+const flowers = computed(() => [{ value: '', label: 'no flower' }, ...(shelf.data.value ?? []).map((s) => ({ value: s.id, label: s.name }))])
+/** What every choice would change of that flower; asked anew when a way is taken. */
+const effects = useQuery({
+  queryKey: computed(() => ['ways', 'effects', flower.value, store.ways]),
+  queryFn: () => answered(api.GET('/api/ways/effects', { params: { query: { speciesId: flower.value } } })),
+  enabled: computed(() => props.open && flower.value !== ''),
+})
+const signed = (c: Schemas['FigureChange']) => `${c.label} ${c.to > c.from ? '+' : '−'} ${told(Math.abs(c.to - c.from), c.unit, lengths.unit).trim()}`
+const changesOf = (way: string) =>
+  (effects.data.value ?? []).filter((e) => e.way === way).map((e) => ({ label: e.label, text: e.changes.map(signed).join(', ') || 'no difference' }))
+
 function choose(name: keyof Ways, value: string) {
   if (store.ways) void store.set({ ...store.ways, [name]: value } as Ways)
 }
@@ -27,19 +44,17 @@ function choose(name: keyof Ways, value: string) {
 
 <template>
   <Dialog :open="open" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
-    <DialogPanel class="mx-auto mt-16 w-[40rem] max-w-[92vw] border border-ink bg-sheet p-5">
+    <DialogPanel class="mx-auto mt-10 max-h-[88vh] w-[46rem] max-w-[92vw] overflow-y-auto border border-ink bg-sheet p-5">
       <DialogTitle class="text-head">The studio's ways</DialogTitle>
       <p class="mt-1 text-quiet">Where makers disagree. Every figure that a way changes is reckoned anew; a species or a single part may choose otherwise.</p>
+      <ChoiceField class="mt-2 w-72" label="told in figures for" :value="flower" :choices="flowers" @change="flower = $event" />
       <div v-if="store.ways" class="mt-3 grid grid-cols-2 gap-x-4 gap-y-2">
-        <ChoiceField
-          v-for="row in rows"
-          :key="row.name"
-          :label="row.label"
-          :hint="row.hint"
-          :value="store.ways[row.name]"
-          :choices="row.choices"
-          @change="choose(row.name, $event)"
-        />
+        <div v-for="row in rows" :key="row.name">
+          <ChoiceField :label="row.label" :hint="row.hint" :value="store.ways[row.name]" :choices="row.choices" @change="choose(row.name, $event)" />
+          <ul v-if="flower" class="mt-0.5 text-note text-quiet" :data-effects="row.name" :aria-label="`What another ${row.label} would change`">
+            <li v-for="change in changesOf(row.name)" :key="change.label"><span class="text-ink">{{ change.label }}:</span> {{ change.text }}</li>
+          </ul>
+        </div>
       </div>
       <p v-if="store.fault" role="alert" class="mt-2">■ {{ store.fault }}</p>
       <p class="mt-4 flex justify-end gap-2">

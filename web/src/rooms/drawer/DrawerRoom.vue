@@ -30,6 +30,10 @@ watch([() => route.query.thing, things], ([asked]) => {
   }
 }, { immediate: true })
 
+/** What has a shape of its own is shown by it. */
+const hasShape = (k: Kind) => k === 'cutter' || k === 'own-former'
+const shapeOf = (t: Kept) => `/api/drawer/${t.id}/shape.svg?version=${t.version}`
+
 function turnTo(k: Kind) {
   kind.value = k
   chosen.value = undefined
@@ -101,6 +105,7 @@ async function remove(id: string) {
           <tr v-for="t in shown" :key="t.id" class="border-t border-line" :class="t.id === chosen ? 'bg-sheet' : ''">
             <td><button type="button" class="min-h-8 text-left text-accent hover:underline" :aria-pressed="t.id === chosen" @click="chosen = t.id">{{ t.item.name }}</button></td>
             <td>
+              <img v-if="hasShape(t.item.kind)" :src="shapeOf(t)" alt="" loading="lazy" class="mr-2 inline-block size-8 align-middle" data-shape />
               <span v-if="t.item.kind === 'colour-pot'" class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: t.item.colour }" />{{ inShort(t.item) }}
             </td>
             <td class="text-right whitespace-nowrap" :class="label(t) === 'could be bought' ? 'text-quiet italic' : ''">{{ label(t) }}</td>
@@ -108,7 +113,7 @@ async function remove(id: string) {
         </tbody>
       </table>
     </section>
-    <ThingEditor v-if="thing" :key="thing.id" :thing="thing" @kept="kept" @remove="remove(thing.id)" />
+    <ThingEditor v-if="thing" :key="thing.id" :thing="thing" @kept="kept" @added="told([...things, ...$event])" @remove="remove(thing.id)" />
     <aside v-else class="border-l border-line px-4 py-3 text-quiet">Choose a thing to see and change it.</aside>
     <TableDialog v-if="taking" @close="taking = false" @taken="drawer.refetch()" />
   </div>

@@ -11,7 +11,7 @@ import { type Item, type Kept, kindOf } from './things'
 
 /** One thing with its fields; what is changed is kept by itself. */
 const props = defineProps<{ thing: Kept }>()
-const emit = defineEmits<{ kept: [thing: Kept]; remove: [] }>()
+const emit = defineEmits<{ kept: [thing: Kept]; added: [things: Kept[]]; remove: [] }>()
 const params = { path: { id: props.thing.id } }
 const keep = useKept<Item>({
   name: `thing.${props.thing.id}`,
@@ -38,6 +38,19 @@ function change(path: string, value: unknown) {
   for (const step of steps.slice(0, -1)) into = into[step] as Record<string, unknown>
   into[steps.at(-1)!] = value
   keep.set(copy as Item, path)
+}
+
+/** Sizes of the same cutter, typed with spaces between, as a set is sold. */
+const sizes = ref('')
+async function addSizes() {
+  failure.value = undefined
+  const sizesMm = sizes.value.split(/[\s;]+/).filter(Boolean).map((s) => Number(s.replace(',', '.')))
+  try {
+    emit('added', await answered(api.POST('/api/drawer/{id}/sizes', { params, body: { sizesMm } })))
+    sizes.value = ''
+  } catch (e) {
+    failure.value = e
+  }
 }
 
 /** A ball of this paste, measured across and weighed, says how dense it is. */
@@ -79,6 +92,14 @@ async function weighed(ballG: number) {
       <ProblemNote v-if="failure" :error="failure" class="mt-2" />
     </section>
     <section v-if="item.kind === 'cutter'" class="mt-4 border-t border-line pt-2">
+      <h3 class="heading-small">the same in other sizes</h3>
+      <form class="mt-1 mb-3 flex items-end gap-2" @submit.prevent="addSizes">
+        <label class="min-w-0 flex-1 text-note text-quiet">{{ item.cut.petals > 1 ? 'across each, mm' : 'length of each, mm' }}
+          <input v-model="sizes" class="field text-body text-ink" inputmode="decimal" placeholder="24 28 32" />
+        </label>
+        <button type="submit" class="act" :disabled="!sizes.trim()">Add the set</button>
+      </form>
+      <ProblemNote v-if="failure" :error="failure" class="mb-2" />
       <h3 class="heading-small">on the strip</h3>
       <StripNest :cut="item.cut" />
     </section>

@@ -2,9 +2,7 @@ package org.crispwhorl.files;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.lang.reflect.Array;
 import java.util.Arrays;
-import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +27,7 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Beginning;
 import org.crispwhorl.core.species.BoughtCore;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Former;
@@ -76,32 +75,39 @@ public final class ChoicePictures {
     /** The choices that are pictured, each by the name of its type. */
     private static final Map<String, Pictured<?>> TYPES = new LinkedHashMap<>();
 
-    private record Pictured<T>(Class<T> type, Function<T, Picture> drawn) {
-        /** The choice of that name: a kind of usual values, or a constant. */
+    /**
+     * @param found the choice of a name: a kind of usual values, or a constant
+     * @param drawn its picture
+     */
+    private record Pictured<T>(Function<String, Optional<T>> found, Function<T, Optional<Picture>> drawn) {
         Optional<Picture> named(String value) {
-            List<Class<?>> kinds = type.isSealed() ? CraftJson.kinds(type) : List.of();
-            Optional<T> kind = kinds.stream()
-                    .filter(k -> CraftJson.name(k.getSimpleName()).equals(value))
-                    .findFirst()
-                    .map(k -> type.cast(Usual.of(k.asSubclass(Record.class))));
-            T[] constants = type.getEnumConstants();
-            Optional<T> constant = Arrays.stream(constants == null ? emptyOf(type) : constants)
-                    .filter(c -> CraftJson.name(((Enum<?>) c).name()).equals(value))
-                    .findFirst();
-            return kind.or(() -> constant).map(drawn);
-        }
-
-        @SuppressWarnings("unchecked")
-        private static <T> T[] emptyOf(Class<T> type) {
-            return (T[]) Array.newInstance(type, 0);
+            return found.apply(value).flatMap(drawn);
         }
     }
 
     private static <T> void picture(Class<T> type, Function<T, Picture> drawn) {
-        TYPES.put(type.getSimpleName(), new Pictured<>(type, drawn));
+        TYPES.put(
+                type.getSimpleName(),
+                new Pictured<>(
+                        type.isEnum() ? value -> constant(type, value) : value -> kind(type, value),
+                        drawn.andThen(Optional::of)));
+    }
+
+    private static <T> Optional<T> constant(Class<T> type, String value) {
+        return Arrays.stream(type.getEnumConstants())
+                .filter(c -> CraftJson.name(((Enum<?>) c).name()).equals(value))
+                .findFirst();
+    }
+
+    private static <T> Optional<T> kind(Class<T> type, String value) {
+        return CraftJson.kinds(type).stream()
+                .filter(k -> CraftJson.name(k.getSimpleName()).equals(value))
+                .findFirst()
+                .map(k -> type.cast(Usual.of(k.asSubclass(Record.class))));
     }
 
     static {
+        TYPES.put(Part.class.getSimpleName(), new Pictured<>(ChoicePictures::begun, ChoicePictures::part));
         picture(HeartForm.class, ChoicePictures::form);
         picture(BoughtCore.CoreShape.class, shape -> side(species(heart(new BoughtCore(shape, 18, 26, 1)))));
         picture(RollForm.class, ChoicePictures::rolled);
@@ -213,6 +219,28 @@ public final class ChoicePictures {
                 new Lying.OneSided(),
                 Joining.of(Joining.As.FIRM, Joining.Onto.DRY));
         return new Whorl("ring", "ring", PETAL.id(), edit.apply(pieces), Colouring.NONE);
+    }
+
+    /** A part as it is begun on the plate. */
+    private static Optional<Part> begun(String kind) {
+        return Beginning.parts(GREEN.id()).stream()
+                .filter(p -> CraftJson.name(p.getClass().getSimpleName()).equals(kind))
+                .findFirst();
+    }
+
+    /** A part on a small heart; what is on the stem from the side, with the stem. Supports are gone from what is finished. */
+    private static Optional<Picture> part(Part part) {
+        if (part.severalHeads()) {
+            return Optional.of(habit(Heads.Arrangement.SPIKE, Heads.StageOrder.GRADED));
+        }
+        if (part.shadeId().isEmpty()) {
+            return Optional.empty();
+        }
+        boolean fillsTheMiddle = part.core().fillsMm() > 0;
+        boolean underneath =
+                part.flat().filter(p -> !p.ring()).isPresent() || !part.inHead() || part.boughtStrands() > 0;
+        Species flower = fillsTheMiddle ? species(part) : species(heart(), part);
+        return Optional.of(!part.inHead() ? all(flower) : underneath || fillsTheMiddle ? side(flower) : face(flower));
     }
 
     /** A heart from the side; a textured one from above, where its texture is seen. */
@@ -331,13 +359,15 @@ public final class ChoicePictures {
         Optional<Cut> cut = making.cutOf(petal, 5);
         if (cut.isPresent()) {
             boolean foot = making.pushedInMm() > 0;
-            return foot ? grown(making, petal) : page -> cut(page, cut.get(), 2 * LINE);
+            return foot ? grown(making, petal) : page -> ThingShape.cut(page, SIDE, cut.get(), 2 * LINE);
         }
         if (making.pressed()) {
             return side(species(
                     new Heart("ball", "ball", PETAL.id(), new HeartForm.Ball(10), 22, 0, 0, 0, 50, Colouring.NONE)));
         }
-        return making.rolledMm() > 0 ? page -> cut(page, Cut.of(petal), LINE / 2) : grown(making, petal);
+        return making.rolledMm() > 0
+                ? page -> ThingShape.cut(page, SIDE, Cut.of(petal), LINE / 2)
+                : grown(making, petal);
     }
 
     /** A blossom made so, from the side; what is no food in green. */
@@ -353,21 +383,6 @@ public final class ChoicePictures {
                 .pieces();
         String shade = making.edible() ? PETAL.id() : GREEN.id();
         return side(species(new Whorl("ring", "ring", shade, pieces, Colouring.NONE)));
-    }
-
-    private static void cut(SheetPage page, Cut cut, double line) throws IOException {
-        double[][] ring = cut.shape().ring();
-        double[] across = Arrays.stream(ring).mapToDouble(p -> p[0]).toArray();
-        double[] along = Arrays.stream(ring).mapToDouble(p -> p[1]).toArray();
-        DoubleSummaryStatistics x = Arrays.stream(across).summaryStatistics();
-        DoubleSummaryStatistics y = Arrays.stream(along).summaryStatistics();
-        double scale = (SIDE - 2 * FREE) / Math.max(x.getMax() - x.getMin(), y.getMax() - y.getMin());
-        double[] laid = new double[2 * ring.length];
-        for (int i = 0; i < ring.length; i++) {
-            laid[2 * i] = SIDE / 2 + scale * (across[i] - (x.getMax() + x.getMin()) / 2);
-            laid[2 * i + 1] = SIDE / 2 - scale * (along[i] - (y.getMax() + y.getMin()) / 2);
-        }
-        page.path(laid, true, SheetPage.GROUND, SheetPage.INK, line);
     }
 
     /** A stem of heads: its lines, and every head as it stands on it. */

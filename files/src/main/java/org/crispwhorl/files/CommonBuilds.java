@@ -21,7 +21,10 @@ public final class CommonBuilds {
             "chocolate-rose",
             "rolled-strip",
             "folded-blossom",
-            "spike");
+            "spike",
+            "daisy",
+            "hanging-bells",
+            "leaf-spray");
 
     private static final Map<String, Species> ALL = read();
 

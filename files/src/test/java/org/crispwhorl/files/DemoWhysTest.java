@@ -71,7 +71,9 @@ public class DemoWhysTest {
                 "ball",
                 a -> a.says("long")
                         ? Math.cbrt(a.get("thick") * a.get("thick") * a.get("long"))
-                        : Math.cbrt(6 * a.or("volume", a.or("volume of one", 0)) / Math.PI));
+                        : a.says("brim")
+                                ? brimmed(a)
+                                : Math.cbrt(6 * a.or("volume", a.or("volume of one", 0)) / Math.PI));
         AGAIN.put("ballWeight", a -> a.get("volume") * a.get("density"));
         AGAIN.put(
                 "meanThickness",
@@ -126,7 +128,7 @@ public class DemoWhysTest {
                         / (Math.PI * Math.pow(a.get("diameter"), 3)));
         AGAIN.put("face", a -> 2 * a.get("outermost radius"));
         AGAIN.put("finishedLength", a -> a.get("length") * growth(a));
-        AGAIN.put("finishedWidth", a -> a.get("width") * growth(a));
+        AGAIN.put("finishedWidth", a -> a.get("width") * growth(a) - a.or("pinched up", 0));
         AGAIN.put("frill", a -> {
             double thinner = a.get("body") / Math.min(a.get("edge"), a.get("body"));
             return Math.min(
@@ -325,6 +327,13 @@ public class DemoWhysTest {
                 return s;
             }
         }
+    }
+
+    /** The ball that holds a disc as wide as the cutter and the cone under it, mm. */
+    private static double brimmed(Asked a) {
+        double disc = Math.PI / 4 * Math.pow(a.get("cutter, tip to tip"), 2) * a.get("brim, as it is rolled");
+        double cone = Math.PI / 12 * Math.pow(a.get("cone wide"), 2) * a.get("cone long");
+        return Math.cbrt(6 * (disc + cone) / Math.PI);
     }
 
     @DataProvider

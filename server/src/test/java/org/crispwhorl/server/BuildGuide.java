@@ -2,6 +2,7 @@ package org.crispwhorl.server;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.crispwhorl.files.ChoicePictures;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -33,8 +34,9 @@ final class BuildGuide {
         CHOICES.forEach((name, title) -> guide.choice(text, name, title));
         text.append("\n## What pieces have besides\n");
         for (String name :
-                new String[] {"Pieces", "Outline", "Edge", "Former", "Veiner", "Place", "Carried", "Lining"}) {
-            guide.build(text, guide.definitions.get(name));
+                new String[] {"Pieces", "Outline", "Edge", "Former", "Veiner", "Place", "Ridges", "Carried", "Lining"
+                }) {
+            guide.build(text, guide.definitions.get(name), "");
         }
         return text.toString();
     }
@@ -47,7 +49,8 @@ final class BuildGuide {
     private void choice(StringBuilder text, String name, String title) {
         text.append("\n## ").append(title).append('\n');
         for (JsonNode kind : definitions.get(name).get("oneOf")) {
-            build(text, resolved(kind));
+            JsonNode build = resolved(kind);
+            build(text, build, picture(name, build));
         }
     }
 
@@ -55,8 +58,39 @@ final class BuildGuide {
         return node.has("$ref") ? definitions.get(node.get("$ref").asString().replace("#/$defs/", "")) : node;
     }
 
-    private void build(StringBuilder text, JsonNode build) {
-        text.append("\n### ").append(build.get("title").asString()).append("\n\n");
+    /** The drawings of builds that have one: the file of each beside the guide, and what it shows. */
+    static Map<String, String> drawings(ObjectNode schema) {
+        BuildGuide guide = new BuildGuide(schema);
+        Map<String, String> all = new LinkedHashMap<>();
+        for (String name : CHOICES.keySet()) {
+            for (JsonNode kind : guide.definitions.get(name).get("oneOf")) {
+                String value = kindOf(guide.resolved(kind));
+                ChoicePictures.svg(name, value).ifPresent(svg -> all.put(file(name, value), svg));
+            }
+        }
+        return all;
+    }
+
+    private static String kindOf(JsonNode build) {
+        return build.at("/properties/kind/const").asString();
+    }
+
+    private static String file(String name, String value) {
+        return "builds/" + name + "-" + value + ".svg";
+    }
+
+    private static String picture(String name, JsonNode build) {
+        String value = kindOf(build);
+        return ChoicePictures.svg(name, value).isEmpty()
+                ? ""
+                : "![" + build.get("title").asString() + "](" + file(name, value) + ")\n\n";
+    }
+
+    private void build(StringBuilder text, JsonNode build, String picture) {
+        text.append("\n### ")
+                .append(build.get("title").asString())
+                .append("\n\n")
+                .append(picture);
         if (build.has("description")) {
             text.append(build.get("description").asString()).append("\n\n");
         }

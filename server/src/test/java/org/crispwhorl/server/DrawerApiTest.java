@@ -182,6 +182,27 @@ public class DrawerApiTest extends ServerTest {
     }
 
     @Test
+    public void aSetOfSizesIsAddedAtOnceAndEachIsDrawn() {
+        JsonNode cutter = null;
+        for (JsonNode thing : api.get("/api/drawer").json()) {
+            cutter = cutter == null && thing.at("/item/kind").asString().equals("cutter") ? thing : cutter;
+        }
+        int before = things();
+        String at = "/api/drawer/" + cutter.get("id").asString();
+        Api.Answer added = api.post(at + "/sizes", "{\"sizesMm\":[33.5,41.5]}");
+        assertEquals(added.status(), 201, added.body());
+        assertEquals(added.json().size(), 2);
+        assertEquals(things(), before + 2);
+        assertTrue(api.get("/api/drawer/" + added.json().get(0).get("id").asString() + "/shape.svg")
+                .body()
+                .contains("<path"));
+        Api.Answer refused = api.post(at + "/sizes", "{\"sizesMm\":[33.5,-1]}");
+        assertEquals(refused.status(), 422, refused.body());
+        assertEquals(things(), before + 2, "all or none");
+        added.json().forEach(t -> api.delete("/api/drawer/" + t.get("id").asString()));
+    }
+
+    @Test
     public void whatLiesInTheDrawerOutlivesARestart() {
         int before = things();
         restart();

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -54,10 +55,19 @@ public class PublishedFormatsTest extends ServerTest {
     @Test
     public void theGuideToEveryBuild() throws IOException {
         Path file = ROOT.resolve("docs/formats/builds.md");
-        String guide = BuildGuide.of(
-                (ObjectNode) api.get("/api/formats/species.schema.json").json());
+        ObjectNode schema =
+                (ObjectNode) api.get("/api/formats/species.schema.json").json();
+        String guide = BuildGuide.of(schema);
+        Map<String, String> drawings = BuildGuide.drawings(schema);
         if (WRITE) {
             Files.writeString(file, guide);
+            Files.createDirectories(file.resolveSibling("builds"));
+            for (Map.Entry<String, String> drawing : drawings.entrySet()) {
+                Files.writeString(file.resolveSibling(drawing.getKey()), drawing.getValue());
+            }
+        }
+        for (String drawing : drawings.keySet()) {
+            assertTrue(Files.exists(file.resolveSibling(drawing)), drawing + " is missing: run ./whorl describe");
         }
         assertEquals(Files.readString(file), guide, file + " is stale: run ./whorl describe");
     }

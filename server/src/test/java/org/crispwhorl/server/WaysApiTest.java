@@ -77,4 +77,22 @@ public class WaysApiTest extends ServerTest {
         api.put("/api/ways", ways().put("petals", "one-piece"));
         assertTrue(api.get(path).json().at("/sheet/handsMin").asDouble() < faithful);
     }
+
+    @Test
+    public void whatAWayWouldChangeOfAFlowerIsTold() {
+        String flower = api.get("/api/species").json().get(0).get("id").asString();
+        Api.Answer told = api.get("/api/ways/effects?speciesId=" + flower);
+        assertEquals(told.status(), 200, told.body());
+        assertTrue(told.json()
+                .valueStream()
+                .anyMatch(e -> !e.get("changes").isEmpty()
+                        && e.at("/changes/0/from").asDouble()
+                                != e.at("/changes/0/to").asDouble()));
+        assertEquals(
+                api.get("/api/ways/effects?speciesId=00000000-0000-0000-0000-000000000000")
+                        .status(),
+                404);
+        assertTrue(api.get("/api/pictures/Overlap/tucked.svg").body().contains("<svg"));
+        assertEquals(api.get("/api/pictures/Overlap/sideways.svg").status(), 404);
+    }
 }

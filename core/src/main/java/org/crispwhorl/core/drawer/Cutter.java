@@ -1,5 +1,8 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -38,5 +41,39 @@ public record Cutter(
         implements DrawerItem {
     public Cutter {
         Limits.check(Cutter.class, name, count, cut, bendable, price);
+    }
+
+    /**
+     * The same cutter of other sizes, as sets are sold.
+     *
+     * @param sizesMm as makers say a size: the length of a single outline, the width across the tips of a blossom
+     * @return one for each size that is not its own, named after it
+     */
+    public List<Cutter> inSizes(List<Double> sizesMm) {
+        List<Cutter> set = new ArrayList<>();
+        for (double size : sizesMm) {
+            if (!(size >= LEAST_SIZE_MM && size <= MOST_SIZE_MM)) {
+                throw new InvalidValue("sizesMm", size, "from 2 to 600 mm each");
+            }
+            double factor = size / cut.sizeMm();
+            if (Math.abs(factor - 1) > SAME_SIZE) {
+                Cut scaled = new Cut(cut.outline().scaled(factor), cut.petals(), cut.middleMm() * factor);
+                Limits.stated("cut", scaled.outline());
+                set.add(new Cutter(named(size), count, scaled, bendable, price));
+            }
+        }
+        return set;
+    }
+
+    private static final double LEAST_SIZE_MM = 2;
+    private static final double MOST_SIZE_MM = 600;
+    private static final double SAME_SIZE = 0.005;
+    private static final int LONGEST_NAME = 60;
+
+    /** Its name with the size that stands at its end changed, or put there. */
+    private String named(double size) {
+        String stem = name.replaceAll("[ ,]*[0-9.]+( ?mm)?$", "");
+        String told = " " + (size == Math.rint(size) ? Long.toString(Math.round(size)) : Double.toString(size));
+        return stem.substring(0, Math.min(stem.length(), LONGEST_NAME - told.length())) + told;
     }
 }

@@ -25,11 +25,12 @@ final class FaceOffWidth implements Rule {
 
     private static final int ROUNDS = 6;
 
+    /** What is narrower than any face, such as a spray of leaves on a bare wire, has none to be off. */
     @Override
     public List<Finding> look(Assessment a) {
         double wanted = a.species().faceMm();
         double face = a.form().faceMm();
-        if (face == 0 || Math.abs(face - wanted) <= ALLOWED * wanted) {
+        if (face < Limits.least(Species.class, "faceMm") || Math.abs(face - wanted) <= ALLOWED * wanted) {
             return List.of();
         }
         List<Mend> mends = new ArrayList<>();

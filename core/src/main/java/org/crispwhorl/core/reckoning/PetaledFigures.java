@@ -74,6 +74,16 @@ final class PetaledFigures {
                         "Your design",
                         in("length", outline.lengthMm(), Unit.MM),
                         in("width", outline.widthMm(), Unit.MM)));
+        double pinched = pieces.making().finished(outline).widthMm() - finished.widthMm();
+        Why narrowed = pinched == 0
+                ? grown
+                : Why.of(
+                        "Thinning makes it wider by √(rolled ÷ finished); less what is pinched up",
+                        "Conservation of volume",
+                        in("rolled", thinning.map(Thinning::rolledMm).orElse(1.0), Unit.NONE),
+                        in("finished", thinning.map(Thinning::finishedMm).orElse(1.0), Unit.NONE),
+                        in("width", outline.widthMm(), Unit.MM),
+                        in("pinched up", pinched, Unit.MM));
         Why cutter = Why.of(
                 "The cutter chosen",
                 "Your design",
@@ -85,7 +95,7 @@ final class PetaledFigures {
                     .add("cutWidth", "cutter, wide", outline.widthMm(), Unit.MM, cutter);
         }
         figures.add("finishedLength", "finished, long", finished.lengthMm(), Unit.MM, grown)
-                .add("finishedWidth", "finished, wide", finished.widthMm(), Unit.MM, grown)
+                .add("finishedWidth", "finished, wide", finished.widthMm(), Unit.MM, narrowed)
                 .add(
                         thinning.isPresent() ? "cutArea" : "finishedArea",
                         thinning.isPresent() ? "cut area" : "area",

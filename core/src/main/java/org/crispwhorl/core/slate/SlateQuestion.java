@@ -13,6 +13,7 @@ public sealed interface SlateQuestion
                 BundleAndPick,
                 ShadeMix,
                 LogSlices,
+                RoundTier,
                 UnitTurning {
     /**
      * Its answer with what the drawer knows of pastes, wires and picks.

@@ -127,6 +127,21 @@ public class SlateTest {
     }
 
     @Test
+    public void petalsRoundATierComeOutEven() {
+        RoundTier side = new RoundTier(200, 30, 0.25, 2, 0.8, RoundTier.LaidOn.SIDE);
+        assertEquals(figure(side, "inARow"), 28, 0);
+        assertEquals(figure(side, "all"), 56, 0);
+        assertEquals(28 * figure(side, "apart"), Math.PI * 200, 1e-9);
+        assertEquals(figure(side, "weight"), 56 * 0.8, 1e-9);
+        assertTrue(side.answer(Drawer.EMPTY).notes().get(0).contains("water"));
+        assertTrue(new RoundTier(200, 20, 0, 1, 9, RoundTier.LaidOn.SIDE)
+                .answer(Drawer.EMPTY)
+                .notes()
+                .get(0)
+                .contains("foot of paste"));
+    }
+
+    @Test
     public void measuresTurnIntoEachOther() {
         assertEquals(figure(new UnitTurning(1, UnitTurning.Given.INCHES), "mm"), 25.4, 1e-9);
         assertEquals(figure(new UnitTurning(100, UnitTurning.Given.CELSIUS), "fahrenheit"), 212, 1e-9);
@@ -137,6 +152,7 @@ public class SlateTest {
     public void everyFigureHasItsReason() {
         List<SlateQuestion> all = List.of(
                 ball(new BallAndPetal.BallKnown.BallAcross(15)),
+                new RoundTier(200, 30, 0.25, 1, 0.8, RoundTier.LaidOn.FLAT),
                 new WireCheck(1, 25, 25, 0.9),
                 new ShadeMix("#a01c3c", 0.6, 0.05, 4, 50));
         all.forEach(q -> q.answer(Drawer.EMPTY).figures().forEach(f -> {

@@ -40,6 +40,7 @@ import org.crispwhorl.server.stages.StagesController;
 import org.crispwhorl.server.standins.StandInController;
 import org.crispwhorl.server.study.StudyController;
 import org.crispwhorl.server.tools.ToolsController;
+import org.crispwhorl.server.tools.WayEffectsController;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -82,6 +83,8 @@ class ApiDescription {
             Materials.class,
             StudioDrawer.KeptItem.class,
             DrawerController.TakenIn.class,
+            DrawerController.Sizes.class,
+            WayEffectsController.WayTold.class,
             ToolsController.Covering.class,
             ToolsController.ToolsRequest.class,
             ToolsController.NestingView.class,

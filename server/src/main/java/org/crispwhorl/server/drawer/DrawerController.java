@@ -9,9 +9,13 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.files.DrawerCsv;
+import org.crispwhorl.files.ThingShape;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
+import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.Problem;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -76,6 +80,34 @@ public class DrawerController {
     @Operation(operationId = "removeFromDrawer", summary = "Take a thing out of the drawer for good")
     void remove(@PathVariable UUID id) {
         drawer.remove(id);
+    }
+
+    /** Sizes of a set. */
+    public record Sizes(
+            @Words(label = "sizes", shortest = 1, longest = 40)
+            List<Double> sizesMm) {
+        public Sizes {
+            Limits.check(Sizes.class, sizesMm);
+        }
+    }
+
+    @PostMapping("/{id}/sizes")
+    @ResponseStatus(HttpStatus.CREATED)
+    @Operation(operationId = "addSizes", summary = "Put a cutter into the drawer in further sizes, as sets are sold")
+    @ApiResponse(responseCode = "201")
+    List<StudioDrawer.KeptItem> sizes(@PathVariable UUID id, @RequestBody Sizes sizes) {
+        return drawer.addSizes(id, sizes.sizesMm());
+    }
+
+    @GetMapping(path = "/{id}/shape.svg", produces = "image/svg+xml")
+    @Operation(
+            operationId = "thingShape",
+            summary = "What a cutter cuts or how a former is hollowed, as a small drawing")
+    ResponseEntity<String> shape(@PathVariable UUID id) {
+        String svg = ThingShape.svg(drawer.get(id).item()).orElseThrow(() -> new NotThere("shape of thing", id));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("image/svg+xml"))
+                .body(svg);
     }
 
     @GetMapping("/drawer.csv")

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.drawer.Cutter;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.measure.Limits;
@@ -111,6 +112,30 @@ public class StudioDrawer implements Unreadables {
         KeptItem kept = kept(rows.saveAndFlush(fresh(item, rows.lastPlace() + 1)));
         checkTogether();
         return kept;
+    }
+
+    /** The thing of that id. */
+    @Transactional(readOnly = true)
+    public KeptItem get(UUID id) {
+        return kept(row(id));
+    }
+
+    /**
+     * Puts a cutter in in further sizes.
+     *
+     * @throws NotThere where there is no cutter of that id
+     */
+    @Transactional
+    public List<KeptItem> addSizes(UUID id, List<Double> sizesMm) {
+        changing();
+        if (!(kept(row(id)).item() instanceof Cutter cutter)) {
+            throw new NotThere("cutter", id);
+        }
+        List<KeptItem> added = new ArrayList<>();
+        for (Cutter other : cutter.inSizes(sizesMm)) {
+            added.add(kept(rows.saveAndFlush(fresh(other, rows.lastPlace() + 1))));
+        }
+        return added;
     }
 
     private DrawerRow fresh(DrawerItem item, long place) {
