@@ -35,7 +35,7 @@ const effects = useQuery({
 })
 const signed = (c: Schemas['FigureChange']) => `${c.label} ${c.to > c.from ? '+' : '−'} ${told(Math.abs(c.to - c.from), c.unit, lengths.unit).trim()}`
 const changesOf = (way: string) =>
-  (effects.data.value ?? []).filter((e) => e.way === way).map((e) => ({ label: e.label, text: e.changes.map(signed).join(', ') || 'no difference' }))
+  (effects.data.value ?? []).filter((e) => e.way === way && e.changes.length > 0).map((e) => ({ label: e.label, text: e.changes.map(signed).join(', ') }))
 
 function choose(name: keyof Ways, value: string) {
   if (store.ways) void store.set({ ...store.ways, [name]: value } as Ways)
@@ -53,6 +53,7 @@ function choose(name: keyof Ways, value: string) {
           <ChoiceField :label="row.label" :hint="row.hint" :value="store.ways[row.name]" :choices="row.choices" @change="choose(row.name, $event)" />
           <ul v-if="flower" class="mt-0.5 text-note text-quiet" :data-effects="row.name" :aria-label="`What another ${row.label} would change`">
             <li v-for="change in changesOf(row.name)" :key="change.label"><span class="text-ink">{{ change.label }}:</span> {{ change.text }}</li>
+            <li v-if="effects.isSuccess.value && changesOf(row.name).length === 0">makes no difference to it</li>
           </ul>
         </div>
       </div>

@@ -26,7 +26,7 @@ const heads = computed(() => props.parts.find((p) => p.kind === 'heads'))
 
 const STEM_SHOWN_MM = 34
 /** Leaves may reach beyond the flower; the drawing makes room for them up to this many times its radius. */
-const ROOM_FOR_LEAVES = 2.5
+const ROOM_FOR_LEAVES = 2.2
 /** Size of the panel at which one unit of hairlines and text is one pixel. */
 const PANEL = { width: 672, height: 540 }
 
@@ -177,7 +177,7 @@ function gapArc(gap: Schemas['Gap']): string {
       @wheel="zoom"
     >
       <defs>
-        <clipPath id="right-half"><rect x="0" :y="-top * 3" :width="half * 3" :height="(top + bottom) * 4" /></clipPath>
+        <clipPath id="right-half"><rect x="0" :y="view.zoom.value > 1 ? -top * 3 : -top + text * 2.2" :width="half * 3" :height="(top + bottom) * 4" /></clipPath>
         <clipPath id="left-half"><rect :x="-half * 3" :y="-top * 3" :width="half * 3" :height="(top + bottom) * 4" /></clipPath>
       </defs>
       <g clip-path="url(#right-half)" data-face>

@@ -21,8 +21,9 @@ function goTo(kind: string) {
 </script>
 
 <template>
-  <div class="grid grid-cols-1 gap-px bg-line sm:grid-cols-2 lg:min-h-full lg:grid-cols-4 lg:grid-rows-2">
+  <div class="grid grid-cols-1 gap-px bg-line sm:grid-cols-2 lg:min-h-full lg:grid-cols-4">
     <h1 class="sr-only">Slate</h1>
     <SlatePanel v-for="[kind, node] in questions" :key="kind" :kind="kind" :node="node" />
+    <div class="hidden bg-ground lg:col-span-3 lg:block" />
   </div>
 </template>

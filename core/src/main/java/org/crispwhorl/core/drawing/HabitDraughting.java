@@ -50,13 +50,14 @@ final class HabitDraughting {
         double springs = heads.stemMm() + heads.heightMm(head);
         double joint = heads.wireCuts().isEmpty() ? 0 : springs;
         double side = side(heads, head);
-        double angle = side * heads.angleDeg(head);
+        double out = side * Math.sin(Math.toRadians(heads.angleDeg(head)));
+        double up = Math.cos(Math.toRadians(heads.angleDeg(head)));
         return new Drawing.HabitHead(
                 opening,
                 round(joint),
-                round(heads.stalkMm() * Math.sin(Math.toRadians(angle))),
-                round(springs + heads.stalkMm() * Math.cos(Math.toRadians(angle))),
-                round(angle),
+                round(heads.stalkMm() * out),
+                round(springs + heads.stalkMm() * up),
+                round(Math.toDegrees(Math.atan2(out, up))),
                 round(form.faceMm()),
                 round(form.heightMm()));
     }

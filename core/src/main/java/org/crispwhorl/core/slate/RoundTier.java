@@ -98,7 +98,7 @@ public record RoundTier(
                 .add(
                         Group.SIZE,
                         "apart",
-                        "from one to the next, so that they come out even",
+                        "apart, to come out even",
                         round / inARow,
                         Unit.MM,
                         Why.of(
