@@ -33,7 +33,9 @@ public class ShelfApiTest extends ServerTest {
         JsonNode list = api.get("/api/species").json();
         assertTrue(list.size() >= 2);
         for (JsonNode card : list) {
-            assertTrue(card.at("/drawn/face/rings").size() > 0, card.get("name").asString());
+            int drawn = card.at("/drawn/face/rings").size()
+                    + card.at("/drawn/face/discs").size();
+            assertTrue(drawn > 0, card.get("name").asString());
             assertTrue(card.at("/drawn/faceMm").asDouble() > 10);
             assertTrue(card.at("/drawn/tints/0/colour").asString().startsWith("#"));
         }

@@ -1,0 +1,38 @@
+package org.crispwhorl.core.calendar;
+
+import java.util.List;
+import java.util.OptionalInt;
+import org.crispwhorl.core.assessment.Plan;
+
+/**
+ * Work that is done without a break: a task of some flowers of one line of an order.
+ *
+ * @param uid unique in the calendar and the same whenever the same order is planned again
+ * @param slots how long it takes
+ * @param number which of its task's, from 0
+ * @param of how many its task has
+ * @param waits what must have happened before
+ * @param tailSlots slots that must lie between its end and the hand-over
+ * @param tail what they are for
+ */
+record Batch(
+        String uid,
+        int line,
+        String species,
+        Plan.Task task,
+        int slots,
+        int number,
+        int of,
+        List<Wait> waits,
+        int tailSlots,
+        String tail) {
+    /**
+     * A wait after another batch.
+     *
+     * @param after its place in the list
+     * @param least slots from its end to this one's start
+     * @param most slots from its end to this one's end, where a window closes
+     * @param why in the maker's words; empty where it just has to be done
+     */
+    record Wait(int after, int least, OptionalInt most, String why) {}
+}

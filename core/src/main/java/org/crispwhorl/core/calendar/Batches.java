@@ -1,0 +1,106 @@
+package org.crispwhorl.core.calendar;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalInt;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.order.OrderSheet;
+
+/**
+ * The work of an order in batches: each line's flowers go through its tasks a few at a time, so few that no task of theirs takes
+ * longer than a sitting. Mixing is done once.
+ */
+final class Batches {
+    /** Waiting for more than this means never, h. */
+    private static final double NEVER_H = 24 * 365;
+
+    private Batches() {}
+
+    /** Whether every wait comes to an end. */
+    static boolean possible(OrderSheet sheet) {
+        return sheet.tasks().stream().flatMap(t -> t.task().gates().stream()).allMatch(g -> g.waitH() < NEVER_H)
+                && sheet.handOver().stream().allMatch(g -> g.gate().waitH() < NEVER_H);
+    }
+
+    /**
+     * @param flowers of each line
+     * @param sittingMin longest sitting
+     */
+    static List<Batch> of(OrderSheet sheet, List<Integer> flowers, double sittingMin) {
+        Map<Integer, Integer> ofLine = new HashMap<>();
+        for (OrderSheet.OrderTask task : sheet.tasks()) {
+            if (splits(task)) {
+                int wanted = (int) Math.ceil(task.handsMin() / sittingMin);
+                int most = flowers.get(task.line());
+                ofLine.merge(task.line(), Math.max(1, Math.min(most, wanted)), Math::max);
+            }
+        }
+        Map<String, List<Integer>> places = new HashMap<>();
+        List<Batch> all = new ArrayList<>();
+        for (OrderSheet.OrderTask task : sheet.tasks()) {
+            int n = splits(task) ? ofLine.get(task.line()) : 1;
+            List<Integer> own = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                own.add(all.size());
+                all.add(batch(sheet, task, i, n, places));
+            }
+            places.put(key(task.line(), task.task().id()), own);
+        }
+        return all;
+    }
+
+    private static boolean splits(OrderSheet.OrderTask task) {
+        return task.task().doing() != Plan.Doing.MIX;
+    }
+
+    private static String key(int line, String task) {
+        return line + "/" + task;
+    }
+
+    private static Batch batch(
+            OrderSheet sheet, OrderSheet.OrderTask task, int number, int of, Map<String, List<Integer>> places) {
+        List<Batch.Wait> waits = new ArrayList<>();
+        for (Plan.Gate gate : task.task().gates()) {
+            List<Integer> before = places.get(key(task.line(), gate.afterTask()));
+            if (before != null) {
+                OptionalInt most = gate.atMostH()
+                        .map(h -> OptionalInt.of(Axis.withinHours(h)))
+                        .orElse(OptionalInt.empty());
+                waits.add(new Batch.Wait(
+                        before.get(Math.min(number, before.size() - 1)), Axis.ofHours(gate.waitH()), most, why(gate)));
+            }
+        }
+        int tail = 0;
+        String tailWhy = "";
+        for (OrderSheet.HandOverGate last : sheet.handOver()) {
+            if (last.line() == task.line()
+                    && last.gate().afterTask().equals(task.task().id())) {
+                int slots = Axis.ofHours(last.gate().waitH());
+                if (slots >= tail) {
+                    tail = slots;
+                    tailWhy = why(last.gate());
+                }
+            }
+        }
+        int slots = Math.max(1, (int) Math.ceil(task.handsMin() / of / Axis.SLOT_MIN - 1e-9));
+        String uid = key(task.line(), task.task().id()) + "/" + (number + 1) + "-" + of;
+        return new Batch(uid, task.line(), task.species(), task.task(), slots, number, of, waits, tail, tailWhy);
+    }
+
+    private static String why(Plan.Gate gate) {
+        if (gate.waitH() <= 0) {
+            return "";
+        }
+        String hours = gate.waitH() < 2
+                ? Unit.MIN.write(Math.ceil(60 * gate.waitH()))
+                : String.format(Locale.ROOT, "%.0f h", Math.ceil(gate.waitH()));
+        return gate.stage()
+                .map(stage -> hours + " until it is " + Words.Labels.of(stage))
+                .orElse(hours);
+    }
+}

@@ -1,0 +1,80 @@
+package org.crispwhorl.core.calendar;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.assessment.Plan;
+
+/**
+ * What is done when.
+ *
+ * @param sittings in order of time; empty where there is no plan
+ * @param proved whether no plan with as few evenings begins later
+ * @param begins when work begins
+ * @param atLatest no plan with as few evenings begins later than this
+ * @param eveningMin minutes of work in evenings
+ * @param handsMin minutes of work in all
+ * @param limit what there is too little of, where there is no plan
+ * @param mends what would help, the smallest change first
+ */
+public record Calendar(
+        List<Sitting> sittings,
+        boolean proved,
+        Optional<LocalDateTime> begins,
+        Optional<LocalDateTime> atLatest,
+        double eveningMin,
+        double handsMin,
+        Optional<String> limit,
+        List<Mend> mends) {
+    public Calendar {
+        sittings = List.copyOf(sittings);
+        mends = List.copyOf(mends);
+    }
+
+    /**
+     * Work without a break.
+     *
+     * @param uid the same whenever the same order is planned again
+     * @param line of the order
+     * @param batch which of its task's, from 1
+     * @param of how many its task has
+     * @param maker whose hands, from 1
+     * @param evening whether it is done in an evening
+     * @param because why it stands where it does, in the maker's words
+     * @param dries what it does afterwards until it is needed; none where it is used at once
+     */
+    public record Sitting(
+            String uid,
+            int line,
+            String species,
+            String task,
+            Plan.Doing doing,
+            int batch,
+            int of,
+            LocalDateTime from,
+            LocalDateTime to,
+            int maker,
+            boolean evening,
+            String because,
+            Optional<Drying> dries) {}
+
+    /**
+     * A wait after a sitting.
+     *
+     * @param enough when it has waited long enough
+     * @param until when it is needed
+     * @param closes when it no longer bends; none where no window closes
+     */
+    public record Drying(LocalDateTime enough, LocalDateTime until, Optional<LocalDateTime> closes) {}
+
+    /**
+     * A change that makes a plan possible.
+     *
+     * @param label in the maker's words
+     * @param time the studio's time it needs; none where that stays
+     * @param handOver the hand-over it needs; none where that stays
+     * @param marginH the margin it needs; none where that stays
+     */
+    public record Mend(
+            String label, Optional<StudioTime> time, Optional<LocalDateTime> handOver, Optional<Double> marginH) {}
+}

@@ -1,0 +1,43 @@
+package org.crispwhorl.core.calendar;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Between which slots each batch may start, whatever hands do: by what it waits for and by what waits for it.
+ *
+ * @param earliest first slot of each
+ * @param latest last slot of each
+ */
+record Spans(int[] earliest, int[] latest) {
+    static Spans of(List<Batch> batches, int last) {
+        int n = batches.size();
+        int[] earliest = new int[n];
+        int[] latest = new int[n];
+        for (int i = 0; i < n; i++) {
+            for (Batch.Wait wait : batches.get(i).waits()) {
+                int after = earliest[wait.after()] + batches.get(wait.after()).slots() + wait.least();
+                earliest[i] = Math.max(earliest[i], after);
+            }
+        }
+        Arrays.setAll(
+                latest, i -> last - batches.get(i).tailSlots() - batches.get(i).slots());
+        for (int i = n - 1; i >= 0; i--) {
+            for (Batch.Wait wait : batches.get(i).waits()) {
+                int before =
+                        latest[i] - wait.least() - batches.get(wait.after()).slots();
+                latest[wait.after()] = Math.min(latest[wait.after()], before);
+            }
+        }
+        return new Spans(earliest, latest);
+    }
+
+    /** By how many slots the time is too short for drying and work one after the other, even with hands without number; 0 where it is not. */
+    int tooShort() {
+        int most = 0;
+        for (int i = 0; i < earliest.length; i++) {
+            most = Math.max(most, earliest[i] - latest[i]);
+        }
+        return most;
+    }
+}

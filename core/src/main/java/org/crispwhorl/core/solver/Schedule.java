@@ -1,0 +1,247 @@
+package org.crispwhorl.core.solver;
+
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverSolutionCallback;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.CumulativeConstraint;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.IntervalVar;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
+import com.google.ortools.util.Domain;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
+
+/**
+ * Pieces of work placed in slots of time so that hands suffice and every wait is kept, by constraint programming (CP-SAT): first with
+ * the least work in dear time, then beginning as late as can be, then every piece as late as can be.
+ */
+public final class Schedule {
+    /** Of the time that it may think, so much goes into each goal in turn. */
+    private static final double[] SHARES = {0.3, 0.5, 0.2};
+
+    private final Problem problem;
+    private final CpModel model = new CpModel();
+    private final IntVar[] starts;
+    private final BoolVar[] dear;
+    private final IntVar first;
+
+    /**
+     * A piece of work.
+     *
+     * @param length in slots, above 0
+     * @param starts where it may start, as intervals from and to
+     * @param dearStarts where it may start in dear time
+     */
+    public record Work(int length, long[][] starts, long[][] dearStarts) {}
+
+    /**
+     * A wait between two pieces.
+     *
+     * @param least slots from the end of the first to the start of the second
+     * @param most slots from the end of the first to the end of the second
+     */
+    public record Lag(int before, int after, int least, OptionalInt most) {}
+
+    /**
+     * What is to be placed.
+     *
+     * @param inOrder pieces of which each starts no sooner than the one before, two by two
+     * @param hands that work at once
+     */
+    public record Problem(List<Work> works, List<Lag> lags, List<int[]> inOrder, int hands) {
+        public Problem {
+            works = List.copyOf(works);
+            lags = List.copyOf(lags);
+            inOrder = List.copyOf(inOrder);
+        }
+    }
+
+    /**
+     * A placing.
+     *
+     * @param starts slot of each
+     * @param dearSlots slots of work in dear time
+     * @param first earliest start
+     * @param latestFirst no placing with as little work in dear time begins later than this
+     * @param proved whether none begins later with as little work in dear time, and none has less of that
+     */
+    public record Found(int[] starts, long dearSlots, long first, long latestFirst, boolean proved) {}
+
+    /**
+     * What came of it.
+     *
+     * @param found the best; none where there is none, or none was found in time
+     * @param cannot whether it was proved that there is none
+     */
+    public record Answer(Optional<Found> found, boolean cannot) {}
+
+    /** Whoever is told of a better placing: the slot in which it begins. */
+    public interface Better {
+        void begins(long slot);
+    }
+
+    private Schedule(Problem problem) {
+        this.problem = problem;
+        int n = problem.works().size();
+        starts = new IntVar[n];
+        dear = new BoolVar[n];
+        IntervalVar[] intervals = new IntervalVar[n];
+        long last = 0;
+        for (int i = 0; i < n; i++) {
+            Work work = problem.works().get(i);
+            long[][] all = Stream.concat(Arrays.stream(work.starts()), Arrays.stream(work.dearStarts()))
+                    .toArray(long[][]::new);
+            starts[i] = model.newIntVarFromDomain(Domain.fromIntervals(all), "");
+            intervals[i] = model.newFixedSizeIntervalVar(starts[i], work.length(), "");
+            if (work.dearStarts().length > 0) {
+                dear[i] = model.newBoolVar("");
+                model.addLinearExpressionInDomain(starts[i], Domain.fromIntervals(work.dearStarts()))
+                        .onlyEnforceIf(dear[i]);
+                model.addLinearExpressionInDomain(starts[i], Domain.fromIntervals(work.starts()))
+                        .onlyEnforceIf(dear[i].not());
+            }
+            last = Math.max(last, Arrays.stream(all).mapToLong(s -> s[1]).max().orElse(0));
+        }
+        if (problem.hands() == 1) {
+            model.addNoOverlap(intervals);
+        } else {
+            CumulativeConstraint hands = model.addCumulative(problem.hands());
+            for (IntervalVar interval : intervals) {
+                hands.addDemand(interval, 1);
+            }
+        }
+        for (Lag lag : problem.lags()) {
+            long length = problem.works().get(lag.before()).length();
+            model.addLessOrEqual(LinearExpr.affine(starts[lag.before()], 1, length + lag.least()), starts[lag.after()]);
+            if (lag.most().isPresent()) {
+                long own = problem.works().get(lag.after()).length();
+                long most = Math.max(lag.most().getAsInt(), lag.least() + own);
+                model.addLessOrEqual(
+                        LinearExpr.affine(starts[lag.after()], 1, own),
+                        LinearExpr.affine(starts[lag.before()], 1, length + most));
+            }
+        }
+        for (int[] pair : problem.inOrder()) {
+            model.addLessOrEqual(starts[pair[0]], starts[pair[1]]);
+        }
+        first = model.newIntVar(0, last, "");
+        for (IntVar start : starts) {
+            model.addLessOrEqual(first, start);
+        }
+    }
+
+    /**
+     * Places it.
+     *
+     * @param hint a placing from which to begin
+     * @param budget when that is spent the best so far is handed over
+     * @param better told of what is found on the way
+     */
+    public static Answer place(Problem problem, Optional<int[]> hint, Budget budget, Better better) {
+        if (problem.works().stream().anyMatch(w -> w.starts().length + w.dearStarts().length == 0)) {
+            return new Answer(Optional.empty(), true);
+        }
+        return new Schedule(problem).inTurn(hint, budget, better);
+    }
+
+    private Answer inTurn(Optional<int[]> hint, Budget budget, Better better) {
+        hint.ifPresent(this::hinted);
+        LinearExprBuilder dearWork = LinearExpr.newBuilder();
+        boolean anyDear = false;
+        for (int i = 0; i < dear.length; i++) {
+            if (dear[i] != null) {
+                dearWork.addTerm(dear[i], problem.works().get(i).length());
+                anyDear = true;
+            }
+        }
+        long least = 0;
+        boolean proved = true;
+        int[] best = null;
+        if (anyDear) {
+            model.minimize(dearWork);
+            Solved solved = solve(budget, SHARES[0], better);
+            if (solved.starts == null) {
+                return new Answer(Optional.empty(), solved.cannot);
+            }
+            proved = solved.proved;
+            least = Math.round(solved.objective);
+            model.addLessOrEqual(dearWork, least);
+            best = solved.starts;
+            hinted(best);
+        }
+        model.maximize(first);
+        Solved latest = solve(budget, SHARES[1], better);
+        if (latest.starts == null) {
+            return best == null
+                    ? new Answer(Optional.empty(), latest.cannot)
+                    : new Answer(Optional.of(found(best, least, first(best), false)), false);
+        }
+        long begins = Math.round(latest.objective);
+        long bound = Math.round(Math.floor(latest.bound + 1e-6));
+        proved &= latest.proved;
+        model.addGreaterOrEqual(first, begins);
+        hinted(latest.starts);
+        model.maximize(LinearExpr.sum(starts));
+        Solved late = solve(budget, SHARES[2], better);
+        return new Answer(
+                Optional.of(found(late.starts == null ? latest.starts : late.starts, least, bound, proved)), false);
+    }
+
+    private Found found(int[] placed, long dearSlots, long bound, boolean proved) {
+        return new Found(placed, dearSlots, first(placed), bound, proved);
+    }
+
+    private static long first(int[] placed) {
+        return Arrays.stream(placed).min().orElse(0);
+    }
+
+    private void hinted(int[] placed) {
+        model.clearHints();
+        for (int i = 0; i < starts.length; i++) {
+            model.addHint(starts[i], placed[i]);
+            if (dear[i] != null) {
+                int at = placed[i];
+                boolean inDear =
+                        Arrays.stream(problem.works().get(i).dearStarts()).anyMatch(s -> s[0] <= at && at <= s[1]);
+                model.addHint(dear[i], inDear ? 1 : 0);
+            }
+        }
+        model.addHint(first, first(placed));
+    }
+
+    private record Solved(int[] starts, double objective, double bound, boolean proved, boolean cannot) {}
+
+    private Solved solve(Budget budget, double share, Better better) {
+        CpSolver solver = new CpSolver();
+        solver.getParameters()
+                .setMaxTimeInSeconds(budget.limitMs() * share / 1000)
+                .setNumWorkers(WORKERS);
+        CpSolverStatus status = budget.spend(
+                solver::stopSearch,
+                () -> solver.solve(model, new CpSolverSolutionCallback() {
+                    @Override
+                    public void onSolutionCallback() {
+                        better.begins(value(first));
+                    }
+                }));
+        boolean there = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+        return new Solved(
+                there
+                        ? Arrays.stream(starts)
+                                .mapToInt(s -> (int) solver.value(s))
+                                .toArray()
+                        : null,
+                there ? solver.objectiveValue() : 0,
+                there ? solver.bestObjectiveBound() : 0,
+                status == CpSolverStatus.OPTIMAL,
+                status == CpSolverStatus.INFEASIBLE);
+    }
+
+    private static final int WORKERS = 2;
+}
