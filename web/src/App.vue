@@ -7,6 +7,7 @@ import { ROOMS } from './parts/places'
 import { typing } from './parts/typing'
 import { useRoom } from './parts/useRoom'
 import { usePace } from './parts/usePace'
+import { useTime } from './parts/useTime'
 import { useWays } from './parts/useWays'
 import UnreadableNote from './parts/UnreadableNote.vue'
 import PaceDialog from './parts/PaceDialog.vue'
@@ -19,11 +20,13 @@ const pacing = ref(false)
 const room = useRoom()
 const ways = useWays()
 const pace = usePace()
+const time = useTime()
 
 onMounted(() => {
   room.load().catch(() => undefined)
   ways.load().catch(() => undefined)
   pace.load().catch(() => undefined)
+  time.load().catch(() => undefined)
   window.addEventListener('keydown', (event) => {
     if (event.key === '/' && !typing(event)) {
       event.preventDefault()

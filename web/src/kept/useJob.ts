@@ -3,8 +3,11 @@ import { answered, api, Failure, type Schemas } from '@/api/client'
 
 const ASK_EVERY_MS = 250
 
-/** A piece of long work: begun, watched, stopped; what came of the last one that was done stays until the next is. */
-export function useJob<T>(begin: () => Promise<Schemas['JobView']>) {
+/**
+ * A piece of long work: begun, watched, stopped; what came of the last one that was done stays until the next is. Left alone it is
+ * stopped, unless it goes on by itself because the server keeps what comes of it.
+ */
+export function useJob<T>(begin: () => Promise<Schemas['JobView']>, goesOn = false) {
   const job = shallowRef<Schemas['JobView']>()
   const result: ShallowRef<T | undefined> = shallowRef()
   const fault = shallowRef<Failure>()
@@ -46,7 +49,7 @@ export function useJob<T>(begin: () => Promise<Schemas['JobView']>) {
 
   onScopeDispose(() => {
     gone = true
-    void stop()
+    if (!goesOn) void stop()
   })
 
   return { job, result, fault, busy: computed(() => open.value > 0), run, stop }

@@ -2,6 +2,8 @@ package org.crispwhorl.files;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.species.Ways;
@@ -23,6 +25,14 @@ public final class KeptText<T> {
 
     /** The studio's pace. */
     public static final KeptText<Pace> PACE = new KeptText<>("pace", Pace.class, List.of(UnaryOperator.identity()));
+
+    /** The studio's time. */
+    public static final KeptText<StudioTime> TIME =
+            new KeptText<>("time", StudioTime.class, List.of(UnaryOperator.identity()));
+
+    /** The calendar that was last made of an order. */
+    public static final KeptText<Planned> PLANNED =
+            new KeptText<>("planned", Planned.class, List.of(UnaryOperator.identity()));
 
     /** What an order was accepted with. */
     static final KeptText<AcceptanceText.Kept> ACCEPTANCE =

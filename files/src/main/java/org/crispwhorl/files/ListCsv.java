@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.order.ColourSheet;
 import org.crispwhorl.core.order.Materials;
@@ -48,6 +49,25 @@ public final class ListCsv {
                                 l.spares(),
                                 l.needed() + l.spares(),
                                 hundredths(l.grams())))
+                        .toList());
+    }
+
+    /** What is done when, in order of time. */
+    public static String days(Calendar calendar) {
+        return table(
+                Told.Lengths.MM,
+                List.of("from", "to", "species", "task", "lot", "of", "maker", "evening", "why then"),
+                calendar.stints().stream()
+                        .map(s -> List.<Object>of(
+                                s.from(),
+                                s.to(),
+                                s.species(),
+                                s.task(),
+                                s.batch(),
+                                s.of(),
+                                s.maker(),
+                                s.evening() ? "evening" : "",
+                                s.because()))
                         .toList());
     }
 

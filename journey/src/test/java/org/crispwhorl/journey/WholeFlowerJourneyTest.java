@@ -144,20 +144,20 @@ public class WholeFlowerJourneyTest extends Journey {
     @Test
     public void aSpikeIsShownWholeAndItsStagesAreChanged() {
         openPlate(page, "Weir delphinium");
-        assertThat(page.locator("[data-habit] path")).hasCount(26);
+        assertThat(page.locator("[data-habit] image")).hasCount(26);
         page.locator("[data-habit]").click();
         assertThat(page.locator("[data-bead=spike]")).hasAttribute("aria-selected", "true");
         page.locator("[data-field='/parts/3/openings/0/count'] input").fill("9");
         page.locator("[data-field='/parts/3/openings/0/count'] input").press("Enter");
-        assertThat(page.locator("[data-habit] path")).hasCount(28);
+        assertThat(page.locator("[data-habit] image")).hasCount(28);
         assertThat(page.locator("[data-figure=heads] [data-value]").first()).hasText("27");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add one more"))
                 .click();
-        assertThat(page.locator("[data-habit] path")).hasCount(35);
+        assertThat(page.locator("[data-habit] image")).hasCount(35);
         page.keyboard().press("Escape");
         page.keyboard().press("z");
         page.keyboard().press("z");
-        assertThat(page.locator("[data-habit] path")).hasCount(26);
+        assertThat(page.locator("[data-habit] image")).hasCount(26);
         waitKept(page);
     }
 

@@ -8,27 +8,27 @@ import org.crispwhorl.core.assessment.Plan;
 /**
  * What is done when.
  *
- * @param sittings in order of time; empty where there is no plan
+ * @param stints in order of time; empty where there is no plan
  * @param proved whether no plan with as few evenings begins later
  * @param begins when work begins
  * @param atLatest no plan with as few evenings begins later than this
  * @param eveningMin minutes of work in evenings
  * @param handsMin minutes of work in all
  * @param limit what there is too little of, where there is no plan
- * @param mends what would help, the smallest change first
+ * @param helps what would help, the smallest change first
  */
 public record Calendar(
-        List<Sitting> sittings,
+        List<Stint> stints,
         boolean proved,
         Optional<LocalDateTime> begins,
         Optional<LocalDateTime> atLatest,
         double eveningMin,
         double handsMin,
         Optional<String> limit,
-        List<Mend> mends) {
+        List<Help> helps) {
     public Calendar {
-        sittings = List.copyOf(sittings);
-        mends = List.copyOf(mends);
+        stints = List.copyOf(stints);
+        helps = List.copyOf(helps);
     }
 
     /**
@@ -41,9 +41,9 @@ public record Calendar(
      * @param maker whose hands, from 1
      * @param evening whether it is done in an evening
      * @param because why it stands where it does, in the maker's words
-     * @param dries what it does afterwards until it is needed; none where it is used at once
+     * @param meanwhile what it does afterwards until it is needed; none where it is used at once
      */
-    public record Sitting(
+    public record Stint(
             String uid,
             int line,
             String species,
@@ -56,7 +56,7 @@ public record Calendar(
             int maker,
             boolean evening,
             String because,
-            Optional<Drying> dries) {}
+            Optional<Meanwhile> meanwhile) {}
 
     /**
      * A wait after a sitting.
@@ -65,7 +65,7 @@ public record Calendar(
      * @param until when it is needed
      * @param closes when it no longer bends; none where no window closes
      */
-    public record Drying(LocalDateTime enough, LocalDateTime until, Optional<LocalDateTime> closes) {}
+    public record Meanwhile(LocalDateTime enough, LocalDateTime until, Optional<LocalDateTime> closes) {}
 
     /**
      * A change that makes a plan possible.
@@ -75,6 +75,6 @@ public record Calendar(
      * @param handOver the hand-over it needs; none where that stays
      * @param marginH the margin it needs; none where that stays
      */
-    public record Mend(
+    public record Help(
             String label, Optional<StudioTime> time, Optional<LocalDateTime> handOver, Optional<Double> marginH) {}
 }

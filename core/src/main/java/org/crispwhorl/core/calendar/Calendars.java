@@ -76,12 +76,12 @@ public final class Calendars {
         if (!answer.cannot() && progress.stopped()) {
             return none(hands, "Stopped before a plan was found.", List.of());
         }
-        return none(hands, limit(frame), mends(handOver, marginH, time, progress));
+        return none(hands, limit(frame), helps(handOver, marginH, time, progress));
     }
 
-    private static Calendar none(double handsMin, String limit, List<Calendar.Mend> mends) {
+    private static Calendar none(double handsMin, String limit, List<Calendar.Help> helps) {
         return new Calendar(
-                List.of(), false, Optional.empty(), Optional.empty(), 0, handsMin, Optional.of(limit), mends);
+                List.of(), false, Optional.empty(), Optional.empty(), 0, handsMin, Optional.of(limit), helps);
     }
 
     /** What is to be placed, and between when. */
@@ -167,11 +167,11 @@ public final class Calendars {
             }
         }
         Map<Integer, Integer> makers = hands(frame, starts);
-        List<Calendar.Sitting> sittings = new ArrayList<>();
+        List<Calendar.Stint> stints = new ArrayList<>();
         for (int i = 0; i < batches.size(); i++) {
             Batch batch = batches.get(i);
             int end = starts[i] + batch.slots();
-            sittings.add(new Calendar.Sitting(
+            stints.add(new Calendar.Stint(
                     batch.uid(),
                     batch.line(),
                     batch.species(),
@@ -184,11 +184,11 @@ public final class Calendars {
                     makers.get(i),
                     inEvening(frame, starts[i]),
                     because(frame, starts, i, followers.get(i)),
-                    dries(frame, starts, i, followers.get(i))));
+                    meanwhile(frame, starts, i, followers.get(i))));
         }
-        sittings.sort(Comparator.comparing(Calendar.Sitting::from).thenComparing(Calendar.Sitting::maker));
+        stints.sort(Comparator.comparing(Calendar.Stint::from).thenComparing(Calendar.Stint::maker));
         return new Calendar(
-                sittings,
+                stints,
                 found.proved(),
                 Optional.of(frame.axis.at((int) found.first())),
                 Optional.of(frame.axis.at((int) Math.min(found.latestFirst(), frame.last))),
@@ -241,7 +241,7 @@ public final class Calendars {
     }
 
     /** The wait after it, where it is worth showing: until the first that needs it. */
-    private static Optional<Calendar.Drying> dries(Frame frame, int[] starts, int i, List<int[]> followers) {
+    private static Optional<Calendar.Meanwhile> meanwhile(Frame frame, int[] starts, int i, List<int[]> followers) {
         Batch batch = frame.batches.get(i);
         int end = starts[i] + batch.slots();
         int enough = end + batch.tailSlots();
@@ -260,7 +260,7 @@ public final class Calendars {
             }
         }
         return any
-                ? Optional.of(new Calendar.Drying(
+                ? Optional.of(new Calendar.Meanwhile(
                         frame.axis.at(enough),
                         frame.axis.at(until),
                         closes.isPresent() ? Optional.of(frame.axis.at(closes.getAsInt())) : Optional.empty()))
@@ -296,10 +296,10 @@ public final class Calendars {
     private static final double SMALL_MARGIN_H = 1;
 
     /** Changes that make a plan possible, one at a time, the smallest first; of hours and days the least that does. */
-    private List<Calendar.Mend> mends(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
-        List<Calendar.Mend> found = new ArrayList<>();
+    private List<Calendar.Help> helps(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
+        List<Calendar.Help> found = new ArrayList<>();
         if (marginH > SMALL_MARGIN_H && works(handOver, SMALL_MARGIN_H, time, progress)) {
-            found.add(new Calendar.Mend(
+            found.add(new Calendar.Help(
                     "keep 1 h free before the hand-over instead of " + Unit.H.write(marginH),
                     Optional.empty(),
                     Optional.empty(),
@@ -322,7 +322,7 @@ public final class Calendars {
         for (int days : LATER_DAYS) {
             LocalDateTime later = handOver.plusDays(days);
             if (works(later, marginH, time, progress)) {
-                found.add(new Calendar.Mend(
+                found.add(new Calendar.Help(
                         days == 1 ? "hand it over a day later" : "hand it over " + days + " days later",
                         Optional.empty(),
                         Optional.of(later),
@@ -333,8 +333,8 @@ public final class Calendars {
         return found;
     }
 
-    private static Calendar.Mend with(String label, StudioTime time) {
-        return new Calendar.Mend(label, Optional.of(time), Optional.empty(), Optional.empty());
+    private static Calendar.Help with(String label, StudioTime time) {
+        return new Calendar.Help(label, Optional.of(time), Optional.empty(), Optional.empty());
     }
 
     private boolean works(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {

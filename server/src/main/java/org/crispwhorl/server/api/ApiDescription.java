@@ -9,6 +9,7 @@ import io.swagger.v3.oas.models.servers.Server;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.Purchases;
 import org.crispwhorl.core.form.Crossings;
@@ -21,6 +22,7 @@ import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.choices.PaceController;
+import org.crispwhorl.server.days.DaysController;
 import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.jobs.JobView;
@@ -82,6 +84,8 @@ class ApiDescription {
             OrderController.TakenView.class,
             Materials.class,
             StudioDrawer.KeptItem.class,
+            DaysController.DaysView.class,
+            StudioTime.class,
             DrawerController.TakenIn.class,
             DrawerController.Sizes.class,
             WayEffectsController.WayTold.class,

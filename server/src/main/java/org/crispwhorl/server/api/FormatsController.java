@@ -3,6 +3,7 @@ package org.crispwhorl.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.Map;
+import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.Order;
@@ -38,6 +39,8 @@ class FormatsController {
             SlateQuestion.class,
             "pace",
             Pace.class,
+            "time",
+            StudioTime.class,
             "printed-cutter",
             PrintedCutter.class,
             "room",
@@ -51,7 +54,7 @@ class FormatsController {
     @Operation(
             operationId = "schema",
             summary =
-                    "The JSON Schema of a thing in the drawer, a question to the slate, a pace, a room, an order, a study, or of"
+                    "The JSON Schema of a thing in the drawer, a question to the slate, a pace, the studio's time, a room, an order, a study, or of"
                             + " the walls of a cutter to print")
     ObjectNode schema(@PathVariable String of) {
         Class<?> type = PUBLISHED.get(of);

@@ -2,6 +2,7 @@ package org.crispwhorl.server.choices;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.files.DocumentFault;
@@ -28,6 +29,9 @@ public class StudioChoices implements Unreadables {
     private static final Choice<Ways> WAYS = new Choice<>("ways", "the ways of the studio", KeptText.WAYS, Ways.USUAL);
     private static final Choice<Pace> PACE =
             new Choice<>("pace", "the pace of the studio", KeptText.PACE, Pace.UNRECORDED);
+
+    private static final Choice<StudioTime> TIME =
+            new Choice<>("time", "the time of the studio", KeptText.TIME, StudioTime.USUAL);
 
     private final ChoiceRows rows;
     private final JsonMapper json;
@@ -81,6 +85,28 @@ public class StudioChoices implements Unreadables {
         return set(PACE, pace, version);
     }
 
+    @Transactional(readOnly = true)
+    public StudioTime time() {
+        return keptTime().value();
+    }
+
+    /** The time with the version of it that is kept. */
+    @Transactional(readOnly = true)
+    public Versioned<StudioTime> keptTime() {
+        return now(TIME);
+    }
+
+    /**
+     * Chooses the time.
+     *
+     * @param version from which it was changed
+     * @throws org.crispwhorl.server.problem.TwoVersions where another is kept by now
+     */
+    @Transactional
+    public Versioned<StudioTime> choose(StudioTime time, Optional<Long> version) {
+        return set(TIME, time, version);
+    }
+
     private <T> Versioned<T> now(Choice<T> choice) {
         return rows.findById(choice.row())
                 .map(row -> now(choice, row))
@@ -118,7 +144,7 @@ public class StudioChoices implements Unreadables {
     @Override
     @Transactional(readOnly = true)
     public List<Unreadable> unreadable() {
-        return List.of(WAYS, PACE).stream()
+        return List.of(WAYS, PACE, TIME).stream()
                 .flatMap(choice -> kept(choice)
                         .filter(text -> read(choice, text).isEmpty())
                         .map(text -> new Unreadable(choice.name(), "the usual hold until you choose again", text))

@@ -1,0 +1,124 @@
+package org.crispwhorl.files;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.List;
+import org.crispwhorl.core.calendar.Calendar;
+import org.crispwhorl.core.calendar.Calendars;
+import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.order.Order;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.demo.DemoDocuments;
+import org.testng.annotations.Test;
+
+public class CalendarIcsTest {
+    private static final ZoneId PLACE = ZoneId.of("Europe/Berlin");
+    private static final LocalDateTime MONDAY = LocalDateTime.of(2030, 6, 10, 8, 0);
+    private static final LocalDateTime SATURDAY = LocalDateTime.of(2030, 6, 15, 10, 0);
+
+    private static Planned planned(LocalDateTime now) {
+        OrderSheet sheet = OrderSheet.of(
+                List.of(new OrderSheet.Line(
+                        SpeciesDocument.readText(DemoDocuments.texts().get(10)), 3)),
+                Conditions.USUAL);
+        Calendar calendar =
+                Calendars.of(sheet, List.of(3), now, SATURDAY, 12, StudioTime.USUAL, PLACE, Progress.UNWATCHED);
+        Order order = new Order("Wedding", "", SATURDAY, 12, 100, List.of());
+        return new Planned(now, order, StudioTime.USUAL, calendar);
+    }
+
+    private static List<String> lines(String text, String start) {
+        return Arrays.stream(text.replace("\r\n ", "").split("\r\n"))
+                .filter(l -> l.startsWith(start))
+                .sorted()
+                .toList();
+    }
+
+    @Test
+    public void whatGoesOutComesBackInAsBusyTime() {
+        Planned planned = planned(MONDAY);
+        String out = CalendarIcs.write(planned, "order-1", PLACE);
+        List<StudioTime.Busy> back = CalendarIcs.busy(out, PLACE);
+        List<Calendar.Stint> stints = planned.calendar().stints();
+        assertTrue(stints.size() > 3);
+        assertEquals(back.size(), stints.size());
+        for (int i = 0; i < back.size(); i++) {
+            assertEquals(back.get(i).from(), stints.get(i).from());
+            assertEquals(back.get(i).to(), stints.get(i).to());
+            assertTrue(back.get(i).what().startsWith(stints.get(i).task()));
+        }
+    }
+
+    @Test
+    public void whatIsPlannedAnewTakesItsOwnPlace() {
+        String first = CalendarIcs.write(planned(MONDAY), "order-1", PLACE);
+        String again = CalendarIcs.write(planned(MONDAY.plusDays(1)), "order-1", PLACE);
+        assertEquals(lines(first, "UID:"), lines(again, "UID:"));
+        assertEquals(
+                lines(first, "UID:").stream().distinct().count(),
+                lines(first, "UID:").size());
+    }
+
+    @Test
+    public void anotherProgramsCalendarIsRead() {
+        String other = String.join(
+                "\r\n",
+                "BEGIN:VCALENDAR",
+                "VERSION:2.0",
+                "PRODID:-//somebody//EN",
+                "BEGIN:VEVENT",
+                "UID:1",
+                "DTSTAMP:20300601T000000Z",
+                "SUMMARY:Market\\, early",
+                "DTSTART;TZID=Europe/Berlin:20300612T070000",
+                "DTEND;TZID=Europe/Berlin:20300612T140000",
+                "END:VEVENT",
+                "BEGIN:VEVENT",
+                "UID:2",
+                "DTSTAMP:20300601T000000Z",
+                "DTSTART:20300613T080000Z",
+                "DTEND:20300613T090000Z",
+                "END:VEVENT",
+                "BEGIN:VEVENT",
+                "UID:3",
+                "DTSTAMP:20300601T000000Z",
+                "SUMMARY:Away",
+                "DTSTART;VALUE=DATE:20300614",
+                "DTEND;VALUE=DATE:20300615",
+                "END:VEVENT",
+                "END:VCALENDAR",
+                "");
+        List<StudioTime.Busy> busy = CalendarIcs.busy(other, PLACE);
+        assertEquals(
+                busy.get(0),
+                new StudioTime.Busy(
+                        "Market, early", LocalDateTime.of(2030, 6, 12, 7, 0), LocalDateTime.of(2030, 6, 12, 14, 0)));
+        assertEquals(busy.get(1).from(), LocalDateTime.of(2030, 6, 13, 10, 0), "two hours before Greenwich in June");
+        assertEquals(busy.get(1).what(), "busy");
+        assertEquals(busy.get(2).from(), LocalDateTime.of(2030, 6, 14, 0, 0));
+        assertEquals(busy.get(2).to(), LocalDateTime.of(2030, 6, 15, 0, 0));
+    }
+
+    @Test
+    public void whatIsNoCalendarIsRefused() {
+        expectThrows(DocumentFault.class, () -> CalendarIcs.busy("{\"format\":\"crisp-whorl/species\"}", PLACE));
+        expectThrows(DocumentFault.class, () -> CalendarIcs.busy("", PLACE));
+    }
+
+    @Test
+    public void theCalendarAsATableHasALineForEachStint() {
+        Planned planned = planned(MONDAY);
+        String csv = ListCsv.days(planned.calendar());
+        assertEquals(csv.lines().count(), 1 + planned.calendar().stints().size());
+        assertTrue(csv.startsWith("from,to,species,task"));
+        assertEquals(KeptText.PLANNED.read(KeptText.PLANNED.write(planned)), planned);
+    }
+}

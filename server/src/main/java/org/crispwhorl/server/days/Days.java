@@ -1,0 +1,78 @@
+package org.crispwhorl.server.days;
+
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.crispwhorl.core.calendar.Calendar;
+import org.crispwhorl.core.calendar.Calendars;
+import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.files.KeptText;
+import org.crispwhorl.server.choices.StudioChoices;
+import org.crispwhorl.server.order.Orders;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The calendars of the orders as they were last made. */
+@Service
+public class Days {
+    private final CalendarRows rows;
+    private final Orders orders;
+    private final StudioChoices choices;
+
+    Days(CalendarRows rows, Orders orders, StudioChoices choices) {
+        this.rows = rows;
+        this.orders = orders;
+        this.choices = choices;
+    }
+
+    /** Makes the calendar of an order anew, outside of any transaction. */
+    Planned made(Orders.Work work, StudioTime time, Progress progress) {
+        LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
+        OrderSheet sheet = OrderSheet.of(work.lines(), work.conditions(), progress.part(0, SHEET));
+        Calendar calendar = Calendars.of(
+                sheet,
+                work.lines().stream().map(OrderSheet.Line::count).toList(),
+                now,
+                work.order().handOver(),
+                work.order().marginH(),
+                time,
+                ZoneId.systemDefault(),
+                progress.part(SHEET, 1));
+        return new Planned(now, work.order(), time, calendar);
+    }
+
+    /** Share of the work that adding up the order is. */
+    private static final double SHEET = 0.1;
+
+    @Transactional
+    public void keep(UUID orderId, Planned planned) {
+        String text = KeptText.PLANNED.write(planned);
+        rows.findById(orderId).ifPresentOrElse(row -> row.keep(text), () -> rows.save(new CalendarRow(orderId, text)));
+    }
+
+    /** The calendar that was last made; none where there is none, or an older version's that cannot be read. */
+    @Transactional(readOnly = true)
+    public Optional<Planned> last(UUID orderId) {
+        return rows.findById(orderId).map(CalendarRow::planned).flatMap(Days::read);
+    }
+
+    private static Optional<Planned> read(String text) {
+        try {
+            return Optional.of(KeptText.PLANNED.read(text));
+        } catch (DocumentFault e) {
+            return Optional.empty();
+        }
+    }
+
+    /** What of it is otherwise by now. */
+    List<String> changed(Planned planned, UUID orderId) {
+        return planned.changed(orders.get(orderId).order(), choices.time());
+    }
+}

@@ -1,0 +1,101 @@
+package org.crispwhorl.server.days;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.files.CalendarIcs;
+import org.crispwhorl.files.ListCsv;
+import org.crispwhorl.server.choices.StudioChoices;
+import org.crispwhorl.server.jobs.JobView;
+import org.crispwhorl.server.jobs.Jobs;
+import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.problem.NotThere;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is done when, for an order. */
+@RestController
+@RequestMapping("/api/orders/{id}/days")
+public class DaysController {
+    private final Days days;
+    private final Orders orders;
+    private final StudioChoices choices;
+    private final Jobs jobs;
+
+    DaysController(Days days, Orders orders, StudioChoices choices, Jobs jobs) {
+        this.days = days;
+        this.orders = orders;
+        this.choices = choices;
+        this.jobs = jobs;
+    }
+
+    /**
+     * The calendar of an order as it was last made.
+     *
+     * @param planned none before it was ever made
+     * @param changed what is otherwise by now than what it was made for
+     */
+    public record DaysView(Optional<Planned> planned, List<String> changed) {}
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    @ApiResponse(responseCode = "202")
+    @Operation(operationId = "planDays", summary = "Begin to make the calendar of an order; it is kept once it is made")
+    JobView plan(@PathVariable UUID id) {
+        Orders.Work work = orders.work(id);
+        StudioTime time = choices.time();
+        return jobs.start("The days of " + work.order().name(), progress -> {
+            Planned planned = days.made(work, time, progress);
+            days.keep(id, planned);
+            return new DaysView(Optional.of(planned), List.of());
+        });
+    }
+
+    @GetMapping
+    @Operation(operationId = "getDays", summary = "The calendar of an order as it was last made")
+    DaysView get(@PathVariable UUID id) {
+        orders.get(id);
+        Optional<Planned> last = days.last(id);
+        return new DaysView(last, last.map(p -> days.changed(p, id)).orElse(List.of()));
+    }
+
+    @GetMapping("/days.ics")
+    @Operation(operationId = "daysAsCalendar", summary = "The calendar of an order as iCalendar")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/calendar"))
+    ResponseEntity<byte[]> ics(@PathVariable UUID id) {
+        return file("days.ics", "calendar", CalendarIcs.write(last(id), id.toString(), ZoneId.systemDefault()));
+    }
+
+    @GetMapping("/days.csv")
+    @Operation(operationId = "daysAsCsv", summary = "The calendar of an order as CSV")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
+    ResponseEntity<byte[]> csv(@PathVariable UUID id) {
+        return file("days.csv", "csv", ListCsv.days(last(id).calendar()));
+    }
+
+    private Planned last(UUID id) {
+        return days.last(id).orElseThrow(() -> new NotThere("calendar of order", id));
+    }
+
+    private static ResponseEntity<byte[]> file(String name, String type, String text) {
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", type, StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,140 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.net.http.HttpRequest;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+public class DaysApiTest extends ServerTest {
+    @Override
+    protected boolean toItself() {
+        return true;
+    }
+
+    private String order;
+    private ObjectNode usual;
+
+    @BeforeMethod
+    public void anOrderInTenDays() {
+        usual = (ObjectNode) api.get("/api/time").json();
+        ObjectNode draft = Api.JSON.createObjectNode();
+        draft.put("name", "Days");
+        draft.put("note", "");
+        draft.put(
+                "handOver",
+                LocalDateTime.now().plusDays(10).truncatedTo(ChronoUnit.HOURS).toString() + ":00");
+        draft.put("marginH", 12);
+        draft.put("tierMm", 100);
+        ArrayNode lines = draft.putArray("lines");
+        lines.addObject().put("speciesId", species("Lockside hellebore")).put("flowers", 3);
+        Api.Answer added = api.post("/api/orders", draft);
+        assertEquals(added.status(), 201, added.body());
+        order = "/api/orders/" + added.json().get("id").asString();
+    }
+
+    @AfterMethod
+    public void asItWas() {
+        api.delete(order);
+        api.put("/api/time", usual);
+    }
+
+    private String species(String name) {
+        for (JsonNode card : api.get("/api/species").json()) {
+            if (card.get("name").asString().equals(name)) {
+                return card.get("id").asString();
+            }
+        }
+        throw new AssertionError(name);
+    }
+
+    private JsonNode planned() {
+        Api.Answer begun = api.post(order + "/days", "");
+        assertEquals(begun.status(), 202, begun.body());
+        api.worked(begun);
+        return api.get(order + "/days").json();
+    }
+
+    @Test
+    public void anOrderIsPlannedKeptAndGivenOut() {
+        assertTrue(api.get(order + "/days").json().path("planned").isMissingNode());
+        assertEquals(api.get(order + "/days/days.ics").status(), 404);
+        JsonNode days = planned();
+        int stints = days.at("/planned/calendar/stints").size();
+        assertTrue(stints > 4, days.toString());
+        assertEquals(days.get("changed").size(), 0);
+        String ics = api.get(order + "/days/days.ics").body();
+        assertEquals(ics.split("BEGIN:VEVENT").length - 1, stints);
+        assertEquals(api.get(order + "/days/days.csv").body().lines().count(), stints + 1);
+        restart();
+        assertEquals(
+                api.get(order + "/days").json().at("/planned/calendar/stints").size(), stints, "outlives a restart");
+    }
+
+    @Test
+    public void whatItWasMadeForIsRememberedAndWhatChangedSinceIsTold() {
+        planned();
+        ObjectNode kept = (ObjectNode) api.get(order).json();
+        ObjectNode changed = Api.JSON.createObjectNode();
+        changed.set("version", kept.get("version"));
+        changed.set("order", kept.get("order"));
+        ((ObjectNode) changed.get("order")).put("marginH", 24);
+        assertEquals(api.put(order, changed).status(), 200);
+        assertEquals(api.put("/api/time", usual.deepCopy().put("makers", 2)).status(), 200);
+        assertEquals(
+                api.get(order + "/days")
+                        .json()
+                        .get("changed")
+                        .valueStream()
+                        .map(JsonNode::asString)
+                        .toList(),
+                java.util.List.of("the hand-over", "the studio's time"));
+    }
+
+    @Test
+    public void whatCannotBeIsToldWithWhatWouldHelp() {
+        ObjectNode never = usual.deepCopy();
+        never.get("week").forEach(day -> ((ObjectNode) day).put("works", false));
+        assertEquals(api.put("/api/time", never).status(), 200);
+        JsonNode days = planned();
+        assertEquals(days.at("/planned/calendar/stints").size(), 0);
+        assertFalse(days.at("/planned/calendar/limit").asString().isBlank());
+        assertTrue(days.at("/planned/calendar/helps")
+                .valueStream()
+                .anyMatch(h -> h.get("label").asString().contains("every day")));
+    }
+
+    @Test
+    public void busyTimesComeOutOfACalendar() {
+        String ics =
+                "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20300601T000000Z\r\n"
+                        + "SUMMARY:Market\r\nDTSTART:20300612T080000Z\r\nDTEND:20300612T090000Z\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        Api.Answer taken = api.send(api.written("/api/time/busy")
+                .setHeader("content-type", "text/calendar")
+                .PUT(HttpRequest.BodyPublishers.ofString(ics)));
+        assertEquals(taken.status(), 200, taken.body());
+        assertEquals(taken.json().at("/busy/0/what").asString(), "Market");
+        Api.Answer refused = api.send(api.written("/api/time/busy")
+                .setHeader("content-type", "text/calendar")
+                .PUT(HttpRequest.BodyPublishers.ofString("no calendar")));
+        assertEquals(refused.status(), 422, refused.body());
+        assertEquals(api.get("/api/time").json().get("busy").size(), 1, "what is refused changes nothing");
+    }
+
+    @Test
+    public void aDayThatEndsBeforeItBeginsIsRefused() {
+        ObjectNode wrong = usual.deepCopy();
+        ((ObjectNode) wrong.get("week").get(0)).put("to", "08:00:00");
+        Api.Answer refused = api.put("/api/time", wrong);
+        assertEquals(refused.status(), 422, refused.body());
+        assertTrue(refused.body().contains("later than"), refused.body());
+    }
+}

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { answered, api, type Schemas } from '@/api/client'
+import { useJob } from '@/kept/useJob'
+import JobNote from '@/parts/JobNote.vue'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import { useTime } from '@/parts/useTime'
+import { day as dayName, readable, time as clock } from '../order/dates'
+import { daysOf, minuteOf } from './daysOf'
+import DayStrip from './DayStrip.vue'
+import TimeDialog from './TimeDialog.vue'
+
+/** What is done on which day for one order, so that every part is dry when it is needed and none too dry to bend. */
+const props = defineProps<{ id: string }>()
+const path = { params: { path: { id: props.id } } }
+const time = useTime()
+const order = useQuery({ queryKey: ['order', props.id], queryFn: () => answered(api.GET('/api/orders/{id}', path)) })
+const days = useQuery({ queryKey: ['days', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/days', path)) })
+const work = useJob<Schemas['DaysView']>(() => answered(api.POST('/api/orders/{id}/days', path)), true)
+const timeOpen = ref(false)
+const chosen = ref<string>()
+
+const planned = computed(() => days.data.value?.planned)
+const calendar = computed(() => planned.value?.calendar)
+const all = computed(() => (planned.value ? daysOf(planned.value.calendar.stints, planned.value.order.handOver) : []))
+const stint = computed(() => calendar.value?.stints.find((s) => s.uid === chosen.value))
+const hoursOf = (date: string) => {
+  const week = planned.value?.time.week ?? []
+  const hours = week[(new Date(`${date}T12:00`).getDay() + 6) % 7]
+  const off = planned.value?.time.daysOff.some((d) => d.date === date)
+  return hours?.works && !off ? [{ from: minuteOf(date, `${date}T${hours.from}`), to: minuteOf(date, `${date}T${hours.to}`) }] : []
+}
+const named = (s: Schemas['Stint']) => `${s.task}${s.of > 1 ? `, ${s.batch} of ${s.of}` : ''}`
+
+async function plan() {
+  await work.run()
+  await days.refetch()
+}
+
+const fault = ref<unknown>()
+async function take(help: Schemas['Help']) {
+  fault.value = undefined
+  try {
+    if (help.time) time.set(help.time)
+    if (help.handOver || help.marginH !== undefined) {
+      const kept = await answered(api.GET('/api/orders/{id}', path))
+      const changed = { ...kept.order, handOver: help.handOver ?? kept.order.handOver, marginH: help.marginH ?? kept.order.marginH }
+      await answered(api.PUT('/api/orders/{id}', { ...path, body: { version: kept.version, order: changed } }))
+      await order.refetch()
+    }
+    await plan()
+  } catch (e) {
+    fault.value = e
+  }
+}
+</script>
+
+<template>
+  <div class="mx-auto grid max-w-7xl grid-cols-1 gap-6 px-5 py-4 lg:grid-cols-[minmax(0,1fr)_270px] print:block">
+    <section aria-label="The days" class="min-w-0">
+      <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line pb-2">
+        <h1 class="text-title">{{ order.data.value?.order.name ?? 'Days' }}</h1>
+        <p v-if="order.data.value" class="flex-1 text-quiet">hand-over {{ readable(order.data.value.order.handOver) }}</p>
+        <button type="button" class="act print:hidden" :disabled="work.busy.value" @click="plan">{{ planned ? 'Plan it anew' : 'Plan the days' }}</button>
+      </div>
+      <ProblemNote v-if="days.error.value ?? work.fault.value ?? fault" :error="(days.error.value ?? work.fault.value ?? fault) as Error" class="mt-2" />
+      <JobNote v-if="work.job.value && work.busy.value" :job="work.job.value" class="mt-2" @stop="work.stop" />
+      <p v-if="days.data.value?.changed.length" role="status" class="mt-2 border border-line bg-sheet p-2" data-changed>
+        ◆ Made for what was then; changed since: {{ days.data.value.changed.join(', ') }}. Plan it anew to take that in.
+      </p>
+      <div v-if="calendar?.limit" role="alert" class="mt-3 border border-ink bg-sheet p-3" data-limit>
+        <p class="font-medium">■ There is no plan. {{ calendar.limit }}</p>
+        <p v-if="calendar.helps.length" class="mt-2">What would help, one at a time:</p>
+        <p class="mt-1 flex flex-wrap gap-2">
+          <button v-for="help in calendar.helps" :key="help.label" type="button" class="act" @click="take(help)">{{ help.label }}</button>
+        </p>
+      </div>
+      <p v-else-if="!planned && days.isSuccess.value" class="mt-6 max-w-prose text-quiet">
+        Nothing is planned yet. <em>Plan the days</em> places every lot of work in the studio’s hours, no sooner than what it waits for is dry and no later
+        than what it joins still bends, and begins as late as it can.
+      </p>
+      <p v-if="calendar?.begins" class="mt-2 flex flex-wrap gap-x-6 text-lead" data-summary>
+        <span>begin <strong>{{ readable(calendar.begins) }}</strong></span>
+        <span><strong>{{ (calendar.handsMin / 60).toFixed(1) }}</strong> h hands</span>
+        <span v-if="calendar.eveningMin > 0"><strong>{{ (calendar.eveningMin / 60).toFixed(1) }}</strong> h of it in evenings</span>
+        <span class="text-quiet">{{ calendar.proved ? 'no plan begins later' : calendar.atLatest ? `none could begin later than ${readable(calendar.atLatest)}` : '' }}</span>
+      </p>
+      <ol v-if="all.length" class="mt-3">
+        <li v-for="d in all" :key="d.date" class="break-inside-avoid border-t border-line py-2" :data-day="d.date">
+          <div class="flex items-baseline gap-3">
+            <h2 class="w-44 shrink-0 text-lead">{{ dayName(`${d.date}T12:00`) }}</h2>
+            <p class="text-quiet">{{ d.minutes ? `${(d.minutes / 60).toFixed(1)} h` : d.drying.length ? 'nothing but drying' : 'nothing' }}</p>
+          </div>
+          <DayStrip v-if="d.stints.length || d.drying.length" :day="d" :chosen="chosen" :hours="hoursOf(d.date)" :makers="planned?.time.makers ?? 1" class="mt-1" @choose="chosen = $event.uid" />
+          <ul class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
+            <li v-for="s in d.stints" :key="s.uid">
+              <button type="button" class="flex w-full gap-2 text-left hover:bg-sheet" :class="{ 'bg-sheet': s.uid === chosen }" :aria-pressed="s.uid === chosen" @click="chosen = s.uid">
+                <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
+                <span class="min-w-0"><span class="font-medium">{{ named(s) }}</span> <span class="text-note text-quiet italic">{{ s.species }}{{ s.evening ? ', in the evening' : '' }}</span></span>
+              </button>
+            </li>
+          </ul>
+        </li>
+      </ol>
+    </section>
+    <aside class="space-y-4 print:hidden">
+      <div aria-live="polite">
+        <template v-if="stint">
+          <h2 class="text-head">{{ named(stint) }}</h2>
+          <p class="text-quiet italic">{{ stint.species }}</p>
+          <p class="mt-1">{{ readable(stint.from) }} to {{ clock(stint.to) }}</p>
+          <p class="mt-2" data-because>Why then: {{ stint.because }}.</p>
+          <p v-if="stint.meanwhile" class="mt-2">Then it waits until {{ readable(stint.meanwhile.until) }}; {{ readable(stint.meanwhile.enough) }} is soon enough.</p>
+          <p v-if="stint.meanwhile?.closes" class="mt-1">After {{ readable(stint.meanwhile.closes) }} it no longer bends.</p>
+        </template>
+        <p v-else class="text-quiet">Choose a piece of work to see why it stands where it does.</p>
+      </div>
+      <p class="flex flex-col items-start gap-1 border-t border-line pt-2">
+        <button type="button" class="act-quiet !px-0" @click="timeOpen = true">The studio’s time …</button>
+        <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.ics`" download="days.ics">Take out as a calendar (.ics)</a>
+        <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.csv`" download="days.csv">Take out as CSV</a>
+        <RouterLink class="act-quiet !px-0" :to="`/orders/${id}`">The order</RouterLink>
+      </p>
+      <dl class="grid grid-cols-[2.2rem_1fr] items-center gap-x-2 gap-y-1 border-t border-line pt-2 text-note text-quiet">
+        <dt><span class="block h-4 border border-ink bg-ink/70" /></dt><dd>make, or make and set</dd>
+        <dt><span class="block h-4 border border-ink bg-sheet" /></dt><dd>join</dd>
+        <dt><span class="block h-4 border border-ink bg-accent" /></dt><dd>colour</dd>
+        <dt><span class="block h-1 bg-quiet" /></dt><dd>has to dry</dd>
+        <dt><span class="block h-1 border border-quiet bg-line" /></dt><dd>dry enough, waits for hands</dd>
+      </dl>
+    </aside>
+    <TimeDialog :open="timeOpen" @close="timeOpen = false" />
+  </div>
+</template>

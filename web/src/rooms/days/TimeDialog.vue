@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { ref } from 'vue'
+import { answered, api, type Schemas } from '@/api/client'
+import published from '@formats/time.schema.json'
+import { field, publish } from '@/parts/fields/schema'
+import SchemaList from '@/parts/fields/SchemaList.vue'
+import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
+import TextField from '@/parts/fields/TextField.vue'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import { useTime } from '@/parts/useTime'
+
+/** When the studio works: its week, its days off, its hands, its evenings, and what else keeps it busy. */
+publish(published)
+defineProps<{ open: boolean }>()
+const emit = defineEmits<{ close: [] }>()
+const store = useTime()
+const NAMES = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
+const fault = ref<unknown>()
+
+type Time = Schemas['StudioTime']
+const set = (changed: Partial<Time>) => store.time && store.set({ ...store.time, ...changed })
+const setDay = (at: number, changed: Partial<Schemas['DayHours']>) => set({ week: store.time!.week.map((d, i) => (i === at ? { ...d, ...changed } : d)) })
+
+function listed(path: string, value: unknown) {
+  const steps = path.split('/').slice(1)
+  const copy = JSON.parse(JSON.stringify(store.time)) as Record<string, unknown>
+  let into = copy
+  for (const step of steps.slice(0, -1)) into = into[step] as Record<string, unknown>
+  into[steps.at(-1)!] = value
+  store.set(copy as Time)
+}
+
+async function takeIn(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  fault.value = undefined
+  try {
+    await answered(api.PUT('/api/time/busy', { body: (await file.text()) as never, headers: { 'Content-Type': 'text/calendar' }, bodySerializer: (body) => body as string }))
+    await store.load()
+  } catch (e) {
+    fault.value = e
+  }
+}
+</script>
+
+<template>
+  <Dialog :open="open" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
+    <DialogPanel class="mx-auto mt-8 max-h-[90vh] w-[44rem] max-w-[94vw] overflow-y-auto border border-ink bg-sheet p-5">
+      <DialogTitle class="text-head">The studio's time</DialogTitle>
+      <p class="mt-1 text-quiet">No work is planned outside of it. Evenings are used only where the days are not enough.</p>
+      <template v-if="store.time">
+        <div class="mt-3 grid grid-cols-[9rem_8rem_8rem] items-center gap-x-3 gap-y-1">
+          <template v-for="(hours, i) in store.time.week" :key="i">
+            <label class="flex items-center gap-2"><input type="checkbox" class="size-4" :checked="hours.works" @change="setDay(i, { works: ($event.target as HTMLInputElement).checked })" /> {{ NAMES[i] }}</label>
+            <input type="time" class="field" :aria-label="`${NAMES[i]} from`" :disabled="!hours.works" :value="hours.from.slice(0, 5)" @change="setDay(i, { from: `${($event.target as HTMLInputElement).value}:00` })" />
+            <input type="time" class="field" :aria-label="`${NAMES[i]} to`" :disabled="!hours.works" :value="hours.to.slice(0, 5)" @change="setDay(i, { to: `${($event.target as HTMLInputElement).value}:00` })" />
+          </template>
+        </div>
+        <div class="mt-3 grid grid-cols-3 gap-3">
+          <SchemaNumber :node="field('StudioTime', 'makers')" label="makers" :value="store.time.makers" @change="set({ makers: $event })" />
+          <SchemaNumber :node="field('StudioTime', 'eveningH')" label="evening, at most" :value="store.time.eveningH" @change="set({ eveningH: $event })" />
+          <SchemaNumber :node="field('StudioTime', 'sittingMin')" label="longest sitting" :value="store.time.sittingMin" @change="set({ sittingMin: $event })" />
+        </div>
+        <SchemaList class="mt-3" :node="field('StudioTime', 'daysOff')" :value="(store.time.daysOff as unknown as Record<string, unknown>[])" path="/daysOff" @change="listed" />
+        <h3 class="heading-small mt-3">busy with something else</h3>
+        <p v-for="(b, i) in store.time.busy" :key="i" class="flex items-end gap-2 py-0.5">
+          <TextField class="flex-1" label="what" :value="b.what" :longest="120" @change="listed(`/busy/${i}/what`, $event)" />
+          <TextField label="from" type="datetime-local" :value="b.from.slice(0, 16)" @change="$event && listed(`/busy/${i}/from`, `${$event}:00`)" />
+          <TextField label="to" type="datetime-local" :value="b.to.slice(0, 16)" @change="$event && listed(`/busy/${i}/to`, `${$event}:00`)" />
+          <button type="button" class="act-quiet" :aria-label="`Leave out ${b.what}`" @click="set({ busy: store.time!.busy.filter((_, k) => k !== i) })">leave out</button>
+        </p>
+        <label class="act mt-2 inline-block cursor-pointer">Take in a calendar (.ics)<input type="file" accept=".ics,text/calendar" class="sr-only" @change="takeIn" /></label>
+        <ProblemNote v-if="fault" :error="(fault as Error)" class="mt-2" />
+      </template>
+      <p v-if="store.fault" role="alert" class="mt-2">■ {{ store.fault }}</p>
+      <p class="mt-4 flex justify-end gap-2">
+        <button v-if="store.canUndo" type="button" class="act-quiet" @click="store.undo()">Undo</button>
+        <button type="button" class="act" @click="emit('close')">Close</button>
+      </p>
+    </DialogPanel>
+  </Dialog>
+</template>

@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest'
+import type { Schemas } from '@/api/client'
+import { daysOf, minuteOf } from './daysOf'
+
+const stint = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
+  ({ uid, from, to, meanwhile }) as unknown as Schemas['Stint']
+
+describe('the days of a calendar', () => {
+  it('run from the first work to the hand-over, empty ones among them', () => {
+    const days = daysOf([stint('a', '2030-06-12T09:00:00', '2030-06-12T10:30:00')], '2030-06-14T10:00:00')
+    expect(days.map((d) => d.date)).toEqual(['2030-06-12', '2030-06-13', '2030-06-14'])
+    expect(days.map((d) => d.minutes)).toEqual([90, 0, 0])
+  })
+
+  it('show what dries over a night on both days', () => {
+    const dries = { enough: '2030-06-13T06:00:00', until: '2030-06-13T09:00:00' }
+    const [first, second] = daysOf([stint('a', '2030-06-12T16:00:00', '2030-06-12T17:00:00', dries)], '2030-06-13T10:00:00')
+    expect(first!.drying[0]).toMatchObject({ from: 1020, enough: 1440, until: 1440 })
+    expect(second!.drying[0]).toMatchObject({ from: 0, enough: 360, until: 540 })
+  })
+
+  it('count minutes by the clock, over a night on which it is put on too', () => {
+    expect(minuteOf('2030-03-30', '2030-03-31T08:00:00')).toBe(1440 + 480)
+    expect(minuteOf('2030-03-31', '2030-03-30T23:00:00')).toBe(-60)
+  })
+
+  it('are none where nothing is planned', () => {
+    expect(daysOf([], '2030-06-13T10:00:00')).toEqual([])
+  })
+})

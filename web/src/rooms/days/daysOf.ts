@@ -1,0 +1,49 @@
+import type { Schemas } from '@/api/client'
+
+type Stint = Schemas['Stint']
+
+export const MINUTES_OF_A_DAY = 1440
+
+/** Minutes from a day's midnight to a moment, both local as the server writes them; below 0 before it, above 1440 after it. */
+export function minuteOf(day: string, moment: string): number {
+  const days = Math.round((Date.parse(`${moment.slice(0, 10)}T12:00`) - Date.parse(`${day}T12:00`)) / 86_400_000)
+  return days * MINUTES_OF_A_DAY + Number(moment.slice(11, 13)) * 60 + Number(moment.slice(14, 16))
+}
+
+/** A day of the calendar: what hands do on it, and what dries meanwhile. */
+export interface Day {
+  date: string
+  stints: Stint[]
+  minutes: number
+  drying: { key: string; from: number; enough: number; until: number; stint: Stint }[]
+}
+
+/** The days from the first work to the hand-over, each with its part of everything. */
+export function daysOf(stints: Stint[], handOver: string): Day[] {
+  if (stints.length === 0) return []
+  const days: Day[] = []
+  const last = handOver.slice(0, 10)
+  for (let date = stints[0]!.from.slice(0, 10); date <= last && days.length < 400; date = after(date)) {
+    const own = stints.filter((s) => s.from.slice(0, 10) === date)
+    days.push({
+      date,
+      stints: own,
+      minutes: own.reduce((sum, s) => sum + minuteOf(date, s.to) - minuteOf(date, s.from), 0),
+      drying: stints.flatMap((stint) => {
+        if (!stint.meanwhile) return []
+        const from = minuteOf(date, stint.to)
+        const until = minuteOf(date, stint.meanwhile.until)
+        if (until <= 0 || from >= MINUTES_OF_A_DAY) return []
+        const within = (minute: number) => Math.max(0, Math.min(MINUTES_OF_A_DAY, minute))
+        return [{ key: stint.uid, from: within(from), enough: within(minuteOf(date, stint.meanwhile.enough)), until: within(until), stint }]
+      }),
+    })
+  }
+  return days
+}
+
+function after(date: string): string {
+  const next = new Date(`${date}T12:00`)
+  next.setDate(next.getDate() + 1)
+  return `${next.getFullYear()}-${String(next.getMonth() + 1).padStart(2, '0')}-${String(next.getDate()).padStart(2, '0')}`
+}
