@@ -22,9 +22,13 @@ const TONES: Record<Schemas['Doing'], string> = {
   paint: 'var(--color-accent)',
   join: 'var(--color-ink)',
 }
+const HOURS = [6, 9, 12, 15, 18, 21]
 </script>
 
 <template>
+  <div class="relative h-4 text-note text-quiet" aria-hidden="true">
+    <span v-for="h in HOURS" :key="h" class="absolute -translate-x-1/2 tabular-nums" :style="{ left: `${(h / 24) * 100}%` }">{{ h }}</span>
+  </div>
   <svg class="w-full" :viewBox="`0 0 ${MINUTES_OF_A_DAY} ${height}`" :style="{ height: `${height}px` }" preserveAspectRatio="none" aria-hidden="true">
     <rect v-for="(h, i) in hours" :key="i" :x="h.from" y="0" :width="h.to - h.from" :height="hands" fill="var(--color-sheet)" />
     <line v-for="h in 23" :key="h" :x1="h * 60" :x2="h * 60" y1="0" :y2="height" stroke="var(--color-line)" :stroke-width="h % 6 === 0 ? 2 : 1" vector-effect="non-scaling-stroke" :stroke-opacity="h % 6 === 0 ? 1 : 0.45" />

@@ -35,11 +35,13 @@ public class KeptStudioTest extends ServerTest {
 
     @DataProvider
     public static Object[][] studios() {
-        return new Object[][] {{"schema-4", 16, 23.0}, {"schema-5", 15, 22.0}, {"schema-6", 14, 21.0}};
+        return new Object[][] {
+            {"schema-4", 16, 23.0}, {"schema-5", 15, 22.0}, {"schema-6", 14, 21.0}, {"schema-7", 19, 19.0}
+        };
     }
 
     /** The studio whose tables are as they are today; its documents are older. */
-    private static final String LATEST = "schema-6";
+    private static final String LATEST = "schema-7";
 
     @Override
     protected void lay(Path folder) throws IOException {
@@ -86,6 +88,15 @@ public class KeptStudioTest extends ServerTest {
         assertEquals(api.get("/api/room").json().get("temperatureC").asDouble(), temperatureC);
         assertEquals(api.put("/api/ways", api.get("/api/ways").body()).status(), 200);
         assertEquals(api.get("/api/pace").json().get("hand").asString(), "practised");
+        assertEquals(api.get("/api/time").json().get("week").size(), 7);
+        assertEquals(api.get("/api/orders/" + order + "/days").status(), 200);
+        if (kept.equals(LATEST)) {
+            assertTrue(api.get("/api/orders/" + order + "/days")
+                            .json()
+                            .at("/planned/calendar/stints")
+                            .size()
+                    > 10);
+        }
         assertEquals(api.put("/api/orders/" + order + "/acceptance", "").status(), 200);
     }
 

@@ -1,0 +1,85 @@
+package org.crispwhorl.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import org.testng.annotations.Test;
+
+public class DaysJourneyTest extends Journey {
+    /** A search takes up to a quarter of a minute, and more on a machine that is busy. */
+    private static final double SEARCHED_MS = 90_000;
+
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private void openDays() {
+        page.navigate(base + "/orders");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Supper on the lock island"))
+                .first()
+                .click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Days").setExact(true))
+                .click();
+    }
+
+    private void plan(String name) {
+        button(name).click();
+        assertThat(page.locator("[data-summary], [data-limit]").first())
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SEARCHED_MS));
+        assertThat(button("Plan it anew")).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(SEARCHED_MS));
+    }
+
+    @Test
+    public void anOrderIsPlannedItsReasonsReadAndItsDaysTakenOut() throws IOException {
+        openDays();
+        plan("Plan the days");
+        Locator work = page.locator("[data-day] ul button");
+        assertTrue(work.count() > 10, work.count() + " pieces of work");
+        work.first().focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[data-because]")).containsText("before");
+        Download ics = page.waitForDownload(
+                () -> page.getByText("Take out as a calendar").click());
+        String calendar = Files.readString(ics.path());
+        assertEquals(calendar.split("BEGIN:VEVENT").length - 1, work.count());
+        page.reload();
+        assertThat(page.locator("[data-summary]")).isVisible();
+    }
+
+    @Test
+    public void aStudioThatNeverWorksIsToldWhatWouldHelpAndTakesIt() {
+        openDays();
+        button("The studio’s time …").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        for (String day : new String[] {"Monday", "Tuesday", "Wednesday", "Thursday", "Friday"}) {
+            dialog.getByLabel(day, new Locator.GetByLabelOptions().setExact(true))
+                    .uncheck();
+        }
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Close"))
+                .click();
+        plan(page.getByText("Plan it anew").count() > 0 ? "Plan it anew" : "Plan the days");
+        assertThat(page.locator("[data-limit]"))
+                .containsText("There is no plan", new LocatorAssertions.ContainsTextOptions().setTimeout(SEARCHED_MS));
+        button("work every day of the week").click();
+        assertThat(page.locator("[data-summary]"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SEARCHED_MS));
+        button("The studio’s time …").click();
+        Locator again = page.getByRole(AriaRole.DIALOG);
+        assertThat(again.getByLabel("Sunday", new Locator.GetByLabelOptions().setExact(true)))
+                .isChecked();
+        for (String day : new String[] {"Saturday", "Sunday"}) {
+            again.getByLabel(day, new Locator.GetByLabelOptions().setExact(true))
+                    .uncheck();
+        }
+    }
+}
