@@ -63,7 +63,7 @@ async function take(help: Schemas['Help']) {
       <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line pb-2">
         <h1 class="text-title">{{ order.data.value?.order.name ?? 'Days' }}</h1>
         <p v-if="order.data.value" class="flex-1 text-quiet">hand-over {{ readable(order.data.value.order.handOver) }}</p>
-        <button type="button" class="act print:hidden" :disabled="work.busy.value" @click="plan">{{ planned ? 'Plan it anew' : 'Plan the days' }}</button>
+        <button type="button" class="act print:hidden" :disabled="work.busy.value" data-plan @click="plan">{{ planned ? 'Plan it anew' : 'Plan the days' }}</button>
       </div>
       <ProblemNote v-if="days.error.value ?? work.fault.value ?? fault" :error="(days.error.value ?? work.fault.value ?? fault) as Error" class="mt-2" />
       <JobNote v-if="work.job.value && work.busy.value" :job="work.job.value" class="mt-2" @stop="work.stop" />
