@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import { useJob } from '@/kept/useJob'
@@ -8,7 +8,7 @@ import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useTime } from '@/parts/useTime'
 import { day as dayName, readable, time as clock } from '../order/dates'
-import { daysOf, minuteOf } from './daysOf'
+import { daysOf, minuteOf, movedBetween } from './daysOf'
 import DayStrip from './DayStrip.vue'
 import TimeDialog from './TimeDialog.vue'
 
@@ -18,7 +18,8 @@ const path = { params: { path: { id: props.id } } }
 const time = useTime()
 const order = useQuery({ queryKey: ['order', props.id], queryFn: () => answered(api.GET('/api/orders/{id}', path)) })
 const days = useQuery({ queryKey: ['days', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/days', path)) })
-const work = useJob<Schemas['DaysView']>(() => answered(api.POST('/api/orders/{id}/days', path)), true)
+const pins = ref<Schemas['Pin'][]>([])
+const work = useJob<Schemas['DaysView']>(() => answered(api.POST('/api/orders/{id}/days', { ...path, body: { pins: pins.value } })), true)
 const timeOpen = ref(false)
 const chosen = ref<string>()
 
@@ -34,10 +35,23 @@ const hoursOf = (date: string) => {
 }
 const named = (s: Schemas['Stint']) => `${s.task}${s.of > 1 ? `, ${s.batch} of ${s.of}` : ''}`
 
-async function plan() {
+/** What became otherwise when it was planned anew, and the plan before, to go back to. */
+const before = shallowRef<Schemas['Planned']>()
+const moved = computed(() => (before.value && planned.value ? movedBetween(before.value.calendar, planned.value.calendar) : undefined))
+
+async function plan(kept = planned.value?.pins ?? []) {
+  const was = planned.value
+  pins.value = kept
   await work.run()
   await days.refetch()
+  before.value = was
 }
+
+const pinned = (uid: string) => planned.value?.pins.some((p) => p.uid === uid) ?? false
+const others = (uid: string) => (planned.value?.pins ?? []).filter((p) => p.uid !== uid)
+const pinAt = ref('')
+watch(stint, (s) => (pinAt.value = s?.from.slice(0, 16) ?? ''))
+const pin = (uid: string) => plan([...others(uid), { uid, from: `${pinAt.value}:00` }])
 
 const fault = ref<unknown>()
 async function take(help: Schemas['Help']) {
@@ -63,7 +77,7 @@ async function take(help: Schemas['Help']) {
       <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line pb-2">
         <h1 class="text-title">{{ order.data.value?.order.name ?? 'Days' }}</h1>
         <p v-if="order.data.value" class="flex-1 text-quiet">hand-over {{ readable(order.data.value.order.handOver) }}</p>
-        <button type="button" class="act print:hidden" :disabled="work.busy.value" data-plan @click="plan">{{ planned ? 'Plan it anew' : 'Plan the days' }}</button>
+        <button type="button" class="act print:hidden" :disabled="work.busy.value" data-plan @click="plan()">{{ planned ? 'Plan it anew' : 'Plan the days' }}</button>
       </div>
       <ProblemNote v-if="days.error.value ?? work.fault.value ?? fault" :error="(days.error.value ?? work.fault.value ?? fault) as Error" class="mt-2" />
       <JobNote v-if="work.job.value && work.busy.value" :job="work.job.value" class="mt-2" @stop="work.stop" />
@@ -80,6 +94,10 @@ async function take(help: Schemas['Help']) {
       <p v-else-if="!planned && days.isSuccess.value" class="mt-6 max-w-prose text-quiet">
         Nothing is planned yet. <em>Plan the days</em> places every lot of work in the studio’s hours, no sooner than what it waits for is dry and no later
         than what it joins still bends, and begins as late as it can.
+      </p>
+      <p v-if="moved" role="status" class="mt-2 flex items-baseline gap-3 border border-line bg-sheet p-2" data-moved>
+        <span class="flex-1">{{ moved }}</span>
+        <button v-if="before" type="button" class="act-quiet" :disabled="work.busy.value" @click="plan(before.pins)">As it was</button>
       </p>
       <p v-if="calendar?.begins" class="mt-2 flex flex-wrap gap-x-6 text-lead" data-summary>
         <span>begin <strong>{{ readable(calendar.begins) }}</strong></span>
@@ -98,7 +116,7 @@ async function take(help: Schemas['Help']) {
             <li v-for="s in d.stints" :key="s.uid">
               <button type="button" class="flex w-full gap-2 text-left hover:bg-sheet" :class="{ 'bg-sheet': s.uid === chosen }" :aria-pressed="s.uid === chosen" @click="chosen = s.uid">
                 <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
-                <span class="min-w-0"><span class="font-medium">{{ named(s) }}</span> <span class="text-note text-quiet italic">{{ s.species }}{{ s.evening ? ', in the evening' : '' }}</span></span>
+                <span class="min-w-0"><span class="font-medium">{{ named(s) }}</span> <span class="text-note text-quiet italic">{{ s.species }}{{ s.evening ? ', in the evening' : '' }}{{ pinned(s.uid) ? ', pinned' : '' }}</span></span>
               </button>
             </li>
           </ul>
@@ -114,6 +132,11 @@ async function take(help: Schemas['Help']) {
           <p class="mt-2" data-because>Why then: {{ stint.because }}.</p>
           <p v-if="stint.meanwhile" class="mt-2">Then it waits until {{ readable(stint.meanwhile.until) }}; {{ readable(stint.meanwhile.enough) }} is soon enough.</p>
           <p v-if="stint.meanwhile?.closes" class="mt-1">After {{ readable(stint.meanwhile.closes) }} it no longer bends.</p>
+          <form class="mt-3 flex items-end gap-2" @submit.prevent="pin(stint.uid)">
+            <label class="min-w-0 flex-1 text-note text-quiet">begin it at<input v-model="pinAt" type="datetime-local" class="field text-body text-ink" required /></label>
+            <button type="submit" class="act" :disabled="work.busy.value">Pin it</button>
+          </form>
+          <button v-if="pinned(stint.uid)" type="button" class="act-quiet !px-0" :disabled="work.busy.value" @click="plan(others(stint.uid))">It is pinned: let it go</button>
         </template>
         <p v-else class="text-quiet">Choose a piece of work to see why it stands where it does.</p>
       </div>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { daysOf, minuteOf } from './daysOf'
+import { daysOf, minuteOf, movedBetween } from './daysOf'
 
 const stint = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
   ({ uid, from, to, meanwhile }) as unknown as Schemas['Stint']
@@ -26,5 +26,17 @@ describe('the days of a calendar', () => {
 
   it('are none where nothing is planned', () => {
     expect(daysOf([], '2030-06-13T10:00:00')).toEqual([])
+  })
+})
+
+describe('a plan made anew', () => {
+  const plan = (begins: string, ...froms: string[]) =>
+    ({ begins, stints: froms.map((from, i) => stint(String(i), from, from)) }) as unknown as Schemas['Calendar']
+
+  it('tells how much moved and how much sooner it begins', () => {
+    const was = plan('2030-06-12T09:00:00', '2030-06-12T09:00:00', '2030-06-12T10:00:00')
+    const now = plan('2030-06-11T15:00:00', '2030-06-11T15:00:00', '2030-06-12T10:00:00')
+    expect(movedBetween(was, now)).toBe('1 of 2 pieces of work moved; it begins 18.0 h sooner.')
+    expect(movedBetween(was, was)).toBeUndefined()
   })
 })

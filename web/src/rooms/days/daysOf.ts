@@ -47,3 +47,17 @@ function after(date: string): string {
   next.setDate(next.getDate() + 1)
   return `${next.getFullYear()}-${String(next.getMonth() + 1).padStart(2, '0')}-${String(next.getDate()).padStart(2, '0')}`
 }
+
+const MINUTES_OF_AN_HOUR = 60
+
+/** What became otherwise from one plan to the next, in words; nothing where all stands as it stood. */
+export function movedBetween(was: Schemas['Calendar'], now: Schemas['Calendar']): string | undefined {
+  if (!was.begins || !now.begins) return undefined
+  const stood = new Map(was.stints.map((s) => [s.uid, s.from]))
+  const moved = now.stints.filter((s) => stood.get(s.uid) !== s.from).length
+  if (moved === 0) return undefined
+  const sooner = -minuteOf(was.begins.slice(0, 10), now.begins) + minuteOf(was.begins.slice(0, 10), was.begins)
+  const hours = `${(Math.abs(sooner) / MINUTES_OF_AN_HOUR).toFixed(1)} h`
+  const begins = sooner === 0 ? 'it begins when it did' : `it begins ${hours} ${sooner > 0 ? 'sooner' : 'later'}`
+  return `${moved} of ${now.stints.length} pieces of work moved; ${begins}.`
+}

@@ -29,10 +29,10 @@ public class CalendarIcsTest {
                 List.of(new OrderSheet.Line(
                         SpeciesDocument.readText(DemoDocuments.texts().get(10)), 3)),
                 Conditions.USUAL);
-        Calendar calendar =
-                Calendars.of(sheet, List.of(3), now, SATURDAY, 12, StudioTime.USUAL, PLACE, Progress.UNWATCHED);
+        Calendar calendar = Calendars.of(
+                sheet, List.of(3), now, SATURDAY, 12, StudioTime.USUAL, List.of(), PLACE, Progress.UNWATCHED);
         Order order = new Order("Wedding", "", SATURDAY, 12, 100, List.of());
-        return new Planned(now, order, StudioTime.USUAL, calendar);
+        return new Planned(now, order, StudioTime.USUAL, List.of(), calendar);
     }
 
     private static List<String> lines(String text, String start) {

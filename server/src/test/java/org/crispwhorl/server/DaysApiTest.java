@@ -57,7 +57,7 @@ public class DaysApiTest extends ServerTest {
     }
 
     private JsonNode planned() {
-        Api.Answer begun = api.post(order + "/days", "");
+        Api.Answer begun = api.post(order + "/days", "{\"pins\":[]}");
         assertEquals(begun.status(), 202, begun.body());
         api.worked(begun);
         return api.get(order + "/days").json();
@@ -77,6 +77,28 @@ public class DaysApiTest extends ServerTest {
         restart();
         assertEquals(
                 api.get(order + "/days").json().at("/planned/calendar/stints").size(), stints, "outlives a restart");
+    }
+
+    @Test
+    public void whatIsPinnedIsKeptWithThePlan() {
+        JsonNode first = planned().at("/planned/calendar/stints/0");
+        String sooner =
+                LocalDateTime.parse(first.get("from").asString()).minusHours(24).toString();
+        ObjectNode pins = Api.JSON.createObjectNode();
+        pins.putArray("pins")
+                .addObject()
+                .put("uid", first.get("uid").asString())
+                .put("from", sooner.length() == 16 ? sooner + ":00" : sooner);
+        Api.Answer begun = api.post(order + "/days", pins);
+        assertEquals(begun.status(), 202, begun.body());
+        api.worked(begun);
+        JsonNode days = api.get(order + "/days").json();
+        assertEquals(days.at("/planned/pins").size(), 1);
+        boolean stands = days.at("/planned/calendar/stints")
+                .valueStream()
+                .anyMatch(s -> s.get("uid").equals(first.get("uid"))
+                        && LocalDateTime.parse(s.get("from").asString()).equals(LocalDateTime.parse(sooner)));
+        assertTrue(stands || !days.at("/planned/calendar/limit").isMissingNode(), days.toString());
     }
 
     @Test

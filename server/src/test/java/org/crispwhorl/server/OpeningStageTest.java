@@ -16,6 +16,7 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.species.OpeningStage;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.DataProvider;
@@ -71,7 +72,10 @@ public class OpeningStageTest {
                     Api.JSON.writeValueAsString(Draughting.of(new Assessment(less, Conditions.USUAL).form())),
                     Api.JSON.writeValueAsString(Draughting.of(new Assessment(more, Conditions.USUAL).form())),
                     name + ": drawing");
-            assertNotEquals(pieces(less), pieces(more), name + ": pieces");
+            // One ring round what is not of paste is opened less, and made of the same pieces.
+            boolean samePieces = full.petaled().stream().filter(Petaled::ring).count() == 1
+                    && full.heart().orElseThrow().form().volumeMm3() == 0;
+            assertTrue(samePieces || !pieces(less).equals(pieces(more)), name + ": pieces");
             assertTrue(figure(less, "hands") <= figure(more, "hands") + 1e-9, name + ": minutes");
             assertTrue(figure(less, "paste") <= figure(more, "paste") + 1e-9, name + ": paste");
         }

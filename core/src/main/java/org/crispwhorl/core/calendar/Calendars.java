@@ -34,7 +34,11 @@ public final class Calendars {
     private final LocalDateTime now;
     private final ZoneId zone;
 
-    private Calendars(OrderSheet sheet, List<Integer> flowers, LocalDateTime now, ZoneId zone) {
+    private final Map<String, LocalDateTime> pins;
+
+    private Calendars(
+            OrderSheet sheet, List<Integer> flowers, LocalDateTime now, ZoneId zone, Map<String, LocalDateTime> pins) {
+        this.pins = pins;
         this.sheet = sheet;
         this.flowers = flowers;
         this.now = now;
@@ -48,6 +52,7 @@ public final class Calendars {
      * @param now no work is placed before it
      * @param handOver when the flowers leave
      * @param marginH hours kept free before it
+     * @param pinned work that stays where it was set down; what is no longer there is passed over
      */
     public static Calendar of(
             OrderSheet sheet,
@@ -56,9 +61,12 @@ public final class Calendars {
             LocalDateTime handOver,
             double marginH,
             StudioTime time,
+            List<Planned.Pin> pinned,
             ZoneId zone,
             Progress progress) {
-        return new Calendars(sheet, flowers, now, zone).planned(handOver, marginH, time, progress);
+        Map<String, LocalDateTime> pins = new HashMap<>();
+        pinned.forEach(pin -> pins.put(pin.uid(), pin.from()));
+        return new Calendars(sheet, flowers, now, zone, pins).planned(handOver, marginH, time, progress);
     }
 
     private Calendar planned(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
@@ -76,7 +84,17 @@ public final class Calendars {
         if (!answer.cannot() && progress.stopped()) {
             return none(hands, "Stopped before a plan was found.", List.of());
         }
+        if (!pins.isEmpty() && unpinned().works(handOver, marginH, time, progress)) {
+            return none(
+                    hands,
+                    "What is pinned leaves no room for the rest: take a pin out, or set it elsewhere.",
+                    List.of());
+        }
         return none(hands, limit(frame), helps(handOver, marginH, time, progress));
+    }
+
+    private Calendars unpinned() {
+        return new Calendars(sheet, flowers, now, zone, Map.of());
     }
 
     private static Calendar none(double handsMin, String limit, List<Calendar.Help> helps) {
@@ -116,14 +134,21 @@ public final class Calendars {
             Batch batch = batches.get(i);
             int from = frame.spans.earliest()[i];
             int to = frame.spans.latest()[i];
-            works.add(new Schedule.Work(
-                    batch.slots(),
-                    frame.windows.starts(batch.slots(), false, from, to),
-                    frame.windows.starts(batch.slots(), true, from, to)));
+            LocalDateTime pin = pins.get(batch.uid());
+            works.add(
+                    pin == null
+                            ? new Schedule.Work(
+                                    batch.slots(),
+                                    frame.windows.starts(batch.slots(), false, from, to),
+                                    frame.windows.starts(batch.slots(), true, from, to))
+                            : pinned(batch, frame.axis.floor(pin), from, to));
             for (Batch.Wait wait : batch.waits()) {
                 lags.add(new Schedule.Lag(wait.after(), i, wait.least(), wait.most()));
             }
-            if (batch.number() > 0) {
+            boolean free = pin == null
+                    && batch.number() > 0
+                    && !pins.containsKey(batches.get(i - 1).uid());
+            if (free) {
                 inOrder.add(new int[] {i - 1, i});
             }
         }
@@ -136,6 +161,12 @@ public final class Calendars {
                 plain,
                 budget,
                 slot -> told[0] = "best so far begins " + said(frame.axis.at((int) slot)));
+    }
+
+    /** What is pinned stands where it was set, in working hours or not, if what it waits for lets it. */
+    private static Schedule.Work pinned(Batch batch, int slot, int from, int to) {
+        long[][] there = slot >= from && slot <= to ? new long[][] {{slot, slot}} : new long[0][];
+        return new Schedule.Work(batch.slots(), there, new long[0][]);
     }
 
     private static Schedule.Found unproved(Frame frame, int[] placed) {

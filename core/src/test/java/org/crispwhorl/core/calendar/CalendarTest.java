@@ -41,7 +41,7 @@ public class CalendarTest {
     }
 
     private static Calendar calendar(OrderSheet sheet, List<Integer> flowers, LocalDateTime now, StudioTime time) {
-        return Calendars.of(sheet, flowers, now, SATURDAY, 12, time, PLACE, Progress.UNWATCHED);
+        return Calendars.of(sheet, flowers, now, SATURDAY, 12, time, List.of(), PLACE, Progress.UNWATCHED);
     }
 
     @DataProvider
@@ -134,6 +134,44 @@ public class CalendarTest {
     }
 
     @Test
+    public void whatIsPinnedStaysAndTheRestIsPlacedRoundIt() {
+        OrderSheet sheet = sheet(3, 0);
+        Calendar free = calendar(sheet, List.of(3), MONDAY, StudioTime.USUAL);
+        Calendar.Stint first = free.stints().get(0);
+        LocalDateTime sooner = first.from().minusDays(1);
+        Calendar pinned = Calendars.of(
+                sheet,
+                List.of(3),
+                MONDAY,
+                SATURDAY,
+                12,
+                StudioTime.USUAL,
+                List.of(new Planned.Pin(first.uid(), sooner), new Planned.Pin("no longer there", sooner)),
+                PLACE,
+                Progress.UNWATCHED);
+        assertEquals(
+                pinned.stints().stream()
+                        .filter(s -> s.uid().equals(first.uid()))
+                        .findFirst()
+                        .orElseThrow()
+                        .from(),
+                sooner);
+        assertEquals(pinned.stints().size(), free.stints().size());
+        Calendar.Stint last = free.stints().get(free.stints().size() - 1);
+        Calendar never = Calendars.of(
+                sheet,
+                List.of(3),
+                MONDAY,
+                SATURDAY,
+                12,
+                StudioTime.USUAL,
+                List.of(new Planned.Pin(last.uid(), MONDAY)),
+                PLACE,
+                Progress.UNWATCHED);
+        assertTrue(never.limit().orElseThrow().contains("pinned"), never.limit().toString());
+    }
+
+    @Test
     public void eveningsAreLeftAloneWhereTheDayIsEnough() {
         assertEquals(
                 calendar(sheet(2, 0), List.of(2), MONDAY, StudioTime.USUAL.withEvenings(4))
@@ -157,6 +195,7 @@ public class CalendarTest {
                     mend.handOver().orElse(SATURDAY),
                     mend.marginH().orElse(12.0),
                     mend.time().orElse(StudioTime.USUAL),
+                    List.of(),
                     PLACE,
                     Progress.UNWATCHED);
             assertTrue(mended.limit().isEmpty(), mend.label());
@@ -185,7 +224,15 @@ public class CalendarTest {
             }
         };
         Calendar calendar = Calendars.of(
-                sheet(40, 40), List.of(40, 40), MONDAY, SATURDAY.plusDays(20), 12, StudioTime.USUAL, PLACE, impatient);
+                sheet(40, 40),
+                List.of(40, 40),
+                MONDAY,
+                SATURDAY.plusDays(20),
+                12,
+                StudioTime.USUAL,
+                List.of(),
+                PLACE,
+                impatient);
         assertTrue(!calendar.stints().isEmpty() || calendar.limit().isPresent());
     }
 

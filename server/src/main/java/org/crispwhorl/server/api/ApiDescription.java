@@ -85,6 +85,7 @@ class ApiDescription {
             Materials.class,
             StudioDrawer.KeptItem.class,
             DaysController.DaysView.class,
+            DaysController.Pins.class,
             StudioTime.class,
             DrawerController.TakenIn.class,
             DrawerController.Sizes.class,

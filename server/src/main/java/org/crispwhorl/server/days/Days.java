@@ -33,7 +33,7 @@ public class Days {
     }
 
     /** Makes the calendar of an order anew, outside of any transaction. */
-    Planned made(Orders.Work work, StudioTime time, Progress progress) {
+    Planned made(Orders.Work work, StudioTime time, List<Planned.Pin> pins, Progress progress) {
         LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
         OrderSheet sheet = OrderSheet.of(work.lines(), work.conditions(), progress.part(0, SHEET));
         Calendar calendar = Calendars.of(
@@ -43,9 +43,10 @@ public class Days {
                 work.order().handOver(),
                 work.order().marginH(),
                 time,
+                pins,
                 ZoneId.systemDefault(),
                 progress.part(SHEET, 1));
-        return new Planned(now, work.order(), time, calendar);
+        return new Planned(now, work.order(), time, pins, calendar);
     }
 
     /** Share of the work that adding up the order is. */

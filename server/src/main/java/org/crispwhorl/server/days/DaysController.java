@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.files.CalendarIcs;
 import org.crispwhorl.files.ListCsv;
 import org.crispwhorl.server.choices.StudioChoices;
@@ -24,6 +26,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -52,15 +55,23 @@ public class DaysController {
      */
     public record DaysView(Optional<Planned> planned, List<String> changed) {}
 
+    /** What stays where it was set down. */
+    public record Pins(@Words(label = "pins", longest = 200) List<Planned.Pin> pins) {
+        public Pins {
+            pins = List.copyOf(pins);
+            Limits.check(Pins.class, pins);
+        }
+    }
+
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
     @ApiResponse(responseCode = "202")
     @Operation(operationId = "planDays", summary = "Begin to make the calendar of an order; it is kept once it is made")
-    JobView plan(@PathVariable UUID id) {
+    JobView plan(@PathVariable UUID id, @RequestBody Pins pins) {
         Orders.Work work = orders.work(id);
         StudioTime time = choices.time();
         return jobs.start("The days of " + work.order().name(), progress -> {
-            Planned planned = days.made(work, time, progress);
+            Planned planned = days.made(work, time, pins.pins(), progress);
             days.keep(id, planned);
             return new DaysView(Optional.of(planned), List.of());
         });
