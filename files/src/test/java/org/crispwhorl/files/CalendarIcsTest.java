@@ -8,6 +8,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Planned;
@@ -30,7 +31,16 @@ public class CalendarIcsTest {
                         SpeciesDocument.readText(DemoDocuments.texts().get(10)), 3)),
                 Conditions.USUAL);
         Calendar calendar = Calendars.of(
-                sheet, List.of(3), now, SATURDAY, 12, StudioTime.USUAL, List.of(), PLACE, Progress.UNWATCHED);
+                sheet,
+                List.of(3),
+                now,
+                SATURDAY,
+                12,
+                StudioTime.USUAL,
+                List.of(),
+                Optional.empty(),
+                PLACE,
+                Progress.UNWATCHED);
         Order order = new Order("Wedding", "", SATURDAY, 12, 100, List.of());
         return new Planned(now, order, StudioTime.USUAL, List.of(), calendar);
     }

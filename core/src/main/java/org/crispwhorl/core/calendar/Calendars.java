@@ -35,14 +35,21 @@ public final class Calendars {
     private final ZoneId zone;
 
     private final Map<String, LocalDateTime> pins;
+    private final Map<String, LocalDateTime> stood;
 
     private Calendars(
-            OrderSheet sheet, List<Integer> flowers, LocalDateTime now, ZoneId zone, Map<String, LocalDateTime> pins) {
-        this.pins = pins;
+            OrderSheet sheet,
+            List<Integer> flowers,
+            LocalDateTime now,
+            ZoneId zone,
+            Map<String, LocalDateTime> pins,
+            Map<String, LocalDateTime> stood) {
         this.sheet = sheet;
         this.flowers = flowers;
         this.now = now;
         this.zone = zone;
+        this.pins = pins;
+        this.stood = stood;
     }
 
     /**
@@ -53,6 +60,7 @@ public final class Calendars {
      * @param handOver when the flowers leave
      * @param marginH hours kept free before it
      * @param pinned work that stays where it was set down; what is no longer there is passed over
+     * @param before the plan that this one takes the place of: as little as can be is moved
      */
     public static Calendar of(
             OrderSheet sheet,
@@ -62,11 +70,14 @@ public final class Calendars {
             double marginH,
             StudioTime time,
             List<Planned.Pin> pinned,
+            Optional<Calendar> before,
             ZoneId zone,
             Progress progress) {
         Map<String, LocalDateTime> pins = new HashMap<>();
         pinned.forEach(pin -> pins.put(pin.uid(), pin.from()));
-        return new Calendars(sheet, flowers, now, zone, pins).planned(handOver, marginH, time, progress);
+        Map<String, LocalDateTime> stood = new HashMap<>();
+        before.ifPresent(plan -> plan.stints().forEach(s -> stood.put(s.uid(), s.from())));
+        return new Calendars(sheet, flowers, now, zone, pins, stood).planned(handOver, marginH, time, progress);
     }
 
     private Calendar planned(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
@@ -94,7 +105,7 @@ public final class Calendars {
     }
 
     private Calendars unpinned() {
-        return new Calendars(sheet, flowers, now, zone, Map.of());
+        return new Calendars(sheet, flowers, now, zone, Map.of(), stood);
     }
 
     private static Calendar none(double handsMin, String limit, List<Calendar.Help> helps) {
@@ -157,10 +168,20 @@ public final class Calendars {
         Budget budget =
                 new Budget(ms, () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms), told[0]));
         return Schedule.place(
-                new Schedule.Problem(works, lags, inOrder, frame.makers),
+                new Schedule.Problem(works, lags, inOrder, frame.makers, stood(frame)),
                 plain,
                 budget,
                 slot -> told[0] = "best so far begins " + said(frame.axis.at((int) slot)));
+    }
+
+    /** Slots in which batches stood before; none where nothing was planned. */
+    private List<Integer> stood(Frame frame) {
+        return stood.isEmpty()
+                ? List.of()
+                : frame.batches.stream()
+                        .map(b -> Optional.ofNullable(stood.get(b.uid())))
+                        .map(was -> was.map(frame.axis::floor).orElse(-1))
+                        .toList();
     }
 
     /** What is pinned stands where it was set, in working hours or not, if what it waits for lets it. */

@@ -19,7 +19,7 @@ import java.util.stream.Stream;
 
 /**
  * Pieces of work placed in slots of time so that hands suffice and every wait is kept, by constraint programming (CP-SAT): first with
- * the least work in dear time, then beginning as late as can be, then every piece as late as can be.
+ * the least work in dear time, then beginning as late as can be, then every piece as late as can be, or where it stood before.
  */
 public final class Schedule {
     /** Of the time that it may think, so much goes into each goal in turn. */
@@ -53,12 +53,14 @@ public final class Schedule {
      *
      * @param inOrder pieces of which each starts no sooner than the one before, two by two
      * @param hands that work at once
+     * @param stood where each piece stood before, below 0 where it did not; empty where nothing was placed before
      */
-    public record Problem(List<Work> works, List<Lag> lags, List<int[]> inOrder, int hands) {
+    public record Problem(List<Work> works, List<Lag> lags, List<int[]> inOrder, int hands, List<Integer> stood) {
         public Problem {
             works = List.copyOf(works);
             lags = List.copyOf(lags);
             inOrder = List.copyOf(inOrder);
+            stood = List.copyOf(stood);
         }
     }
 
@@ -187,10 +189,25 @@ public final class Schedule {
         proved &= latest.proved;
         model.addGreaterOrEqual(first, begins);
         hinted(latest.starts);
-        model.maximize(LinearExpr.sum(starts));
+        model.maximize(problem.stood().isEmpty() ? LinearExpr.sum(starts) : LinearExpr.sum(staying()));
         Solved late = solve(budget, SHARES[2], better);
         return new Answer(
                 Optional.of(found(late.starts == null ? latest.starts : late.starts, least, bound, proved)), false);
+    }
+
+    /** For each piece that stood somewhere whether it stands there still. */
+    private BoolVar[] staying() {
+        BoolVar[] stays = new BoolVar[starts.length];
+        for (int i = 0; i < starts.length; i++) {
+            stays[i] = model.newBoolVar("");
+            int was = problem.stood().get(i);
+            if (was < 0) {
+                model.addEquality(stays[i], 0);
+            } else {
+                model.addEquality(starts[i], was).onlyEnforceIf(stays[i]);
+            }
+        }
+        return stays;
     }
 
     private Found found(int[] placed, long dearSlots, long bound, boolean proved) {

@@ -41,7 +41,8 @@ public class CalendarTest {
     }
 
     private static Calendar calendar(OrderSheet sheet, List<Integer> flowers, LocalDateTime now, StudioTime time) {
-        return Calendars.of(sheet, flowers, now, SATURDAY, 12, time, List.of(), PLACE, Progress.UNWATCHED);
+        return Calendars.of(
+                sheet, flowers, now, SATURDAY, 12, time, List.of(), Optional.empty(), PLACE, Progress.UNWATCHED);
     }
 
     @DataProvider
@@ -147,6 +148,7 @@ public class CalendarTest {
                 12,
                 StudioTime.USUAL,
                 List.of(new Planned.Pin(first.uid(), sooner), new Planned.Pin("no longer there", sooner)),
+                Optional.of(free),
                 PLACE,
                 Progress.UNWATCHED);
         assertEquals(
@@ -157,6 +159,12 @@ public class CalendarTest {
                         .from(),
                 sooner);
         assertEquals(pinned.stints().size(), free.stints().size());
+        Map<String, LocalDateTime> stood =
+                free.stints().stream().collect(Collectors.toMap(Calendar.Stint::uid, Calendar.Stint::from));
+        long moved = pinned.stints().stream()
+                .filter(s -> !stood.get(s.uid()).equals(s.from()))
+                .count();
+        assertEquals(moved, 1L, "nothing moves that need not");
         Calendar.Stint last = free.stints().get(free.stints().size() - 1);
         Calendar never = Calendars.of(
                 sheet,
@@ -166,6 +174,7 @@ public class CalendarTest {
                 12,
                 StudioTime.USUAL,
                 List.of(new Planned.Pin(last.uid(), MONDAY)),
+                Optional.of(free),
                 PLACE,
                 Progress.UNWATCHED);
         assertTrue(never.limit().orElseThrow().contains("pinned"), never.limit().toString());
@@ -196,6 +205,7 @@ public class CalendarTest {
                     mend.marginH().orElse(12.0),
                     mend.time().orElse(StudioTime.USUAL),
                     List.of(),
+                    Optional.empty(),
                     PLACE,
                     Progress.UNWATCHED);
             assertTrue(mended.limit().isEmpty(), mend.label());
@@ -231,6 +241,7 @@ public class CalendarTest {
                 12,
                 StudioTime.USUAL,
                 List.of(),
+                Optional.empty(),
                 PLACE,
                 impatient);
         assertTrue(!calendar.stints().isEmpty() || calendar.limit().isPresent());

@@ -32,8 +32,9 @@ public class Days {
         this.choices = choices;
     }
 
-    /** Makes the calendar of an order anew, outside of any transaction. */
-    Planned made(Orders.Work work, StudioTime time, List<Planned.Pin> pins, Progress progress) {
+    /** Makes the calendar of an order anew, outside of any transaction; what it takes the place of is moved as little as can be. */
+    Planned made(
+            Orders.Work work, StudioTime time, List<Planned.Pin> pins, Optional<Planned> before, Progress progress) {
         LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
         OrderSheet sheet = OrderSheet.of(work.lines(), work.conditions(), progress.part(0, SHEET));
         Calendar calendar = Calendars.of(
@@ -44,6 +45,7 @@ public class Days {
                 work.order().marginH(),
                 time,
                 pins,
+                before.map(Planned::calendar),
                 ZoneId.systemDefault(),
                 progress.part(SHEET, 1));
         return new Planned(now, work.order(), time, pins, calendar);

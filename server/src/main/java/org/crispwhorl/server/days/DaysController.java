@@ -70,8 +70,9 @@ public class DaysController {
     JobView plan(@PathVariable UUID id, @RequestBody Pins pins) {
         Orders.Work work = orders.work(id);
         StudioTime time = choices.time();
+        Optional<Planned> before = days.last(id);
         return jobs.start("The days of " + work.order().name(), progress -> {
-            Planned planned = days.made(work, time, pins.pins(), progress);
+            Planned planned = days.made(work, time, pins.pins(), before, progress);
             days.keep(id, planned);
             return new DaysView(Optional.of(planned), List.of());
         });
