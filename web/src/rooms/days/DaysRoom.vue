@@ -33,6 +33,10 @@ const hoursOf = (date: string) => {
   const off = planned.value?.time.daysOff.some((d) => d.date === date)
   return hours?.works && !off ? [{ from: minuteOf(date, `${date}T${hours.from}`), to: minuteOf(date, `${date}T${hours.to}`) }] : []
 }
+const elsewhereOn = (date: string) =>
+  (days.data.value?.elsewhere ?? [])
+    .filter((e) => e.from.slice(0, 10) === date)
+    .map((e) => ({ from: minuteOf(date, e.from), to: minuteOf(date, e.to), order: e.order }))
 const named = (s: Schemas['Stint']) => `${s.task}${s.of > 1 ? `, ${s.batch} of ${s.of}` : ''}`
 
 /** What became otherwise when it was planned anew, and the plan before, to go back to. */
@@ -111,7 +115,7 @@ async function take(help: Schemas['Help']) {
             <h2 class="w-44 shrink-0 text-lead">{{ dayName(`${d.date}T12:00`) }}</h2>
             <p class="text-quiet">{{ d.minutes ? `${(d.minutes / 60).toFixed(1)} h` : d.drying.length ? 'nothing but drying' : 'nothing' }}</p>
           </div>
-          <DayStrip v-if="d.stints.length || d.drying.length" :day="d" :chosen="chosen" :hours="hoursOf(d.date)" :makers="planned?.time.makers ?? 1" class="mt-1" @choose="chosen = $event.uid" />
+          <DayStrip v-if="d.stints.length || d.drying.length" :day="d" :chosen="chosen" :hours="hoursOf(d.date)" :elsewhere="elsewhereOn(d.date)" :makers="planned?.time.makers ?? 1" class="mt-1" @choose="chosen = $event.uid" />
           <ul class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
             <li v-for="s in d.stints" :key="s.uid">
               <button type="button" class="flex w-full gap-2 text-left hover:bg-sheet" :class="{ 'bg-sheet': s.uid === chosen }" :aria-pressed="s.uid === chosen" @click="chosen = s.uid">
@@ -150,6 +154,7 @@ async function take(help: Schemas['Help']) {
         <dt><span class="block h-4 border border-ink bg-ink/70" /></dt><dd>make, or make and set</dd>
         <dt><span class="block h-4 border border-ink bg-sheet" /></dt><dd>join</dd>
         <dt><span class="block h-4 border border-ink bg-accent" /></dt><dd>colour</dd>
+        <dt><span class="block h-3 border border-quiet bg-line" /></dt><dd>another order</dd>
         <dt><span class="block h-1 bg-quiet" /></dt><dd>has to dry</dd>
         <dt><span class="block h-1 border border-quiet bg-line" /></dt><dd>dry enough, waits for hands</dd>
       </dl>

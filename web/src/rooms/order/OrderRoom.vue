@@ -24,6 +24,8 @@ const adding = ref('')
 
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
 const path = { params: { path: { id: props.id } } }
+const days = useQuery({ queryKey: ['days', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/days', path)) })
+const calendar = computed(() => days.data.value?.planned?.calendar)
 const accepted = shallowRef<Schemas['AcceptedView']>()
 const loadFault = shallowRef<unknown>()
 
@@ -185,6 +187,12 @@ function takeOff() {
     </section>
     <div class="min-w-0 space-y-4">
       <ProblemNote v-if="loadFault" :error="loadFault" />
+      <p v-if="calendar" class="border border-line bg-sheet p-2" data-planned>
+        <RouterLink class="font-medium text-accent hover:underline" :to="`/orders/${id}/days`">Its days</RouterLink>
+        <template v-if="calendar.begins"> are planned: begin {{ readable(calendar.begins) }}<template v-if="calendar.eveningMin > 0">, {{ (calendar.eveningMin / 60).toFixed(1) }} h in evenings</template>.</template>
+        <template v-else> have no plan: {{ calendar.limit }}</template>
+        <template v-if="days.data.value?.changed.length"> ◆ Changed since: {{ days.data.value.changed.join(', ') }}.</template>
+      </p>
       <ProblemNote v-if="reckoning.fault.value" :error="reckoning.fault.value" />
       <p v-if="reckoning.result.value?.leftOut.length" role="alert" class="border border-ink bg-sheet p-3">
         ■ Nothing of {{ reckoning.result.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Mend it on the shelf, or leave it out.

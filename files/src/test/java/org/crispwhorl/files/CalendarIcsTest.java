@@ -38,6 +38,7 @@ public class CalendarIcsTest {
                 12,
                 StudioTime.USUAL,
                 List.of(),
+                List.of(),
                 Optional.empty(),
                 PLACE,
                 Progress.UNWATCHED);

@@ -7,13 +7,17 @@ import java.util.Optional;
 
 /**
  * A plain plan, from the end backwards: what is due last is placed last, as late as its hours and the hands allow. It is quick and
- * keeps every least wait, but knows nothing of windows that close, and proves nothing.
+ * keeps every least wait, but knows nothing of windows that close nor of formers, and proves nothing.
  */
 final class Backwards {
     private Backwards() {}
 
-    /** A slot for each batch; none where some batch finds no place. */
-    static Optional<int[]> place(List<Batch> batches, Windows windows, int makers, int last) {
+    /**
+     * A slot for each batch; none where some batch finds no place.
+     *
+     * @param elsewhere stretches in which a hand does something else
+     */
+    static Optional<int[]> place(List<Batch> batches, Windows windows, int makers, List<int[]> elsewhere, int last) {
         int n = batches.size();
         int[] starts = new int[n];
         int[] due = new int[n];
@@ -23,7 +27,7 @@ final class Backwards {
             batch.waits().forEach(w -> followers[w.after()]++);
         }
         boolean[] placed = new boolean[n];
-        List<int[]> taken = new ArrayList<>();
+        List<int[]> taken = new ArrayList<>(elsewhere);
         for (int k = 0; k < n; k++) {
             int next = -1;
             for (int i = 0; i < n; i++) {

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.calendar;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.crispwhorl.core.assessment.Plan;
 
@@ -14,6 +15,7 @@ import org.crispwhorl.core.assessment.Plan;
  * @param waits what must have happened before
  * @param tailSlots slots that must lie between its end and the hand-over
  * @param tail what they are for
+ * @param lying what its pieces lie in until they hold
  */
 record Batch(
         String uid,
@@ -25,7 +27,18 @@ record Batch(
         int of,
         List<Wait> waits,
         int tailSlots,
-        String tail) {
+        String tail,
+        Optional<Lying> lying) {
+    /**
+     * Formers that its pieces lie in.
+     *
+     * @param former its name
+     * @param owned how many there are
+     * @param wanted how many it takes, at most those
+     * @param slots from its end until they are free again
+     */
+    record Lying(String former, int owned, int wanted, int slots) {}
+
     /**
      * A wait after another batch.
      *
@@ -35,4 +48,9 @@ record Batch(
      * @param why in the maker's words; empty where it just has to be done
      */
     record Wait(int after, int least, OptionalInt most, String why) {}
+
+    /** The same where there are formers enough. */
+    Batch withoutFormers() {
+        return new Batch(uid, line, species, task, slots, number, of, waits, tailSlots, tail, Optional.empty());
+    }
 }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.measure.Unit;
@@ -13,7 +14,7 @@ import org.crispwhorl.core.order.OrderSheet;
 
 /**
  * The work of an order in batches: each line's flowers go through its tasks a few at a time, so few that no task of theirs takes
- * longer than a sitting. Mixing is done once.
+ * longer than a sitting, and that its formers suffice. Mixing is done once.
  */
 final class Batches {
     /** Waiting for more than this means never, h. */
@@ -35,7 +36,11 @@ final class Batches {
         Map<Integer, Integer> ofLine = new HashMap<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
             if (splits(task)) {
-                int wanted = (int) Math.ceil(task.handsMin() / sittingMin);
+                int sittings = (int) Math.ceil(task.handsMin() / sittingMin);
+                int turns = task.held()
+                        .map(h -> (h.wanted() + h.owned() - 1) / h.owned())
+                        .orElse(1);
+                int wanted = Math.max(sittings, turns);
                 int most = flowers.get(task.line());
                 ofLine.merge(task.line(), Math.max(1, Math.min(most, wanted)), Math::max);
             }
@@ -89,7 +94,13 @@ final class Batches {
         }
         int slots = Math.max(1, (int) Math.ceil(task.handsMin() / of / Axis.SLOT_MIN - 1e-9));
         String uid = key(task.line(), task.task().id()) + "/" + (number + 1) + "-" + of;
-        return new Batch(uid, task.line(), task.species(), task.task(), slots, number, of, waits, tail, tailWhy);
+        Optional<Batch.Lying> lying = task.held()
+                .map(h -> new Batch.Lying(
+                        h.former(),
+                        h.owned(),
+                        Math.min(h.owned(), (h.wanted() + of - 1) / of),
+                        Axis.ofHours(h.hours())));
+        return new Batch(uid, task.line(), task.species(), task.task(), slots, number, of, waits, tail, tailWhy, lying);
     }
 
     private static String why(Plan.Gate gate) {

@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
@@ -36,6 +38,10 @@ public final class Calendars {
 
     private final Map<String, LocalDateTime> pins;
     private final Map<String, LocalDateTime> stood;
+    private final List<Elsewhere> elsewhere;
+
+    /** Work on something else that takes one pair of hands. */
+    public record Elsewhere(LocalDateTime from, LocalDateTime to) {}
 
     private Calendars(
             OrderSheet sheet,
@@ -43,8 +49,10 @@ public final class Calendars {
             LocalDateTime now,
             ZoneId zone,
             Map<String, LocalDateTime> pins,
-            Map<String, LocalDateTime> stood) {
+            Map<String, LocalDateTime> stood,
+            List<Elsewhere> elsewhere) {
         this.sheet = sheet;
+        this.elsewhere = elsewhere;
         this.flowers = flowers;
         this.now = now;
         this.zone = zone;
@@ -60,6 +68,7 @@ public final class Calendars {
      * @param handOver when the flowers leave
      * @param marginH hours kept free before it
      * @param pinned work that stays where it was set down; what is no longer there is passed over
+     * @param elsewhere work on other orders, for which hands are needed too
      * @param before the plan that this one takes the place of: as little as can be is moved
      */
     public static Calendar of(
@@ -70,6 +79,7 @@ public final class Calendars {
             double marginH,
             StudioTime time,
             List<Planned.Pin> pinned,
+            List<Elsewhere> elsewhere,
             Optional<Calendar> before,
             ZoneId zone,
             Progress progress) {
@@ -77,7 +87,8 @@ public final class Calendars {
         pinned.forEach(pin -> pins.put(pin.uid(), pin.from()));
         Map<String, LocalDateTime> stood = new HashMap<>();
         before.ifPresent(plan -> plan.stints().forEach(s -> stood.put(s.uid(), s.from())));
-        return new Calendars(sheet, flowers, now, zone, pins, stood).planned(handOver, marginH, time, progress);
+        return new Calendars(sheet, flowers, now, zone, pins, stood, elsewhere)
+                .planned(handOver, marginH, time, progress);
     }
 
     private Calendar planned(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
@@ -101,11 +112,12 @@ public final class Calendars {
                     "What is pinned leaves no room for the rest: take a pin out, or set it elsewhere.",
                     List.of());
         }
-        return none(hands, limit(frame), helps(handOver, marginH, time, progress));
+        Optional<String> formers = formersLimit(frame, progress);
+        return none(hands, formers.orElseGet(() -> limit(frame)), helps(handOver, marginH, time, progress));
     }
 
     private Calendars unpinned() {
-        return new Calendars(sheet, flowers, now, zone, Map.of(), stood);
+        return new Calendars(sheet, flowers, now, zone, Map.of(), stood, elsewhere);
     }
 
     private static Calendar none(double handsMin, String limit, List<Calendar.Help> helps) {
@@ -134,7 +146,7 @@ public final class Calendars {
             return new Schedule.Answer(Optional.empty(), true);
         }
         List<Batch> batches = frame.batches;
-        Optional<int[]> plain = Backwards.place(batches, frame.windows, frame.makers, frame.last);
+        Optional<int[]> plain = Backwards.place(batches, frame.windows, frame.makers, taken(frame), frame.last);
         if (!ExactSolver.there()) {
             return new Schedule.Answer(plain.map(p -> unproved(frame, p)), false);
         }
@@ -168,10 +180,45 @@ public final class Calendars {
         Budget budget =
                 new Budget(ms, () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms), told[0]));
         return Schedule.place(
-                new Schedule.Problem(works, lags, inOrder, frame.makers, stood(frame)),
-                plain,
+                new Schedule.Problem(works, lags, inOrder, frame.makers, taken(frame), formers(frame), stood(frame)),
+                plain.map(starts -> inOrder(batches, starts)),
                 budget,
                 slot -> told[0] = "best so far begins " + said(frame.axis.at((int) slot)));
+    }
+
+    /** The same plan with the lots of each task one after the other: alike as they are they change places, and every wait stays. */
+    private static int[] inOrder(List<Batch> batches, int[] starts) {
+        int[] sorted = starts.clone();
+        for (int i = 0; i < sorted.length; i += batches.get(i).of()) {
+            Arrays.sort(sorted, i, i + batches.get(i).of());
+        }
+        return sorted;
+    }
+
+    private List<int[]> taken(Frame frame) {
+        return elsewhere.stream()
+                .map(e -> new int[] {
+                    Math.max(0, frame.axis.floor(e.from())), Math.min(frame.last, frame.axis.ceil(e.to()))
+                })
+                .filter(t -> t[1] > t[0])
+                .toList();
+    }
+
+    /** The formers of a name, and which batches lie in them how long. */
+    private static List<Schedule.Shared> formers(Frame frame) {
+        Map<String, List<Schedule.Use>> uses = new LinkedHashMap<>();
+        Map<String, Integer> owned = new HashMap<>();
+        for (int i = 0; i < frame.batches.size(); i++) {
+            int work = i;
+            frame.batches.get(i).lying().ifPresent(lying -> {
+                owned.put(lying.former(), lying.owned());
+                uses.computeIfAbsent(lying.former(), f -> new ArrayList<>())
+                        .add(new Schedule.Use(work, lying.wanted(), lying.slots()));
+            });
+        }
+        return uses.entrySet().stream()
+                .map(e -> new Schedule.Shared(owned.get(e.getKey()), e.getValue()))
+                .toList();
     }
 
     /** Slots in which batches stood before; none where nothing was planned. */
@@ -316,6 +363,29 @@ public final class Calendars {
                         frame.axis.at(enough),
                         frame.axis.at(until),
                         closes.isPresent() ? Optional.of(frame.axis.at(closes.getAsInt())) : Optional.empty()))
+                : Optional.empty();
+    }
+
+    /** The formers that there are too few of, where it would do with more of them. */
+    private Optional<String> formersLimit(Frame frame, Progress progress) {
+        List<Schedule.Shared> shared = formers(frame);
+        if (shared.isEmpty() || progress.stopped()) {
+            return Optional.empty();
+        }
+        Frame freed = new Frame(
+                frame.batches.stream().map(Batch::withoutFormers).toList(),
+                frame.axis,
+                frame.last,
+                frame.windows,
+                frame.spans,
+                frame.makers);
+        String names = frame.batches.stream()
+                .flatMap(b -> b.lying().stream())
+                .map(l -> l.former() + " (" + l.owned() + ")")
+                .distinct()
+                .collect(Collectors.joining(", "));
+        return place(freed, TRY_MS, progress).found().isPresent()
+                ? Optional.of("There are too few formers for so many pieces drying at once: " + names + ".")
                 : Optional.empty();
     }
 

@@ -8,10 +8,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.Work;
+import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.outline.Cut;
@@ -19,9 +21,12 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Lump;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.StartsFrom;
 import org.crispwhorl.core.species.WireCut;
@@ -112,8 +117,19 @@ public record OrderSheet(
      * A task of the plan for all flowers of one line of the order.
      *
      * @param line which line, from 0
+     * @param held the formers that its pieces lie in; none where they need none, or where the kit does not say how many there are
      */
-    public record OrderTask(int line, String species, Plan.Task task, double handsMin) {}
+    public record OrderTask(int line, String species, Plan.Task task, double handsMin, Optional<Held> held) {}
+
+    /**
+     * Formers that pieces lie in.
+     *
+     * @param former its name
+     * @param owned how many there are, above 0
+     * @param wanted for all flowers of the line
+     * @param hours from the end of making until a piece no longer needs its own
+     */
+    public record Held(String former, int owned, int wanted, double hours) {}
 
     /** What must have happened to the flowers of a line before they leave. */
     public record HandOverGate(int line, Plan.Gate gate) {}
@@ -188,8 +204,33 @@ public record OrderSheet(
                 double hands =
                         task.doing() == Plan.Doing.MIX ? mixMin(a, line.count()) : task.handsMin() * line.count();
                 handsMin += hands;
-                tasks.add(new OrderTask(at, line.species().name(), task, hands));
+                tasks.add(new OrderTask(at, line.species().name(), task, hands, held(a, plan, task, line.count())));
             }
+        }
+
+        /** A piece keeps its former until it is firm, or is joined before. */
+        private static Optional<Held> held(Assessment a, Plan plan, Plan.Task task, int flowers) {
+            if (task.doing() != Plan.Doing.MAKE) {
+                return Optional.empty();
+            }
+            Optional<Petaled> part = task.partId().flatMap(a.species()::part).flatMap(Part::flat);
+            Optional<String> former = part.flatMap(p -> p.pieces().former()).map(Former::name);
+            OptionalInt owned = former.map(a.conditions().kit()::formersNamed).orElse(OptionalInt.empty());
+            if (owned.isEmpty() || owned.getAsInt() == 0) {
+                return Optional.empty();
+            }
+            double joined = plan.tasks().stream()
+                    .flatMap(t -> t.gates().stream())
+                    .filter(g -> g.afterTask().equals(task.id()) && g.atMostH().isPresent())
+                    .mapToDouble(Plan.Gate::waitH)
+                    .min()
+                    .orElse(Double.POSITIVE_INFINITY);
+            double firm = a.drying(part.get())
+                    .flatMap(course -> course.at(Stage.FIRM))
+                    .map(DryingCourse.Reached::safeByH)
+                    .orElse(0.0);
+            return Optional.of(
+                    new Held(former.get(), owned.getAsInt(), part.get().units() * flowers, Math.min(joined, firm)));
         }
 
         /** Minutes to mix a line's shades; one that an earlier line mixes already is only more of it. */

@@ -48,18 +48,45 @@ public final class Schedule {
      */
     public record Lag(int before, int after, int least, OptionalInt most) {}
 
+    /** Tools of one kind, how many there are, and what uses them. */
+    public record Shared(int count, List<Use> uses) {
+        public Shared {
+            uses = List.copyOf(uses);
+        }
+    }
+
+    /**
+     * A piece of work that uses tools.
+     *
+     * @param work its place in the list
+     * @param wanted how many
+     * @param longer slots beyond its end for which it keeps them
+     */
+    public record Use(int work, int wanted, int longer) {}
+
     /**
      * What is to be placed.
      *
      * @param inOrder pieces of which each starts no sooner than the one before, two by two
      * @param hands that work at once
+     * @param taken stretches in which one of them does something else, from and to
+     * @param shared tools of which there are so many
      * @param stood where each piece stood before, below 0 where it did not; empty where nothing was placed before
      */
-    public record Problem(List<Work> works, List<Lag> lags, List<int[]> inOrder, int hands, List<Integer> stood) {
+    public record Problem(
+            List<Work> works,
+            List<Lag> lags,
+            List<int[]> inOrder,
+            int hands,
+            List<int[]> taken,
+            List<Shared> shared,
+            List<Integer> stood) {
         public Problem {
             works = List.copyOf(works);
             lags = List.copyOf(lags);
             inOrder = List.copyOf(inOrder);
+            taken = List.copyOf(taken);
+            shared = List.copyOf(shared);
             stood = List.copyOf(stood);
         }
     }
@@ -109,6 +136,18 @@ public final class Schedule {
                         .onlyEnforceIf(dear[i].not());
             }
             last = Math.max(last, Arrays.stream(all).mapToLong(s -> s[1]).max().orElse(0));
+        }
+        IntervalVar[] elsewhere = problem.taken().stream()
+                .map(t -> model.newFixedInterval(t[0], (long) t[1] - t[0], ""))
+                .toArray(IntervalVar[]::new);
+        intervals = Stream.concat(Arrays.stream(intervals), Arrays.stream(elsewhere))
+                .toArray(IntervalVar[]::new);
+        for (Shared tools : problem.shared()) {
+            CumulativeConstraint there = model.addCumulative(tools.count());
+            for (Use use : tools.uses()) {
+                long length = (long) problem.works().get(use.work()).length() + use.longer();
+                there.addDemand(model.newFixedSizeIntervalVar(starts[use.work()], length, ""), use.wanted());
+            }
         }
         if (problem.hands() == 1) {
             model.addNoOverlap(intervals);

@@ -20,6 +20,7 @@ import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Kit;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -42,7 +43,17 @@ public class CalendarTest {
 
     private static Calendar calendar(OrderSheet sheet, List<Integer> flowers, LocalDateTime now, StudioTime time) {
         return Calendars.of(
-                sheet, flowers, now, SATURDAY, 12, time, List.of(), Optional.empty(), PLACE, Progress.UNWATCHED);
+                sheet,
+                flowers,
+                now,
+                SATURDAY,
+                12,
+                time,
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                PLACE,
+                Progress.UNWATCHED);
     }
 
     @DataProvider
@@ -148,6 +159,7 @@ public class CalendarTest {
                 12,
                 StudioTime.USUAL,
                 List.of(new Planned.Pin(first.uid(), sooner), new Planned.Pin("no longer there", sooner)),
+                List.of(),
                 Optional.of(free),
                 PLACE,
                 Progress.UNWATCHED);
@@ -174,10 +186,99 @@ public class CalendarTest {
                 12,
                 StudioTime.USUAL,
                 List.of(new Planned.Pin(last.uid(), MONDAY)),
+                List.of(),
                 Optional.of(free),
                 PLACE,
                 Progress.UNWATCHED);
         assertTrue(never.limit().orElseThrow().contains("pinned"), never.limit().toString());
+    }
+
+    /** Seven roses of five petals on ten cups: no more than ten petals lie in them at any moment until they are firm. */
+    @Test
+    public void formersSufficeAtEveryMoment() {
+        Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock(Garden.CUP.name(), 10)));
+        OrderSheet sheet = OrderSheet.of(List.of(new OrderSheet.Line(Garden.rose(), 7)), Conditions.USUAL.withKit(kit));
+        OrderSheet.OrderTask make = sheet.tasks().stream()
+                .filter(t -> t.held().isPresent())
+                .findFirst()
+                .orElseThrow();
+        OrderSheet.Held held = make.held().orElseThrow();
+        assertEquals(held.wanted(), 35);
+        Calendar calendar = Calendars.of(
+                sheet,
+                List.of(7),
+                MONDAY.minusDays(7),
+                SATURDAY,
+                12,
+                StudioTime.USUAL,
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                PLACE,
+                Progress.UNWATCHED);
+        assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
+        List<Calendar.Stint> made = calendar.stints().stream()
+                .filter(s -> s.task().equals(make.task().name()))
+                .toList();
+        assertTrue(made.size() >= 4, "in four turns at least");
+        int each = (35 + made.size() - 1) / made.size();
+        for (Calendar.Stint s : made) {
+            long lying = made.stream()
+                    .filter(o -> !o.from().isAfter(s.from())
+                            && o.to().plusMinutes(Math.round(60 * held.hours())).isAfter(s.from()))
+                    .count();
+            assertTrue(lying * each <= 10, lying + " lots of " + each + " at " + s.from());
+        }
+    }
+
+    @Test
+    public void tooFewFormersAreToldByName() {
+        Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock(Garden.CUP.name(), 5)));
+        OrderSheet sheet =
+                OrderSheet.of(List.of(new OrderSheet.Line(Garden.rose(), 14)), Conditions.USUAL.withKit(kit));
+        Calendar calendar = Calendars.of(
+                sheet,
+                List.of(14),
+                MONDAY,
+                SATURDAY,
+                12,
+                StudioTime.USUAL.withMakers(2),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                PLACE,
+                Progress.UNWATCHED);
+        assertTrue(
+                calendar.limit().orElseThrow().contains(Garden.CUP.name()),
+                calendar.limit().toString());
+    }
+
+    @Test
+    public void handsThatWorkOnAnotherOrderAreNotThere() {
+        OrderSheet sheet = sheet(3, 0);
+        Calendar first = calendar(sheet, List.of(3), MONDAY, StudioTime.USUAL);
+        List<Calendars.Elsewhere> elsewhere = first.stints().stream()
+                .map(s -> new Calendars.Elsewhere(s.from(), s.to()))
+                .toList();
+        Calendar second = Calendars.of(
+                sheet,
+                List.of(3),
+                MONDAY,
+                SATURDAY,
+                12,
+                StudioTime.USUAL,
+                List.of(),
+                elsewhere,
+                Optional.empty(),
+                PLACE,
+                Progress.UNWATCHED);
+        for (Calendar.Stint s : second.stints()) {
+            assertTrue(
+                    elsewhere.stream()
+                            .noneMatch(
+                                    e -> e.from().isBefore(s.to()) && s.from().isBefore(e.to())),
+                    s.toString());
+        }
     }
 
     @Test
@@ -204,6 +305,7 @@ public class CalendarTest {
                     mend.handOver().orElse(SATURDAY),
                     mend.marginH().orElse(12.0),
                     mend.time().orElse(StudioTime.USUAL),
+                    List.of(),
                     List.of(),
                     Optional.empty(),
                     PLACE,
@@ -240,6 +342,7 @@ public class CalendarTest {
                 SATURDAY.plusDays(20),
                 12,
                 StudioTime.USUAL,
+                List.of(),
                 List.of(),
                 Optional.empty(),
                 PLACE,
@@ -291,7 +394,7 @@ public class CalendarTest {
         Axis axis = Axis.from(MONDAY, PLACE);
         int last = axis.floor(SATURDAY);
         Windows windows = Windows.of(StudioTime.USUAL, axis, last);
-        int[] starts = Backwards.place(batches, windows, 1, last).orElseThrow();
+        int[] starts = Backwards.place(batches, windows, 1, List.of(), last).orElseThrow();
         Map<Integer, Integer> busy = new HashMap<>();
         for (int i = 0; i < starts.length; i++) {
             for (Batch.Wait wait : batches.get(i).waits()) {
@@ -302,6 +405,6 @@ public class CalendarTest {
                 assertEquals(busy.merge(at, 1, Integer::sum), Integer.valueOf(1));
             }
         }
-        assertEquals(Backwards.place(batches, new Windows(List.of()), 1, last), Optional.empty());
+        assertEquals(Backwards.place(batches, new Windows(List.of()), 1, List.of(), last), Optional.empty());
     }
 }

@@ -34,7 +34,12 @@ public class Days {
 
     /** Makes the calendar of an order anew, outside of any transaction; what it takes the place of is moved as little as can be. */
     Planned made(
-            Orders.Work work, StudioTime time, List<Planned.Pin> pins, Optional<Planned> before, Progress progress) {
+            Orders.Work work,
+            StudioTime time,
+            List<Planned.Pin> pins,
+            List<Elsewhere> elsewhere,
+            Optional<Planned> before,
+            Progress progress) {
         LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
         OrderSheet sheet = OrderSheet.of(work.lines(), work.conditions(), progress.part(0, SHEET));
         Calendar calendar = Calendars.of(
@@ -45,6 +50,9 @@ public class Days {
                 work.order().marginH(),
                 time,
                 pins,
+                elsewhere.stream()
+                        .map(e -> new Calendars.Elsewhere(e.from(), e.to()))
+                        .toList(),
                 before.map(Planned::calendar),
                 ZoneId.systemDefault(),
                 progress.part(SHEET, 1));
@@ -72,6 +80,22 @@ public class Days {
         } catch (DocumentFault e) {
             return Optional.empty();
         }
+    }
+
+    /** Work that is planned for another order. */
+    public record Elsewhere(UUID orderId, String order, LocalDateTime from, LocalDateTime to) {}
+
+    /** All that is planned for other orders and not yet over. */
+    @Transactional(readOnly = true)
+    public List<Elsewhere> elsewhere(UUID orderId) {
+        LocalDateTime now = LocalDateTime.now();
+        return orders.all().stream()
+                .filter(other -> !other.id().equals(orderId))
+                .flatMap(other -> last(other.id()).stream()
+                        .flatMap(planned -> planned.calendar().stints().stream())
+                        .filter(s -> s.to().isAfter(now))
+                        .map(s -> new Elsewhere(other.id(), other.order().name(), s.from(), s.to())))
+                .toList();
     }
 
     /** What of it is otherwise by now. */

@@ -52,8 +52,9 @@ public class DaysController {
      *
      * @param planned none before it was ever made
      * @param changed what is otherwise by now than what it was made for
+     * @param elsewhere work that is planned for other orders
      */
-    public record DaysView(Optional<Planned> planned, List<String> changed) {}
+    public record DaysView(Optional<Planned> planned, List<String> changed, List<Days.Elsewhere> elsewhere) {}
 
     /** What stays where it was set down. */
     public record Pins(@Words(label = "pins", longest = 200) List<Planned.Pin> pins) {
@@ -71,10 +72,11 @@ public class DaysController {
         Orders.Work work = orders.work(id);
         StudioTime time = choices.time();
         Optional<Planned> before = days.last(id);
+        List<Days.Elsewhere> elsewhere = days.elsewhere(id);
         return jobs.start("The days of " + work.order().name(), progress -> {
-            Planned planned = days.made(work, time, pins.pins(), before, progress);
+            Planned planned = days.made(work, time, pins.pins(), elsewhere, before, progress);
             days.keep(id, planned);
-            return new DaysView(Optional.of(planned), List.of());
+            return new DaysView(Optional.of(planned), List.of(), elsewhere);
         });
     }
 
@@ -83,7 +85,7 @@ public class DaysController {
     DaysView get(@PathVariable UUID id) {
         orders.get(id);
         Optional<Planned> last = days.last(id);
-        return new DaysView(last, last.map(p -> days.changed(p, id)).orElse(List.of()));
+        return new DaysView(last, last.map(p -> days.changed(p, id)).orElse(List.of()), days.elsewhere(id));
     }
 
     @GetMapping("/days.ics")
