@@ -9,7 +9,7 @@ const FILE = '../docs/third-party.md'
 const SAME = [
   [/apache/i, 'Apache-2.0'],
   [/^(the )?mit|mit license/i, 'MIT'],
-  [/3-clause|edl 1\.0|eclipse distribution|new bsd/i, 'BSD-3-Clause'],
+  [/3-clause|edl 1\.0|eclipse distribution|new bsd|ical4j - license/i, 'BSD-3-Clause'],
   [/mpl.?2/i, 'MPL-2.0'],
   [/epl.?1|eclipse public license.*1\.0/i, 'EPL-1.0'],
   [/epl.?2|eclipse public license.*2\.0/i, 'EPL-2.0'],
