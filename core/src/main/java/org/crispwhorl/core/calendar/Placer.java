@@ -1,0 +1,135 @@
+package org.crispwhorl.core.calendar;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.solver.Budget;
+import org.crispwhorl.core.solver.ExactSolver;
+import org.crispwhorl.core.solver.Schedule;
+
+/**
+ * Has batches placed by the exact solver, from a plain plan on; by the plain plan alone where there is no solver.
+ *
+ * @param pins where batches stay, by their uid
+ * @param stood where they stood in the plan that this one takes the place of
+ * @param elsewhere work on other orders
+ */
+record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood, List<Calendars.Elsewhere> elsewhere) {
+    /** The same with nothing pinned. */
+    Placer unpinned() {
+        return new Placer(Map.of(), stood, elsewhere);
+    }
+
+    /**
+     * Places it.
+     *
+     * @param ms it may think so long
+     */
+    Schedule.Answer place(Frame frame, long ms, Progress progress) {
+        if (frame.spans().tooShort() > 0 || frame.last() <= 0) {
+            return new Schedule.Answer(Optional.empty(), true);
+        }
+        List<Batch> batches = frame.batches();
+        Optional<int[]> plain = Backwards.place(batches, frame.windows(), frame.makers(), taken(frame), frame.last());
+        if (!ExactSolver.there()) {
+            return new Schedule.Answer(plain.map(p -> unproved(frame, p)), false);
+        }
+        List<Schedule.Work> works = new ArrayList<>();
+        List<Schedule.Lag> lags = new ArrayList<>();
+        List<int[]> inOrder = new ArrayList<>();
+        for (int i = 0; i < batches.size(); i++) {
+            Batch batch = batches.get(i);
+            int from = frame.spans().earliest()[i];
+            int to = frame.spans().latest()[i];
+            LocalDateTime pin = pins.get(batch.uid());
+            works.add(
+                    pin == null
+                            ? new Schedule.Work(
+                                    batch.slots(),
+                                    frame.windows().starts(batch.slots(), false, from, to),
+                                    frame.windows().starts(batch.slots(), true, from, to))
+                            : pinned(batch, frame.axis().floor(pin), from, to));
+            for (Batch.Wait wait : batch.waits()) {
+                lags.add(new Schedule.Lag(wait.after(), i, wait.least(), wait.most()));
+            }
+            boolean free = pin == null
+                    && batch.number() > 0
+                    && !pins.containsKey(batches.get(i - 1).uid());
+            if (free) {
+                inOrder.add(new int[] {i - 1, i});
+            }
+        }
+        long begun = System.nanoTime();
+        String[] told = {"looking for a first plan"};
+        Budget budget =
+                new Budget(ms, () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms), told[0]));
+        return Schedule.place(
+                new Schedule.Problem(works, lags, inOrder, frame.makers(), taken(frame), formers(frame), stood(frame)),
+                plain.map(starts -> inOrder(batches, starts)),
+                budget,
+                slot -> told[0] = "best so far begins " + frame.said((int) slot));
+    }
+    /** The same plan with the lots of each task one after the other: alike as they are they change places, and every wait stays. */
+    private static int[] inOrder(List<Batch> batches, int[] starts) {
+        int[] sorted = starts.clone();
+        for (int i = 0; i < sorted.length; i += batches.get(i).of()) {
+            Arrays.sort(sorted, i, i + batches.get(i).of());
+        }
+        return sorted;
+    }
+
+    private List<int[]> taken(Frame frame) {
+        return elsewhere.stream()
+                .map(e -> new int[] {
+                    Math.max(0, frame.axis().floor(e.from())),
+                    Math.min(frame.last(), frame.axis().ceil(e.to()))
+                })
+                .filter(t -> t[1] > t[0])
+                .toList();
+    }
+    /** The formers of a name, and which batches lie in them how long. */
+    static List<Schedule.Shared> formers(Frame frame) {
+        Map<String, List<Schedule.Use>> uses = new LinkedHashMap<>();
+        Map<String, Integer> owned = new HashMap<>();
+        for (int i = 0; i < frame.batches().size(); i++) {
+            int work = i;
+            frame.batches().get(i).lying().ifPresent(lying -> {
+                owned.put(lying.former(), lying.owned());
+                uses.computeIfAbsent(lying.former(), f -> new ArrayList<>())
+                        .add(new Schedule.Use(work, lying.wanted(), lying.slots()));
+            });
+        }
+        return uses.entrySet().stream()
+                .map(e -> new Schedule.Shared(owned.get(e.getKey()), e.getValue()))
+                .toList();
+    }
+    /** Slots in which batches stood before; none where nothing was planned. */
+    private List<Integer> stood(Frame frame) {
+        return stood.isEmpty()
+                ? List.of()
+                : frame.batches().stream()
+                        .map(b -> Optional.ofNullable(stood.get(b.uid())))
+                        .map(was -> was.map(frame.axis()::floor).orElse(-1))
+                        .toList();
+    }
+    /** What is pinned stands where it was set, in working hours or not, if what it waits for lets it. */
+    private static Schedule.Work pinned(Batch batch, int slot, int from, int to) {
+        long[][] there = slot >= from && slot <= to ? new long[][] {{slot, slot}} : new long[0][];
+        return new Schedule.Work(batch.slots(), there, new long[0][]);
+    }
+
+    private static Schedule.Found unproved(Frame frame, int[] placed) {
+        long evening = 0;
+        for (int i = 0; i < placed.length; i++) {
+            evening += frame.inEvening(placed[i]) ? frame.batches().get(i).slots() : 0;
+        }
+        long first = Arrays.stream(placed).min().orElse(0);
+        return new Schedule.Found(placed, evening, first, frame.last(), false);
+    }
+}
