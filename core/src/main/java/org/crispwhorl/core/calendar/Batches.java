@@ -13,8 +13,8 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.OrderSheet;
 
 /**
- * The work of an order in batches: each line's flowers go through its tasks a few at a time, so few that no task of theirs takes
- * longer than a sitting, and that its formers suffice. Mixing is done once.
+ * The work of an order in batches: each task is done for a few of a line's flowers at a time, so few that it takes no longer
+ * than a sitting, and that its formers suffice. Mixing is done once.
  */
 final class Batches {
     /** Waiting for more than this means never, h. */
@@ -33,30 +33,55 @@ final class Batches {
      * @param sittingMin longest sitting
      */
     static List<Batch> of(OrderSheet sheet, List<Integer> flowers, double sittingMin) {
-        Map<Integer, Integer> ofLine = new HashMap<>();
-        for (OrderSheet.OrderTask task : sheet.tasks()) {
-            if (splits(task)) {
-                int sittings = (int) Math.ceil(task.handsMin() / sittingMin);
-                int turns = task.held()
-                        .map(h -> (h.wanted() + h.owned() - 1) / h.owned())
-                        .orElse(1);
-                int wanted = Math.max(sittings, turns);
-                int most = flowers.get(task.line());
-                ofLine.merge(task.line(), Math.max(1, Math.min(most, wanted)), Math::max);
-            }
-        }
+        Map<String, Integer> counts = counts(sheet, flowers, sittingMin);
         Map<String, List<Integer>> places = new HashMap<>();
         List<Batch> all = new ArrayList<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
-            int n = splits(task) ? ofLine.get(task.line()) : 1;
+            String key = key(task.line(), task.task().id());
+            int n = counts.get(key);
             List<Integer> own = new ArrayList<>();
             for (int i = 0; i < n; i++) {
                 own.add(all.size());
                 all.add(batch(sheet, task, i, n, places));
             }
-            places.put(key(task.line(), task.task().id()), own);
+            places.put(key, own);
         }
         return all;
+    }
+
+    /**
+     * In how many batches each task is done: no more than its sittings and its formers ask for. Where a window closes both sides of it
+     * go together, batch by batch.
+     */
+    private static Map<String, Integer> counts(OrderSheet sheet, List<Integer> flowers, double sittingMin) {
+        Map<String, Integer> counts = new HashMap<>();
+        for (OrderSheet.OrderTask task : sheet.tasks()) {
+            int sittings = (int) Math.ceil(task.handsMin() / sittingMin);
+            int turns = task.held()
+                    .map(h -> (h.wanted() + h.owned() - 1) / h.owned())
+                    .orElse(1);
+            int most = splits(task) ? flowers.get(task.line()) : 1;
+            counts.put(key(task.line(), task.task().id()), Math.max(1, Math.min(most, Math.max(sittings, turns))));
+        }
+        boolean changed = true;
+        while (changed) {
+            changed = false;
+            for (OrderSheet.OrderTask task : sheet.tasks()) {
+                for (Plan.Gate gate : task.task().gates()) {
+                    String own = key(task.line(), task.task().id());
+                    String other = key(task.line(), gate.afterTask());
+                    if (gate.atMostH().isPresent()
+                            && counts.containsKey(other)
+                            && !counts.get(own).equals(counts.get(other))) {
+                        int both = Math.max(counts.get(own), counts.get(other));
+                        counts.put(own, both);
+                        counts.put(other, both);
+                        changed = true;
+                    }
+                }
+            }
+        }
+        return counts;
     }
 
     private static boolean splits(OrderSheet.OrderTask task) {
@@ -76,8 +101,12 @@ final class Batches {
                 OptionalInt most = gate.atMostH()
                         .map(h -> OptionalInt.of(Axis.withinHours(h)))
                         .orElse(OptionalInt.empty());
-                waits.add(new Batch.Wait(
-                        before.get(Math.min(number, before.size() - 1)), Axis.ofHours(gate.waitH()), most, why(gate)));
+                int from = number == 0 ? 0 : needed(number - 1, of, before.size()) + 1;
+                int to = needed(number, of, before.size());
+                // Where one of them is enough for several of these, it is waited for again.
+                for (int i = Math.min(from, to); i <= to; i++) {
+                    waits.add(new Batch.Wait(before.get(i), Axis.ofHours(gate.waitH()), most, why(gate)));
+                }
             }
         }
         int tail = 0;
@@ -101,6 +130,11 @@ final class Batches {
                         Math.min(h.owned(), (h.wanted() + of - 1) / of),
                         Axis.ofHours(h.hours())));
         return new Batch(uid, task.line(), task.species(), task.task(), slots, number, of, waits, tail, tailWhy, lying);
+    }
+
+    /** The last of so many batches before that has to be over for a batch: those with as many of the flowers. */
+    private static int needed(int number, int of, int before) {
+        return ((number + 1) * before + of - 1) / of - 1;
     }
 
     private static String why(Plan.Gate gate) {
