@@ -199,7 +199,7 @@ function takeOff() {
       </p>
       <JobNote v-if="reckoning.job.value" :job="reckoning.job.value" @stop="reckoning.stop" />
       <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Reckoning what it takes …</p>
-      <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" />
+      <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" :planned="calendar?.begins !== undefined" />
     </div>
   </div>
 </template>

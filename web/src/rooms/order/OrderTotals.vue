@@ -5,7 +5,8 @@ import { writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
 import { day, readable, time } from './dates'
 
-const props = defineProps<{ reckoning: Schemas['OrderReckoning'] }>()
+/** What an order takes; its plain plan of days until it is planned properly. */
+const props = defineProps<{ reckoning: Schemas['OrderReckoning']; planned: boolean }>()
 const lengths = useLengths()
 const sheet = computed(() => props.reckoning.sheet)
 const days = computed(() => {
@@ -27,14 +28,14 @@ const mm = (value: number) => writeLength(value, lengths.unit)
       <span><strong data-total="pieces">{{ pieces }}</strong> pieces to cut</span>
       <span><strong>{{ sheet.shades.reduce((s, x) => s + x.mixG, 0).toFixed(0) }}</strong> g paste</span>
       <span><strong>{{ (sheet.handsMin / 60).toFixed(1) }}</strong> h hands</span>
-      <span v-if="reckoning.plan.starts">begin <strong>{{ readable(reckoning.plan.starts) }}</strong></span>
+      <span v-if="reckoning.plan.starts && !planned">begin <strong>{{ readable(reckoning.plan.starts) }}</strong></span>
     </p>
     <p v-if="!reckoning.plan.possible" role="alert" class="font-medium">
       ■ Something in it never dries in the room as it is now. Set the room drier, or use a cabinet, on a plate’s drying strip.
     </p>
-    <p v-else-if="late" role="alert" class="font-medium">■ It should have begun already: move the hand-over, make fewer, or dry faster.</p>
+    <p v-else-if="late && !planned" role="alert" class="font-medium">■ It should have begun already: move the hand-over, make fewer, or dry faster.</p>
 
-    <ul v-if="reckoning.plan.missed.length" role="alert">
+    <ul v-if="reckoning.plan.missed.length && !planned" role="alert">
       <li v-for="miss in reckoning.plan.missed" :key="miss.species + miss.task">
         ◆ look: <em>{{ miss.task }}</em> ({{ miss.species }}) would come {{ miss.waitH.toFixed(1) }} h after the making, and petals bend
         only until {{ miss.atMostH.toFixed(1) }} h. Make and join a few flowers at a time, or join them when firm.
@@ -92,7 +93,7 @@ const mm = (value: number) => writeLength(value, lengths.unit)
       </div>
     </div>
 
-    <div v-if="reckoning.plan.possible">
+    <div v-if="reckoning.plan.possible && !planned">
       <h2 class="text-lead">Days</h2>
       <p class="text-quiet">Each task as late as what follows allows, nine to five, one pair of hands; drying goes on overnight.</p>
       <div v-for="[name, sittings] in days" :key="name" class="mt-2 grid grid-cols-[150px_1fr] border-t border-line pt-1">
