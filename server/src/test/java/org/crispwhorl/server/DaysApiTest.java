@@ -2,11 +2,17 @@ package org.crispwhorl.server;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
 import java.net.http.HttpRequest;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.UUID;
+import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.server.days.Days;
+import org.crispwhorl.server.problem.NotThere;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -118,7 +124,7 @@ public class DaysApiTest extends ServerTest {
                         .valueStream()
                         .map(JsonNode::asString)
                         .toList(),
-                java.util.List.of("the hand-over", "the studio's time"));
+                List.of("the hand-over", "the studio's time"));
     }
 
     @Test
@@ -132,6 +138,16 @@ public class DaysApiTest extends ServerTest {
         assertTrue(days.at("/planned/calendar/helps")
                 .valueStream()
                 .anyMatch(h -> h.get("label").asString().contains("every day")));
+    }
+
+    @Test
+    public void anOrderThatIsTakenOutWhileItIsPlannedIsToldSo() {
+        planned();
+        UUID id = UUID.fromString(order.substring(order.lastIndexOf('/') + 1));
+        Days days = part(Days.class);
+        Planned made = days.last(id).orElseThrow();
+        assertEquals(api.delete(order).status(), 204);
+        assertThrows(NotThere.class, () -> days.keep(id, made));
     }
 
     @Test

@@ -67,6 +67,11 @@ public abstract class ServerTest {
         start();
     }
 
+    /** A part of the application that a class has to itself, for what no request can bring about. */
+    protected <T> T part(Class<T> type) {
+        return own.getBean(type);
+    }
+
     /** The folder of its data. */
     protected Path data() {
         return data;

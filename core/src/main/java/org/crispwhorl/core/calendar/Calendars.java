@@ -2,11 +2,12 @@ package org.crispwhorl.core.calendar;
 
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
@@ -125,49 +126,49 @@ public final class Calendars {
 
     /** Changes that make a plan possible, one at a time, the smallest first; of hours and days the least that does. */
     private List<Calendar.Help> helps(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
-        List<Calendar.Help> found = new ArrayList<>();
-        if (marginH > SMALL_MARGIN_H && works(handOver, SMALL_MARGIN_H, time, progress)) {
-            found.add(new Calendar.Help(
-                    "keep 1 h free before the hand-over instead of " + Unit.H.write(marginH),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.of(SMALL_MARGIN_H)));
-        }
-        for (double evening : EVENINGS_H) {
-            StudioTime longer = time.withEvenings(evening);
-            if (evening > time.eveningH() && works(handOver, marginH, longer, progress)) {
-                found.add(with("work up to " + Math.round(evening) + " h in the evening", longer));
-                break;
-            }
-        }
         StudioTime everyDay = time.withEveryDay();
-        if (!everyDay.equals(time) && works(handOver, marginH, everyDay, progress)) {
-            found.add(with("work every day of the week", everyDay));
-        }
-        if (time.makers() == 1 && works(handOver, marginH, time.withMakers(2), progress)) {
-            found.add(with("work with a second pair of hands", time.withMakers(2)));
-        }
-        for (int days : LATER_DAYS) {
-            LocalDateTime later = handOver.plusDays(days);
-            if (works(later, marginH, time, progress)) {
-                found.add(new Calendar.Help(
-                        days == 1 ? "hand it over a day later" : "hand it over " + days + " days later",
-                        Optional.empty(),
-                        Optional.of(later),
-                        Optional.empty()));
-                break;
-            }
-        }
-        return found;
+        Stream<Stream<Calendar.Help>> kinds = Stream.of(
+                Stream.of(withMargin(marginH)).filter(help -> marginH > SMALL_MARGIN_H),
+                Arrays.stream(EVENINGS_H)
+                        .filter(h -> h > time.eveningH())
+                        .mapToObj(h -> with("work up to " + Math.round(h) + " h in the evening", time.withEvenings(h))),
+                Stream.of(with("work every day of the week", everyDay)).filter(help -> !everyDay.equals(time)),
+                Stream.of(with("work with a second pair of hands", time.withMakers(2)))
+                        .filter(help -> time.makers() == 1),
+                Arrays.stream(LATER_DAYS).mapToObj(days -> later(handOver, days)));
+        return kinds.flatMap(kind ->
+                        kind.filter(help -> works(help, handOver, marginH, time, progress)).findFirst().stream())
+                .toList();
+    }
+
+    private static Calendar.Help withMargin(double insteadOfH) {
+        return new Calendar.Help(
+                "keep 1 h free before the hand-over instead of " + Unit.H.write(insteadOfH),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(SMALL_MARGIN_H));
+    }
+
+    private static Calendar.Help later(LocalDateTime handOver, int days) {
+        return new Calendar.Help(
+                days == 1 ? "hand it over a day later" : "hand it over " + days + " days later",
+                Optional.empty(),
+                Optional.of(handOver.plusDays(days)),
+                Optional.empty());
     }
 
     private static Calendar.Help with(String label, StudioTime time) {
         return new Calendar.Help(label, Optional.of(time), Optional.empty(), Optional.empty());
     }
 
-    private boolean works(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
+    private boolean works(
+            Calendar.Help help, LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
+        Frame frame = frame(
+                help.handOver().orElse(handOver),
+                help.marginH().orElse(marginH),
+                help.time().orElse(time));
         return !progress.stopped()
-                && placer.place(frame(handOver, marginH, time), TRY_MS, progress)
+                && placer.place(frame, TRY_MS, progress.as("trying to " + help.label()))
                         .found()
                         .isPresent();
     }

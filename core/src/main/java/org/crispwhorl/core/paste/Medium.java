@@ -13,7 +13,7 @@ public enum Medium {
     @Words(label = "fondant with gum powder", means = "Softer, quicker to buy, thicker.")
     GUM_FONDANT(1.42, new Setting.Drying(0.72, 16), Stage.DRY, true),
     @Words(label = "plain fondant", means = "Without gum powder: soft for days, and never as firm.")
-    PLAIN_FONDANT(1.42, new Setting.Drying(0.72, 30), Stage.FIRM, true),
+    PLAIN_FONDANT(1.42, new Setting.Drying(0.72, 30), Stage.PART_DRY, true),
     @Words(label = "modelling chocolate", means = "Sets by cooling, softens in a hot room.")
     MODELLING_CHOCOLATE(1.30, new Setting.Cooling(30, 12, 27), Stage.DRY, true),
     @Words(label = "marzipan", means = "Skins over but stays soft; contains nuts.")

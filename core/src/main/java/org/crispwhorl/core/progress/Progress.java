@@ -37,6 +37,22 @@ public interface Progress {
         }
     }
 
+    /** The same work, told as one step whatever it does. */
+    default Progress as(String step) {
+        Progress whole = this;
+        return new Progress() {
+            @Override
+            public void reached(double share, String unsaid) {
+                whole.reached(share, step);
+            }
+
+            @Override
+            public boolean stopped() {
+                return whole.stopped();
+            }
+        };
+    }
+
     /** A part of this work, as long as it is: its 0 to 1 is a stretch of this one's. */
     default Progress part(double from, double to) {
         Progress whole = this;

@@ -318,6 +318,36 @@ public class CalendarTest {
     }
 
     @Test
+    public void whatIsTriedIsTold() {
+        List<String> told = new ArrayList<>();
+        Calendar calendar = Calendars.of(
+                sheet(30, 0),
+                List.of(30),
+                MONDAY.plusDays(4).withHour(9),
+                SATURDAY,
+                12,
+                StudioTime.USUAL,
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                PLACE,
+                new Progress() {
+                    @Override
+                    public void reached(double share, String step) {
+                        told.add(step);
+                    }
+
+                    @Override
+                    public boolean stopped() {
+                        return false;
+                    }
+                });
+        List<String> helps =
+                calendar.helps().stream().map(h -> "trying to " + h.label()).toList();
+        assertTrue(told.containsAll(helps), helps + " of " + told);
+    }
+
+    @Test
     public void anOrderThatIsLateAlreadyIsToldSo() {
         Calendar late = calendar(sheet(1, 0), List.of(1), SATURDAY.plusDays(1), StudioTime.USUAL);
         assertTrue(late.limit().orElseThrow().contains("before now"));

@@ -183,10 +183,14 @@ public class DryingTest {
         }
     }
 
-    @Test
-    public void marzipanSkinsButNeverDriesThrough() {
-        DryingCourse course =
-                DryingCourse.of(Paste.usual(Medium.MARZIPAN), Body.of(1), Room.REFERENCE, Spread.UNRECORDED);
+    @DataProvider
+    public Object[][] neverFirm() {
+        return new Object[][] {{Medium.MARZIPAN}, {Medium.PLAIN_FONDANT}};
+    }
+
+    @Test(dataProvider = "neverFirm")
+    public void someSkinButNeverDryThrough(Medium medium) {
+        DryingCourse course = DryingCourse.of(Paste.usual(medium), Body.of(1), Room.REFERENCE, Spread.UNRECORDED);
         assertTrue(course.at(Stage.SKINNED).isPresent());
         assertEquals(course.never().orElseThrow(), Stage.FIRM);
     }

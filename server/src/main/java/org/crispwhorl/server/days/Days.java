@@ -62,8 +62,14 @@ public class Days {
     /** Share of the work that adding up the order is. */
     private static final double SHEET = 0.1;
 
+    /**
+     * Keeps it as the calendar that was last made.
+     *
+     * @throws org.crispwhorl.server.problem.NotThere where the order was taken out while its calendar was made
+     */
     @Transactional
     public void keep(UUID orderId, Planned planned) {
+        orders.get(orderId);
         String text = KeptText.PLANNED.write(planned);
         rows.findById(orderId).ifPresentOrElse(row -> row.keep(text), () -> rows.save(new CalendarRow(orderId, text)));
     }
