@@ -7,6 +7,8 @@ import static org.testng.Assert.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ViewportSize;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -168,5 +170,16 @@ public class WholeFlowerJourneyTest extends Journey {
         openPlate(page, "Market-day rosette");
         assertThat(page.locator("[data-caution=allergens]")).containsText("nuts");
         assertThat(page.locator("[data-caution=not-food]")).hasCount(0);
+    }
+
+    @Test
+    public void picturesToChooseFromLieWhollyInTheWindow() {
+        openPlate(page, "Towpath ox-eye");
+        page.locator("[data-bead]").first().click();
+        page.locator("[data-choice=form]").click();
+        BoundingBox list = page.locator("[role=listbox]:has(img)").boundingBox();
+        ViewportSize window = page.viewportSize();
+        assertTrue(list.x >= 0 && list.x + list.width <= window.width, list.x + " and " + list.width + " wide");
+        assertTrue(list.y >= 0 && list.y + list.height <= window.height, list.y + " and " + list.height + " high");
     }
 }
