@@ -9,7 +9,6 @@ import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
-import org.crispwhorl.core.drawing.Drawing;
 
 /** A page of a PDF. */
 final class PdfPage implements SheetPage {
@@ -80,26 +79,7 @@ final class PdfPage implements SheetPage {
     }
 
     @Override
-    public void colours(Drawing.ColourGrid grid) throws IOException {
-        image(
-                SheetPage.picture(grid),
-                grid.leftMm(),
-                grid.topMm(),
-                grid.columns() * grid.cellMm(),
-                grid.rows() * grid.cellMm());
-    }
-
-    @Override
-    public void side(Drawing.Picture side) throws IOException {
-        image(
-                SheetPage.picture(side),
-                side.leftMm(),
-                side.topMm(),
-                side.columns() * side.cellMm(),
-                side.rows() * side.cellMm());
-    }
-
-    private void image(BufferedImage cells, double left, double top, double wide, double high) throws IOException {
+    public void image(BufferedImage cells, double left, double top, double wide, double high) throws IOException {
         PDImageXObject picture = LosslessFactory.createFromImage(canvas.document(), cells);
         picture.setInterpolate(true);
         page.drawImage(picture, new Matrix((float) wide, 0, 0, (float) -high, (float) left, (float) (top + high)));

@@ -47,10 +47,17 @@ interface SheetPage {
     void shadow(double[] points) throws IOException;
 
     /** Something seen from the side, laid where it lies. */
-    void side(Drawing.Picture picture) throws IOException;
+    default void side(Drawing.Picture side) throws IOException {
+        image(picture(side), side.leftMm(), side.topMm(), side.columns() * side.cellMm(), side.rows() * side.cellMm());
+    }
 
     /** Colours in cells, laid where they lie. */
-    void colours(Drawing.ColourGrid grid) throws IOException;
+    default void colours(Drawing.ColourGrid grid) throws IOException {
+        image(picture(grid), grid.leftMm(), grid.topMm(), grid.columns() * grid.cellMm(), grid.rows() * grid.cellMm());
+    }
+
+    /** A picture, stretched over a rectangle. */
+    void image(BufferedImage picture, double left, double top, double wide, double high) throws IOException;
 
     /** Something drawn elsewhere, enlarged, and turned clockwise. */
     void placed(double x, double y, double scale, double turnDeg, Drawn drawn) throws IOException;

@@ -6,7 +6,6 @@ import java.io.IOException;
 import java.util.Base64;
 import java.util.Locale;
 import javax.imageio.ImageIO;
-import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.measure.Told;
 
 /** A page as SVG: one user unit is one millimetre. */
@@ -71,26 +70,7 @@ final class SvgPage implements SheetPage {
     }
 
     @Override
-    public void colours(Drawing.ColourGrid grid) throws IOException {
-        image(
-                SheetPage.picture(grid),
-                grid.leftMm(),
-                grid.topMm(),
-                grid.columns() * grid.cellMm(),
-                grid.rows() * grid.cellMm());
-    }
-
-    @Override
-    public void side(Drawing.Picture side) throws IOException {
-        image(
-                SheetPage.picture(side),
-                side.leftMm(),
-                side.topMm(),
-                side.columns() * side.cellMm(),
-                side.rows() * side.cellMm());
-    }
-
-    private void image(BufferedImage picture, double left, double top, double wide, double high) throws IOException {
+    public void image(BufferedImage picture, double left, double top, double wide, double high) throws IOException {
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(picture, "png", png);
         svg.append("<image x=\"")

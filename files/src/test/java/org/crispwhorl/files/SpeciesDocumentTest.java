@@ -36,6 +36,7 @@ import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Hold;
 import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Leaf;
@@ -97,7 +98,7 @@ public class SpeciesDocumentTest {
                 Optional.of(Choices.NONE.withBoard(Optional.of(Ways.Board.CORNFLOUR))));
     }
 
-    private static Stamens held(String id, Stamens.Hold how) {
+    private static Stamens held(String id, Hold how) {
         return new Stamens(
                 id,
                 id,
@@ -140,9 +141,9 @@ public class SpeciesDocumentTest {
                         2,
                         4,
                         colour),
-                held("pushed", new Stamens.Hold.PushedIn(5)),
-                held("glued", new Stamens.Hold.GluedIn()),
-                held("wires", new Stamens.Hold.OnWires(30, 60)),
+                held("pushed", new Hold.PushedIn(5)),
+                held("glued", new Hold.GluedIn()),
+                held("wires", new Hold.OnWires(30, 60)),
                 new Supports("supports", "supports", Supports.SupportKind.PAPER, 6),
                 new Roll("disc", "disc", "pink", new RollForm.FoldedDisc(60, 0.5), 1, 0.5, 2, colour),
                 new Whorl(

@@ -58,7 +58,7 @@ public final class Beginning {
                         shade,
                         Map.of("pieces", taped(5, 0, Overlap.TUCKED, new Lying.OneSided()))),
                 part(Heart.class, "heart", "heart", shade, Map.of("form", Usual.of(HeartForm.Ball.class))),
-                part(Stamens.class, "stamens", "stamens", shade, Map.of("held", new Stamens.Hold.TapedIn())),
+                part(Stamens.class, "stamens", "stamens", shade, Map.of("held", new Hold.TapedIn())),
                 part(FineStamens.class, "fine-stamens", "stamens on wire", shade, Map.of()),
                 part(Pistil.class, "pistil", "pistil", shade, Map.of()),
                 part(

@@ -3,7 +3,6 @@ package org.crispwhorl.core.species;
 import java.util.Optional;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
-import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
@@ -16,7 +15,7 @@ import org.crispwhorl.core.thinning.Thinning;
 @Words(label = "cut by hand", means = "Each piece is cut from a sheet with a knife, then thinned; no cutter is needed.")
 public record ByHand(
         @Words(label = "thickness") Thinning thinning,
-        @Words(label = "with") Guide guide) implements Making {
+        @Words(label = "with") Guide guide) implements FromSheet {
     /** What the knife goes by. */
     @Words(label = "with", means = "What the knife goes by.")
     public enum Guide {
@@ -49,11 +48,6 @@ public record ByHand(
     }
 
     @Override
-    public Optional<Thinning> thinned() {
-        return Optional.of(thinning);
-    }
-
-    @Override
     public Making withThinning(Thinning other) {
         return new ByHand(other, guide);
     }
@@ -65,49 +59,9 @@ public record ByHand(
     }
 
     @Override
-    public double finishedMiddleMm() {
-        return 0;
-    }
-
-    @Override
     public Hands begin(Outline outline, int count) {
         return Hands.of(Operation.CUT, count * guide.presses())
                 .and(Operation.THIN, thinning.thins() ? count : 0, thinning.thins() ? count : 0);
-    }
-
-    @Override
-    public boolean edible() {
-        return true;
-    }
-
-    @Override
-    public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
-        return Optional.of(withThinning(thinning.to(meanMm)));
-    }
-
-    @Override
-    public void figures(Figures figures, Outline outline, int count, Paste paste) {
-        // What it is cut from is told with its sizes.
-    }
-
-    @Override
-    public Outline finished(Outline outline) {
-        return thinning.petalFrom(outline);
-    }
-
-    @Override
-    public double volumeMm3(Outline outline, int count, Paste paste) {
-        return thinning.volumeMm3(outline);
-    }
-
-    @Override
-    public double finishedMm(Outline outline, Paste paste) {
-        return thinning.finishedMm();
-    }
-
-    @Override
-    public double rolledMm() {
-        return thinning.rolledMm();
     }
 
     @Override

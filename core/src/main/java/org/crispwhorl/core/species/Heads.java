@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
-import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
@@ -107,7 +105,7 @@ public record Heads(
                 usual = 100,
                 means = "Main stem below the lowest head.")
         double stemMm)
-        implements Part {
+        implements UnshadedPart {
     /** How heads stand on the stem. */
     public enum Arrangement {
         @Words(label = "as a spike", means = "Along the stem, youngest at the tip.")
@@ -380,26 +378,6 @@ public record Heads(
     @Override
     public Hands joining(Made made) {
         return Hands.of(Operation.TAPE, pieceCount());
-    }
-
-    @Override
-    public Optional<String> shadeId() {
-        return Optional.empty();
-    }
-
-    @Override
-    public Optional<Colouring> colouring() {
-        return Optional.empty();
-    }
-
-    @Override
-    public Part coloured(UnaryOperator<Colouring> edit) {
-        return this;
-    }
-
-    @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
-        return Optional.empty();
     }
 
     @Override

@@ -20,7 +20,7 @@ import org.crispwhorl.core.thinning.Thinning;
  * finished piece holds.
  */
 @Words(label = "making", means = "How each piece comes to its outline.")
-public sealed interface Making permits Making.Sheet, ByHand, OnePiece, BrimmedCone, FromBall, Making.Tape {
+public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBall, Making.Tape {
     /** What stands before the size of a piece where there is little room; nothing for what is cut one by one. */
     String inShort();
 
@@ -156,7 +156,7 @@ public sealed interface Making permits Making.Sheet, ByHand, OnePiece, BrimmedCo
 
     /** Each piece cut singly from a sheet, then thinned. */
     @Words(label = "cut singly", means = "Each piece is cut from a sheet, then thinned.")
-    record Sheet(@Words(label = "thickness") Thinning thinning) implements Making {
+    record Sheet(@Words(label = "thickness") Thinning thinning) implements FromSheet {
         public Sheet {
             Limits.check(Sheet.class, thinning);
         }
@@ -164,11 +164,6 @@ public sealed interface Making permits Making.Sheet, ByHand, OnePiece, BrimmedCo
         @Override
         public String inShort() {
             return "";
-        }
-
-        @Override
-        public Optional<Thinning> thinned() {
-            return Optional.of(thinning);
         }
 
         @Override
@@ -182,55 +177,15 @@ public sealed interface Making permits Making.Sheet, ByHand, OnePiece, BrimmedCo
         }
 
         @Override
-        public double finishedMiddleMm() {
-            return 0;
-        }
-
-        @Override
         public Hands begin(Outline outline, int count) {
             return Hands.of(Operation.CUT, count)
                     .and(Operation.THIN, thinning.thins() ? count : 0, thinning.thins() ? count : 0);
         }
 
         @Override
-        public boolean edible() {
-            return true;
-        }
-
-        @Override
         public Optional<Making> inOne(double middleMm) {
             return Optional.of(new OnePiece(
                     thinning, Limits.within(OnePiece.class, "middleMm", middleMm), OnePiece.Division.WHOLE));
-        }
-
-        @Override
-        public Optional<Making> thickened(Outline outline, double meanMm, Paste paste) {
-            return Optional.of(new Sheet(thinning.to(meanMm)));
-        }
-
-        @Override
-        public void figures(Figures figures, Outline outline, int count, Paste paste) {
-            // What it is cut from is told with its sizes.
-        }
-
-        @Override
-        public Outline finished(Outline outline) {
-            return thinning.petalFrom(outline);
-        }
-
-        @Override
-        public double volumeMm3(Outline outline, int count, Paste paste) {
-            return thinning.volumeMm3(outline);
-        }
-
-        @Override
-        public double finishedMm(Outline outline, Paste paste) {
-            return thinning.finishedMm();
-        }
-
-        @Override
-        public double rolledMm() {
-            return thinning.rolledMm();
         }
 
         @Override

@@ -15,7 +15,7 @@ import org.crispwhorl.core.wire.WireTable;
  * A part of a flower. Parts stand in build order, from the heart outwards and then down the stem. What the rest of the program
  * asks of a part, its kind answers here, so that a new kind is written in one place.
  */
-public sealed interface Part permits ShadedPart, Heads, Supports {
+public sealed interface Part permits ShadedPart, UnshadedPart {
     /** Pattern of a part's id: what findings, drawings and plans point at. */
     String ID = Shade.ID;
 

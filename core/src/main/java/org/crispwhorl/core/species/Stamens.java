@@ -132,65 +132,6 @@ public record Stamens(
         ONE_SIDE
     }
 
-    /** How the bunches are held in the flower. */
-    @Words(label = "held", means = "How the bunches are held in the flower.")
-    public sealed interface Hold {
-        /** Tied or taped round the heart, their threads running down the stem. */
-        @Words(label = "taped to the stem", means = "Their threads run down the stem.")
-        record TapedIn() implements Hold {}
-
-        /** PushedIn into the middle while it is soft. */
-        @Words(label = "pushed in soft", means = "PushedIn into the middle while it is soft, at the very end.")
-        record PushedIn(
-                @Quantity(
-                        label = "deep",
-                        unit = Unit.MM,
-                        min = 1,
-                        max = 40,
-                        usual = 4,
-                        means = "How far they are pushed in.")
-                double deepMm)
-                implements Hold {
-            public PushedIn {
-                Limits.check(PushedIn.class, deepMm);
-            }
-        }
-
-        /** GluedIn into the middle while it is soft. */
-        @Words(label = "glued in soft", means = "Cut short and glued into the soft middle, at the very end.")
-        record GluedIn() implements Hold {}
-
-        /** Each bunch bound to a wire of its own, which is taped to the stem. */
-        @Words(
-                label = "on taped wires",
-                means = "Each bunch is bound to a wire of its own, which is taped to the stem.")
-        record OnWires(
-                @Quantity(
-                        label = "gauge",
-                        unit = Unit.GAUGE,
-                        min = 16,
-                        max = 33,
-                        step = 2,
-                        usual = 28,
-                        means = "Of the wire of each bunch.")
-                int gauge,
-
-                @Quantity(
-                        label = "tail",
-                        unit = Unit.MM,
-                        min = 5,
-                        max = 300,
-                        step = 5,
-                        usual = 60,
-                        means = "Of it taped along the stem.")
-                double tailMm)
-                implements Hold {
-            public OnWires {
-                Limits.check(OnWires.class, gauge, tailMm);
-            }
-        }
-    }
-
     public Stamens {
         Limits.check(
                 Stamens.class,
@@ -309,9 +250,9 @@ public record Stamens(
 
     @Override
     public List<WireCut> wireCuts() {
-        return held instanceof Hold.OnWires wires
-                ? List.of(new WireCut(wires.gauge(), standMm / 2 + wires.tailMm(), bunches))
-                : List.of();
+        return held.wires()
+                .map(wires -> List.of(new WireCut(wires.gauge(), standMm / 2 + wires.tailMm(), bunches)))
+                .orElse(List.of());
     }
 
     /** Rows of what stands in none, the spread of what is tied as one. */
@@ -327,17 +268,17 @@ public record Stamens(
 
     @Override
     public Strand strand(WireTable table) {
-        if (held instanceof Hold.OnWires wires) {
-            List<Double> all = Collections.nCopies(bunches, table.diameterMm(wires.gauge()));
-            return new Strand(all, List.of(), true, wires.tailMm());
+        if (held.whileSoft()) {
+            return Strand.NONE;
         }
-        return held instanceof Hold.TapedIn
-                ? new Strand(
+        return held.wires()
+                .map(wires -> new Strand(
+                        Collections.nCopies(bunches, table.diameterMm(wires.gauge())), List.of(), true, wires.tailMm()))
+                .orElseGet(() -> new Strand(
                         List.of(),
                         Collections.nCopies(new StamenRing(this).threads(), threadMm),
                         true,
-                        Strand.BINDING_MM)
-                : Strand.NONE;
+                        Strand.BINDING_MM));
     }
 
     @Override
@@ -369,31 +310,26 @@ public record Stamens(
 
     @Override
     public Hands making(Made made) {
-        return Hands.of(Operation.BUNCH, held instanceof Hold.GluedIn ? 0 : bunches)
-                .and(Operation.CUT, held instanceof Hold.GluedIn ? pieceCount() : 0)
-                .and(Operation.WIRE, held instanceof Hold.OnWires ? bunches : 0)
+        return Hands.of(Operation.BUNCH, held.inBunches() ? bunches : 0)
+                .and(Operation.CUT, held.inBunches() ? 0 : pieceCount())
+                .and(Operation.WIRE, held.wires().isPresent() ? bunches : 0)
                 .and(Operation.TINT, tintMm > 0 ? bunches : 0);
     }
 
     @Override
     public double reachesDownMm() {
-        return held instanceof Hold.OnWires wires ? wires.tailMm() : 0;
+        return held.wires().map(Hold.OnWires::tailMm).orElse(0.0);
     }
 
     /** What is pushed or glued in goes into the flower while its middle is soft. */
     @Override
     public Joining joins(Made made) {
-        return held instanceof Hold.PushedIn || held instanceof Hold.GluedIn
-                ? Joining.of(Joining.As.FIRM, Joining.Onto.SOFT)
-                : ShadedPart.super.joins(made);
+        return held.whileSoft() ? Joining.of(Joining.As.FIRM, Joining.Onto.SOFT) : ShadedPart.super.joins(made);
     }
 
     @Override
     public Hands joining(Made made) {
-        if (held instanceof Hold.GluedIn) {
-            return Hands.of(Operation.SET, pieceCount());
-        }
-        return held instanceof Hold.PushedIn ? Hands.of(Operation.PUSH, bunches) : Hands.of(Operation.TAPE, bunches);
+        return Hands.of(held.by(), held.inBunches() ? bunches : pieceCount());
     }
 
     @Override

@@ -2,8 +2,6 @@ package org.crispwhorl.core.species;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
-import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
@@ -35,7 +33,7 @@ public record Supports(
                 usual = 5,
                 means = "Put in after the part that stands before them.")
         int count)
-        implements Part {
+        implements UnshadedPart {
     /** What supports are of. */
     @Words(label = "of", means = "What supports are of.")
     public enum SupportKind {
@@ -120,26 +118,6 @@ public record Supports(
     @Override
     public Joining joins(Made made) {
         return Joining.of(Joining.As.FIRM, Joining.Onto.SOFT);
-    }
-
-    @Override
-    public Optional<String> shadeId() {
-        return Optional.empty();
-    }
-
-    @Override
-    public Optional<Colouring> colouring() {
-        return Optional.empty();
-    }
-
-    @Override
-    public Part coloured(UnaryOperator<Colouring> edit) {
-        return this;
-    }
-
-    @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
-        return Optional.empty();
     }
 
     @Override

@@ -57,8 +57,8 @@ public class BuildsTest {
             {Garden.changed(ROSE, "petals", p -> p.withMaking(new ByHand(thinning, ByHand.Guide.FREEHAND)))},
             {Garden.changed(ROSE, "calyx", p -> p.withMaking(new BrimmedCone(thinning, 4, 10, true)))},
             {Garden.changed(ROSE, "petals", p -> p.with(d -> d.ridges = Optional.of(pinched(3))))},
-            {withPart(Stamens.class, s -> held(s, new Stamens.Hold.PushedIn(4), Stamens.Stand.ONE_SIDE))},
-            {withPart(Stamens.class, s -> held(s, new Stamens.Hold.OnWires(30, 50), Stamens.Stand.TUFT))},
+            {withPart(Stamens.class, s -> held(s, new Hold.PushedIn(4), Stamens.Stand.ONE_SIDE))},
+            {withPart(Stamens.class, s -> held(s, new Hold.OnWires(30, 50), Stamens.Stand.TUFT))},
             {withPart(Heart.class, h -> h.nodding(120))},
             {Garden.and(ROSE, new Supports("supports", "supports", Supports.SupportKind.FOAM, 5))},
             {Garden.and(ROSE, bunch(3))},
@@ -107,7 +107,7 @@ public class BuildsTest {
                 90);
     }
 
-    private static Stamens held(Stamens s, Stamens.Hold hold, Stamens.Stand stand) {
+    private static Stamens held(Stamens s, Hold hold, Stamens.Stand stand) {
         return new Stamens(
                 s.id(),
                 s.name(),
@@ -250,11 +250,11 @@ public class BuildsTest {
     @Test
     public void singleStamensHaveOneHeadAndThoseOnWiresBringTheirWires() {
         Stamens bought = Garden.stamens(30, 7, 1);
-        Stamens single = held(bought, new Stamens.Hold.OnWires(30, 50), Stamens.Stand.RING);
+        Stamens single = held(bought, new Hold.OnWires(30, 50), Stamens.Stand.RING);
         assertEquals(new StamenRing(single).heads(), 30);
         assertEquals(new StamenRing(bought).heads(), 60);
         assertEquals(single.wireCuts().get(0).count(), 4);
-        Stamens aside = held(bought, new Stamens.Hold.PushedIn(4), Stamens.Stand.ONE_SIDE);
+        Stamens aside = held(bought, new Hold.PushedIn(4), Stamens.Stand.ONE_SIDE);
         assertEquals(
                 new StamenRing(aside).places().stream().filter(p -> p[0] < 0).count(), 0);
         assertEquals(aside.strand(of(ROSE).wireTable()), Strand.NONE);

@@ -1,0 +1,123 @@
+package org.crispwhorl.core.species;
+
+import java.util.Optional;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/** How bunches of stamens are held in the flower. */
+@Words(label = "held", means = "How the bunches are held in the flower.")
+public sealed interface Hold {
+    /** What hands do to put one in. */
+    Operation by();
+
+    /** Whether whole bunches are put in; else head by head. */
+    default boolean inBunches() {
+        return true;
+    }
+
+    /** Whether they go in while the middle is soft. */
+    default boolean whileSoft() {
+        return false;
+    }
+
+    /** Wires on which they stand; none where they have no wires of their own. */
+    default Optional<OnWires> wires() {
+        return Optional.empty();
+    }
+
+    /** Tied or taped round the heart, their threads running down the stem. */
+    @Words(label = "taped to the stem", means = "Their threads run down the stem.")
+    record TapedIn() implements Hold {
+        @Override
+        public Operation by() {
+            return Operation.TAPE;
+        }
+    }
+
+    /** Pushed into the middle while it is soft. */
+    @Words(label = "pushed in soft", means = "Pushed into the middle while it is soft, at the very end.")
+    record PushedIn(
+            @Quantity(
+                    label = "deep",
+                    unit = Unit.MM,
+                    min = 1,
+                    max = 40,
+                    usual = 4,
+                    means = "How far they are pushed in.")
+            double deepMm)
+            implements Hold {
+        public PushedIn {
+            Limits.check(PushedIn.class, deepMm);
+        }
+
+        @Override
+        public Operation by() {
+            return Operation.PUSH;
+        }
+
+        @Override
+        public boolean whileSoft() {
+            return true;
+        }
+    }
+
+    /** Cut short and glued into the middle while it is soft, head by head. */
+    @Words(label = "glued in soft", means = "Cut short and glued into the soft middle, at the very end.")
+    record GluedIn() implements Hold {
+        @Override
+        public Operation by() {
+            return Operation.SET;
+        }
+
+        @Override
+        public boolean inBunches() {
+            return false;
+        }
+
+        @Override
+        public boolean whileSoft() {
+            return true;
+        }
+    }
+
+    /** Each bunch bound to a wire of its own, which is taped to the stem. */
+    @Words(label = "on taped wires", means = "Each bunch is bound to a wire of its own, which is taped to the stem.")
+    record OnWires(
+            @Quantity(
+                    label = "gauge",
+                    unit = Unit.GAUGE,
+                    min = 16,
+                    max = 33,
+                    step = 2,
+                    usual = 28,
+                    means = "Of the wire of each bunch.")
+            int gauge,
+
+            @Quantity(
+                    label = "tail",
+                    unit = Unit.MM,
+                    min = 5,
+                    max = 300,
+                    step = 5,
+                    usual = 60,
+                    means = "Of it taped along the stem.")
+            double tailMm)
+            implements Hold {
+        public OnWires {
+            Limits.check(OnWires.class, gauge, tailMm);
+        }
+
+        @Override
+        public Operation by() {
+            return Operation.TAPE;
+        }
+
+        @Override
+        public Optional<OnWires> wires() {
+            return Optional.of(this);
+        }
+    }
+}

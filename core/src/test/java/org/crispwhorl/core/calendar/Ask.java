@@ -1,0 +1,119 @@
+package org.crispwhorl.core.calendar;
+
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.studio.Conditions;
+
+/** An order for Saturday morning, planned from the Monday before in the usual hours, unless it is asked otherwise. */
+final class Ask {
+    static final ZoneId PLACE = ZoneId.of("Europe/Berlin");
+    static final LocalDateTime MONDAY = LocalDateTime.of(2030, 6, 10, 8, 0);
+    static final LocalDateTime SATURDAY = LocalDateTime.of(2030, 6, 15, 10, 0);
+    static final double MARGIN_H = 12;
+
+    private final OrderSheet sheet;
+    private final List<Integer> flowers;
+    private LocalDateTime now = MONDAY;
+    private LocalDateTime handOver = SATURDAY;
+    private double marginH = MARGIN_H;
+    private StudioTime time = StudioTime.USUAL;
+    private List<Planned.Pin> pins = List.of();
+    private List<Calendars.Elsewhere> elsewhere = List.of();
+    private Optional<Calendar> before = Optional.empty();
+    private Progress progress = Progress.UNWATCHED;
+
+    private Ask(List<OrderSheet.Line> lines, Conditions conditions) {
+        sheet = OrderSheet.of(lines, conditions);
+        flowers = lines.stream().map(OrderSheet.Line::count).toList();
+    }
+
+    /** When it has to be ready: the hand-over less its margin. */
+    static LocalDateTime end() {
+        return SATURDAY.minusMinutes(Math.round(60 * MARGIN_H));
+    }
+
+    static Ask roses(int count, Conditions conditions) {
+        return new Ask(List.of(new OrderSheet.Line(Garden.rose(), count)), conditions);
+    }
+
+    static Ask of(int roses, int buds) {
+        return new Ask(
+                Stream.of(Map.entry(Garden.rose(), roses), Map.entry(Garden.bud(), buds))
+                        .filter(line -> line.getValue() > 0)
+                        .map(line -> new OrderSheet.Line(line.getKey(), line.getValue()))
+                        .toList(),
+                Conditions.USUAL);
+    }
+
+    /** Hours of Monday to Friday, but for a market on Wednesday from ten to three. */
+    static StudioTime busyOnWednesday() {
+        LocalDateTime wednesday = MONDAY.plusDays(2);
+        return StudioTime.USUAL.withBusy(
+                List.of(new StudioTime.Busy("market", wednesday.withHour(10), wednesday.withHour(15))));
+    }
+
+    Ask from(LocalDateTime then) {
+        now = then;
+        return this;
+    }
+
+    Ask until(LocalDateTime then) {
+        handOver = then;
+        return this;
+    }
+
+    Ask in(StudioTime hours) {
+        time = hours;
+        return this;
+    }
+
+    Ask pinned(Planned.Pin... all) {
+        pins = List.of(all);
+        return this;
+    }
+
+    Ask beside(List<Calendars.Elsewhere> all) {
+        elsewhere = all;
+        return this;
+    }
+
+    Ask after(Calendar stood) {
+        before = Optional.of(stood);
+        return this;
+    }
+
+    Ask watchedBy(Progress watching) {
+        progress = watching;
+        return this;
+    }
+
+    Ask with(Calendar.Help help) {
+        handOver = help.handOver().orElse(handOver);
+        marginH = help.marginH().orElse(marginH);
+        time = help.time().orElse(time);
+        return this;
+    }
+
+    OrderSheet sheet() {
+        return sheet;
+    }
+
+    List<Integer> flowers() {
+        return flowers;
+    }
+
+    StudioTime time() {
+        return time;
+    }
+
+    Calendar calendar() {
+        return Calendars.of(sheet, flowers, now, handOver, marginH, time, pins, elsewhere, before, PLACE, progress);
+    }
+}

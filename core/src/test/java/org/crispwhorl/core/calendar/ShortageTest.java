@@ -1,0 +1,95 @@
+package org.crispwhorl.core.calendar;
+
+import static org.crispwhorl.core.calendar.Ask.MONDAY;
+import static org.crispwhorl.core.calendar.Ask.SATURDAY;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Kit;
+import org.testng.annotations.Test;
+
+public class ShortageTest {
+    private static final LocalDateTime FRIDAY = MONDAY.plusDays(4).withHour(9);
+
+    private static Ask tooMany() {
+        return Ask.of(30, 0).from(FRIDAY);
+    }
+
+    /** Whoever watches, and gives it up after so many steps. */
+    private static final class Watching implements Progress {
+        private final List<String> told = new ArrayList<>();
+        private final int atMost;
+
+        Watching(int atMost) {
+            this.atMost = atMost;
+        }
+
+        @Override
+        public void reached(double share, String step) {
+            told.add(step);
+        }
+
+        @Override
+        public boolean stopped() {
+            return told.size() > atMost;
+        }
+    }
+
+    @Test
+    public void whatCannotBeSaysWhyAndWhatWouldHelp() {
+        Calendar calendar = tooMany().calendar();
+        assertTrue(calendar.stints().isEmpty());
+        String limit = calendar.limit().orElseThrow();
+        assertTrue(limit.contains(" h of work and ") || limit.contains("more than there is"), limit);
+        assertFalse(calendar.helps().isEmpty());
+        for (Calendar.Help help : calendar.helps()) {
+            Calendar helped = tooMany().with(help).calendar();
+            assertTrue(helped.limit().isEmpty(), help.label());
+        }
+    }
+
+    @Test
+    public void whatIsTriedIsTold() {
+        Watching watching = new Watching(Integer.MAX_VALUE);
+        Calendar calendar = tooMany().watchedBy(watching).calendar();
+        List<String> helps =
+                calendar.helps().stream().map(h -> "trying to " + h.label()).toList();
+        assertTrue(watching.told.containsAll(helps), helps + " of " + watching.told);
+    }
+
+    @Test
+    public void tooFewFormersAreToldByName() {
+        Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock(Garden.CUP.name(), 5)));
+        Calendar calendar = Ask.roses(14, Conditions.USUAL.withKit(kit))
+                .in(StudioTime.USUAL.withMakers(2))
+                .calendar();
+        assertTrue(
+                calendar.limit().orElseThrow().contains(Garden.CUP.name()),
+                calendar.limit().toString());
+    }
+
+    @Test
+    public void anOrderThatIsLateAlreadyIsToldSo() {
+        Calendar late = Ask.of(1, 0).from(SATURDAY.plusDays(1)).calendar();
+        assertTrue(late.limit().orElseThrow().contains("before now"));
+        assertTrue(late.helps().stream().anyMatch(m -> m.handOver().isPresent()));
+    }
+
+    /** The best so far is a whole plan, of which nobody says that none is better. */
+    @Test
+    public void whoeverStopsGetsTheBestSoFar() {
+        Calendar calendar = Ask.of(40, 40)
+                .until(SATURDAY.plusDays(20))
+                .watchedBy(new Watching(3))
+                .calendar();
+        assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
+        assertFalse(calendar.proved());
+        assertTrue(calendar.stints().stream().mapToLong(CalendarTest::minutes).sum() >= calendar.handsMin());
+    }
+}

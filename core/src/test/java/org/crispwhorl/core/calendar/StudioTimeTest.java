@@ -1,0 +1,52 @@
+package org.crispwhorl.core.calendar;
+
+import static org.crispwhorl.core.calendar.Ask.MONDAY;
+import static org.crispwhorl.core.calendar.Ask.PLACE;
+import static org.crispwhorl.core.calendar.Ask.SATURDAY;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.List;
+import org.testng.annotations.Test;
+
+public class StudioTimeTest {
+    /** The night on which clocks are put on has an hour less, so what dries over it begins an hour of the clock sooner. */
+    @Test
+    public void aShortNightIsAnHourShorter() {
+        Axis axis = Axis.from(LocalDateTime.of(2030, 3, 30, 20, 0), PLACE);
+        assertEquals(axis.floor(LocalDateTime.of(2030, 3, 31, 8, 0)), 11 * 60 / 5);
+        assertEquals(axis.at(11 * 60 / 5), LocalDateTime.of(2030, 3, 31, 8, 0));
+        Axis back = Axis.from(LocalDateTime.of(2030, 10, 26, 20, 0), PLACE);
+        assertEquals(back.floor(LocalDateTime.of(2030, 10, 27, 8, 0)), 13 * 60 / 5);
+    }
+
+    @Test
+    public void anEveningGoesOnAfterTheDayAndBusyTimeIsTakenOut() {
+        StudioTime time = Ask.busyOnWednesday().withEvenings(2);
+        List<StudioTime.Window> windows = time.windows(MONDAY.plusDays(2).toLocalDate());
+        assertEquals(
+                windows.stream()
+                        .map(w -> w.from().toLocalTime() + "-" + w.to().toLocalTime())
+                        .toList(),
+                List.of("09:00-10:00", "15:00-17:00", "17:00-19:00"));
+        assertTrue(windows.get(2).evening());
+        assertEquals(time.windows(SATURDAY.toLocalDate()), List.of());
+        StudioTime off = new StudioTime(
+                StudioTime.USUAL.week(),
+                List.of(new StudioTime.DayOff(MONDAY.toLocalDate().toString())),
+                List.of(),
+                1,
+                0,
+                90);
+        assertEquals(off.windows(MONDAY.toLocalDate()), List.of());
+        assertEquals(
+                time.withEveryDay()
+                        .windows(SATURDAY.toLocalDate())
+                        .get(0)
+                        .from()
+                        .toLocalTime(),
+                LocalTime.of(9, 0));
+    }
+}
