@@ -222,6 +222,13 @@ public class DemoWhysTest {
                                         / a.get("pitch")
                                         / a.get("stretch")
                                 : a.all().sum());
+        AGAIN.put("cutOff", a -> a.get("stand") + a.get("pushed in"));
+        AGAIN.put(
+                "tapeCut",
+                a -> 2
+                        * a.get("pieces")
+                        * a.get("length")
+                        * Math.ceil(a.get("width") / a.get("width of the tape") - 1e-9));
         AGAIN.put("tinted", a -> a.get("heads") * a.get("length"));
         AGAIN.put("touches", a -> a.get("of them"));
         AGAIN.put("turns", a -> a.says("once") ? 1 : (a.get("across") - a.get("hollow")) / 2 / a.get("pitch"));

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -63,6 +64,11 @@ public record Edge(
 
     public Edge {
         Limits.check(Edge.class, bandMm, toMm, crestMm, turnedMm, finish);
+    }
+
+    /** What of it changes nothing: nothing is thinned to a thickness where no band is thinned. */
+    List<String> idle() {
+        return bandMm == 0 ? List.of("toMm") : List.of();
     }
 
     /**

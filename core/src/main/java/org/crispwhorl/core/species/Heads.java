@@ -393,14 +393,17 @@ public record Heads(
                         "stem that carries heads",
                         alongMm(),
                         Unit.MM,
-                        Why.of(
-                                arrangement.fromOnePoint()
-                                        ? "All spring from one point"
-                                        : "Heads × the mean of the distances at foot and tip",
-                                "Internodes graded evenly",
-                                Why.in("heads", pieceCount(), Unit.COUNT),
-                                Why.in("at the foot", apartFootMm, Unit.MM),
-                                Why.in("at the tip", apartTipMm, Unit.MM)))
+                        arrangement.fromOnePoint()
+                                ? Why.of(
+                                        "All spring from one point",
+                                        "Your design",
+                                        Why.in("heads", pieceCount(), Unit.COUNT))
+                                : Why.of(
+                                        "Heads × the mean of the distances at foot and tip",
+                                        "Internodes graded evenly",
+                                        Why.in("heads", pieceCount(), Unit.COUNT),
+                                        Why.in("at the foot", apartFootMm, Unit.MM),
+                                        Why.in("at the tip", apartTipMm, Unit.MM)))
                 .in(Figure.Group.PIECES)
                 .add(
                         "heads",

@@ -28,6 +28,11 @@ public sealed interface Hold {
         return Optional.empty();
     }
 
+    /** How far below where they begin they go down, cut off there, mm; none where their threads run on. */
+    default Optional<Double> cutOffMm() {
+        return Optional.empty();
+    }
+
     /** Tied or taped round the heart, their threads running down the stem. */
     @Words(label = "taped to the stem", means = "Their threads run down the stem.")
     record TapedIn() implements Hold {
@@ -62,6 +67,11 @@ public sealed interface Hold {
         public boolean whileSoft() {
             return true;
         }
+
+        @Override
+        public Optional<Double> cutOffMm() {
+            return Optional.of(deepMm);
+        }
     }
 
     /** Cut short and glued into the middle while it is soft, head by head. */
@@ -80,6 +90,11 @@ public sealed interface Hold {
         @Override
         public boolean whileSoft() {
             return true;
+        }
+
+        @Override
+        public Optional<Double> cutOffMm() {
+            return Optional.of(0.0);
         }
     }
 

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -72,6 +73,15 @@ public record Joining(
 
         public Rest {
             Limits.check(Rest.class, until, minutes, position);
+        }
+
+        /** What of it changes nothing: minutes where it is not by the clock, how it is put where it does not rest. */
+        List<String> idle() {
+            return switch (until) {
+                case NOTHING -> List.of("minutes", "position");
+                case MINUTES -> List.of();
+                case HOLDS, FIRM, DRY -> List.of("minutes");
+            };
         }
 
         /** What the maker does with the flower then, in words that go on from the joining; empty where it does not rest. */

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
@@ -249,7 +251,21 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
 
         @Override
         public void figures(Figures figures, Outline outline, int count, Paste paste) {
-            // Tape has no paste to start from.
+            double strips = strips(outline);
+            figures.in(Figure.Group.SIZE)
+                    .add(
+                            "tapeCut",
+                            "tape for all pieces",
+                            count * tapeOfOneMm(outline),
+                            Unit.MM,
+                            Why.of(
+                                    "Pieces × 2 layers × length × strips side by side",
+                                    "Your design",
+                                    Why.in("pieces", count, Unit.COUNT),
+                                    Why.in("length", outline.lengthMm(), Unit.MM),
+                                    Why.in("width", outline.widthMm(), Unit.MM),
+                                    Why.in("width of the tape", tapeMm, Unit.MM),
+                                    Why.in("strips", strips, Unit.COUNT)));
         }
 
         @Override
@@ -264,7 +280,17 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
 
         @Override
         public String startsFrom(Outline outline, int count, Paste paste) {
-            return Unit.MM.write(2 * outline.lengthMm()) + " of tape";
+            return Unit.MM.write(tapeOfOneMm(outline)) + " of tape";
+        }
+
+        /** What is broader than the tape takes strips side by side. */
+        private double strips(Outline outline) {
+            return Math.ceil(outline.widthMm() / tapeMm - 1e-9);
+        }
+
+        /** Tape for one piece, in two layers, mm. */
+        private double tapeOfOneMm(Outline outline) {
+            return 2 * outline.lengthMm() * strips(outline);
         }
     }
 }

@@ -49,6 +49,9 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
         if (!p.making().unlike().isEmpty()) {
             idle.add("pieces/making/petalsInCut");
         }
+        p.joining().rest().idle().forEach(field -> idle.add("pieces/joining/rest/" + field));
+        p.edge().idle().forEach(field -> idle.add("pieces/edge/" + field));
+        p.ridges().ifPresent(ridges -> ridges.idle().forEach(field -> idle.add("pieces/ridges/" + field)));
         if (!inHead() || p.wired().isPresent()) {
             return idle;
         }

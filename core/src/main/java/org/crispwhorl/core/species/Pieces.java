@@ -342,7 +342,7 @@ public record Pieces(
 
     /** Whether petals are pressed on to what is inside them; what is threaded by its middle alone stands away from it. */
     boolean wraps() {
-        return attachment.glued() || Math.max(attachment.gluedShare(), attachment.opensFrom()) > 0;
+        return attachment.glued() || attachment.gluedShare() > 0 || hugs() && attachment.opensFrom() > 0;
     }
 
     /** How many, how made, how large and how joined. */

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -53,6 +54,11 @@ public record Ridges(
 
     public Ridges {
         Limits.check(Ridges.class, made, count, highMm, wideMm);
+    }
+
+    /** What of it changes nothing: how wide what is pinched up comes out is the sheet's own. */
+    List<String> idle() {
+        return made == RidgeMade.PINCHED ? List.of("wideMm") : List.of();
     }
 
     /** How often a piece is pinched. */

@@ -232,6 +232,12 @@ public record Roll(
                 .and(Operation.PINCH, footMm > 0 ? 1 : 0);
     }
 
+    /** Of a strip's edge is reckoned only that it is worked. */
+    @Override
+    public List<String> idle() {
+        return List.of("edge/toMm", "edge/crestMm", "edge/turnedMm");
+    }
+
     /** So much of a strip's edge is thinned in one go, mm. */
     private static final double EDGED_MM = 90;
 

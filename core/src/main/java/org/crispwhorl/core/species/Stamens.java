@@ -356,15 +356,19 @@ public record Stamens(
                         "from head to head",
                         ring.spacingMm(),
                         Unit.MM,
-                        Why.of(
-                                stand != Stand.RING
-                                        ? "√(2/√3 · middle ÷ heads); easy from 0.8 to 3 head widths"
-                                        : "2π·Σr ÷ heads; easy from 0.8 to 3 head widths",
-                                "Circumference of the rows, area of the middle",
-                                Why.in("heads", ring.heads(), Unit.COUNT),
-                                Why.in("sum of the rows' radii", ring.radiiMm(), Unit.MM),
-                                Why.in("radius of the middle", ring.middleMm(), Unit.MM),
-                                Why.in("width of a head", headMm, Unit.MM)))
+                        stand == Stand.RING
+                                ? Why.of(
+                                        "2π·Σr ÷ heads; easy from 0.8 to 3 head widths",
+                                        "Circumference of the rows",
+                                        Why.in("heads", ring.heads(), Unit.COUNT),
+                                        Why.in("sum of the rows' radii", ring.radiiMm(), Unit.MM),
+                                        Why.in("width of a head", headMm, Unit.MM))
+                                : Why.of(
+                                        "√(2/√3 · middle ÷ heads); easy from 0.8 to 3 head widths",
+                                        "Area of the middle",
+                                        Why.in("heads", ring.heads(), Unit.COUNT),
+                                        Why.in("radius of the middle", ring.middleMm(), Unit.MM),
+                                        Why.in("width of a head", headMm, Unit.MM)))
                 .add(
                         "bundle",
                         "bundle, thick",
@@ -413,6 +417,17 @@ public record Stamens(
                                 "Your design",
                                 Why.in("heads", ring.heads(), Unit.COUNT),
                                 Why.in("length", tintMm, Unit.MM)));
+        held.cutOffMm().ifPresent(deep -> figures.in(Figure.Group.SIZE)
+                .add(
+                        "cutOff",
+                        "cut off at",
+                        standMm + deep,
+                        Unit.MM,
+                        Why.of(
+                                "How high they stand + how deep they are pushed in",
+                                "Your design",
+                                Why.in("stand", standMm, Unit.MM),
+                                Why.in("pushed in", deep, Unit.MM))));
     }
 
     @Override
