@@ -293,6 +293,7 @@ public record Heart(
                                 Math.max(2, form.diameterMm() * opening.size()),
                                 Math.max(2, form.heightMm() * opening.size()));
         int own = opening.core().map(OwnCore::gauge).orElse(gauge);
-        return Optional.of(withForm(smaller).withStem(own, wires, stalkMm > 0 ? Math.max(10, stalkMm) : stemMm));
+        double stem = stalkMm > 0 ? Limits.within(Heart.class, "stemMm", stalkMm) : stemMm;
+        return Optional.of(withForm(smaller).withStem(own, wires, stem));
     }
 }
