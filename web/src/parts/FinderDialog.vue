@@ -4,6 +4,8 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answered, api } from '@/api/client'
 import { CORNERS, ROOMS } from './places'
+import { inShort, sizesOf } from '@/parts/drawer/things'
+import { foundPlaces } from './finding'
 import { useActions } from './useActions'
 
 const props = defineProps<{ open: boolean }>()
@@ -11,9 +13,16 @@ const emit = defineEmits<{ close: [] }>()
 const router = useRouter()
 const actions = useActions()
 
+/** So many places are shown. */
+const SHOWN = 12
+
 interface Place {
   label: string
   kind: string
+  /** What it measures, in words. */
+  size?: string
+  /** Its sizes, mm: found by a number that comes near one of them. */
+  sizes?: number[]
   go: () => void
 }
 
@@ -36,7 +45,13 @@ watch(
       ...own,
       ...species.map((s) => ({ label: s.name, kind: 'species', go: () => router.push(`/plate/${s.id}`) })),
       ...orders.map((o) => ({ label: o.order.name, kind: 'order', go: () => router.push(`/orders/${o.id}`) })),
-      ...drawer.map((k) => ({ label: k.item.name, kind: 'tool', go: () => router.push(`/drawer?thing=${k.id}`) })),
+      ...drawer.map((k) => ({
+        label: k.item.name,
+        kind: 'tool',
+        size: inShort(k.item),
+        sizes: sizesOf(k.item),
+        go: () => router.push(`/drawer?thing=${k.id}`),
+      })),
       ...rooms(),
     ]
   },
@@ -46,17 +61,7 @@ function rooms(): Place[] {
   return [...ROOMS.map((r) => ({ ...r, kind: 'room' })), ...CORNERS].map((p) => ({ ...p, go: () => router.push(p.to) }))
 }
 
-/** The very name first, then names that begin so. */
-function rank(place: Place): number {
-  const [label, asked] = [place.label.toLowerCase(), query.value.trim().toLowerCase()]
-  return label === asked ? 0 : label.startsWith(asked) ? 1 : 2
-}
-
-const found = computed(() => {
-  const words = query.value.toLowerCase().split(/\s+/).filter(Boolean)
-  const matching = places.value.filter((p) => words.every((w) => `${p.label} ${p.kind}`.toLowerCase().includes(w)))
-  return matching.sort((a, b) => rank(a) - rank(b)).slice(0, 12)
-})
+const found = computed(() => foundPlaces(places.value, query.value).slice(0, SHOWN))
 
 let chosen: Place | undefined
 
@@ -91,7 +96,7 @@ function choose(place: Place | null) {
             :value="place"
             class="flex min-h-9 items-center justify-between px-2 ui-active:bg-accent ui-active:text-sheet"
           >
-            <span>{{ place.label }}</span><span class="text-note italic">{{ place.kind }}</span>
+            <span class="min-w-0 truncate">{{ place.label }}<span v-if="place.size" class="text-note"> · {{ place.size }}</span></span><span class="text-note italic">{{ place.kind }}</span>
           </ComboboxOption>
           <li v-if="found.length === 0" class="px-2 py-2 text-quiet">Nothing of that name.</li>
         </ComboboxOptions>

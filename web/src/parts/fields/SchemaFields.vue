@@ -18,8 +18,10 @@ const props = withDefaults(
     shades?: SpeciesDocument['shades']
     hidden?: string[]
     path: string
+    /** Whether these are the ones that are folded away. */
+    seldom?: boolean
   }>(),
-  { shades: () => [], hidden: () => [] },
+  { shades: () => [], hidden: () => [], seldom: false },
 )
 const emit = defineEmits<{ change: [path: string, value: unknown] }>()
 defineOptions({ name: 'SchemaFields' })
@@ -38,7 +40,7 @@ const drawn = (name: string) => name === OWN_SHAPE || (ownShape.value !== undefi
 const idle = inject(IDLE_FIELDS, computed(() => []))
 const dead = (name: string) => idle.value.includes(`${props.path}/${name}`.replace(/^\/parts\/\d+\//, ''))
 
-const rows = computed(() =>
+const all = computed(() =>
   Object.entries(props.node.properties ?? {})
     .filter(([name]) => name !== 'kind' && !props.hidden.includes(name) && offered(name) && !drawn(name) && !dead(name))
     .map(([name, node]) => ({
@@ -50,7 +52,13 @@ const rows = computed(() =>
     })),
 )
 
-type Row = (typeof rows.value)[number]
+type Row = (typeof all.value)[number]
+
+/** What few flowers state is folded away until it says anything but the usual. */
+const folded = computed(() => all.value.filter((r) => r.node['x-seldom'] && (r.value ?? undefined) === usually(r)))
+const usually = (row: Row) => (row.needed ? usual(row.node) : undefined)
+const rows = computed(() => (props.seldom ? folded.value : all.value.filter((r) => !folded.value.includes(r))))
+const foldedNames = computed(() => folded.value.map((r) => r.node.title ?? r.name).join(' · '))
 const UNCHOSEN = ''
 const isNumber = (row: Row) => row.node.type === 'number' || row.node.type === 'integer'
 const numbers = computed(() => rows.value.filter(isNumber))
@@ -220,5 +228,18 @@ function begun(node: SchemaNode): Record<string, unknown> {
         @change="(path, value) => emit('change', path, value)"
       />
     </fieldset>
+    <details v-if="!seldom && folded.length" class="col-span-full" data-seldom>
+      <summary class="cursor-pointer text-note text-quiet">seldom: {{ foldedNames }}</summary>
+      <SchemaFields
+        class="mt-1"
+        seldom
+        :node="node"
+        :value="value"
+        :shades="shades"
+        :hidden="hidden"
+        :path="path"
+        @change="(path, value) => emit('change', path, value)"
+      />
+    </details>
   </div>
 </template>

@@ -6,7 +6,7 @@ import { answered, api } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import TableDialog from './TableDialog.vue'
 import ThingEditor from './ThingEditor.vue'
-import { begun, howMuch, inShort, type Kept, type Kind, KINDS, kindOf } from './things'
+import { begun, howMuch, inShort, type Kept, type Kind, KINDS, kindOf } from '@/parts/drawer/things'
 
 const route = useRoute()
 const queries = useQueryClient()
@@ -20,7 +20,7 @@ const failure = ref<unknown>()
 const shown = computed(() => things.value.filter((t) => t.item.kind === kind.value))
 const thing = computed(() => things.value.find((t) => t.id === chosen.value))
 const countOf = (k: Kind) => things.value.filter((t) => t.item.kind === k).length
-const label = (t: Kept) => ('count' in t.item && t.item.count === 0 && t.item.kind === 'cutter' ? 'could be bought' : howMuch(t.item))
+const label = (t: Kept) => howMuch(t.item)
 
 watch([() => route.query.thing, things], ([asked]) => {
   const found = things.value.find((t) => t.id === asked)

@@ -7,7 +7,7 @@ import NumberField from '@/parts/fields/NumberField.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import StripNest from '@/parts/StripNest.vue'
 import PasteBehaviour from './PasteBehaviour.vue'
-import { type Item, type Kept, kindOf } from './things'
+import { type Item, type Kept, kindOf } from '@/parts/drawer/things'
 
 /** One thing with its fields; what is changed is kept by itself. */
 const props = defineProps<{ thing: Kept }>()

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api, isPetaled, type Part, type Schemas, type SpeciesDocument } from '@/api/client'
 import StripNest from '@/parts/StripNest.vue'
+import { away, here } from '@/parts/drawer/tools'
 import CutterToPrint from './CutterToPrint.vue'
 
 /** The drawer's tools for one part, the closest first; asked for when this is opened, since it looks at the whole drawer. */
@@ -35,8 +36,8 @@ const mark = (good: boolean, owned: number) => (!good ? '■' : owned > 0 ? '●
       <table v-if="tools.cutters.length" class="w-full text-note" aria-label="Cutters">
         <tbody>
           <tr v-for="f in tools.cutters.slice(0, fits(tools.cutters[0]!) ? 4 : 2)" :key="f.cutter.name" class="border-t border-line align-top">
-            <td class="pr-1">{{ mark(fits(f), f.cutter.count) }}</td>
-            <td class="pr-2">{{ f.cutter.name }}<span v-if="f.cutter.count === 0" class="text-quiet italic"> (not owned)</span></td>
+            <td class="pr-1">{{ mark(fits(f), here(f.cutter)) }}</td>
+            <td class="pr-2">{{ f.cutter.name }}<span v-if="here(f.cutter) === 0" class="text-quiet italic"> ({{ away(f.cutter) }})</span></td>
             <td class="w-1/2">{{ $told(f.reason) }}</td>
           </tr>
         </tbody>

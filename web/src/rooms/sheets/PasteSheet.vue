@@ -10,7 +10,7 @@ const again = (shade: Schemas['Mixed']) =>
 <template>
   <h1 class="text-title">Paste and shades</h1>
   <section v-for="job in materials.pastes" :key="job.medium">
-    <p class="text-lead"><strong>{{ job.grams }} g</strong> of {{ job.medium.replace('-', ' ') }} in all: spares, what is lost between the cuts and a tenth of each master in reserve are in it.</p>
+    <p class="text-lead"><strong>{{ job.grams }} g</strong> of {{ job.medium.replace('-', ' ') }} in all: spares, what is lost between the cuts and a tenth of each master in reserve are in it.<template v-if="job.gumG > 0"> Knead <strong>{{ job.gumG.toFixed(1) }} g</strong> of gum powder into it.</template></p>
     <section v-for="batch in job.batches" :key="batch.master" class="mt-3 break-inside-avoid border-t border-ink pt-2">
       <h2 class="flex items-center gap-3 text-head">
         <span class="inline-block size-6 border border-line" :style="{ background: batch.master }" />

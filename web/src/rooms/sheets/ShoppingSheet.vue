@@ -54,7 +54,7 @@ async function putBack() {
       <p class="mt-2"><button type="button" class="act" @click="putBack">Put it all back</button></p>
     </template>
     <template v-else>
-      <p>Once the flowers are made, take what they used out of the drawer: wires, paste, stamens, tape and picks; offcuts worth keeping go back in.</p>
+      <p>Once the flowers are made, take what they used out of the drawer: wires, paste, stamens, what was bought ready-made, dusts, tape and picks; offcuts worth keeping go back in.</p>
       <p class="mt-2"><button type="button" class="act" @click="useUp">Take it out of the drawer</button></p>
     </template>
   </section>

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.measure.Never;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Seldom;
 import org.crispwhorl.core.measure.Words;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -137,6 +138,9 @@ public final class CraftSchema {
         ObjectNode node = value(component.getGenericType());
         if (component.isAnnotationPresent(Never.class)) {
             node.putArray("type").add("number").add("null");
+        }
+        if (component.isAnnotationPresent(Seldom.class)) {
+            node.put("x-seldom", true);
         }
         Quantity quantity = component.getAnnotation(Quantity.class);
         if (quantity != null) {

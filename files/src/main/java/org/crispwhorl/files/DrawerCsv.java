@@ -36,16 +36,21 @@ public final class DrawerCsv {
     private static final String PREFIX = "#/$defs/";
     private static final Map<String, ObjectNode> TYPES = types();
 
-    /** Columns that may be left empty: what then stands in them goes without saying. */
-    private static final Map<String, String> UNSAID = Map.of(
-            "price", "0",
-            "offcutsMm", "",
-            "cut.petals", "1",
-            "cut.middleMm", "0",
-            "cut.outline.lobes", "1",
-            "cut.outline.notch", "0",
-            "bendable", "false",
-            "paste.rekneadShare", "0.6");
+    /** Columns that may be left empty, of any kind of thing or of one: what then stands in them goes without saying. */
+    private static final Map<String, String> UNSAID = Map.ofEntries(
+            Map.entry("price", "0"),
+            Map.entry("lent", "0"),
+            Map.entry("worn", "0"),
+            Map.entry("ready-made.highMm", "0"),
+            Map.entry("colour-pot.grams", "0"),
+            Map.entry("offcutsMm", ""),
+            Map.entry("cut.petals", "1"),
+            Map.entry("cut.middleMm", "0"),
+            Map.entry("cut.outline.lobes", "1"),
+            Map.entry("cut.outline.notch", "0"),
+            Map.entry("bendable", "false"),
+            Map.entry("paste.gumPct", "0"),
+            Map.entry("paste.rekneadShare", "0.6"));
 
     private DrawerCsv() {}
 
@@ -256,8 +261,9 @@ public final class DrawerCsv {
             String cell = columns.contains(column) ? record.get(columns.indexOf(column)) : "";
             boolean text = field.node().path("type").asString("string").equals("string");
             String plain = text ? cell : cell.strip();
-            String said = plain.isBlank() ? UNSAID.getOrDefault(column, "") : plain;
-            if (!said.isEmpty() || UNSAID.containsKey(column)) {
+            Optional<String> unsaid = Optional.ofNullable(UNSAID.getOrDefault(kind + "." + column, UNSAID.get(column)));
+            String said = plain.isBlank() ? unsaid.orElse("") : plain;
+            if (!said.isEmpty() || unsaid.isPresent()) {
                 put(item, column, field.node(), said, commas, line, faults);
             } else if (field.needed()) {
                 faults.add(new RowFault(line, column, "nothing", meaning(field.node())));

@@ -35,12 +35,12 @@ public final class KeptText<T> {
             new KeptText<>("planned", Planned.class, List.of(UnaryOperator.identity()));
 
     /** What an order was accepted with. */
-    static final KeptText<AcceptanceText.Kept> ACCEPTANCE =
-            new KeptText<>("acceptance", AcceptanceText.Kept.class, List.of(UnaryOperator.identity()));
+    static final KeptText<AcceptanceText.Kept> ACCEPTANCE = new KeptText<>(
+            "acceptance", AcceptanceText.Kept.class, List.of(UnaryOperator.identity(), DrawerLift::frozen));
 
     /** A thing in the drawer. */
     public static final KeptText<DrawerItem> DRAWER_ITEM =
-            new KeptText<>("drawer-item", DrawerItem.class, List.of(KeptText::cleaned));
+            new KeptText<>("drawer-item", DrawerItem.class, List.of(KeptText::cleaned, DrawerLift::item));
 
     /** What an order took from a thing. */
     public static final KeptText<Stock.Taken> TAKEN =

@@ -49,8 +49,8 @@ public class DrawerCsvTest {
             new StamenBunch("pale", 144, 1.2, 0.3),
             new TapeRoll("green", 26, 12),
             new CakePick("slim", 20, 4, 70),
-            new OwnPaste("gum paste", 900, new Paste(Medium.GUM_PASTE, 1.41, 75, 10, 0.6)),
-            new ColourPot("moss", 1, "#35562c", ColourForm.DUST, ColourPot.Eaten.NON_TOXIC),
+            new OwnPaste("gum paste", 900, new Paste(Medium.GUM_PASTE, 1.41, 75, 10, 0, 0.6)),
+            new ColourPot("moss", 1, 4, "#35562c", ColourForm.DUST, ColourPot.Eaten.NON_TOXIC),
             new DryingPlace("hooks", 24, DryingPlace.Sort.HOOK, 1),
             new GaugeDiameter("my 26", 26, 0.48),
             new BreakageRecord("petals", 3, 97));

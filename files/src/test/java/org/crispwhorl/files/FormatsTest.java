@@ -31,6 +31,7 @@ public class FormatsTest {
                 6,
                 0.7654,
                 java.util.Optional.empty(),
+                java.util.Optional.empty(),
                 false,
                 false);
     }

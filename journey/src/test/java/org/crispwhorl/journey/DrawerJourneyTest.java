@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -70,6 +71,43 @@ public class DrawerJourneyTest extends Journey {
         Download stl = page.waitForDownload(
                 () -> page.getByText("Cutter to print (STL)").click());
         assertTrue(stl.suggestedFilename().endsWith(".stl"));
+    }
+
+    private void find(String words) {
+        page.locator("h1").click();
+        page.keyboard().press("/");
+        page.locator("[role=dialog] input").fill(words);
+    }
+
+    @Test
+    public void aSetOfSizesIsAddedOneIsLentAndFoundByItsSize() {
+        page.navigate(base + "/drawer");
+        button("plastic nectary").click();
+        field("length of each, mm").fill("17 21,5");
+        button("Add the set").click();
+        Locator set = page.locator("tr", new Page.LocatorOptions().setHasText("plastic nectary 21.5"));
+        assertThat(set).containsText("21.5 × 16.7 mm");
+        button("plastic nectary 21.5").click();
+        type(field("on loan"), "1");
+        assertThat(set).containsText("0, 1 on loan");
+        waitKept(page);
+        find("nectary 21");
+        Locator first = page.locator("[role=dialog] [role=option]").first();
+        assertThat(first).containsText("plastic nectary 21.5");
+        assertThat(first).containsText("21.5 × 16.7 mm");
+        page.keyboard().press("Enter");
+        assertThat(field("name")).hasValue("plastic nectary 21.5");
+    }
+
+    @Test
+    public void waysTellInFiguresWhatAnotherChoiceWouldChange() {
+        page.navigate(base + "/");
+        button("Ways").click();
+        page.getByLabel("told in figures for").selectOption(new SelectOption().setLabel("Towpath camellia"));
+        assertThat(page.locator("[data-effects=glue] li").first()).isVisible();
+        assertThat(page.locator("[data-effects=board]")).containsText("makes no difference");
+        assertThat(page.locator("[data-effects]").first()).not().isEmpty();
+        button("Close").click();
     }
 
     @Test

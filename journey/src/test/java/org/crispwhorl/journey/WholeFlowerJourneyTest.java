@@ -101,9 +101,12 @@ public class WholeFlowerJourneyTest extends Journey {
     public void aPartIsOfferedOnlyTheWaysThatItCanChoose() {
         openPlate(page, "Lock-meadow scabious");
         select(page, "inner");
+        page.locator("[data-seldom] summary", new Page.LocatorOptions().setHasText("ways of this part"))
+                .click();
         page.getByLabel("ways of this part: choose one").click();
-        page.locator("[data-design] details summary").click();
-        Locator part = page.locator("[data-design] details");
+        Locator part = page.locator("details", new Page.LocatorOptions().setHasText("all as the studio does"))
+                .last();
+        part.locator("summary").click();
         assertThat(part.getByLabel("counts")).isVisible();
         assertThat(part.getByLabel("assembly")).hasCount(0);
         page.keyboard().press("Escape");

@@ -169,6 +169,18 @@ public class SheetsApiTest extends ServerTest {
         }
     }
 
+    @Test
+    public void whatIsCutRoundATemplateIsPrintedToo() {
+        String id = "";
+        for (JsonNode card : api.get("/api/species").json()) {
+            id = card.get("name").asString().equals("Wharf pearl blossom")
+                    ? card.get("id").asString()
+                    : id;
+        }
+        String svg = api.get("/api/species/" + id + "/outlines.svg").body();
+        assertTrue(svg.contains(": template"), svg.substring(0, 400));
+    }
+
     @DataProvider
     Object[][] demos() {
         return api.get("/api/species")

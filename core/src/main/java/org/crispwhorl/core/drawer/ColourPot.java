@@ -21,6 +21,16 @@ public record ColourPot(
                 means = "How many there are; 0 is one that could be bought.")
         int count,
 
+        @Quantity(
+                label = "left",
+                unit = Unit.G,
+                min = 0,
+                max = 10000,
+                step = 0.5,
+                usual = 4,
+                means = "In all pots of it; 0 where it was never weighed.")
+        double grams,
+
         @Words(label = "colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour.")
         String colour,
 
@@ -29,7 +39,12 @@ public record ColourPot(
         @Words(label = "may be eaten") Eaten eaten)
         implements DrawerItem {
     public ColourPot {
-        Limits.check(ColourPot.class, name, count, colour, form, eaten);
+        Limits.check(ColourPot.class, name, count, grams, colour, form, eaten);
+    }
+
+    /** Whether it is the colour of that name, in that form. */
+    public boolean holds(String wanted, ColourForm wantedForm) {
+        return form == wantedForm && name.equalsIgnoreCase(wanted);
     }
 
     /** Whether it is food: what is called non-toxic is not therefore edible. */

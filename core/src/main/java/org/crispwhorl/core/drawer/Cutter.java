@@ -24,6 +24,24 @@ public record Cutter(
                 means = "How many there are; 0 is one that could be bought.")
         int count,
 
+        @Quantity(
+                label = "on loan",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, with somebody else.")
+        int lent,
+
+        @Quantity(
+                label = "worn out",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, of no use any more.")
+        int worn,
+
         @Words(label = "cuts") Cut cut,
 
         @Words(label = "can be bent", means = "Thin metal that is squeezed into another shape and keeps its perimeter.")
@@ -38,9 +56,14 @@ public record Cutter(
                 usual = 0,
                 means = "What one costs, in the studio's own money; 0 is not known.")
         double price)
-        implements DrawerItem {
+        implements DrawerItem, Tool {
     public Cutter {
-        Limits.check(Cutter.class, name, count, cut, bendable, price);
+        Limits.check(Cutter.class, name, count, lent, worn, cut, bendable, price);
+    }
+
+    /** All of them here, and fit for use. */
+    public Cutter(String name, int count, Cut cut, boolean bendable, double price) {
+        this(name, count, 0, 0, cut, bendable, price);
     }
 
     /**
@@ -59,7 +82,7 @@ public record Cutter(
             if (Math.abs(factor - 1) > SAME_SIZE) {
                 Cut scaled = new Cut(cut.outline().scaled(factor), cut.petals(), cut.middleMm() * factor);
                 Limits.stated("cut", scaled.outline());
-                set.add(new Cutter(named(size), count, scaled, bendable, price));
+                set.add(new Cutter(named(size), count, lent, worn, scaled, bendable, price));
             }
         }
         return set;

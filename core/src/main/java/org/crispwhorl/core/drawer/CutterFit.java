@@ -82,7 +82,7 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
                 .map(c -> of(wanted, c, roller))
                 .sorted(Comparator.comparing(CutterFit::fits)
                         .reversed()
-                        .thenComparing(f -> f.cutter().count() == 0)
+                        .thenComparing(f -> f.cutter().here() == 0)
                         .thenComparingDouble(CutterFit::effort))
                 .toList();
     }

@@ -33,7 +33,7 @@ public record Drawer(List<DrawerItem> items) {
     /** The roller machine that rolls widest, where there is one. */
     public Optional<RollerMachine> roller() {
         return all(RollerMachine.class).stream()
-                .filter(r -> r.count() > 0)
+                .filter(r -> r.here() > 0)
                 .max(Comparator.comparingDouble(RollerMachine::stripMm));
     }
 
@@ -49,12 +49,12 @@ public record Drawer(List<DrawerItem> items) {
                 .sorted()
                 .toList();
         Optional<RidgedBoard> board = all(RidgedBoard.class).stream()
-                .filter(b -> b.count() > 0)
+                .filter(b -> b.here() > 0)
                 .max(Comparator.comparingInt(RidgedBoard::grooves));
         return new Kit(
                 gauges.isEmpty() ? usual.gauges() : gauges,
                 all(OwnFormer.class).stream()
-                        .map(f -> new Kit.FormerStock(f.name(), Math.min(f.count(), 500)))
+                        .map(f -> new Kit.FormerStock(f.name(), Math.min(f.here(), 500)))
                         .toList(),
                 board.map(RidgedBoard::grooves).orElse(usual.grooves()),
                 board.map(RidgedBoard::grooveMm).orElse(usual.grooveMm()),

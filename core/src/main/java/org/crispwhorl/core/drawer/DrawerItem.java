@@ -16,6 +16,7 @@ public sealed interface DrawerItem
                 CakePick,
                 OwnPaste,
                 ColourPot,
+                ReadyMade,
                 DryingPlace,
                 GaugeDiameter,
                 BreakageRecord {

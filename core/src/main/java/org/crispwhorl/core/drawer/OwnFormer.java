@@ -15,6 +15,24 @@ public record OwnFormer(
         int count,
 
         @Quantity(
+                label = "on loan",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, with somebody else.")
+        int lent,
+
+        @Quantity(
+                label = "worn out",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, of no use any more.")
+        int worn,
+
+        @Quantity(
                 label = "rim radius",
                 unit = Unit.MM,
                 min = 3,
@@ -31,9 +49,14 @@ public record OwnFormer(
                 usual = 9,
                 means = "From the level of the rim down.")
         double depthMm)
-        implements DrawerItem {
+        implements DrawerItem, Tool {
     public OwnFormer {
-        Limits.check(OwnFormer.class, name, count, rimRadiusMm, depthMm);
+        Limits.check(OwnFormer.class, name, count, lent, worn, rimRadiusMm, depthMm);
+    }
+
+    /** All of them here, and fit for use. */
+    public OwnFormer(String name, int count, double rimRadiusMm, double depthMm) {
+        this(name, count, 0, 0, rimRadiusMm, depthMm);
     }
 
     /** Radius of the sphere of which it is a cap, mm: (a² + h²)/2h, by the circle's chord and sagitta. */

@@ -22,6 +22,24 @@ public record OwnVeiner(
         int count,
 
         @Quantity(
+                label = "on loan",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, with somebody else.")
+        int lent,
+
+        @Quantity(
+                label = "worn out",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, of no use any more.")
+        int worn,
+
+        @Quantity(
                 label = "length",
                 unit = Unit.MM,
                 min = 3,
@@ -41,8 +59,13 @@ public record OwnVeiner(
                 usual = 0.5,
                 means = "Thinnest paste that it does not cut through.")
         double leastMm)
-        implements DrawerItem {
+        implements DrawerItem, Tool {
     public OwnVeiner {
-        Limits.check(OwnVeiner.class, name, count, lengthMm, sides, leastMm);
+        Limits.check(OwnVeiner.class, name, count, lent, worn, lengthMm, sides, leastMm);
+    }
+
+    /** All of them here, and fit for use. */
+    public OwnVeiner(String name, int count, double lengthMm, Veiner.Sides sides, double leastMm) {
+        this(name, count, 0, 0, lengthMm, sides, leastMm);
     }
 }

@@ -30,6 +30,7 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
      * A tool for a part.
      *
      * @param sort what sort of tool it is
+     * @param owned how many can be used today
      * @param off how far from what was designed; only tools of one sort compare
      */
     public record ToolFit(String sort, String name, int owned, boolean fits, double off, String reason) {}
@@ -85,13 +86,13 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
         boolean bends = Math.abs(off) <= BEND_DEG;
         boolean holds =
                 2 * own.rimRadiusMm() >= Math.min(length, pieces.finished().widthMm());
-        int batches = own.count() == 0 ? 0 : (pieces.count() + own.count() - 1) / own.count();
+        int batches = own.here() == 0 ? 0 : (pieces.count() + own.here() - 1) / own.here();
         String reason = !holds
                 ? "smaller than the piece"
                 : bends
                         ? batches > 1 ? "bends it so; in " + batches + " turns for a ring" : "bends it so"
                         : String.format(Locale.ROOT, "bends it by %.0f° %s", Math.abs(off), off > 0 ? "more" : "less");
-        return new ToolFit("former", own.name(), own.count(), bends && holds, Math.abs(off), reason);
+        return new ToolFit("former", own.name(), own.here(), bends && holds, Math.abs(off), reason);
     }
 
     private static ToolFit veiner(Pieces pieces, Veiner wanted, OwnVeiner own, double pasteMm) {
@@ -104,7 +105,7 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
                 : off < 0
                         ? "too short by " + Unit.MM.write(length - own.lengthMm())
                         : off > 0.1 && wanted.laid().hasEnds() ? "lay the piece towards its " + end : "long enough";
-        return new ToolFit("veiner", own.name(), own.count(), !cuts && off >= 0, Math.abs(off), reason);
+        return new ToolFit("veiner", own.name(), own.here(), !cuts && off >= 0, Math.abs(off), reason);
     }
 
     private static ToolFit wire(LoadedWire load, Attachment.Wired wired, OwnWire own, double diameterMm) {
@@ -119,6 +120,6 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
 
     /** The cutter that the drawer has for it, where one fits and is owned. */
     public Optional<CutterFit> owned() {
-        return cutters.stream().filter(c -> c.fits() && c.cutter().count() > 0).findFirst();
+        return cutters.stream().filter(c -> c.fits() && c.cutter().here() > 0).findFirst();
     }
 }

@@ -85,7 +85,7 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
     /** No cutter. */
     private static final int NONE = -1;
 
-    /** Finds what to buy; a cutter whose count is 0 is one that could be bought. */
+    /** Finds what to buy; a cutter of which there is none to use, and none to ask back, is one that could be bought. */
     public static Purchases of(List<Need> needs, Drawer drawer, Least least) {
         return of(needs, drawer, least, Progress.UNWATCHED);
     }
@@ -120,10 +120,10 @@ public record Purchases(List<Buy> buy, double price, boolean proved, List<Served
             this.needs = needs;
             this.least = least;
             offered = drawer.all(Cutter.class).stream()
-                    .filter(c -> c.count() == 0)
+                    .filter(Cutter::couldBeBought)
                     .toList();
             List<Cutter> owned =
-                    drawer.all(Cutter.class).stream().filter(c -> c.count() > 0).toList();
+                    drawer.all(Cutter.class).stream().filter(c -> c.here() > 0).toList();
             Optional<RollerMachine> roller = drawer.roller();
             for (Need need : this.needs) {
                 Optional<CutterFit> own = owned.stream()

@@ -23,6 +23,24 @@ public record RidgedBoard(
         int count,
 
         @Quantity(
+                label = "on loan",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, with somebody else.")
+        int lent,
+
+        @Quantity(
+                label = "worn out",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, of no use any more.")
+        int worn,
+
+        @Quantity(
                 label = "grooves",
                 unit = Unit.COUNT,
                 min = 1,
@@ -43,8 +61,13 @@ public record RidgedBoard(
 
         @Words(label = "laid", means = "How its grooves lie, so that cuts are counted as they fit on it.")
         Optional<Grooves> laid)
-        implements DrawerItem {
+        implements DrawerItem, Tool {
     public RidgedBoard {
-        Limits.check(RidgedBoard.class, name, count, grooves, grooveMm, laid);
+        Limits.check(RidgedBoard.class, name, count, lent, worn, grooves, grooveMm, laid);
+    }
+
+    /** All of them here, and fit for use. */
+    public RidgedBoard(String name, int count, int grooves, double grooveMm, Optional<Grooves> laid) {
+        this(name, count, 0, 0, grooves, grooveMm, laid);
     }
 }

@@ -21,6 +21,24 @@ public record RollerMachine(
         int count,
 
         @Quantity(
+                label = "on loan",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, with somebody else.")
+        int lent,
+
+        @Quantity(
+                label = "worn out",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 100000,
+                usual = 0,
+                means = "Of them, of no use any more.")
+        int worn,
+
+        @Quantity(
                 label = "widest strip",
                 unit = Unit.MM,
                 min = 20,
@@ -32,12 +50,12 @@ public record RollerMachine(
 
         @Words(label = "measured", shortest = 2, longest = 40, means = "Two settings or more, with what they rolled.")
         List<RollerReading> readings)
-        implements DrawerItem {
+        implements DrawerItem, Tool {
     public RollerMachine {
         readings = readings.stream()
                 .sorted(Comparator.comparingDouble(RollerReading::setting))
                 .toList();
-        Limits.check(RollerMachine.class, name, count, stripMm, readings);
+        Limits.check(RollerMachine.class, name, count, lent, worn, stripMm, readings);
         boolean thicker = readings.get(1).thickMm() > readings.get(0).thickMm();
         for (int i = 1; i < readings.size(); i++) {
             RollerReading before = readings.get(i - 1);
@@ -53,6 +71,11 @@ public record RollerMachine(
                                 + " with the settings, from " + Unit.FINE_MM.write(before.thickMm()));
             }
         }
+    }
+
+    /** All of them here, and fit for use. */
+    public RollerMachine(String name, int count, double stripMm, List<RollerReading> readings) {
+        this(name, count, 0, 0, stripMm, readings);
     }
 
     /** What one setting rolled. */

@@ -50,6 +50,12 @@ public final class Stock {
         if (item instanceof TapeRoll tape) {
             return tape.metres();
         }
+        if (item instanceof ReadyMade ready) {
+            return ready.count();
+        }
+        if (item instanceof ColourPot pot) {
+            return pot.grams();
+        }
         return item instanceof OwnPaste paste ? paste.grams() : 0;
     }
 
@@ -70,6 +76,18 @@ public final class Stock {
         if (item instanceof TapeRoll tape) {
             return new TapeRoll(tape.name(), now, tape.widthMm());
         }
+        if (item instanceof ReadyMade r) {
+            return new ReadyMade(r.name(), (int) now, r.of(), r.wideMm(), r.highMm());
+        }
+        if (item instanceof ColourPot pot) {
+            return new ColourPot(pot.name(), pots(pot, now), now, pot.colour(), pot.form(), pot.eaten());
+        }
         return item instanceof OwnPaste paste ? new OwnPaste(paste.name(), now, paste.paste()) : item;
+    }
+
+    /** A pot that is empty is one that could be bought; one into which something is put back is there again. */
+    private static int pots(ColourPot pot, double grams) {
+        boolean emptied = grams == 0 && pot.grams() > 0;
+        return emptied ? 0 : grams > 0 ? Math.max(1, pot.count()) : pot.count();
     }
 }

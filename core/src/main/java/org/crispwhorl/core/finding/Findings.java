@@ -33,6 +33,7 @@ public final class Findings {
             new ColourOutOfReach(),
             new PaintNotDry(),
             new SteamOnCoat(),
+            new ColourBleeds(),
             new LooseDust(),
             new ColourJump(),
             new MainStemTooThin(),

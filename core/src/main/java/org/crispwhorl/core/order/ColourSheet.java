@@ -15,6 +15,7 @@ public record ColourSheet(List<ColourJob> colours, List<PartJob> parts) {
     /**
      * @param milligrams of it on all flowers, by area and strength
      * @param owned how many the drawer has of that name and form; none where it has no such colour
+     * @param ownedG grams left of it; 0 where there is none, or it was never weighed
      * @param uses on what it goes
      */
     public record ColourJob(
@@ -23,6 +24,7 @@ public record ColourSheet(List<ColourJob> colours, List<PartJob> parts) {
             ColourForm form,
             double milligrams,
             Optional<Integer> owned,
+            double ownedG,
             List<String> uses) {}
 
     /**

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Coloured;
 import org.crispwhorl.core.assessment.Work;
@@ -55,17 +56,20 @@ final class Colours {
         }
         List<ColourSheet.ColourJob> colours = new ArrayList<>();
         sums.forEach((use, mg) -> colours.add(new ColourSheet.ColourJob(
-                use.name(), use.swatch(), use.form(), mg, owned(use, drawer), uses.get(use))));
+                use.name(),
+                use.swatch(),
+                use.form(),
+                mg,
+                pots(use, drawer).findFirst().map(ColourPot::count),
+                pots(use, drawer).mapToDouble(ColourPot::grams).sum(),
+                uses.get(use))));
         colours.sort(
                 Comparator.comparingDouble(ColourSheet.ColourJob::milligrams).reversed());
         return new ColourSheet(colours, parts);
     }
 
-    private static Optional<Integer> owned(ColourUse use, Drawer drawer) {
-        return drawer.all(ColourPot.class).stream()
-                .filter(pot -> pot.form() == use.form() && pot.name().equalsIgnoreCase(use.name()))
-                .findFirst()
-                .map(ColourPot::count);
+    private static Stream<ColourPot> pots(ColourUse use, Drawer drawer) {
+        return drawer.all(ColourPot.class).stream().filter(pot -> pot.holds(use.name(), use.form()));
     }
 
     private static ColourSheet.PassJob pass(Assessment a, Part part, Pass pass) {

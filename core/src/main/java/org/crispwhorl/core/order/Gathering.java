@@ -13,12 +13,9 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.StemPlan;
 import org.crispwhorl.core.drawer.CutterFit;
 import org.crispwhorl.core.drawer.Drawer;
-import org.crispwhorl.core.drawer.OwnPaste;
 import org.crispwhorl.core.drawer.OwnWire;
 import org.crispwhorl.core.drawer.PickFit;
-import org.crispwhorl.core.drawer.StamenBunch;
 import org.crispwhorl.core.drawer.TapeRoll;
-import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Batch;
 import org.crispwhorl.core.paste.Medium;
@@ -84,6 +81,7 @@ public final class Gathering {
         progress.reached(0.8, "Mixing the shades");
         List<Materials.PasteJob> pastes = pastes();
         List<Materials.StemJob> stems = stems();
+        ColourSheet colours = Colours.of(lines, conditions, drawer);
         return new Materials(
                 cuts,
                 sheet.cuts().stream().filter(c -> c.cut().isEmpty()).toList(),
@@ -91,8 +89,9 @@ public final class Gathering {
                 pastes,
                 stems,
                 sheet.stamens(),
-                Colours.of(lines, conditions, drawer),
-                shopping(cuts, wires, pastes, stems));
+                sheet.bought(),
+                colours,
+                new Shopping(drawer, tierMm, tapeWidthMm()).of(cuts, wires, pastes, stems, sheet, colours));
     }
 
     private record SheetOf(Cut cut, double rolledMm, String shade, boolean grooved, boolean twoColoured) {}
@@ -113,9 +112,8 @@ public final class Gathering {
             int pieces = all.stream().mapToInt(l -> l.needed() + l.spares()).sum();
             List<CutterFit> fits =
                     CutterFit.of(new CutterFit.Wanted(key.cut(), all.get(0).finishedMm()), drawer);
-            Optional<CutterFit> own = fits.stream()
-                    .filter(f -> f.fits() && f.cutter().count() > 0)
-                    .findFirst();
+            Optional<CutterFit> own =
+                    fits.stream().filter(f -> f.fits() && f.cutter().here() > 0).findFirst();
             jobs.add(new Materials.CutterJob(
                     key.cut(),
                     key.rolledMm(),
@@ -190,7 +188,8 @@ public final class Gathering {
             List<Batch> batches = new ArrayList<>();
             byMaster.forEach((master, wanted) -> batches.add(Batch.of(master, wanted)));
             int grams = batches.stream().mapToInt(b -> b.masterG() + b.whiteG()).sum();
-            jobs.add(new Materials.PasteJob(medium, batches, grams));
+            jobs.add(new Materials.PasteJob(
+                    medium, batches, grams, conditions.kit().paste(medium).gumG(grams)));
         });
         return jobs;
     }
@@ -218,96 +217,5 @@ public final class Gathering {
                             PickFit.of(plan.thickMm(), tierMm, drawer));
                 })
                 .toList();
-    }
-
-    private static final double MM_PER_M = 1000;
-
-    private List<Materials.ShoppingLine> shopping(
-            List<Materials.CutterJob> cuts,
-            List<Materials.WireJob> wires,
-            List<Materials.PasteJob> pastes,
-            List<Materials.StemJob> stems) {
-        List<Materials.ShoppingLine> list = new ArrayList<>();
-        cuts.stream()
-                .filter(c -> c.cutter().isEmpty())
-                .map(Materials.CutterJob::cut)
-                .distinct()
-                .forEach(cut -> list.add(new Materials.ShoppingLine(
-                        String.format(
-                                java.util.Locale.ROOT,
-                                cut.onePiece() ? "one-piece cutter, %d petals, %s across" : "cutter, %2$s × %3$s",
-                                cut.petals(),
-                                Unit.MM.write(cut.sizeMm()),
-                                Unit.MM.write(cut.outline().widthMm())),
-                        1,
-                        0,
-                        "",
-                        "none in the drawer fits")));
-        for (Materials.WireJob job : wires) {
-            list.add(new Materials.ShoppingLine(
-                    "wire " + job.gauge() + " ga",
-                    job.plan().wholeWires(),
-                    job.owned(),
-                    "",
-                    job.plan().proved() ? "whole wires, the fewest" : "whole wires"));
-        }
-        for (Materials.PasteJob job : pastes) {
-            double owned = drawer.all(OwnPaste.class).stream()
-                    .filter(p -> p.paste().medium() == job.medium())
-                    .mapToDouble(OwnPaste::grams)
-                    .sum();
-            list.add(new Materials.ShoppingLine(
-                    job.medium().label(), job.grams(), owned, "g", "spares, trimmings and reserve included"));
-        }
-        int strands = sheet.stamens().stream()
-                .mapToInt(OrderSheet.StamenLine::strands)
-                .sum();
-        if (strands > 0) {
-            list.add(new Materials.ShoppingLine(
-                    "stamens",
-                    strands,
-                    drawer.all(StamenBunch.class).stream()
-                            .mapToInt(StamenBunch::count)
-                            .sum(),
-                    "strands",
-                    "two heads on each"));
-        }
-        double tape = stems.stream()
-                .mapToDouble(s -> s.flowers() * s.plan().tapeMm() / MM_PER_M)
-                .sum();
-        if (tape > 0) {
-            list.add(new Materials.ShoppingLine(
-                    "tape " + Unit.MM.write(tapeWidthMm()),
-                    tape,
-                    drawer.all(TapeRoll.class).stream()
-                            .filter(t -> t.widthMm() == tapeWidthMm())
-                            .mapToDouble(TapeRoll::metres)
-                            .sum(),
-                    "m",
-                    "as it comes off the roll"));
-        }
-        Map<String, Integer> picks = new LinkedHashMap<>();
-        for (Materials.StemJob stem : stems) {
-            String pick = stem.picks().stream()
-                    .filter(PickFit::fits)
-                    .findFirst()
-                    .map(f -> f.pick().name())
-                    .orElseGet(() -> String.format(
-                            java.util.Locale.ROOT,
-                            "pick, bore %.1f mm, up to %.0f mm long",
-                            Math.ceil(2 * (stem.plan().thickMm() + PickFit.PLAY_MM)) / 2,
-                            Math.max(0, tierMm - PickFit.CLEAR_MM)));
-            picks.merge(pick, stem.flowers(), Integer::sum);
-        }
-        picks.forEach((name, count) -> list.add(new Materials.ShoppingLine(
-                name,
-                count,
-                drawer.all(org.crispwhorl.core.drawer.CakePick.class).stream()
-                        .filter(p -> p.name().equals(name))
-                        .mapToInt(org.crispwhorl.core.drawer.CakePick::count)
-                        .sum(),
-                "",
-                "one for each stem")));
-        return list;
     }
 }

@@ -19,6 +19,7 @@ import org.crispwhorl.core.wire.CuttingPlan;
  * @param pastes by medium
  * @param stems one for each species
  * @param stamens strands, for the order
+ * @param bought what is bought ready-made, for the order
  * @param colours what is dusted and painted, and with what
  * @param shopping what the drawer lacks, and what it has
  */
@@ -29,6 +30,7 @@ public record Materials(
         List<PasteJob> pastes,
         List<StemJob> stems,
         List<OrderSheet.StamenLine> stamens,
+        List<OrderSheet.BoughtLine> bought,
         ColourSheet colours,
         List<ShoppingLine> shopping) {
     /**
@@ -63,8 +65,12 @@ public record Materials(
      */
     public record WireJob(int gauge, List<OrderSheet.WireLine> pieces, CuttingPlan plan, int owned) {}
 
-    /** All paste of one medium. */
-    public record PasteJob(Medium medium, List<Batch> batches, int grams) {}
+    /**
+     * All paste of one medium.
+     *
+     * @param gumG gum powder that is kneaded into it; 0 where it needs none, or is bought with it
+     */
+    public record PasteJob(Medium medium, List<Batch> batches, int grams, double gumG) {}
 
     /** The stem of one species. */
     public record StemJob(String species, int flowers, StemPlan plan, String advice, List<PickFit> picks) {}

@@ -23,6 +23,8 @@ import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.species.AlsoCut;
+import org.crispwhorl.core.species.Bought;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Lump;
 import org.crispwhorl.core.species.Part;
@@ -44,6 +46,7 @@ public record OrderSheet(
         List<ShadeLine> shades,
         List<WireLine> wires,
         List<StamenLine> stamens,
+        List<BoughtLine> bought,
         double handsMin,
         List<OrderTask> tasks,
         List<HandOverGate> handOver) {
@@ -63,6 +66,7 @@ public record OrderSheet(
      * @param spares more of them, by the odds of breakage
      * @param grams paste in one of them
      * @param cut what its cutter cuts, where it has one
+     * @param template what is printed to be cut round, where it has no cutter
      * @param grooved whether it is cut with its midrib in a groove of the ridged board
      * @param twoColoured whether two shades are rolled together, so that what is left over is not kneaded again
      */
@@ -79,6 +83,7 @@ public record OrderSheet(
             int spares,
             double grams,
             Optional<Cut> cut,
+            Optional<Cut> template,
             boolean grooved,
             boolean twoColoured) {
         /** How its cuts lie on what is rolled out. */
@@ -112,6 +117,13 @@ public record OrderSheet(
 
     /** Strands of stamens. */
     public record StamenLine(String species, String part, int strands) {}
+
+    /**
+     * Things bought ready-made for a part.
+     *
+     * @param bought for all flowers of the line
+     */
+    public record BoughtLine(String species, String part, Bought bought) {}
 
     /**
      * A task of the plan for all flowers of one line of the order.
@@ -162,6 +174,7 @@ public record OrderSheet(
         private final List<ShadeLine> shades = new ArrayList<>();
         private final List<WireLine> wires = new ArrayList<>();
         private final List<StamenLine> stamens = new ArrayList<>();
+        private final List<BoughtLine> bought = new ArrayList<>();
         private final List<OrderTask> tasks = new ArrayList<>();
         private final List<HandOverGate> handOver = new ArrayList<>();
         private final Map<Assessment, Plan> plans = new IdentityHashMap<>();
@@ -331,8 +344,34 @@ public record OrderSheet(
                             spares,
                             a.pasteG(part) / units,
                             start.cut(),
+                            start.template(),
                             grooved(a, part),
                             twoColoured(part))));
+            for (AlsoCut also : part.alsoCut()) {
+                StartsFrom start = also.from();
+                cuts.add(new CutLine(
+                        species,
+                        part.name() + ", " + also.name(),
+                        a.species().shade(also.shade()).name(),
+                        start.from(),
+                        start.longMm(),
+                        start.wideMm(),
+                        start.rolledMm(),
+                        start.finishedMm(),
+                        needed * also.perPiece(),
+                        spares * also.perPiece(),
+                        a.paste().grams(start.cut().orElseThrow().areaMm2() * start.rolledMm()),
+                        start.cut(),
+                        Optional.empty(),
+                        false,
+                        false));
+            }
+            for (Bought one : part.bought()) {
+                bought.add(new BoughtLine(
+                        species,
+                        part.name(),
+                        new Bought(one.of(), one.wideMm(), one.highMm(), one.count() * needed / units)));
+            }
             if (part.boughtStrands() > 0) {
                 stamens.add(new StamenLine(species, part.name(), part.boughtStrands() * needed));
             }
@@ -346,7 +385,7 @@ public record OrderSheet(
         }
 
         OrderSheet sheet() {
-            return new OrderSheet(cuts, shades, wires, stamens, handsMin, tasks, handOver);
+            return new OrderSheet(cuts, shades, wires, stamens, bought, handsMin, tasks, handOver);
         }
     }
 }

@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.crispwhorl.core.drawer.CakePick;
+import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.OwnPaste;
 import org.crispwhorl.core.drawer.OwnWire;
 import org.crispwhorl.core.drawer.PickFit;
+import org.crispwhorl.core.drawer.ReadyMade;
 import org.crispwhorl.core.drawer.StamenBunch;
 import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.drawer.TapeRoll;
@@ -21,6 +23,7 @@ import org.crispwhorl.core.wire.WirePiece;
 /** What an order takes out of the drawer, thing by thing. */
 public final class UsingUp {
     private static final double MM_PER_M = 1000;
+    private static final double MG_PER_G = 1000;
 
     private final Drawer drawer;
     private final Map<Integer, Stock.Taken> taken = new LinkedHashMap<>();
@@ -44,6 +47,15 @@ public final class UsingUp {
                 materials.stamens().stream()
                         .mapToInt(OrderSheet.StamenLine::strands)
                         .sum());
+        materials.bought().stream()
+                .map(OrderSheet.BoughtLine::bought)
+                .filter(b -> !b.of().comesBack())
+                .forEach(b -> using.amount(i -> i instanceof ReadyMade own && own.serves(b), b.count()));
+        materials
+                .colours()
+                .colours()
+                .forEach(c -> using.amount(
+                        i -> i instanceof ColourPot pot && pot.holds(c.name(), c.form()), c.milligrams() / MG_PER_G));
         using.amount(TapeRoll.class::isInstance, materials.tapeMm() / MM_PER_M);
         for (Materials.StemJob stem : materials.stems()) {
             Optional<CakePick> pick =

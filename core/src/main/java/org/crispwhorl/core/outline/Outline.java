@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.TreeSet;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Seldom;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 
@@ -68,6 +69,7 @@ public record Outline(
                 means = "1 runs straight to a point, 2 is round, 3 and more is blunt.")
         double tip,
 
+        @Seldom
         @Quantity(
                 label = "lobes",
                 unit = Unit.COUNT,
@@ -77,6 +79,7 @@ public record Outline(
                 means = "Lobes of the tip: one less than its notches; 1 is a whole tip.")
         int lobes,
 
+        @Seldom
         @Quantity(
                 label = "notch",
                 unit = Unit.NONE,

@@ -40,6 +40,16 @@ public record Paste(
         double sheetDriesH,
 
         @Quantity(
+                label = "gum powder",
+                unit = Unit.PERCENT,
+                min = 0,
+                max = 10,
+                step = 0.5,
+                usual = 0,
+                means = "Of its mass, kneaded in by hand; 0 where it is bought as it is used.")
+        double gumPct,
+
+        @Quantity(
                 label = "kneaded again",
                 unit = Unit.NONE,
                 min = 0,
@@ -49,14 +59,27 @@ public record Paste(
                 means = "Share of the trimmings that can be kneaded in again.")
         double rekneadShare) {
     public Paste {
-        Limits.check(Paste.class, medium, densityGPerCm3, driesUpToPct, sheetDriesH, rekneadShare);
+        Limits.check(Paste.class, medium, densityGPerCm3, driesUpToPct, sheetDriesH, gumPct, rekneadShare);
     }
 
     /** A medium as it usually is. */
     public static Paste usual(Medium medium) {
         return medium.setting() instanceof Medium.Setting.Drying law
-                ? new Paste(medium, medium.densityGPerCm3(), 100 * law.waterActivity(), law.referenceDryH(), REKNEADED)
-                : new Paste(medium, medium.densityGPerCm3(), NEVER_DRIES_PCT, NEVER_DRIES_H, REKNEADED);
+                ? new Paste(
+                        medium,
+                        medium.densityGPerCm3(),
+                        100 * law.waterActivity(),
+                        law.referenceDryH(),
+                        gumPct(medium),
+                        REKNEADED)
+                : new Paste(medium, medium.densityGPerCm3(), NEVER_DRIES_PCT, NEVER_DRIES_H, 0, REKNEADED);
+    }
+
+    /** Gum powder that is usually kneaded into fondant, as a share of its mass, %. */
+    private static final double GUM_PCT = 2;
+
+    private static double gumPct(Medium medium) {
+        return medium == Medium.GUM_FONDANT ? GUM_PCT : 0;
     }
 
     /** Share of the trimmings that can usually be kneaded in again; what has skinned cannot. */
@@ -69,12 +92,17 @@ public record Paste(
 
     /** The same paste, its density known from a ball that was weighed. */
     public Paste weighed(double ballMm, double ballG) {
-        return new Paste(medium, Density.ofBall(ballMm, ballG), driesUpToPct, sheetDriesH, rekneadShare);
+        return new Paste(medium, Density.ofBall(ballMm, ballG), driesUpToPct, sheetDriesH, gumPct, rekneadShare);
     }
 
     /** Mass of a volume, g. */
     public double grams(double volumeMm3) {
         return volumeMm3 / 1000 * densityGPerCm3;
+    }
+
+    /** Gum powder in a mass of it, g. */
+    public double gumG(double massG) {
+        return gumPct / 100 * massG;
     }
 
     /** Whether it sets by giving off water. */

@@ -71,6 +71,11 @@ public record BareStem(
     }
 
     @Override
+    public List<Bought> bought() {
+        return of == StemKind.SKEWER ? List.of(new Bought(Bought.BoughtSort.SKEWERS, thicknessMm, 0, 1)) : List.of();
+    }
+
+    @Override
     public List<NotFood> notFood() {
         return of == StemKind.SKEWER ? List.of(new NotFood("skewers", 1)) : List.of();
     }

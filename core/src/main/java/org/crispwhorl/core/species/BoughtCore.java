@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
@@ -35,11 +36,17 @@ public record BoughtCore(
     @Words(label = "shape", means = "How the core is shaped.")
     public enum CoreShape {
         @Words(label = "egg")
-        EGG,
+        EGG(Bought.BoughtSort.EGGS),
         @Words(label = "teardrop")
-        TEARDROP,
+        TEARDROP(Bought.BoughtSort.TEARDROPS),
         @Words(label = "cone")
-        CONE
+        CONE(Bought.BoughtSort.CONES);
+
+        private final Bought.BoughtSort sort;
+
+        CoreShape(Bought.BoughtSort sort) {
+            this.sort = sort;
+        }
     }
 
     /** An egg is widest at this share of its height. */
@@ -71,6 +78,11 @@ public record BoughtCore(
     /** Height of the round part of a teardrop: half a ball, flatter where the whole is no higher than wide. */
     private static double roundMm(double wide, double high) {
         return Math.min(wide, high) / 2;
+    }
+
+    @Override
+    public List<Bought> bought() {
+        return List.of(new Bought(shape.sort, coreMm, coreHighMm, 1));
     }
 
     @Override

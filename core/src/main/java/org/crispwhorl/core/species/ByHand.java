@@ -59,6 +59,11 @@ public record ByHand(
     }
 
     @Override
+    public Optional<Cut> templateOf(Outline outline) {
+        return guide == Guide.TEMPLATE ? Optional.of(Cut.of(outline)) : Optional.empty();
+    }
+
+    @Override
     public Hands begin(Outline outline, int count) {
         return Hands.of(Operation.CUT, count * guide.presses())
                 .and(Operation.THIN, thinning.thins() ? count : 0, thinning.thins() ? count : 0);

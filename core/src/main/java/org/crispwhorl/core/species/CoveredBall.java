@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.List;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
@@ -36,6 +37,11 @@ public record CoveredBall(
     @Override
     public double diameterMm() {
         return coreMm + 2 * pasteMm;
+    }
+
+    @Override
+    public List<Bought> bought() {
+        return List.of(new Bought(Bought.BoughtSort.BALLS, coreMm, 0, 1));
     }
 
     @Override

@@ -11,6 +11,7 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Seldom;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
@@ -40,6 +41,7 @@ public record Heart(
                 means = "Gauge of the stem wire.")
         int gauge,
 
+        @Seldom
         @Quantity(
                 label = "seat",
                 unit = Unit.MM,
@@ -49,6 +51,7 @@ public record Heart(
                 means = "Height of its foot above the neck of the flower.")
         double seatMm,
 
+        @Seldom
         @Quantity(
                 label = "stem wires",
                 unit = Unit.COUNT,
@@ -77,6 +80,7 @@ public record Heart(
                 means = "Free stem below the flower.")
         double stemMm,
 
+        @Seldom
         @Quantity(
                 label = "nods by",
                 unit = Unit.DEGREE,
@@ -231,6 +235,11 @@ public record Heart(
     @Override
     public Optional<StartsFrom> startsFrom(Made made) {
         return Optional.empty();
+    }
+
+    @Override
+    public List<Bought> bought() {
+        return form.bought();
     }
 
     @Override

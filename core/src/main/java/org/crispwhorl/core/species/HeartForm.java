@@ -74,6 +74,11 @@ public sealed interface HeartForm
         return false;
     }
 
+    /** What is bought ready-made for it. */
+    default List<Bought> bought() {
+        return List.of();
+    }
+
     /** What in it is not food. */
     default List<NotFood> notFood() {
         return polystyrene() ? List.of(new NotFood("pieces of polystyrene", 1)) : List.of();

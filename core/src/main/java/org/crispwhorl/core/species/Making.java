@@ -153,6 +153,11 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
     /** The figures of what it starts from. */
     void figures(Figures figures, Outline outline, int count, Paste paste);
 
+    /** The outline that is printed at its true size to be cut round; none where no template is used. */
+    default Optional<Cut> templateOf(Outline outline) {
+        return Optional.empty();
+    }
+
     /** What the work starts from besides the outline itself, for a list of pieces. */
     String startsFrom(Outline outline, int count, Paste paste);
 

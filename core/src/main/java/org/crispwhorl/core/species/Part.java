@@ -125,6 +125,16 @@ public sealed interface Part permits ShadedPart, UnshadedPart {
         return 0;
     }
 
+    /** What is bought ready-made for it; wires, tape and bought strands have lists of their own. */
+    default List<Bought> bought() {
+        return List.of();
+    }
+
+    /** What is cut beside what each piece starts from, for a list of what to cut. */
+    default List<AlsoCut> alsoCut() {
+        return List.of();
+    }
+
     /** What in it is not food, its wires left out. */
     List<NotFood> notFood();
 

@@ -93,6 +93,15 @@ public record Pearls(
     }
 
     @Override
+    public List<Bought> bought() {
+        return List.of(new Bought(
+                of == PearlKind.SUGAR ? Bought.BoughtSort.SUGAR_PEARLS : Bought.BoughtSort.OTHER_PEARLS,
+                pearlMm,
+                0,
+                count));
+    }
+
+    @Override
     public List<NotFood> notFood() {
         return of == PearlKind.NOT_FOOD ? List.of(new NotFood("pearls", count)) : List.of();
     }

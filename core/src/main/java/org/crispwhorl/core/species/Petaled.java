@@ -9,6 +9,7 @@ import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
@@ -176,7 +177,26 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
                 p.outline().widthMm(),
                 p.making().rolledMm(),
                 p.finishedMm(made.paste()),
-                p.cut()));
+                p.cut(),
+                p.template()));
+    }
+
+    /** The small petals that its pieces carry. */
+    @Override
+    default List<AlsoCut> alsoCut() {
+        return pieces().carries().stream()
+                .map(small -> new AlsoCut(
+                        "small petal",
+                        small.shade(),
+                        1,
+                        new StartsFrom(
+                                "cutter",
+                                small.outline().lengthMm(),
+                                small.outline().widthMm(),
+                                small.thicknessMm(),
+                                small.thicknessMm(),
+                                Optional.of(Cut.of(small.outline())))))
+                .toList();
     }
 
     @Override

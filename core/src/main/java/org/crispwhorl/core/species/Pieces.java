@@ -12,6 +12,7 @@ import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Seldom;
 import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
@@ -21,7 +22,7 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
 
 /**
- * Equal flat pieces set round the axis.
+ * Equal flat pieces set round the axis; in the order in which they are made.
  *
  * @param outline as the cutter cuts it; where there is no cutter, as the finished piece is
  */
@@ -36,6 +37,7 @@ public record Pieces(
                 means = "Pieces in the ring, as the plant has them.")
         int count,
 
+        @Seldom
         @Quantity(
                 label = "quick count",
                 unit = Unit.COUNT,
@@ -49,8 +51,16 @@ public record Pieces(
         Outline outline,
 
         @Words(label = "made") Making making,
+
+        @Seldom @Words(label = "ridges") Optional<Ridges> ridges,
+
         @Words(label = "edge") Edge edge,
 
+        @Seldom @Words(label = "laminated back") Optional<Lining> lining,
+
+        @Seldom @Words(label = "small petal on it") Optional<Carried> carries,
+
+        @Seldom
         @Quantity(
                 label = "quilled",
                 unit = Unit.DEGREE,
@@ -61,6 +71,7 @@ public record Pieces(
                 means = "Rolled along its length: how far it turns across, 0 is open, 330 a tube.")
         double quillDeg,
 
+        @Seldom
         @Quantity(
                 label = "folded",
                 unit = Unit.DEGREE,
@@ -82,21 +93,22 @@ public record Pieces(
                         "Angle from the axis: 0 upright, 90 flat, above 90 turned back, below 0 closed over. A piece that stands by itself has it half-way up, one that is laid on soft at its tip.")
         double leanDeg,
 
+        @Words(label = "veiner") Optional<Veiner> veiner,
+
         @Words(label = "former", means = "What a piece dries in or over; without one it dries flat.")
         Optional<Former> former,
 
-        @Words(label = "veiner") Optional<Veiner> veiner,
-        @Words(label = "place") Place place,
-        @Words(label = "overlap") Overlap overlap,
-        @Words(label = "joined") Attachment attachment,
         @Words(label = "drying") Lying drying,
+
+        @Words(label = "joined") Attachment attachment,
 
         @Words(label = "joined when") Joining joining,
 
-        @Words(label = "ridges") Optional<Ridges> ridges,
-        @Words(label = "small petal on it") Optional<Carried> carries,
-        @Words(label = "laminated back") Optional<Lining> lining,
-        @Words(label = "ways of this part") Optional<Choices> ways) {
+        @Words(label = "place") Place place,
+
+        @Words(label = "overlap") Overlap overlap,
+
+        @Seldom @Words(label = "ways of this part") Optional<Choices> ways) {
     public Pieces {
         Limits.check(
                 Pieces.class,
@@ -104,20 +116,20 @@ public record Pieces(
                 quickCount,
                 outline,
                 making,
+                ridges,
                 edge,
+                lining,
+                carries,
                 quillDeg,
                 foldDeg,
                 leanDeg,
-                former,
                 veiner,
+                former,
+                drying,
+                attachment,
+                joining,
                 place,
                 overlap,
-                attachment,
-                drying,
-                joining,
-                ridges,
-                carries,
-                lining,
                 ways);
         Limits.stated("outline", outline);
         making.thinned().ifPresent(thinning -> {
@@ -147,20 +159,20 @@ public record Pieces(
                 0,
                 outline,
                 new Making.Sheet(thinning),
+                Optional.empty(),
                 Edge.PLAIN,
+                Optional.empty(),
+                Optional.empty(),
                 0,
                 0,
                 leanDeg,
-                former,
                 Optional.empty(),
+                former,
+                drying,
+                attachment,
+                joining,
                 place,
                 overlap,
-                attachment,
-                drying,
-                joining,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
                 Optional.empty());
     }
 
@@ -204,6 +216,11 @@ public record Pieces(
     /** What its cutter cuts; none where it is made without one. */
     public Optional<Cut> cut() {
         return making.cutOf(outline, count);
+    }
+
+    /** What is printed at its true size to be cut round; none where there is a cutter, or nothing to go by. */
+    public Optional<Cut> template() {
+        return making.templateOf(outline);
     }
 
     /** How many cuts, balls or cones the ring is made from. */

@@ -12,6 +12,7 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Seldom;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
@@ -101,6 +102,7 @@ public record Stamens(
 
         @Words(label = "held") Hold held,
 
+        @Seldom
         @Quantity(
                 label = "tint",
                 unit = Unit.MM,

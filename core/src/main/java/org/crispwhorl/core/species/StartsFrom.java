@@ -12,6 +12,19 @@ import org.crispwhorl.core.outline.Cut;
  * @param rolledMm thickness of the sheet; 0 where there is none
  * @param finishedMm mean thickness of the finished piece
  * @param cut what its cutter cuts
+ * @param template what is printed at its true size to be cut round, where it has no cutter
  */
 public record StartsFrom(
-        String from, double longMm, double wideMm, double rolledMm, double finishedMm, Optional<Cut> cut) {}
+        String from,
+        double longMm,
+        double wideMm,
+        double rolledMm,
+        double finishedMm,
+        Optional<Cut> cut,
+        Optional<Cut> template) {
+    /** Without a template. */
+    public StartsFrom(
+            String from, double longMm, double wideMm, double rolledMm, double finishedMm, Optional<Cut> cut) {
+        this(from, longMm, wideMm, rolledMm, finishedMm, cut, Optional.empty());
+    }
+}

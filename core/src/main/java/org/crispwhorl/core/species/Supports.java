@@ -38,18 +38,20 @@ public record Supports(
     @Words(label = "of", means = "What supports are of.")
     public enum SupportKind {
         @Words(label = "foam", means = "Small pieces of clean foam.")
-        FOAM("pieces of foam"),
+        FOAM("pieces of foam", Bought.BoughtSort.FOAM),
         @Words(label = "paper", means = "Twisted or folded kitchen paper.")
-        PAPER("pieces of paper"),
+        PAPER("pieces of paper", Bought.BoughtSort.PAPER),
         @Words(label = "cotton wool")
-        COTTON("tufts of cotton wool"),
+        COTTON("tufts of cotton wool", Bought.BoughtSort.COTTON),
         @Words(label = "ring of card", means = "A ring or a cone of card under the petals.")
-        CARD("rings of card");
+        CARD("rings of card", Bought.BoughtSort.CARD);
 
         private final String many;
+        private final Bought.BoughtSort sort;
 
-        SupportKind(String many) {
+        SupportKind(String many, Bought.BoughtSort sort) {
             this.many = many;
+            this.sort = sort;
         }
     }
 
@@ -118,6 +120,11 @@ public record Supports(
     @Override
     public Joining joins(Made made) {
         return Joining.of(Joining.As.FIRM, Joining.Onto.SOFT);
+    }
+
+    @Override
+    public List<Bought> bought() {
+        return List.of(new Bought(of.sort, 0, 0, count));
     }
 
     @Override

@@ -2,6 +2,7 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Seldom;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Paste;
@@ -34,6 +35,7 @@ public record Veiner(
                 means = "Thinnest paste that it does not cut through.")
         double leastMm,
 
+        @Seldom
         @Quantity(
                 label = "depth",
                 unit = Unit.MM,

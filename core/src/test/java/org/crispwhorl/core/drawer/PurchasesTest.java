@@ -51,6 +51,18 @@ public class PurchasesTest {
     }
 
     @Test
+    public void aCutterOnLoanIsAskedBackAndAWornOneIsBoughtAnew() {
+        Cut cut = Cut.of(petal(30));
+        Cutter lent = new Cutter("lent", 1, 1, 0, cut, false, 0);
+        Cutter worn = new Cutter("worn", 2, 0, 2, cut, false, 0);
+        List<Purchases.Need> needs = List.of(need("inner", 30));
+        Purchases ask = Purchases.of(needs, new Drawer(List.of(lent)), Purchases.Least.FEWEST);
+        assertTrue(ask.buy().isEmpty() && ask.served().isEmpty());
+        assertEquals(ask.unserved(), needs);
+        assertEquals(names(Purchases.of(needs, new Drawer(List.of(worn)), Purchases.Least.FEWEST)), List.of("worn"));
+    }
+
+    @Test
     public void whatTheDrawerServesIsNotBought() {
         Drawer drawer = new Drawer(List.of(new Cutter("own", 2, Cut.of(petal(30)), false, 0), offered("30", 30, 1)));
         Purchases p = Purchases.of(List.of(need("inner", 31)), drawer, Purchases.Least.FEWEST);

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.colour.ColourForm;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.order.Gathering;
@@ -15,6 +16,7 @@ import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.order.UsingUp;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.species.Bought;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -31,6 +33,8 @@ public class StockTest {
             {new StamenBunch("pale", 144, 1.2, 0.3), 30},
             {new TapeRoll("green", 26, 12), 3.5},
             {new CakePick("slim", 20, 4, 70), 7},
+            {new ReadyMade("eggs", 6, Bought.BoughtSort.EGGS, 18, 26), 4},
+            {new ColourPot("moss", 2, 6, "#35562c", ColourForm.DUST, ColourPot.Eaten.EDIBLE), 1.5},
         };
     }
 
@@ -60,6 +64,14 @@ public class StockTest {
     public void toolsAreNotUsedUp() {
         OwnFormer former = new OwnFormer("spoon", 6, 30, 9);
         assertSame(Stock.less(former, Stock.Taken.of(3)), former);
+    }
+
+    @Test
+    public void anEmptiedPotIsOneThatCouldBeBoughtAndComesBack() {
+        ColourPot pot = new ColourPot("moss", 1, 2, "#35562c", ColourForm.DUST, ColourPot.Eaten.EDIBLE);
+        ColourPot empty = (ColourPot) Stock.less(pot, Stock.Taken.of(2));
+        assertEquals(empty.count(), 0);
+        assertEquals(Stock.back(empty, Stock.Taken.of(2)), pot);
     }
 
     private static Materials materials(Drawer drawer, int roses) {

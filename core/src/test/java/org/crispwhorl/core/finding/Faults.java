@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Dip;
 import org.crispwhorl.core.colour.How;
@@ -275,6 +276,16 @@ final class Faults {
             {
                 "steam-on-coat",
                 dusted(How.CRUMB, "#d8a32c", true).withFinishing(Species.Finishing.STEAM_PETALS),
+                USUAL,
+                "petals",
+                Severity.LOOK
+            },
+            {
+                "colour-bleeds",
+                ROSE.with(((Petaled) ROSE.part("petals").orElseThrow())
+                        .with(new Colouring(List.of(edge(How.WASHED, "#401028", 0.5, true)
+                                .withCarrier(Carrier.WATER)
+                                .withLetDown(6))))),
                 USUAL,
                 "petals",
                 Severity.LOOK

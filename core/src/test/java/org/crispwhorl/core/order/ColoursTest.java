@@ -100,8 +100,9 @@ public class ColoursTest {
     public void theDrawerIsAskedByNameAndForm() {
         Species species = flower("petals", Garden.pass(Zone.EDGE, 3, 6, 0.6, PLUM));
         Drawer paste =
-                new Drawer(List.of(new ColourPot("plum", 2, "#5a2040", ColourForm.PASTE, ColourPot.Eaten.EDIBLE)));
-        Drawer dust = new Drawer(List.of(new ColourPot("Plum", 2, "#612345", ColourForm.DUST, ColourPot.Eaten.EDIBLE)));
+                new Drawer(List.of(new ColourPot("plum", 2, 3, "#5a2040", ColourForm.PASTE, ColourPot.Eaten.EDIBLE)));
+        Drawer dust =
+                new Drawer(List.of(new ColourPot("Plum", 2, 3, "#612345", ColourForm.DUST, ColourPot.Eaten.EDIBLE)));
         OrderSheet.Line line = new OrderSheet.Line(species, 1);
         assertEquals(sheet(paste, line).colours().get(0).owned(), Optional.empty());
         assertEquals(sheet(dust, line).colours().get(0).owned(), Optional.of(2));

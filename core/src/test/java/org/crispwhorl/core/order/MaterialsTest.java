@@ -10,22 +10,36 @@ import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.StemPlan;
+import org.crispwhorl.core.colour.ColourForm;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Dip;
+import org.crispwhorl.core.colour.Pass;
+import org.crispwhorl.core.colour.Zone;
 import org.crispwhorl.core.drawer.CakePick;
+import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.Cutter;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.OwnFormer;
+import org.crispwhorl.core.drawer.OwnPaste;
 import org.crispwhorl.core.drawer.OwnVeiner;
 import org.crispwhorl.core.drawer.OwnWire;
 import org.crispwhorl.core.drawer.PartTools;
+import org.crispwhorl.core.drawer.ReadyMade;
 import org.crispwhorl.core.drawer.TapeRoll;
 import org.crispwhorl.core.paste.Batch;
 import org.crispwhorl.core.paste.Grooves;
+import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Nesting;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.paste.Shade;
+import org.crispwhorl.core.species.Bought;
+import org.crispwhorl.core.species.Carried;
 import org.crispwhorl.core.species.Lining;
+import org.crispwhorl.core.species.Pearls;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Supports;
 import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Conditions;
@@ -59,6 +73,78 @@ public class MaterialsTest {
                 .sum();
         assertEquals(grouped, lines);
         materials.cuts().forEach(j -> assertTrue(j.stripMm() > 0 && j.nesting().stripMm() <= 140));
+    }
+
+    private static Materials gathered(Species species, int flowers, DrawerItem... items) {
+        Drawer drawer = new Drawer(List.of(items));
+        Conditions conditions = Conditions.USUAL.withKit(drawer.kit());
+        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(species, flowers));
+        return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, drawer, 100);
+    }
+
+    @Test
+    public void whatIsBoughtReadyMadeIsOnTheListAndTakenOutOfTheDrawer() {
+        Species flower = Garden.species(
+                50,
+                Garden.ball(10).withForm(new Pearls(3, 5, Pearls.PearlKind.SUGAR)),
+                Garden.ring("a", Garden.petals(5, 30, 24, 40)),
+                new Supports("supports", "supports", Supports.SupportKind.FOAM, 4));
+        DrawerItem pearls = new ReadyMade("ivory", 10, Bought.BoughtSort.SUGAR_PEARLS, 5.2, 0);
+        DrawerItem foam = new ReadyMade("foam", 8, Bought.BoughtSort.FOAM, 0, 0);
+        DrawerItem large = new ReadyMade("large", 90, Bought.BoughtSort.SUGAR_PEARLS, 8, 0);
+        Materials materials = gathered(flower, 6, pearls, foam, large);
+        assertEquals(line(materials, "sugar pearls").needed(), 18, 0);
+        assertEquals(line(materials, "sugar pearls").missing(), 8, 0, "those of 8 mm will not do");
+        assertEquals(line(materials, "pieces of foam").needed(), 24, 0);
+        Drawer drawer = new Drawer(List.of(pearls, foam, large));
+        assertEquals(UsingUp.of(materials, drawer).get(0).amount(), 10, 0, "all that there are");
+        assertFalse(UsingUp.of(materials, drawer).containsKey(1), "foam is counted out again");
+    }
+
+    @Test
+    public void theSmallPetalsThatPiecesCarryAreCutToo() {
+        Carried small = new Carried(Garden.GREEN.id(), 10, 8, 0.6);
+        Species flower = Garden.species(
+                50,
+                Garden.ball(10),
+                Garden.ring("a", Garden.petals(5, 30, 24, 40).with(d -> d.carries = Optional.of(small))));
+        Materials.CutterJob job = gathered(flower, 4).cuts().stream()
+                .filter(j -> j.shade().equals("green"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(job.lines().get(0).needed(), 20);
+        assertEquals(job.rolledMm(), 0.6, 0);
+        assertEquals(job.cut().outline().lengthMm(), 10, 0);
+    }
+
+    @Test
+    public void gumPowderIsWeighedOutByThePasteThatTheDrawerHas() {
+        Species flower = Garden.in(ROSE, Medium.GUM_FONDANT);
+        Materials usual = gathered(flower, 5);
+        double grams = line(usual, Medium.GUM_FONDANT.label()).needed();
+        assertEquals(line(usual, "gum powder").needed(), 0.02 * grams, 1e-9);
+        Paste stronger = new Paste(Medium.GUM_FONDANT, 1.42, 72, 16, 3.5, 0.6);
+        assertEquals(
+                line(gathered(flower, 5, new OwnPaste("mine", 900, stronger)), "gum powder")
+                        .needed(),
+                0.035 * grams,
+                1e-9);
+    }
+
+    @Test
+    public void dustsAreWeighedAgainstTheirPots() {
+        Pass pass = Garden.pass(Zone.ALL, 0, 0, 1, new Dip("plum", "#5a2040", ColourForm.DUST, 1));
+        Species flower = Garden.species(
+                50,
+                Garden.ball(10),
+                Garden.ring("a", Garden.petals(5, 30, 24, 40)).coloured(c -> new Colouring(List.of(pass))));
+        double mg = line(gathered(flower, 4), "plum").needed();
+        assertTrue(mg > 10 && mg < 1000, mg + " mg on twenty petals");
+        ColourPot pot = new ColourPot("plum", 1, 0.01, "#5a2040", ColourForm.DUST, ColourPot.Eaten.EDIBLE);
+        assertEquals(line(gathered(flower, 4, pot), "plum").missing(), mg - 10, 1e-6);
+        ColourPot unweighed = new ColourPot("plum", 1, 0, "#5a2040", ColourForm.DUST, ColourPot.Eaten.EDIBLE);
+        assertEquals(line(gathered(flower, 4, unweighed), "plum").missing(), 0, 0);
+        assertEquals(line(gathered(flower, 4), "plum").owned(), 0, 0);
     }
 
     @Test

@@ -91,6 +91,6 @@ public class BatchTest {
                 expectThrows(InvalidValue.class, () -> Density.ofBall(20, 0)).field(), "ballG");
         assertEquals(
                 expectThrows(InvalidValue.class, () -> Density.ofBall(0, 3)).field(), "ballMm");
-        expectThrows(InvalidValue.class, () -> new Paste(Medium.GUM_PASTE, 0, 75, 10, 0.6));
+        expectThrows(InvalidValue.class, () -> new Paste(Medium.GUM_PASTE, 0, 75, 10, 0, 0.6));
     }
 }

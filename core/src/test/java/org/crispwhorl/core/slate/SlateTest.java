@@ -51,7 +51,7 @@ public class SlateTest {
     @Test
     public void theStudiosOwnDensityIsTheOneThatCounts() {
         Drawer heavy =
-                new Drawer(List.of(new OwnPaste("gum paste", 500, new Paste(Medium.GUM_PASTE, 1.5, 75, 10, 0.6))));
+                new Drawer(List.of(new OwnPaste("gum paste", 500, new Paste(Medium.GUM_PASTE, 1.5, 75, 10, 0, 0.6))));
         double usual = figure(ball(new BallAndPetal.BallKnown.BallAcross(15)), "weight");
         double own = Figure.find(
                         ball(new BallAndPetal.BallKnown.BallAcross(15))

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.measure.Unit;
@@ -15,6 +16,7 @@ import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.PrintedCutter;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.CutterStl;
 import org.crispwhorl.files.ListCsv;
@@ -249,23 +251,33 @@ class SheetsController {
     }
 
     private static List<OutlinePages.Piece> pieces(Materials materials) {
-        return materials.cuts().stream()
-                .map(job -> new OutlinePages.Piece(
-                        job.lines().get(0).species() + ", " + job.lines().get(0).part(),
-                        size(job.cut()) + ", " + job.pieces() + " to cut",
-                        job.cut().shape()))
-                .toList();
+        Stream<OutlinePages.Piece> cut = materials.cuts().stream()
+                .map(job -> piece(
+                        job.lines().get(0).species() + ", " + job.lines().get(0).part(), job.cut(), job.pieces()));
+        Stream<OutlinePages.Piece> round = materials.uncut().stream().flatMap(line -> line.template().stream()
+                .map(template -> piece(
+                        line.species() + ", " + line.part() + ": template", template, line.needed() + line.spares())));
+        return Stream.concat(cut, round).toList();
     }
 
     private static List<OutlinePages.Piece> pieces(Species species) {
         List<OutlinePages.Piece> pieces = new ArrayList<>();
         for (Petaled part : species.petaled()) {
-            part.pieces()
-                    .cut()
-                    .ifPresent(cut -> pieces.add(new OutlinePages.Piece(
-                            part.name(), size(cut) + ", " + part.pieces().units() + " to cut", cut.shape())));
+            Pieces made = part.pieces();
+            made.cut().ifPresent(cut -> pieces.add(piece(part.name(), cut, made.units())));
+            made.template()
+                    .ifPresent(template -> pieces.add(piece(part.name() + ": template", template, made.units())));
+            part.alsoCut()
+                    .forEach(also -> pieces.add(piece(
+                            part.name() + ", " + also.name(),
+                            also.from().cut().orElseThrow(),
+                            also.perPiece() * made.units())));
         }
         return pieces;
+    }
+
+    private static OutlinePages.Piece piece(String label, Cut cut, int count) {
+        return new OutlinePages.Piece(label, size(cut) + ", " + count + " to cut", cut.shape());
     }
 
     private static String size(Cut cut) {

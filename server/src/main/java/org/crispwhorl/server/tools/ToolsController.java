@@ -99,6 +99,13 @@ public class ToolsController {
                                 a.species().name(),
                                 part.name(),
                                 new CutterFit.Wanted(cut, part.pieces().finishedMm(a.paste())))));
+                part.alsoCut()
+                        .forEach(also -> needs.add(new Purchases.Need(
+                                a.species().name(),
+                                part.name() + ", " + also.name(),
+                                new CutterFit.Wanted(
+                                        also.from().cut().orElseThrow(),
+                                        also.from().finishedMm()))));
             }
         }
         Drawer now = drawer.now();

@@ -1,5 +1,6 @@
 import drawer from '@formats/drawer.schema.json'
 import type { Schemas } from '@/api/client'
+import { here } from './tools'
 import { definition, kinds, publish, usual } from '@/parts/fields/schema'
 
 publish(drawer)
@@ -57,6 +58,8 @@ export function inShort(item: Item): string {
       return `${item.paste.densityGPerCm3.toFixed(2)} g/cm³`
     case 'colour-pot':
       return `${item.form}, ${item.eaten === 'edible' ? 'edible' : item.eaten === 'non-toxic' ? 'not edible' : 'not known'}`
+    case 'ready-made':
+      return item.wideMm === 0 ? 'of any size' : `${mm(item.wideMm)}${item.highMm === 0 ? '' : ` × ${mm(item.highMm)}`} mm`
     case 'drying-place':
       return `holds ${item.holds}`
     case 'gauge-diameter':
@@ -66,9 +69,37 @@ export function inShort(item: Item): string {
   }
 }
 
-/** How much there is of it, with its unit. */
+/** How much there is of it, with its unit; of tools, how many can be used today. */
 export function howMuch(item: Item): string {
   if (item.kind === 'own-paste') return `${mm(item.grams)} g`
+  if (item.kind === 'colour-pot') return item.grams === 0 ? `${item.count}, not weighed` : `${item.count}, ${mm(item.grams)} g`
+  if ('lent' in item) {
+    if (item.kind === 'cutter' && here(item) === 0 && item.lent === 0) return 'could be bought'
+    const away = [item.lent && `${item.lent} on loan`, item.worn && `${item.worn} worn out`].filter(Boolean)
+    return [String(here(item)), ...away].join(', ')
+  }
   if (item.kind === 'tape-roll') return `${mm(item.metres)} m`
   return 'count' in item ? String(item.count) : ''
+}
+
+/** The sizes of a thing by which a maker asks for it, mm. */
+export function sizesOf(item: Item): number[] {
+  switch (item.kind) {
+    case 'cutter': {
+      const { outline, petals, middleMm } = item.cut
+      return petals > 1 ? [middleMm + 2 * outline.lengthMm] : [outline.lengthMm, outline.widthMm]
+    }
+    case 'own-veiner':
+    case 'own-wire':
+    case 'cake-pick':
+      return [item.lengthMm]
+    case 'own-former':
+      return [2 * item.rimRadiusMm]
+    case 'tape-roll':
+      return [item.widthMm]
+    case 'ready-made':
+      return [item.wideMm, item.highMm].filter((mm) => mm > 0)
+    default:
+      return []
+  }
 }

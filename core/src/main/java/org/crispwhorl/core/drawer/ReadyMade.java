@@ -1,0 +1,48 @@
+package org.crispwhorl.core.drawer;
+
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.species.Bought;
+
+/** Things that are bought ready-made and put into flowers: pearls, cores, skewers, what holds rings apart. */
+@Words(label = "ready-made thing", means = "Pearls, cores, skewers, what holds rings apart while they dry.")
+public record ReadyMade(
+        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        String name,
+
+        @Quantity(label = "owned", unit = Unit.COUNT, min = 0, max = 100000, usual = 1, means = "How many are left.")
+        int count,
+
+        @Words(label = "of") Bought.BoughtSort of,
+
+        @Quantity(
+                label = "width",
+                unit = Unit.MM,
+                min = 0,
+                max = 120,
+                step = 0.5,
+                usual = 20,
+                means = "Across one; 0 where it does not matter.")
+        double wideMm,
+
+        @Quantity(
+                label = "height",
+                unit = Unit.MM,
+                min = 0,
+                max = 400,
+                step = 0.5,
+                usual = 0,
+                means = "Of one; 0 where it is as high as wide, or does not matter.")
+        double highMm)
+        implements DrawerItem {
+    public ReadyMade {
+        Limits.check(ReadyMade.class, name, count, of, wideMm, highMm);
+    }
+
+    /** Whether it will do where a flower wants this. */
+    public boolean serves(Bought wanted) {
+        return wanted.servedBy(of, wideMm, highMm);
+    }
+}

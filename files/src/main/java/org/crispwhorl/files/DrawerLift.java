@@ -1,0 +1,39 @@
+package org.crispwhorl.files;
+
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Things of the drawer as older versions kept them, brought up to the present. */
+final class DrawerLift {
+    private DrawerLift() {}
+
+    /** Version 1 knew no tools that are away, no pots that were weighed, no gum powder by amount. */
+    static JsonNode item(JsonNode body) {
+        if (body instanceof ObjectNode item) {
+            switch (item.path(CraftJson.KIND).asString("")) {
+                case "cutter", "own-veiner", "own-former", "ridged-board", "roller-machine" ->
+                    item.put("lent", 0).put("worn", 0);
+                case "colour-pot" -> item.put("grams", 0);
+                case "own-paste" -> gum(item.path("paste"));
+                default -> {}
+            }
+        }
+        return body;
+    }
+
+    /** What orders were accepted with names the pastes that the studio had. */
+    static JsonNode frozen(JsonNode body) {
+        body.path("conditions").path("kit").path("pastes").forEach(DrawerLift::gum);
+        return body;
+    }
+
+    /** As much powder as is usual. */
+    private static void gum(JsonNode paste) {
+        if (paste instanceof ObjectNode one) {
+            Medium medium = CraftJson.mapper().treeToValue(one.path("medium"), Medium.class);
+            one.put("gumPct", medium == null ? 0 : Paste.usual(medium).gumPct());
+        }
+    }
+}
