@@ -114,7 +114,7 @@ final class FlowerOnPage {
     }
 
     /** Points x outwards and y across as they lie on the page: azimuth 0 points up. */
-    private static double[] plan(double[] points) {
+    static double[] plan(double[] points) {
         double[] laid = new double[points.length];
         for (int i = 0; i + 1 < points.length; i += 2) {
             laid[i] = points[i + 1];

@@ -32,7 +32,7 @@ public final class KeptText<T> {
 
     /** The calendar that was last made of an order. */
     public static final KeptText<Planned> PLANNED =
-            new KeptText<>("planned", Planned.class, List.of(UnaryOperator.identity()));
+            new KeptText<>("planned", Planned.class, List.of(UnaryOperator.identity(), KeptText::nothingDone));
 
     /** What an order was accepted with. */
     static final KeptText<AcceptanceText.Kept> ACCEPTANCE = new KeptText<>(
@@ -66,6 +66,16 @@ public final class KeptText<T> {
     /** The first version let any character stand in a text. */
     private static JsonNode cleaned(JsonNode body) {
         return DocumentLift.cleaned(body);
+    }
+
+    /** The first version of a plan knew of nothing that was done. */
+    private static JsonNode nothingDone(JsonNode body) {
+        body.path("calendar").path("stints").forEach(stint -> {
+            if (stint instanceof ObjectNode one) {
+                one.put("done", false);
+            }
+        });
+        return body;
     }
 
     /** The version that is written. */

@@ -8,7 +8,6 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Planned;
@@ -37,9 +36,7 @@ public class CalendarIcsTest {
                 SATURDAY,
                 12,
                 StudioTime.USUAL,
-                List.of(),
-                List.of(),
-                Optional.empty(),
+                Calendars.Standing.NOTHING,
                 PLACE,
                 Progress.UNWATCHED);
         Order order = new Order("Wedding", "", SATURDAY, 12, 100, List.of());

@@ -81,7 +81,7 @@ public class DrawerApiTest extends ServerTest {
         Api.Answer paste = api.post(
                 "/api/drawer",
                 "{\"kind\":\"own-paste\",\"name\":\"odd\",\"grams\":5,\"paste\":{\"medium\":\"gum-paste\","
-                        + "\"densityGPerCm3\":0,\"driesUpToPct\":75,\"sheetDriesH\":10,\"rekneadShare\":0.5}}");
+                        + "\"densityGPerCm3\":0,\"driesUpToPct\":75,\"sheetDriesH\":10,\"gumPct\":0,\"rekneadShare\":0.5}}");
         assertEquals(paste.status(), 422);
         assertTrue(paste.json().at("/faults/0/expected").asString().startsWith("0.5 to 3"), paste.body());
     }

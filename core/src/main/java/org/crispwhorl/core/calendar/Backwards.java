@@ -22,7 +22,11 @@ final class Backwards {
         int[] starts = new int[n];
         int[] due = new int[n];
         int[] followers = new int[n];
-        Arrays.setAll(due, i -> last - batches.get(i).tailSlots());
+        Arrays.setAll(
+                due,
+                i -> Math.min(
+                        last - batches.get(i).tailSlots(),
+                        batches.get(i).endBy().orElse(last)));
         for (Batch batch : batches) {
             batch.waits().forEach(w -> followers[w.after()]++);
         }
@@ -37,7 +41,7 @@ final class Backwards {
             }
             Batch batch = batches.get(next);
             int start = latest(batch.slots(), due[next], windows, makers, taken);
-            if (start < 0) {
+            if (start < batch.notBefore()) {
                 return Optional.empty();
             }
             starts[next] = start;

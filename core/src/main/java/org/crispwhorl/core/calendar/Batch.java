@@ -16,6 +16,8 @@ import org.crispwhorl.core.assessment.Plan;
  * @param tailSlots slots that must lie between its end and the hand-over
  * @param tail what they are for
  * @param lying what its pieces lie in until they hold
+ * @param notBefore slot before which it cannot start, by what is done already
+ * @param endBy slot by which it has to be over, where a window opened by what is done closes
  */
 record Batch(
         String uid,
@@ -28,7 +30,9 @@ record Batch(
         List<Wait> waits,
         int tailSlots,
         String tail,
-        Optional<Lying> lying) {
+        Optional<Lying> lying,
+        int notBefore,
+        OptionalInt endBy) {
     /**
      * Formers that its pieces lie in.
      *
@@ -51,6 +55,24 @@ record Batch(
 
     /** The same where there are formers enough. */
     Batch withoutFormers() {
-        return new Batch(uid, line, species, task, slots, number, of, waits, tailSlots, tail, Optional.empty());
+        return new Batch(
+                uid,
+                line,
+                species,
+                task,
+                slots,
+                number,
+                of,
+                waits,
+                tailSlots,
+                tail,
+                Optional.empty(),
+                notBefore,
+                endBy);
+    }
+
+    /** The same, waiting for other places in the list, and held by what is done already. */
+    Batch after(List<Wait> left, int notSooner, OptionalInt overBy) {
+        return new Batch(uid, line, species, task, slots, number, of, left, tailSlots, tail, lying, notSooner, overBy);
     }
 }

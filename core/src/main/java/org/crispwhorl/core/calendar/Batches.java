@@ -129,7 +129,20 @@ final class Batches {
                         h.owned(),
                         Math.min(h.owned(), (h.wanted() + of - 1) / of),
                         Axis.ofHours(h.hours())));
-        return new Batch(uid, task.line(), task.species(), task.task(), slots, number, of, waits, tail, tailWhy, lying);
+        return new Batch(
+                uid,
+                task.line(),
+                task.species(),
+                task.task(),
+                slots,
+                number,
+                of,
+                waits,
+                tail,
+                tailWhy,
+                lying,
+                0,
+                OptionalInt.empty());
     }
 
     /** The last of so many batches before that has to be over for a batch: those with as many of the flowers. */

@@ -42,6 +42,7 @@ public record Calendar(
      * @param evening whether it is done in an evening
      * @param because why it stands where it does, in the maker's words
      * @param meanwhile what it does afterwards until it is needed; none where it is used at once
+     * @param done whether it was done; its times are then those at which it was
      */
     public record Stint(
             String uid,
@@ -56,7 +57,8 @@ public record Calendar(
             int maker,
             boolean evening,
             String because,
-            Optional<Meanwhile> meanwhile) {}
+            Optional<Meanwhile> meanwhile,
+            boolean done) {}
 
     /**
      * A wait after a sitting.

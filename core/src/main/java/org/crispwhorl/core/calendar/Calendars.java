@@ -27,12 +27,28 @@ public final class Calendars {
     private final List<Integer> flowers;
     private final LocalDateTime now;
     private final ZoneId zone;
+    private final List<Done> done;
     private final Placer placer;
 
     /** Work on something else that takes one pair of hands. */
     public record Elsewhere(LocalDateTime from, LocalDateTime to) {}
 
-    private Calendars(OrderSheet sheet, List<Integer> flowers, LocalDateTime now, ZoneId zone, Placer placer) {
+    /**
+     * What stands already when a calendar is made.
+     *
+     * @param pinned work that stays where it was set down; what is no longer there is passed over
+     * @param done work that was done; what is no longer there is passed over
+     * @param elsewhere work on other orders, for which hands are needed too
+     * @param before the plan that this one takes the place of: as little as can be is moved
+     */
+    public record Standing(
+            List<Planned.Pin> pinned, List<Done> done, List<Elsewhere> elsewhere, Optional<Calendar> before) {
+        public static final Standing NOTHING = new Standing(List.of(), List.of(), List.of(), Optional.empty());
+    }
+
+    private Calendars(
+            OrderSheet sheet, List<Integer> flowers, LocalDateTime now, ZoneId zone, List<Done> done, Placer placer) {
+        this.done = done;
         this.sheet = sheet;
         this.flowers = flowers;
         this.now = now;
@@ -47,9 +63,7 @@ public final class Calendars {
      * @param now no work is placed before it
      * @param handOver when the flowers leave
      * @param marginH hours kept free before it
-     * @param pinned work that stays where it was set down; what is no longer there is passed over
-     * @param elsewhere work on other orders, for which hands are needed too
-     * @param before the plan that this one takes the place of: as little as can be is moved
+     * @param standing what stands already
      */
     public static Calendar of(
             OrderSheet sheet,
@@ -58,16 +72,14 @@ public final class Calendars {
             LocalDateTime handOver,
             double marginH,
             StudioTime time,
-            List<Planned.Pin> pinned,
-            List<Elsewhere> elsewhere,
-            Optional<Calendar> before,
+            Standing standing,
             ZoneId zone,
             Progress progress) {
         Map<String, LocalDateTime> pins = new HashMap<>();
-        pinned.forEach(pin -> pins.put(pin.uid(), pin.from()));
+        standing.pinned().forEach(pin -> pins.put(pin.uid(), pin.from()));
         Map<String, LocalDateTime> stood = new HashMap<>();
-        before.ifPresent(plan -> plan.stints().forEach(s -> stood.put(s.uid(), s.from())));
-        return new Calendars(sheet, flowers, now, zone, new Placer(pins, stood, elsewhere))
+        standing.before().ifPresent(plan -> plan.stints().forEach(s -> stood.put(s.uid(), s.from())));
+        return new Calendars(sheet, flowers, now, zone, standing.done(), new Placer(pins, stood, standing.elsewhere()))
                 .planned(handOver, marginH, time, progress);
     }
 
@@ -79,6 +91,17 @@ public final class Calendars {
             return none(hands, "Something in it never dries in this room: see its plate.", List.of());
         }
         Frame frame = frame(handOver, marginH, time);
+        if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
+            return new Calendar(
+                    Stints.of(frame, new int[0]),
+                    true,
+                    Optional.empty(),
+                    Optional.empty(),
+                    0,
+                    hands,
+                    Optional.empty(),
+                    List.of());
+        }
         Schedule.Answer answer = placer.place(frame, SEARCH_MS, progress);
         if (answer.found().isPresent()) {
             return made(frame, answer.found().get(), hands);
@@ -117,7 +140,8 @@ public final class Calendars {
     private Frame frame(LocalDateTime handOver, double marginH, StudioTime time) {
         Axis axis = Axis.from(now, zone);
         int last = axis.floor(handOver) - Axis.ofHours(marginH);
-        return Frame.of(Batches.of(sheet, flowers, time.sittingMin()), axis, last, time);
+        Remaining left = Remaining.of(Batches.of(sheet, flowers, time.sittingMin()), done, axis);
+        return Frame.of(left, axis, last, time);
     }
 
     private static final double[] EVENINGS_H = {2, 4};

@@ -4,26 +4,53 @@ import java.time.LocalDateTime;
 import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * What is to be placed, and between when.
  *
+ * @param left what is left to be placed, and what is done
+ * @param batches those that are left
+ * @param busy formers in which something still lies
  * @param last slot at which everything has to be over
  */
-record Frame(List<Batch> batches, Axis axis, int last, Windows windows, Spans spans, int makers) {
-    static Frame of(List<Batch> batches, Axis axis, int last, StudioTime time) {
+record Frame(
+        Remaining left,
+        List<Batch> batches,
+        List<Remaining.Busy> busy,
+        Axis axis,
+        int last,
+        Windows windows,
+        Spans spans,
+        int makers) {
+    static Frame of(Remaining left, Axis axis, int last, StudioTime time) {
         return new Frame(
-                batches,
+                left,
+                left.batches(),
+                left.busy(),
                 axis,
                 last,
                 last > 0 ? Windows.of(time, axis, last) : new Windows(List.of()),
-                Spans.of(batches, last),
+                Spans.of(left.batches(), last),
                 time.makers());
     }
 
     /** The same where there are formers enough. */
     Frame withoutFormers() {
-        return new Frame(batches.stream().map(Batch::withoutFormers).toList(), axis, last, windows, spans, makers);
+        return new Frame(
+                left,
+                batches.stream().map(Batch::withoutFormers).toList(),
+                List.of(),
+                axis,
+                last,
+                windows,
+                spans,
+                makers);
+    }
+
+    /** Something done that is not ready in time, whatever is done from now on. */
+    Optional<Batch> lateAlready() {
+        return left.notReadyBy(last, axis);
     }
 
     boolean inEvening(int slot) {

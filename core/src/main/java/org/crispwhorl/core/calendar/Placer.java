@@ -32,7 +32,9 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
      * @param ms it may think so long
      */
     Schedule.Answer place(Frame frame, long ms, Progress progress) {
-        if (frame.spans().tooShort() > 0 || frame.last() <= 0) {
+        if (frame.spans().tooShort() > 0
+                || frame.last() <= 0
+                || frame.lateAlready().isPresent()) {
             return new Schedule.Answer(Optional.empty(), true);
         }
         List<Batch> batches = frame.batches();
@@ -59,7 +61,10 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                 lags.add(new Schedule.Lag(wait.after(), i, wait.least(), wait.most()));
             }
             boolean free = pin == null
+                    && i > 0
                     && batch.number() > 0
+                    && batches.get(i - 1).task().equals(batch.task())
+                    && batches.get(i - 1).line() == batch.line()
                     && !pins.containsKey(batches.get(i - 1).uid());
             if (free) {
                 inOrder.add(new int[] {i - 1, i});
@@ -69,17 +74,30 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         String[] told = {"looking for a first plan"};
         Budget budget =
                 new Budget(ms, () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms), told[0]));
-        return Schedule.place(
-                new Schedule.Problem(works, lags, inOrder, frame.makers(), taken(frame), formers(frame), stood(frame)),
-                plain.map(starts -> inOrder(batches, starts)),
-                budget,
-                slot -> told[0] = "best so far begins " + frame.said((int) slot));
+        Schedule.Problem problem =
+                new Schedule.Problem(works, lags, inOrder, frame.makers(), taken(frame), formers(frame), stood(frame));
+        Optional<int[]> first = plain.map(starts -> inOrder(batches, starts));
+        Schedule.Answer answer = Schedule.place(
+                problem, first, budget, slot -> told[0] = "best so far begins " + frame.said((int) slot));
+        return answer.found().isPresent() || answer.cannot()
+                ? answer
+                : new Schedule.Answer(
+                        first.filter(starts -> Schedule.keeps(problem, starts)).map(starts -> unproved(frame, starts)),
+                        false);
     }
+
     /** The same plan with the lots of each task one after the other: alike as they are they change places, and every wait stays. */
     private static int[] inOrder(List<Batch> batches, int[] starts) {
         int[] sorted = starts.clone();
-        for (int i = 0; i < sorted.length; i += batches.get(i).of()) {
-            Arrays.sort(sorted, i, i + batches.get(i).of());
+        int from = 0;
+        for (int i = 1; i <= sorted.length; i++) {
+            boolean another = i == sorted.length
+                    || batches.get(i).line() != batches.get(from).line()
+                    || !batches.get(i).task().equals(batches.get(from).task());
+            if (another) {
+                Arrays.sort(sorted, from, i);
+                from = i;
+            }
         }
         return sorted;
     }
@@ -106,7 +124,13 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
             });
         }
         return uses.entrySet().stream()
-                .map(e -> new Schedule.Shared(owned.get(e.getKey()), e.getValue()))
+                .map(e -> new Schedule.Shared(
+                        owned.get(e.getKey()),
+                        e.getValue(),
+                        frame.busy().stream()
+                                .filter(b -> b.former().equals(e.getKey()))
+                                .map(b -> new Schedule.InUse(Math.min(b.count(), owned.get(e.getKey())), b.until()))
+                                .toList()))
                 .toList();
     }
     /** Slots in which batches stood before; none where nothing was planned. */

@@ -41,6 +41,16 @@ final class Shortage {
         if (frame.last() <= 0) {
             return "The hand-over less its margin lies before now.";
         }
+        if (frame.lateAlready().isPresent()) {
+            Batch late = frame.lateAlready().get();
+            return late.task().name() + ", " + late.species() + ", is done, but must have " + late.tail()
+                    + ": that is over " + frame.said(frame.left().readyAt(late, frame.axis()))
+                    + ", after the hand-over less its margin.";
+        }
+        Optional<String> missed = missed(frame);
+        if (missed.isPresent()) {
+            return missed.get();
+        }
         int tooShort = frame.spans().tooShort();
         if (tooShort > 0) {
             return "Drying and work one after the other take " + told(tooShort)
@@ -51,6 +61,25 @@ final class Shortage {
         return work > there
                 ? "There are " + told(work) + " of work and " + told(there) + " of working time until the hand-over."
                 : "The working hours do not fall where the drying leaves them: what opens at night closes before the morning.";
+    }
+
+    /** A window that something done has opened and that closes before what it was for can be over. */
+    private static Optional<String> missed(Frame frame) {
+        for (int i = 0; i < frame.batches().size(); i++) {
+            Batch batch = frame.batches().get(i);
+            int at = i;
+            boolean closed = batch.endBy().isPresent()
+                    && frame.spans().earliest()[at] + batch.slots()
+                            > batch.endBy().getAsInt();
+            if (closed) {
+                return Optional.of(
+                        "The window for: " + batch.task().name() + ", " + batch.species() + ", "
+                                + (batch.number() + 1) + " of " + batch.of() + ", closes "
+                                + frame.said(batch.endBy().getAsInt())
+                                + ". What it was to be joined with no longer bends by then: make that anew, and take back that it is done.");
+            }
+        }
+        return Optional.empty();
     }
 
     private static String told(long slots) {

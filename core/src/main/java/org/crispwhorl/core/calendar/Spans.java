@@ -15,13 +15,18 @@ record Spans(int[] earliest, int[] latest) {
         int[] earliest = new int[n];
         int[] latest = new int[n];
         for (int i = 0; i < n; i++) {
+            earliest[i] = batches.get(i).notBefore();
             for (Batch.Wait wait : batches.get(i).waits()) {
                 int after = earliest[wait.after()] + batches.get(wait.after()).slots() + wait.least();
                 earliest[i] = Math.max(earliest[i], after);
             }
         }
         Arrays.setAll(
-                latest, i -> last - batches.get(i).tailSlots() - batches.get(i).slots());
+                latest,
+                i -> Math.min(
+                                last - batches.get(i).tailSlots(),
+                                batches.get(i).endBy().orElse(last))
+                        - batches.get(i).slots());
         for (int i = n - 1; i >= 0; i--) {
             for (Batch.Wait wait : batches.get(i).waits()) {
                 int before =

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.ColourForm;
 import org.crispwhorl.core.colour.Worn;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.studio.Conditions;
 
 /**
  * What is coloured for an order, and with what.
@@ -12,6 +14,11 @@ import org.crispwhorl.core.colour.Worn;
  * @param parts what is gone over, in order of work
  */
 public record ColourSheet(List<ColourJob> colours, List<PartJob> parts) {
+    /** What is coloured for an order, of what a drawer has. */
+    public static ColourSheet of(List<OrderSheet.Line> lines, Conditions conditions, Drawer drawer) {
+        return Colours.of(lines, conditions, drawer);
+    }
+
     /**
      * @param milligrams of it on all flowers, by area and strength
      * @param owned how many the drawer has of that name and form; none where it has no such colour

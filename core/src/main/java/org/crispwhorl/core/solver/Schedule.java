@@ -11,6 +11,7 @@ import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.util.Domain;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -48,12 +49,22 @@ public final class Schedule {
      */
     public record Lag(int before, int after, int least, OptionalInt most) {}
 
-    /** Tools of one kind, how many there are, and what uses them. */
-    public record Shared(int count, List<Use> uses) {
+    /**
+     * Tools of one kind.
+     *
+     * @param count how many there are
+     * @param uses what uses them
+     * @param inUse those that are not free yet at the beginning
+     */
+    public record Shared(int count, List<Use> uses, List<InUse> inUse) {
         public Shared {
             uses = List.copyOf(uses);
+            inUse = List.copyOf(inUse);
         }
     }
+
+    /** Tools that are free from a slot on, above 0. */
+    public record InUse(int count, int until) {}
 
     /**
      * A piece of work that uses tools.
@@ -148,6 +159,9 @@ public final class Schedule {
                 long length = (long) problem.works().get(use.work()).length() + use.longer();
                 there.addDemand(model.newFixedSizeIntervalVar(starts[use.work()], length, ""), use.wanted());
             }
+            for (InUse busy : tools.inUse()) {
+                there.addDemand(model.newFixedInterval(0, busy.until(), ""), busy.count());
+            }
         }
         if (problem.hands() == 1) {
             model.addNoOverlap(intervals);
@@ -189,6 +203,53 @@ public final class Schedule {
             return new Answer(Optional.empty(), true);
         }
         return new Schedule(problem).inTurn(hint, budget, better);
+    }
+
+    /** Whether a placing keeps everything that is asked: hours, waits, order, hands and tools. */
+    public static boolean keeps(Problem problem, int[] placed) {
+        List<int[]> hands = new ArrayList<>();
+        problem.taken().forEach(t -> hands.add(new int[] {t[0], t[1], 1}));
+        for (int i = 0; i < placed.length; i++) {
+            Work work = problem.works().get(i);
+            int at = placed[i];
+            if (Stream.concat(Arrays.stream(work.starts()), Arrays.stream(work.dearStarts()))
+                    .noneMatch(s -> s[0] <= at && at <= s[1])) {
+                return false;
+            }
+            hands.add(new int[] {at, at + work.length(), 1});
+        }
+        boolean waits = problem.lags().stream().allMatch(lag -> waits(problem, placed, lag));
+        boolean order = problem.inOrder().stream().allMatch(pair -> placed[pair[0]] <= placed[pair[1]]);
+        boolean tools = problem.shared().stream().allMatch(kind -> {
+            List<int[]> used = new ArrayList<>();
+            kind.inUse().forEach(b -> used.add(new int[] {0, b.until(), b.count()}));
+            kind.uses()
+                    .forEach(u -> used.add(new int[] {
+                        placed[u.work()],
+                        placed[u.work()] + problem.works().get(u.work()).length() + u.longer(),
+                        u.wanted()
+                    }));
+            return suffice(used, kind.count());
+        });
+        return waits && order && tools && suffice(hands, problem.hands());
+    }
+
+    private static boolean waits(Problem problem, int[] placed, Lag lag) {
+        int over = placed[lag.before()] + problem.works().get(lag.before()).length();
+        int own = problem.works().get(lag.after()).length();
+        boolean closed = lag.most().isPresent()
+                && placed[lag.after()] + own > over + Math.max(lag.most().getAsInt(), lag.least() + own);
+        return placed[lag.after()] >= over + lag.least() && !closed;
+    }
+
+    /** Whether at no moment more than so many are in use: it is enough to look where a use begins. */
+    private static boolean suffice(List<int[]> uses, int count) {
+        return uses.stream()
+                .allMatch(begun -> uses.stream()
+                                .filter(u -> u[0] <= begun[0] && begun[0] < u[1])
+                                .mapToInt(u -> u[2])
+                                .sum()
+                        <= count);
     }
 
     private Answer inTurn(Optional<int[]> hint, Budget budget, Better better) {

@@ -25,6 +25,7 @@ final class Ask {
     private double marginH = MARGIN_H;
     private StudioTime time = StudioTime.USUAL;
     private List<Planned.Pin> pins = List.of();
+    private List<Done> done = List.of();
     private List<Calendars.Elsewhere> elsewhere = List.of();
     private Optional<Calendar> before = Optional.empty();
     private Progress progress = Progress.UNWATCHED;
@@ -79,6 +80,11 @@ final class Ask {
         return this;
     }
 
+    Ask having(List<Done> all) {
+        done = all;
+        return this;
+    }
+
     Ask beside(List<Calendars.Elsewhere> all) {
         elsewhere = all;
         return this;
@@ -101,6 +107,11 @@ final class Ask {
         return this;
     }
 
+    /** When this one has to be ready. */
+    LocalDateTime ready() {
+        return handOver.minusMinutes(Math.round(60 * marginH));
+    }
+
     OrderSheet sheet() {
         return sheet;
     }
@@ -114,6 +125,15 @@ final class Ask {
     }
 
     Calendar calendar() {
-        return Calendars.of(sheet, flowers, now, handOver, marginH, time, pins, elsewhere, before, PLACE, progress);
+        return Calendars.of(
+                sheet,
+                flowers,
+                now,
+                handOver,
+                marginH,
+                time,
+                new Calendars.Standing(pins, done, elsewhere, before),
+                PLACE,
+                progress);
     }
 }

@@ -90,6 +90,6 @@ public class ShortageTest {
                 .calendar();
         assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
         assertFalse(calendar.proved());
-        assertTrue(calendar.stints().stream().mapToLong(CalendarTest::minutes).sum() >= calendar.handsMin());
+        assertTrue(calendar.stints().stream().mapToLong(Kept::minutes).sum() >= calendar.handsMin());
     }
 }

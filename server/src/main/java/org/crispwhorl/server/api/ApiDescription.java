@@ -9,6 +9,7 @@ import io.swagger.v3.oas.models.servers.Server;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.crispwhorl.core.bench.Measured;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.Purchases;
@@ -21,6 +22,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.bench.BenchController;
 import org.crispwhorl.server.choices.PaceController;
 import org.crispwhorl.server.days.DaysController;
 import org.crispwhorl.server.drawer.DrawerController;
@@ -87,6 +89,10 @@ class ApiDescription {
             DaysController.DaysView.class,
             DaysController.Pins.class,
             StudioTime.class,
+            BenchController.BenchView.class,
+            BenchController.Touches.class,
+            BenchController.MeasuredPetal.class,
+            Measured.class,
             DrawerController.TakenIn.class,
             DrawerController.Sizes.class,
             WayEffectsController.WayTold.class,

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
+import org.crispwhorl.core.calendar.Done;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.order.OrderSheet;
@@ -37,6 +38,7 @@ public class Days {
             Orders.Work work,
             StudioTime time,
             List<Planned.Pin> pins,
+            List<Done> done,
             List<Elsewhere> elsewhere,
             Optional<Planned> before,
             Progress progress) {
@@ -49,11 +51,13 @@ public class Days {
                 work.order().handOver(),
                 work.order().marginH(),
                 time,
-                pins,
-                elsewhere.stream()
-                        .map(e -> new Calendars.Elsewhere(e.from(), e.to()))
-                        .toList(),
-                before.map(Planned::calendar),
+                new Calendars.Standing(
+                        pins,
+                        done,
+                        elsewhere.stream()
+                                .map(e -> new Calendars.Elsewhere(e.from(), e.to()))
+                                .toList(),
+                        before.map(Planned::calendar)),
                 ZoneId.systemDefault(),
                 progress.part(SHEET, 1));
         return new Planned(now, work.order(), time, pins, calendar);

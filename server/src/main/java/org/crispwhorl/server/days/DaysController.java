@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.crispwhorl.core.calendar.Done;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.measure.Limits;
@@ -17,6 +18,7 @@ import org.crispwhorl.files.ListCsv;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
+import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.NotThere;
 import org.springframework.http.HttpHeaders;
@@ -39,8 +41,10 @@ public class DaysController {
     private final Orders orders;
     private final StudioChoices choices;
     private final Jobs jobs;
+    private final BenchJournal journal;
 
-    DaysController(Days days, Orders orders, StudioChoices choices, Jobs jobs) {
+    DaysController(Days days, Orders orders, StudioChoices choices, Jobs jobs, BenchJournal journal) {
+        this.journal = journal;
         this.days = days;
         this.orders = orders;
         this.choices = choices;
@@ -73,8 +77,9 @@ public class DaysController {
         StudioTime time = choices.time();
         Optional<Planned> before = days.last(id);
         List<Days.Elsewhere> elsewhere = days.elsewhere(id);
+        List<Done> done = journal.done(id);
         return jobs.start("The days of " + work.order().name(), progress -> {
-            Planned planned = days.made(work, time, pins.pins(), elsewhere, before, progress);
+            Planned planned = days.made(work, time, pins.pins(), done, elsewhere, before, progress);
             days.keep(id, planned);
             return new DaysView(Optional.of(planned), List.of(), elsewhere);
         });

@@ -1,0 +1,66 @@
+package org.crispwhorl.core.bench;
+
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.paste.Stage;
+
+/**
+ * One task as it is done at the bench: all that hands need to know of it, and nothing else.
+ *
+ * @param key line of the order and task: all its sittings are alike but for how many
+ * @param part id of the part worked on; none for all of them
+ * @param flowers of the line
+ * @param pieces to make or set for all flowers, spares left out
+ * @param spares more of them, by the odds of breakage
+ * @param handsMin minutes of hands for all flowers
+ * @param lines what with, how thin, in what: each with its label
+ * @param passes of colour, in order
+ * @param openMin from the first roll until what is rolled skins, min; none where nothing is rolled or laid open
+ * @param then what it waits for afterwards, the soonest first
+ */
+public record BenchCard(
+        String key,
+        int line,
+        String species,
+        String task,
+        Plan.Doing doing,
+        Optional<String> part,
+        int flowers,
+        int pieces,
+        int spares,
+        double handsMin,
+        List<BenchLine> lines,
+        List<BenchPass> passes,
+        Optional<Double> openMin,
+        List<BenchWait> then) {
+    public BenchCard {
+        lines = List.copyOf(lines);
+        passes = List.copyOf(passes);
+        then = List.copyOf(then);
+    }
+
+    /**
+     * @param label what it is of
+     * @param value in the maker's words, lengths with their unit
+     */
+    public record BenchLine(String label, String value) {}
+
+    /**
+     * @param what colours and what they are let down with
+     * @param where zone and side
+     * @param swatch of the mixture; none where no colour is chosen
+     * @param waitMin afterwards
+     */
+    public record BenchPass(String how, String what, String where, Optional<String> swatch, double waitMin) {}
+
+    /**
+     * A wait after it.
+     *
+     * @param next what waits
+     * @param stage until what; none where it is a rest alone
+     * @param enoughMin from its end, when it has waited long enough
+     * @param closesMin from its end, when it no longer bends; none where no window closes
+     */
+    public record BenchWait(String next, Optional<Stage> stage, double enoughMin, Optional<Double> closesMin) {}
+}

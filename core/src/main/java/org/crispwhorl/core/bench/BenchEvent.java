@@ -1,0 +1,55 @@
+package org.crispwhorl.core.bench;
+
+import java.time.LocalDateTime;
+import java.util.UUID;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+
+/**
+ * One touch at the bench. It has a name of its own, so that one that is told twice, or by two devices, counts once.
+ *
+ * @param id its own, made where it was touched
+ * @param at when it was touched, by the clock of where it was touched
+ */
+@Words(label = "touch", means = "One touch at the bench.")
+public record BenchEvent(
+        UUID id,
+
+        @Words(label = "work", shortest = 1, longest = 200) String uid,
+
+        @Words(label = "touched") Touch touch,
+        @Words(label = "at") LocalDateTime at,
+
+        @Quantity(
+                label = "pieces",
+                unit = Unit.COUNT,
+                min = -500,
+                max = 500,
+                usual = 1,
+                means = "Of a count; below 0 takes back. Nothing else asks for it.")
+        int pieces) {
+    /** What was touched. */
+    @Words(label = "touched", means = "What was touched.")
+    public enum Touch {
+        @Words(label = "begun", means = "The first roll: from here the paste skins.")
+        BEGUN,
+        @Words(label = "pieces done")
+        GOOD,
+        @Words(label = "broke")
+        BROKE,
+        @Words(label = "done", means = "All of it is done: what waits for it waits from now on.")
+        DONE,
+        @Words(label = "not done after all")
+        UNDONE,
+        @Words(label = "not yet", means = "Looked at while it dries: it is not yet as it has to be.")
+        NOT_YET,
+        @Words(label = "ready", means = "Looked at while it dries: it is as it has to be.")
+        READY
+    }
+
+    public BenchEvent {
+        Limits.check(BenchEvent.class, id, uid, touch, at, pieces);
+    }
+}

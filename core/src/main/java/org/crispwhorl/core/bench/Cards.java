@@ -1,0 +1,260 @@
+package org.crispwhorl.core.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.Work;
+import org.crispwhorl.core.bench.BenchCard.BenchLine;
+import org.crispwhorl.core.bench.BenchCard.BenchPass;
+import org.crispwhorl.core.bench.BenchCard.BenchWait;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Pass;
+import org.crispwhorl.core.drawer.CutterFit;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.order.ColourSheet;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.species.Joining;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.StartsFrom;
+import org.crispwhorl.core.species.Veiner;
+import org.crispwhorl.core.species.WireCut;
+import org.crispwhorl.core.studio.Conditions;
+
+/** Writes the cards of an order: one for each of its tasks. */
+public final class Cards {
+    private static final double MIN_PER_H = 60;
+
+    private final OrderSheet sheet;
+    private final List<Assessment> lines;
+    private final List<Integer> flowers;
+    private final Drawer drawer;
+    private final ColourSheet colours;
+
+    private Cards(List<OrderSheet.Line> lines, OrderSheet sheet, Conditions conditions, Drawer drawer) {
+        this.sheet = sheet;
+        this.lines = lines.stream()
+                .map(line -> new Assessment(line.species(), conditions))
+                .toList();
+        this.flowers = lines.stream().map(OrderSheet.Line::count).toList();
+        this.drawer = drawer;
+        this.colours = ColourSheet.of(lines, conditions, drawer);
+    }
+
+    /**
+     * @param lines of the order
+     * @param sheet what it takes
+     * @return in the order of the tasks of each line
+     */
+    public static List<BenchCard> of(
+            List<OrderSheet.Line> lines, OrderSheet sheet, Conditions conditions, Drawer drawer) {
+        Cards cards = new Cards(lines, sheet, conditions, drawer);
+        return sheet.tasks().stream().map(cards::card).toList();
+    }
+
+    private BenchCard card(OrderSheet.OrderTask task) {
+        Assessment a = lines.get(task.line());
+        Plan.Task one = task.task();
+        Optional<Part> part = one.partId().flatMap(a.species()::part);
+        int pieces = part.map(p -> counted(one.doing(), p)).orElse(0) * flowers.get(task.line());
+        return new BenchCard(
+                task.line() + "/" + one.id(),
+                task.line(),
+                task.species(),
+                one.name(),
+                one.doing(),
+                one.partId(),
+                flowers.get(task.line()),
+                pieces,
+                makes(one.doing()) ? part.map(p -> spares(task.species(), p)).orElse(0) : 0,
+                task.handsMin(),
+                part.map(p -> lines(a, one.doing(), p)).orElseGet(() -> mixed(task.species())),
+                passes(one, task.species(), part),
+                makes(one.doing())
+                        ? part.flatMap(Part::flat)
+                                .map(p -> Work.lots(a, p).openTimeMin())
+                                .filter(Double::isFinite)
+                        : Optional.empty(),
+                waits(task));
+    }
+
+    private static boolean makes(Plan.Doing doing) {
+        return doing == Plan.Doing.MAKE || doing == Plan.Doing.MAKE_AND_SET;
+    }
+
+    /** Pieces that go through the hands one by one: cuts where they are made, petals where they are set. */
+    private static int counted(Plan.Doing doing, Part part) {
+        return switch (doing) {
+            case MIX -> 0;
+            case MAKE, MAKE_AND_SET, JOIN -> part.units();
+            case DUST, PAINT -> part.colouredPieces();
+        };
+    }
+
+    private int spares(String species, Part part) {
+        return sheet.cuts().stream()
+                .filter(c -> c.species().equals(species) && c.part().equals(part.name()))
+                .mapToInt(OrderSheet.CutLine::spares)
+                .sum();
+    }
+
+    /** The shades of a species, as much of each as its order takes. */
+    private List<BenchLine> mixed(String species) {
+        return sheet.shades().stream()
+                .filter(s -> s.species().equals(species) && s.mixG() > 0)
+                .map(s -> new BenchLine(
+                        s.shade(),
+                        Unit.G.write(s.mixG())
+                                + (s.masterG() > 0 && s.whiteG() > 0
+                                        ? ": " + Unit.G.write(s.masterG()) + " master, " + Unit.G.write(s.whiteG())
+                                                + " white"
+                                        : "")))
+                .toList();
+    }
+
+    private List<BenchLine> lines(Assessment a, Plan.Doing doing, Part part) {
+        List<BenchLine> said = new ArrayList<>();
+        if (makes(doing)) {
+            making(a, part, said);
+        }
+        if (doing == Plan.Doing.JOIN || doing == Plan.Doing.MAKE_AND_SET) {
+            joining(a, part, said);
+        }
+        return said;
+    }
+
+    private void making(Assessment a, Part part, List<BenchLine> said) {
+        part.shadeId()
+                .ifPresent(id ->
+                        said.add(new BenchLine("shade", a.species().shade(id).name())));
+        part.startsFrom(a).ifPresent(start -> {
+            said.add(new BenchLine("from", from(start)));
+            if (start.rolledMm() > 0) {
+                String setting = drawer.roller()
+                        .map(r -> ", setting " + plain(r.settingFor(start.rolledMm())) + " of the " + r.name())
+                        .orElse("");
+                said.add(new BenchLine("roll", Unit.FINE_MM.write(start.rolledMm()) + setting));
+            }
+        });
+        part.flat().map(Petaled::pieces).ifPresent(pieces -> shaping(a, pieces, said));
+        for (WireCut wire : part.wireCuts()) {
+            said.add(new BenchLine(
+                    "wire", Unit.GAUGE.write(wire.gauge()) + ", " + Unit.MM.write(wire.lengthMm()) + " each"));
+        }
+        part.flat().map(Petaled::pieces).ifPresent(pieces -> {
+            pieces.former()
+                    .ifPresent(f -> said.add(new BenchLine("former", f.name() + ", " + Words.Labels.of(f.side()))));
+            said.add(new BenchLine("dries", Words.Labels.of(pieces.drying().getClass())));
+        });
+    }
+
+    private String from(StartsFrom start) {
+        Optional<CutterFit> own = start.cut()
+                .flatMap(cut -> CutterFit.of(new CutterFit.Wanted(cut, start.finishedMm()), drawer).stream()
+                        .filter(f -> f.fits() && f.cutter().here() > 0)
+                        .findFirst());
+        return own.map(f -> f.cutter().name() + (f.doing() == CutterFit.CutterWork.AS_IT_IS ? "" : ": " + f.reason()))
+                .orElse(start.from());
+    }
+
+    private static void shaping(Assessment a, Pieces pieces, List<BenchLine> said) {
+        pieces.veiner().filter(v -> v.when() == Veiner.When.ROLLED).ifPresent(v -> said.add(veined(v)));
+        pieces.thinning()
+                .filter(t -> t.thins())
+                .ifPresent(t -> said.add(new BenchLine(
+                        "thin to",
+                        Unit.FINE_MM.write(pieces.finishedMm(a.paste())) + ": it is then "
+                                + Unit.MM.write(pieces.finished().lengthMm()) + " × "
+                                + Unit.MM.write(pieces.finished().widthMm()))));
+        pieces.veiner().filter(v -> v.when() != Veiner.When.ROLLED).ifPresent(v -> said.add(veined(v)));
+    }
+
+    private static BenchLine veined(Veiner veiner) {
+        return new BenchLine(
+                "veins",
+                veiner.when() == Veiner.When.HAND
+                        ? "drawn by hand"
+                        : veiner.name() + ", " + Words.Labels.of(veiner.when())
+                                + (veiner.laid().hasEnds() ? ", " + Words.Labels.of(veiner.laid()) : ""));
+    }
+
+    private static void joining(Assessment a, Part part, List<BenchLine> said) {
+        Joining joining = part.joins(a);
+        said.add(new BenchLine("joined", Words.Labels.of(joining.as()) + ", onto " + Words.Labels.of(joining.onto())));
+        part.flat().map(Petaled::pieces).ifPresent(pieces -> {
+            said.add(new BenchLine("how", pieces.attachment().inShort()));
+            if (pieces.count() > 1) {
+                said.add(new BenchLine("overlap", Words.Labels.of(pieces.overlap())));
+            }
+        });
+        if (joining.rest().minutes() > 0) {
+            said.add(new BenchLine(
+                    "then it rests",
+                    Unit.MIN.write(joining.rest().minutes()) + ", "
+                            + Words.Labels.of(joining.rest().position())));
+        }
+    }
+
+    private List<BenchPass> passes(Plan.Task task, String species, Optional<Part> part) {
+        if (task.doing() != Plan.Doing.DUST && task.doing() != Plan.Doing.PAINT) {
+            return List.of();
+        }
+        List<BenchPass> said = new ArrayList<>();
+        for (ColourSheet.PartJob job : colours.parts()) {
+            if (job.species().equals(species)
+                    && part.map(p -> p.name().equals(job.part())).orElse(true)) {
+                List<Pass> stated =
+                        part.flatMap(Part::colouring).orElse(Colouring.NONE).passes();
+                for (int i = 0; i < job.passes().size(); i++) {
+                    ColourSheet.PassJob pass = job.passes().get(i);
+                    boolean wet = i < stated.size() && stated.get(i).wet();
+                    if (part.isEmpty() || wet == (task.doing() == Plan.Doing.PAINT)) {
+                        said.add(new BenchPass(
+                                pass.how(),
+                                pass.what(),
+                                part.isEmpty() ? job.part() + ": " + pass.where() : pass.where(),
+                                pass.swatch(),
+                                i < stated.size() ? stated.get(i).waitMin() : 0));
+                    }
+                }
+            }
+        }
+        return said;
+    }
+
+    private List<BenchWait> waits(OrderSheet.OrderTask task) {
+        List<BenchWait> waits = new ArrayList<>();
+        for (OrderSheet.OrderTask next : sheet.tasks()) {
+            if (next.line() == task.line()) {
+                next.task().gates().stream()
+                        .filter(g -> g.afterTask().equals(task.task().id()) && g.waitH() > 0)
+                        .forEach(g -> waits.add(wait(next.task().name(), g)));
+            }
+        }
+        for (OrderSheet.HandOverGate last : sheet.handOver()) {
+            if (last.line() == task.line()
+                    && last.gate().afterTask().equals(task.task().id())
+                    && last.gate().waitH() > 0) {
+                waits.add(wait("hand-over", last.gate()));
+            }
+        }
+        waits.sort(Comparator.comparingDouble(BenchWait::enoughMin));
+        return waits.stream().distinct().collect(Collectors.toList());
+    }
+
+    private static BenchWait wait(String next, Plan.Gate gate) {
+        return new BenchWait(
+                next, gate.stage(), MIN_PER_H * gate.waitH(), gate.atMostH().map(h -> MIN_PER_H * h));
+    }
+
+    private static String plain(double setting) {
+        return setting == Math.rint(setting) ? Long.toString(Math.round(setting)) : Double.toString(setting);
+    }
+}

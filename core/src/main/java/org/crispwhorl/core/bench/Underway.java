@@ -1,0 +1,78 @@
+package org.crispwhorl.core.bench;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.crispwhorl.core.calendar.Done;
+
+/**
+ * How far a piece of work is, by what was touched.
+ *
+ * @param begun when it was begun first; none where nobody touched that
+ * @param good pieces done, 0 or more
+ * @param broke pieces that broke, 0 or more
+ * @param done when it was done; none where it is not, or not after all
+ * @param looked how it was found while it dried, in order of time
+ */
+public record Underway(
+        String uid,
+        Optional<LocalDateTime> begun,
+        int good,
+        int broke,
+        Optional<LocalDateTime> done,
+        List<Look> looked) {
+    /** How something was found while it dried. */
+    public record Look(LocalDateTime at, boolean ready) {}
+
+    public Underway {
+        looked = List.copyOf(looked);
+    }
+
+    private static Underway untouched(String uid) {
+        return new Underway(uid, Optional.empty(), 0, 0, Optional.empty(), List.of());
+    }
+
+    /**
+     * What touches come to, whatever order they are told in and however often.
+     *
+     * @return each piece of work that was touched, in the order of its first touch
+     */
+    public static List<Underway> of(Collection<BenchEvent> events) {
+        Map<UUID, BenchEvent> once = new LinkedHashMap<>();
+        events.forEach(e -> once.putIfAbsent(e.id(), e));
+        Map<String, Underway> works = new LinkedHashMap<>();
+        once.values().stream()
+                .sorted(Comparator.comparing(BenchEvent::at).thenComparing(BenchEvent::id))
+                .forEach(e -> works.put(
+                        e.uid(), works.getOrDefault(e.uid(), untouched(e.uid())).after(e)));
+        return List.copyOf(works.values());
+    }
+
+    private Underway after(BenchEvent event) {
+        LocalDateTime at = event.at();
+        return switch (event.touch()) {
+            case BEGUN -> new Underway(uid, begun.or(() -> Optional.of(at)), good, broke, done, looked);
+            case GOOD -> new Underway(uid, begun, Math.max(0, good + event.pieces()), broke, done, looked);
+            case BROKE -> new Underway(uid, begun, good, Math.max(0, broke + event.pieces()), done, looked);
+            case DONE -> new Underway(uid, begun, good, broke, Optional.of(at), looked);
+            case UNDONE -> new Underway(uid, begun, good, broke, Optional.empty(), looked);
+            case NOT_YET, READY -> {
+                List<Look> more = new ArrayList<>(looked);
+                more.add(new Look(at, event.touch() == BenchEvent.Touch.READY));
+                yield new Underway(uid, begun, good, broke, done, more);
+            }
+        };
+    }
+
+    /** As the calendar knows it; none where it is not done. */
+    public Optional<Done> over() {
+        return done.map(
+                to -> new Done(uid, begun.filter(from -> !from.isAfter(to)).orElse(to), to));
+    }
+}

@@ -1,0 +1,82 @@
+package org.crispwhorl.core.calendar;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * What is left to be placed once some of it is done: what waits for something done waits from when that was over.
+ *
+ * @param all everything, done or not, each waiting for places in this list
+ * @param done what of it was done
+ * @param places of each of all among those that are left; below 0 where it is done
+ * @param batches those that are left, in their order, waiting for places among them
+ * @param busy formers in which pieces that are done still lie
+ */
+record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Batch> batches, List<Busy> busy) {
+    /**
+     * Formers that are not free.
+     *
+     * @param count how many
+     * @param until the slot at which they are free again
+     */
+    record Busy(String former, int count, int until) {}
+
+    static Remaining of(List<Batch> all, List<Done> done, Axis axis) {
+        Map<String, Done> byUid = new HashMap<>();
+        done.forEach(d -> byUid.put(d.uid(), d));
+        int[] place = new int[all.size()];
+        List<Batch> left = new ArrayList<>();
+        List<Busy> busy = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            Batch batch = all.get(i);
+            Done over = byUid.get(batch.uid());
+            place[i] = over == null ? left.size() : -1;
+            if (over == null) {
+                left.add(held(batch, all, place, byUid, axis));
+            } else {
+                int ended = axis.ceil(over.to());
+                batch.lying()
+                        .filter(lying -> ended + lying.slots() > 0)
+                        .ifPresent(lying -> busy.add(new Busy(lying.former(), lying.wanted(), ended + lying.slots())));
+            }
+        }
+        return new Remaining(all, byUid, place, List.copyOf(left), List.copyOf(busy));
+    }
+
+    /** What of it is done and, dry as it has to be, is not so by a slot: the latest; none where all of it is. */
+    Optional<Batch> notReadyBy(int last, Axis axis) {
+        return all.stream()
+                .filter(b -> done.containsKey(b.uid()) && readyAt(b, axis) > last)
+                .max(Comparator.comparingInt(b -> readyAt(b, axis)));
+    }
+
+    /** The slot at which something done has had what it needs before the hand-over. */
+    int readyAt(Batch batch, Axis axis) {
+        return axis.ceil(done.get(batch.uid()).to()) + batch.tailSlots();
+    }
+
+    private static Batch held(Batch batch, List<Batch> all, int[] place, Map<String, Done> done, Axis axis) {
+        List<Batch.Wait> waits = new ArrayList<>();
+        int notBefore = 0;
+        OptionalInt endBy = OptionalInt.empty();
+        for (Batch.Wait wait : batch.waits()) {
+            if (place[wait.after()] >= 0) {
+                waits.add(new Batch.Wait(place[wait.after()], wait.least(), wait.most(), wait.why()));
+                continue;
+            }
+            Done over = done.get(all.get(wait.after()).uid());
+            notBefore = Math.max(notBefore, axis.ceil(over.to()) + wait.least());
+            if (wait.most().isPresent()) {
+                // A window is at least as long as the work in it, as for what is still to be placed.
+                int closes = axis.floor(over.to()) + Math.max(wait.most().getAsInt(), wait.least() + batch.slots());
+                endBy = OptionalInt.of(Math.min(endBy.orElse(closes), closes));
+            }
+        }
+        return batch.after(waits, notBefore, endBy);
+    }
+}

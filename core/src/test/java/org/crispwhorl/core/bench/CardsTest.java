@@ -1,0 +1,92 @@
+package org.crispwhorl.core.bench;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.bench.BenchCard.BenchLine;
+import org.crispwhorl.core.drawer.Cutter;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.drawer.RollerMachine;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.outline.Cut;
+import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.Conditions;
+import org.testng.annotations.Test;
+
+public class CardsTest {
+    private static final Species ROSE = Garden.rose();
+    private static final Pieces PETALS =
+            ROSE.part("petals").orElseThrow().flat().orElseThrow().pieces();
+    private static final Drawer DRAWER = new Drawer(List.of(
+            new Cutter("copper petal", 1, Cut.of(PETALS.outline()), true, 0),
+            new RollerMachine(
+                    "hand roller",
+                    1,
+                    140,
+                    List.of(new RollerMachine.RollerReading(1, 2.4), new RollerMachine.RollerReading(6, 0.6)))));
+
+    private static List<BenchCard> cards(Species species, int flowers) {
+        Conditions conditions = Conditions.USUAL.withKit(DRAWER.kit());
+        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(species, flowers));
+        return Cards.of(lines, OrderSheet.of(lines, conditions), conditions, DRAWER);
+    }
+
+    private static BenchCard card(List<BenchCard> cards, Plan.Doing doing, String part) {
+        return cards.stream()
+                .filter(c -> c.doing() == doing && c.part().equals(Optional.of(part)))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String line(BenchCard card, String label) {
+        return card.lines().stream()
+                .filter(l -> l.label().equals(label))
+                .map(BenchLine::value)
+                .findFirst()
+                .orElse("");
+    }
+
+    @Test
+    public void aCardSaysWhatHandsNeedToMakeARing() {
+        BenchCard petals = card(cards(ROSE, 4), Plan.Doing.MAKE, "petals");
+        assertEquals(petals.pieces(), 4 * PETALS.count());
+        assertTrue(petals.spares() >= 1, "something always breaks");
+        assertEquals(line(petals, "from"), "copper petal");
+        assertTrue(line(petals, "roll").contains("of the hand roller"), line(petals, "roll"));
+        assertTrue(line(petals, "thin to").contains("×"), line(petals, "thin to"));
+        assertTrue(
+                line(petals, "former").startsWith(Garden.CUP.name()),
+                petals.lines().toString());
+        assertTrue(line(petals, "wire").startsWith("26"), petals.lines().toString());
+        assertTrue(petals.openMin().orElseThrow() > 5, "it skins some time after the first roll");
+    }
+
+    /** What it waits for afterwards is what the plan of the flower says, in minutes. */
+    @Test
+    public void aCardSaysHowLongItThenWaits() {
+        List<BenchCard> cards = cards(ROSE, 4);
+        BenchCard petals = card(cards, Plan.Doing.MAKE, "petals");
+        BenchCard.BenchWait wait = petals.then().get(0);
+        assertTrue(wait.enoughMin() > 60, petals.then().toString());
+        assertTrue(wait.stage().filter(s -> s == Stage.FIRM || s == Stage.DRY).isPresent());
+        cards.forEach(c -> c.then()
+                .forEach(w -> w.closesMin().ifPresent(closes -> assertTrue(closes > w.enoughMin(), c.toString()))));
+    }
+
+    @Test
+    public void everyTaskHasACardAndItsMinutes() {
+        for (Species species : List.of(ROSE, Garden.bud())) {
+            List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(species, 3));
+            OrderSheet sheet = OrderSheet.of(lines, Conditions.USUAL);
+            List<BenchCard> cards = Cards.of(lines, sheet, Conditions.USUAL, Drawer.EMPTY);
+            assertEquals(cards.size(), sheet.tasks().size());
+            assertEquals(cards.stream().mapToDouble(BenchCard::handsMin).sum(), sheet.handsMin(), 1e-6);
+        }
+    }
+}

@@ -1,0 +1,87 @@
+package org.crispwhorl.core.calendar;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.order.OrderSheet;
+
+/** Reads a calendar again, and not from how it was made: hours, hands, waits and windows of all that is still to be done. */
+final class Kept {
+    private static final int ROUNDING_MIN = 5;
+
+    private Kept() {}
+
+    static void everything(Ask ask, Calendar calendar) {
+        OrderSheet sheet = ask.sheet();
+        StudioTime time = ask.time();
+        assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
+        for (Calendar.Stint s : calendar.stints()) {
+            if (s.done()) {
+                continue;
+            }
+            assertTrue(
+                    time.windows(s.from().toLocalDate()).stream()
+                            .anyMatch(w -> !s.from().isBefore(w.from()) && !s.to().isAfter(w.to())),
+                    s + " lies within working hours");
+            long beside = calendar.stints().stream()
+                    .filter(o -> !o.from().isAfter(s.from()) && s.from().isBefore(o.to()))
+                    .count();
+            assertTrue(beside <= time.makers(), s + " has hands");
+            long ofMaker = calendar.stints().stream()
+                    .filter(o -> o.maker() == s.maker()
+                            && o.from().isBefore(s.to())
+                            && s.from().isBefore(o.to()))
+                    .count();
+            assertEquals(ofMaker, 1L, s + " is the only work of those hands");
+            assertFalse(s.because().isBlank());
+        }
+        Map<String, List<Calendar.Stint>> byTask = calendar.stints().stream()
+                .collect(Collectors.groupingBy(s -> s.uid().substring(0, s.uid().lastIndexOf('/'))));
+        for (OrderSheet.OrderTask task : sheet.tasks()) {
+            List<Calendar.Stint> own =
+                    byTask.get(task.line() + "/" + task.task().id());
+            double minutes = own.stream().mapToLong(Kept::minutes).sum();
+            assertTrue(
+                    own.stream().anyMatch(Calendar.Stint::done) || minutes >= task.handsMin() - 1e-9,
+                    task.task().name() + " has its minutes");
+            for (Plan.Gate gate : task.task().gates()) {
+                List<Calendar.Stint> before = byTask.get(task.line() + "/" + gate.afterTask());
+                if (before != null) {
+                    own.stream().filter(s -> !s.done()).forEach(s -> waits(s, before, gate));
+                }
+            }
+        }
+        for (OrderSheet.HandOverGate last : sheet.handOver()) {
+            for (Calendar.Stint s : byTask.get(last.line() + "/" + last.gate().afterTask())) {
+                long wait = Duration.between(s.to(), ask.ready()).toMinutes();
+                assertTrue(wait >= 60 * last.gate().waitH() - ROUNDING_MIN, s.task() + " is dry");
+            }
+        }
+    }
+
+    static long minutes(Calendar.Stint s) {
+        return Duration.between(s.from(), s.to()).toMinutes();
+    }
+
+    private static void waits(Calendar.Stint s, List<Calendar.Stint> before, Plan.Gate gate) {
+        // As many of its flowers have to be through with what is before as are begun now.
+        int needed = (int) Math.ceil((double) s.batch() * before.size() / s.of() - 1e-9);
+        Calendar.Stint first = before.stream()
+                .filter(b -> b.batch() <= needed)
+                .max(Comparator.comparing(Calendar.Stint::to))
+                .orElseThrow();
+        long wait = Duration.between(first.to(), s.from()).toMinutes();
+        assertTrue(wait >= 60 * gate.waitH() - ROUNDING_MIN, s.task() + " waits for " + first.task());
+        gate.atMostH()
+                .ifPresent(most -> assertTrue(
+                        wait + minutes(s) <= Math.max(60 * most, 60 * gate.waitH() + minutes(s)) + ROUNDING_MIN,
+                        s.task() + " while it bends"));
+    }
+}

@@ -1,0 +1,152 @@
+package org.crispwhorl.core.calendar;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Kit;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What becomes of a plan once some of it is done. */
+public class ReplanTest {
+    private static List<Done> doneBy(Calendar calendar, LocalDateTime moment, int lateMin) {
+        return calendar.stints().stream()
+                .filter(s -> !s.to().plusMinutes(lateMin).isAfter(moment))
+                .map(s -> new Done(s.uid(), s.from(), s.to().plusMinutes(lateMin)))
+                .toList();
+    }
+
+    private static Map<String, Calendar.Stint> byUid(Calendar calendar) {
+        return calendar.stints().stream().collect(Collectors.toMap(Calendar.Stint::uid, s -> s));
+    }
+
+    @DataProvider
+    public Object[][] moments() {
+        return new Object[][] {{0.25, 0}, {0.25, 10}, {0.5, 0}, {0.75, 0}, {0.9, 0}};
+    }
+
+    /** After each share of the work, in time or some minutes late, the rest is placed anew and everything is kept. */
+    @Test(dataProvider = "moments")
+    public void workThatIsDoneStaysAndTheRestWaitsFromWhenItWasOver(double share, int lateMin) {
+        Ask ask = Ask.of(3, 2).in(StudioTime.USUAL.withEvenings(4));
+        Calendar plan = ask.calendar();
+        LocalDateTime moment =
+                plan.stints().get((int) (share * plan.stints().size())).to().plusMinutes(lateMin);
+        List<Done> done = doneBy(plan, moment, lateMin);
+        Ask again = Ask.of(3, 2)
+                .in(StudioTime.USUAL.withEvenings(4))
+                .from(moment)
+                .until(Ask.SATURDAY.plusHours(lateMin))
+                .having(done)
+                .after(plan);
+        Calendar anew = again.calendar();
+        Kept.everything(again, anew);
+        assertEquals(byUid(anew).keySet(), byUid(plan).keySet());
+        for (Done over : done) {
+            Calendar.Stint stint = byUid(anew).get(over.uid());
+            assertTrue(stint.done());
+            assertEquals(stint.from(), over.from());
+            assertEquals(stint.to(), over.to());
+        }
+        anew.stints().stream()
+                .filter(s -> !s.done())
+                .forEach(s -> assertTrue(!s.from().isBefore(moment), s + " is still to come"));
+        if (lateMin == 0) {
+            anew.stints()
+                    .forEach(s ->
+                            assertEquals(s.from(), byUid(plan).get(s.uid()).from(), "nothing moves that need not"));
+        }
+    }
+
+    /** Ten minutes late with what has just so long to dry: nobody can make that good, but a later hand-over can. */
+    @Test
+    public void whatIsDoneTooLateToBeDryIsNamed() {
+        Calendar plan = Ask.of(3, 2).calendar();
+        LocalDateTime moment = plan.stints().get(plan.stints().size() / 2).to().plusMinutes(10);
+        Calendar late =
+                Ask.of(3, 2).from(moment).having(doneBy(plan, moment, 10)).calendar();
+        assertTrue(
+                late.limit().orElseThrow().contains("is done, but must have"),
+                late.limit().toString());
+        Calendar.Help help = late.helps().stream()
+                .filter(h -> h.handOver().isPresent() || h.marginH().isPresent())
+                .findFirst()
+                .orElseThrow();
+        Calendar mended = Ask.of(3, 2)
+                .from(moment)
+                .having(doneBy(plan, moment, 10))
+                .with(help)
+                .calendar();
+        assertTrue(mended.limit().isEmpty(), mended.limit().toString());
+    }
+
+    @Test
+    public void everythingDoneLeavesNothingToPlan() {
+        Calendar plan = Ask.of(2, 0).calendar();
+        Calendar over = Ask.of(2, 0)
+                .from(Ask.SATURDAY.minusHours(13))
+                .having(doneBy(plan, Ask.SATURDAY, 0))
+                .calendar();
+        assertTrue(over.limit().isEmpty() && over.begins().isEmpty() && over.proved());
+        assertTrue(over.stints().stream().allMatch(Calendar.Stint::done));
+    }
+
+    /** Buds whose wrap was made days ago: what it is to be laid on while it bends is too late. */
+    @Test
+    public void aWindowThatHasClosedIsNamed() {
+        Calendar plan = Ask.of(0, 3).calendar();
+        Calendar.Stint opens = plan.stints().stream()
+                .filter(s -> s.meanwhile().flatMap(Calendar.Meanwhile::closes).isPresent())
+                .findFirst()
+                .orElseThrow();
+        Calendar late = Ask.of(0, 3)
+                .from(opens.to().plusDays(1))
+                .until(Ask.SATURDAY.plusDays(9))
+                .having(List.of(new Done(opens.uid(), opens.from(), opens.to())))
+                .calendar();
+        assertTrue(
+                late.limit().orElseThrow().contains("no longer bends"),
+                late.limit().toString());
+    }
+
+    /** All ten cups are full of petals that are done: the next wait until these are firm. */
+    @Test
+    public void formersAreFreeOnlyOnceWhatLiesInThemIsFirm() {
+        Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock(Garden.CUP.name(), 10)));
+        Ask ask = Ask.roses(4, Conditions.USUAL.withKit(kit)).from(Ask.MONDAY.minusDays(7));
+        Calendar plan = ask.calendar();
+        double heldH = ask.sheet().tasks().stream()
+                .flatMap(t -> t.held().stream())
+                .findFirst()
+                .orElseThrow()
+                .hours();
+        List<Calendar.Stint> petals = plan.stints().stream()
+                .filter(s -> s.uid()
+                        .startsWith(ask.sheet().tasks().stream()
+                                .filter(t -> t.held().isPresent())
+                                .map(t -> t.line() + "/" + t.task().id() + "/")
+                                .findFirst()
+                                .orElseThrow()))
+                .toList();
+        assertTrue(petals.size() >= 2, petals.toString());
+        LocalDateTime nine = Ask.MONDAY.withHour(9);
+        Done first = new Done(petals.get(0).uid(), nine, nine.plusMinutes(40));
+        Calendar anew = Ask.roses(4, Conditions.USUAL.withKit(kit))
+                .from(nine.plusMinutes(40))
+                .having(List.of(first))
+                .calendar();
+        assertTrue(anew.limit().isEmpty(), anew.limit().toString());
+        LocalDateTime free = first.to().plusMinutes(Math.round(60 * heldH));
+        petals.stream()
+                .skip(1)
+                .forEach(s -> assertTrue(
+                        !byUid(anew).get(s.uid()).from().isBefore(free.minusMinutes(5)),
+                        byUid(anew).get(s.uid()).from() + " is no sooner than " + free));
+    }
+}

@@ -1,0 +1,148 @@
+package org.crispwhorl.server.bench;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.bench.BenchCard;
+import org.crispwhorl.core.bench.BenchEvent;
+import org.crispwhorl.core.bench.Cards;
+import org.crispwhorl.core.bench.Measured;
+import org.crispwhorl.core.calendar.Calendar;
+import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.files.BenchPicture;
+import org.crispwhorl.server.days.Days;
+import org.crispwhorl.server.journal.BenchJournal;
+import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.problem.NotThere;
+import org.crispwhorl.server.work.BigWork;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** An order at the bench. */
+@RestController
+@RequestMapping("/api/orders/{id}/bench")
+public class BenchController {
+    private final Orders orders;
+    private final Days days;
+    private final BenchJournal journal;
+    private final BigWork work;
+
+    BenchController(Orders orders, Days days, BenchJournal journal, BigWork work) {
+        this.orders = orders;
+        this.days = days;
+        this.journal = journal;
+        this.work = work;
+    }
+
+    /**
+     * An order as it is done at the bench.
+     *
+     * @param plannedAt when its days were planned; none where they were not
+     * @param stints as they are planned; none where they are not
+     * @param cards one for each task
+     * @param events every touch so far
+     */
+    public record BenchView(
+            UUID id,
+            String name,
+            LocalDateTime handOver,
+            Optional<LocalDateTime> plannedAt,
+            List<Calendar.Stint> stints,
+            List<BenchCard> cards,
+            List<BenchEvent> events) {}
+
+    /** What was touched. */
+    public record Touches(
+            @Words(label = "touches", longest = 500) List<BenchEvent> events) {
+        public Touches {
+            events = List.copyOf(events);
+            Limits.check(Touches.class, events);
+        }
+    }
+
+    /**
+     * A petal as it was measured.
+     *
+     * @param line of the order, from 0
+     * @param part its id
+     */
+    public record MeasuredPetal(int line, String part, double lengthMm, double widthMm) {}
+
+    @GetMapping
+    @Operation(operationId = "getBench", summary = "An order at the bench: its cards, its plan and what was touched")
+    BenchView get(@PathVariable UUID id) {
+        Orders.Work all = orders.work(id);
+        Optional<Planned> planned = days.last(id);
+        List<BenchCard> cards = work.inTurn(() -> Cards.of(
+                all.lines(),
+                OrderSheet.of(all.lines(), all.conditions(), Progress.UNWATCHED),
+                all.conditions(),
+                all.drawer()));
+        return new BenchView(
+                id,
+                all.order().name(),
+                all.order().handOver(),
+                planned.map(Planned::at),
+                planned.map(p -> p.calendar().stints()).orElse(List.of()),
+                cards,
+                journal.of(id));
+    }
+
+    @PostMapping("/events")
+    @Operation(
+            operationId = "touchBench",
+            summary = "Keep what was touched at the bench; what is kept already is left as it is")
+    List<BenchEvent> touch(@PathVariable UUID id, @RequestBody Touches touches) {
+        return journal.keep(id, touches.events());
+    }
+
+    @PostMapping("/measured")
+    @Operation(operationId = "measureAtBench", summary = "What a measured petal tells")
+    Measured measured(@PathVariable UUID id, @RequestBody MeasuredPetal petal) {
+        Orders.Work all = orders.work(id);
+        OrderSheet.Line line = line(all, petal.line());
+        Assessment a = new Assessment(line.species(), all.conditions());
+        return a.species()
+                .part(petal.part())
+                .flatMap(Part::flat)
+                .flatMap(p -> Measured.of(p.pieces(), a.paste(), petal.lengthMm(), petal.widthMm()))
+                .orElseThrow(() -> new NotThere("petals to measure called", petal.part()));
+    }
+
+    @GetMapping("/picture.svg")
+    @Operation(
+            operationId = "seeAtBench",
+            summary = "The flower from above with one ring brought out, in order of setting")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
+    ResponseEntity<String> picture(@PathVariable UUID id, @RequestParam int line, @RequestParam String part) {
+        Orders.Work all = orders.work(id);
+        Assessment a = new Assessment(line(all, line).species(), all.conditions());
+        return ResponseEntity.ok()
+                .contentType(new MediaType("image", "svg+xml"))
+                .body(BenchPicture.svg(a, part));
+    }
+
+    private static OrderSheet.Line line(Orders.Work all, int line) {
+        if (line < 0 || line >= all.lines().size()) {
+            throw new NotThere("line of the order", line + 1);
+        }
+        return all.lines().get(line);
+    }
+}

@@ -1,0 +1,61 @@
+package org.crispwhorl.server.journal;
+
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.crispwhorl.core.bench.BenchEvent;
+import org.crispwhorl.core.bench.Underway;
+import org.crispwhorl.core.calendar.Done;
+import org.crispwhorl.server.order.Orders;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was touched at the bench, order by order. */
+@Service
+public class BenchJournal {
+    private final EventRows rows;
+    private final Orders orders;
+
+    BenchJournal(EventRows rows, Orders orders) {
+        this.rows = rows;
+        this.orders = orders;
+    }
+
+    /** Every touch of an order, in order of time. */
+    @Transactional(readOnly = true)
+    public List<BenchEvent> of(UUID orderId) {
+        return rows.findAllByOrderIdOrderByAtAscIdAsc(orderId).stream()
+                .map(EventRow::event)
+                .toList();
+    }
+
+    /**
+     * Keeps touches; one that is kept already, told again or by another device, is left as it is.
+     *
+     * @return every touch of the order, in order of time
+     * @throws org.crispwhorl.server.problem.NotThere where there is no such order
+     */
+    @Transactional
+    public List<BenchEvent> keep(UUID orderId, List<BenchEvent> events) {
+        orders.get(orderId);
+        Set<UUID> known = rows.findAllById(events.stream().map(BenchEvent::id).toList()).stream()
+                .map(EventRow::getId)
+                .collect(Collectors.toSet());
+        for (BenchEvent event : events) {
+            if (known.add(event.id())) {
+                rows.save(new EventRow(orderId, event));
+            }
+        }
+        rows.flush();
+        return of(orderId);
+    }
+
+    /** What of an order is done. */
+    @Transactional(readOnly = true)
+    public List<Done> done(UUID orderId) {
+        return Underway.of(of(orderId)).stream()
+                .flatMap(work -> work.over().stream())
+                .toList();
+    }
+}

@@ -1,0 +1,73 @@
+package org.crispwhorl.server.journal;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
+import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
+import java.time.LocalDateTime;
+import java.util.UUID;
+import org.crispwhorl.core.bench.BenchEvent;
+import org.springframework.data.domain.Persistable;
+
+/** One touch. */
+@Entity
+@Table(name = "bench_event")
+class EventRow implements Persistable<UUID> {
+    @Id
+    private UUID id;
+
+    @Column(name = "order_id")
+    private UUID orderId;
+
+    @Column(name = "work", length = 200)
+    private String work;
+
+    @Enumerated(EnumType.STRING)
+    @Column(length = 20)
+    private BenchEvent.Touch touch;
+
+    @Column(name = "at")
+    private LocalDateTime at;
+
+    private int pieces;
+
+    @Transient
+    private boolean kept;
+
+    protected EventRow() {}
+
+    EventRow(UUID orderId, BenchEvent event) {
+        this.id = event.id();
+        this.orderId = orderId;
+        this.work = event.uid();
+        this.touch = event.touch();
+        this.at = event.at();
+        this.pieces = event.pieces();
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    /** It is never changed, so that it need not be looked for before it is kept. */
+    @Override
+    public boolean isNew() {
+        return !kept;
+    }
+
+    @PostLoad
+    @PostPersist
+    void isKept() {
+        kept = true;
+    }
+
+    BenchEvent event() {
+        return new BenchEvent(id, work, touch, at, pieces);
+    }
+}

@@ -1,0 +1,11 @@
+-- What was touched at the bench, touch by touch; each has the name that it was given where it was touched.
+create table bench_event (
+    id uuid primary key,
+    order_id uuid not null references flower_order (id) on delete cascade,
+    work varchar(200) not null,
+    touch varchar(20) not null,
+    at timestamp(3) not null,
+    pieces int not null
+);
+
+create index bench_event_of_order on bench_event (order_id);
