@@ -120,7 +120,7 @@ async function take(help: Schemas['Help']) {
             <li v-for="s in d.stints" :key="s.uid">
               <button type="button" class="flex w-full gap-2 text-left hover:bg-sheet" :class="{ 'bg-sheet': s.uid === chosen }" :aria-pressed="s.uid === chosen" @click="chosen = s.uid">
                 <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
-                <span class="min-w-0"><span class="font-medium">{{ named(s) }}</span> <span class="text-note text-quiet italic">{{ s.species }}{{ s.evening ? ', in the evening' : '' }}{{ pinned(s.uid) ? ', pinned' : '' }}</span></span>
+                <span class="min-w-0"><span class="font-medium">{{ named(s) }}</span> <span class="text-note text-quiet italic">{{ s.species }}{{ s.done ? ', done' : '' }}{{ s.evening ? ', in the evening' : '' }}{{ pinned(s.uid) ? ', pinned' : '' }}</span></span>
               </button>
             </li>
           </ul>
@@ -136,7 +136,7 @@ async function take(help: Schemas['Help']) {
           <p class="mt-2" data-because>Why then: {{ stint.because }}.</p>
           <p v-if="stint.meanwhile" class="mt-2">Then it waits until {{ readable(stint.meanwhile.until) }}; {{ readable(stint.meanwhile.enough) }} is soon enough.</p>
           <p v-if="stint.meanwhile?.closes" class="mt-1">After {{ readable(stint.meanwhile.closes) }} it no longer bends.</p>
-          <form class="mt-3 flex items-end gap-2" @submit.prevent="pin(stint.uid)">
+          <form v-if="!stint.done" class="mt-3 flex items-end gap-2" @submit.prevent="pin(stint.uid)">
             <label class="min-w-0 flex-1 text-note text-quiet">begin it at<input v-model="pinAt" type="datetime-local" class="field text-body text-ink" required /></label>
             <button type="submit" class="act" :disabled="work.busy.value">Pin it</button>
           </form>
@@ -148,6 +148,7 @@ async function take(help: Schemas['Help']) {
         <button type="button" class="act-quiet !px-0" @click="timeOpen = true">The studio’s time …</button>
         <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.ics`" download="days.ics">Take out as a calendar (.ics)</a>
         <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.csv`" download="days.csv">Take out as CSV</a>
+        <RouterLink class="act-quiet !px-0" :to="`/orders/${id}/bench`">To the bench</RouterLink>
         <RouterLink class="act-quiet !px-0" :to="`/orders/${id}`">The order</RouterLink>
       </p>
       <dl class="grid grid-cols-[2.2rem_1fr] items-center gap-x-2 gap-y-1 border-t border-line pt-2 text-note text-quiet">

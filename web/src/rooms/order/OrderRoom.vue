@@ -179,6 +179,7 @@ function takeOff() {
       <ProblemNote v-else-if="keep.fault.value" :error="keep.fault.value" />
       <p class="flex flex-wrap gap-2 pt-2">
         <RouterLink class="act" :to="`/orders/${id}/days`">Days</RouterLink>
+        <RouterLink class="act" :to="`/orders/${id}/bench`">Bench</RouterLink>
         <RouterLink class="act" :to="`/orders/${id}/sheets`">Sheets</RouterLink>
         <button v-if="!accepted" type="button" class="act whitespace-nowrap" :disabled="order.lines.length === 0 || keep.state.value !== 'kept'" @click="accept">Accept it</button>
         <button type="button" class="act-quiet" :disabled="!keep.canUndo.value" @click="keep.undo">Undo</button>

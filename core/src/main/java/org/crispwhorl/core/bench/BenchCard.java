@@ -57,10 +57,17 @@ public record BenchCard(
     /**
      * A wait after it.
      *
-     * @param next what waits
+     * @param next what waits for it, all at once
      * @param stage until what; none where it is a rest alone
      * @param enoughMin from its end, when it has waited long enough
      * @param closesMin from its end, when it no longer bends; none where no window closes
      */
-    public record BenchWait(String next, Optional<Stage> stage, double enoughMin, Optional<Double> closesMin) {}
+    public record BenchWait(List<String> next, Optional<Stage> stage, double enoughMin, Optional<Double> closesMin) {
+        /** What waits last of all: the flowers leave. */
+        static final String HAND_OVER = "hand-over";
+
+        public BenchWait {
+            next = List.copyOf(next);
+        }
+    }
 }

@@ -2,9 +2,10 @@ package org.crispwhorl.core.bench;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Work;
@@ -19,6 +20,7 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.ColourSheet;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -143,7 +145,15 @@ public final class Cards {
                 said.add(new BenchLine("roll", Unit.FINE_MM.write(start.rolledMm()) + setting));
             }
         });
-        part.flat().map(Petaled::pieces).ifPresent(pieces -> shaping(a, pieces, said));
+        part.flat()
+                .map(Petaled::pieces)
+                .ifPresentOrElse(
+                        pieces -> shaping(a, pieces, said), () -> said.add(new BenchLine("it is", part.inShort())));
+        if (a.species().heads().filter(part::equals).isPresent()) {
+            a.opened()
+                    .forEach(heads -> said.add(new BenchLine(
+                            heads.opening().name(), heads.opening().count() + " for each flower")));
+        }
         for (WireCut wire : part.wireCuts()) {
             said.add(new BenchLine(
                     "wire", Unit.GAUGE.write(wire.gauge()) + ", " + Unit.MM.write(wire.lengthMm()) + " each"));
@@ -229,29 +239,40 @@ public final class Cards {
         return said;
     }
 
+    /** A wait for a stage; whatever waits for the same waits together. */
+    private record Until(Optional<Stage> stage, double enoughMin, Optional<Double> closesMin) {
+        static Until of(Plan.Gate gate) {
+            return new Until(
+                    gate.stage(), MIN_PER_H * gate.waitH(), gate.atMostH().map(h -> MIN_PER_H * h));
+        }
+    }
+
     private List<BenchWait> waits(OrderSheet.OrderTask task) {
-        List<BenchWait> waits = new ArrayList<>();
+        Map<Until, List<String>> waits = new LinkedHashMap<>();
         for (OrderSheet.OrderTask next : sheet.tasks()) {
             if (next.line() == task.line()) {
                 next.task().gates().stream()
                         .filter(g -> g.afterTask().equals(task.task().id()) && g.waitH() > 0)
-                        .forEach(g -> waits.add(wait(next.task().name(), g)));
+                        .forEach(g -> waits.computeIfAbsent(Until.of(g), u -> new ArrayList<>())
+                                .add(next.task().name()));
             }
         }
         for (OrderSheet.HandOverGate last : sheet.handOver()) {
             if (last.line() == task.line()
                     && last.gate().afterTask().equals(task.task().id())
                     && last.gate().waitH() > 0) {
-                waits.add(wait("hand-over", last.gate()));
+                waits.computeIfAbsent(Until.of(last.gate()), u -> new ArrayList<>())
+                        .add(BenchWait.HAND_OVER);
             }
         }
-        waits.sort(Comparator.comparingDouble(BenchWait::enoughMin));
-        return waits.stream().distinct().collect(Collectors.toList());
-    }
-
-    private static BenchWait wait(String next, Plan.Gate gate) {
-        return new BenchWait(
-                next, gate.stage(), MIN_PER_H * gate.waitH(), gate.atMostH().map(h -> MIN_PER_H * h));
+        return waits.entrySet().stream()
+                .map(e -> new BenchWait(
+                        e.getValue(),
+                        e.getKey().stage(),
+                        e.getKey().enoughMin(),
+                        e.getKey().closesMin()))
+                .sorted(Comparator.comparingDouble(BenchWait::enoughMin))
+                .toList();
     }
 
     private static String plain(double setting) {

@@ -11,6 +11,7 @@ class PageForwards {
         "/plate/{id}",
         "/orders",
         "/orders/{id}",
+        "/orders/{id}/bench",
         "/orders/{id}/cut-list",
         "/orders/{id}/days",
         "/orders/{id}/sheets",

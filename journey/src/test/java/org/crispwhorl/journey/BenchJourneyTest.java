@@ -1,0 +1,155 @@
+package org.crispwhorl.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** A morning at the bench on a tablet: by touch alone, by keys alone, and while the server is away. */
+public class BenchJourneyTest extends Journey {
+    private String order;
+
+    @BeforeMethod(dependsOnMethods = "open")
+    public void anOrderOfThreeHellebores() {
+        String species = page.request().get(base + "/api/species").text();
+        Matcher hellebore = Pattern.compile("\\{\"id\":\"([^\"]+)\",\"name\":\"Lockside hellebore\"")
+                .matcher(species);
+        hellebore.find();
+        String draft = "{\"name\":\"Three for the bench\",\"note\":\"\",\"handOver\":\""
+                + LocalDateTime.now().plusDays(9).truncatedTo(ChronoUnit.HOURS)
+                + ":00\",\"marginH\":12,\"tierMm\":100,\"lines\":[{\"speciesId\":\"" + hellebore.group(1)
+                + "\",\"flowers\":3}]}";
+        String kept = page.request()
+                .post(
+                        base + "/api/orders",
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setData(draft))
+                .text();
+        Matcher id = Pattern.compile("\"id\":\"([^\"]+)\"").matcher(kept);
+        id.find();
+        order = id.group(1);
+        page.setViewportSize(820, 1180);
+        page.navigate(base + "/orders/" + order);
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Bench").setExact(true))
+                .click();
+        assertThat(page.locator("h1")).hasText("Mix the shades");
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void gone() {
+        page.request().delete(base + "/api/orders/" + order);
+    }
+
+    private Locator count() {
+        return page.locator("[data-count]");
+    }
+
+    private void turnTo(String task) {
+        for (int i = 0; i < 20 && !page.locator("h1").textContent().equals(task); i++) {
+            page.getByLabel("Task after").click();
+        }
+        assertThat(page.locator("h1")).hasText(task);
+    }
+
+    private int touchesKept() {
+        String bench =
+                page.request().get(base + "/api/orders/" + order + "/bench").text();
+        return (int) Pattern.compile("\"touch\":").matcher(bench).results().count();
+    }
+
+    @Test
+    public void petalsAreCountedByTouchAndOutlastAReload() {
+        turnTo("Make petals");
+        assertThat(count()).containsText("0 of 15");
+        assertThat(page.locator("dl")).containsText("kitchen roller");
+        for (int i = 0; i < 4; i++) {
+            count().click();
+        }
+        page.locator("[data-broke]").click();
+        page.getByText("one back").click();
+        assertThat(count()).containsText("3 of 15");
+        assertThat(count()).containsText("1 broke");
+        assertThat(page.locator("[data-timer]")).containsText("can be shaped");
+        assertThat(page.locator("[data-kept]")).hasText("● kept");
+        page.reload();
+        turnTo("Make petals");
+        assertThat(count()).containsText("3 of 15");
+        page.locator("[data-measure] summary").click();
+        Locator measure = page.locator("[data-measure]");
+        measure.getByLabel("long").first().fill("30");
+        measure.getByLabel("wide").first().fill("30");
+        measure.getByText("Tell").click();
+        assertThat(measure.getByRole(AriaRole.STATUS)).containsText("still thick");
+        page.locator("[data-done]").click();
+        assertThat(page.locator("[data-timer]").first()).containsText("until");
+        assertThat(page.locator("h1")).hasText("Mix the shades");
+    }
+
+    @Test
+    public void aMorningGoesByKeysAlone() {
+        page.locator("body").click();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("h1")).not().hasText("Mix the shades");
+        turnTo("Make petals");
+        page.locator("h1").click();
+        page.keyboard().press(" ");
+        page.keyboard().press(" ");
+        page.keyboard().press("b");
+        page.keyboard().press("Backspace");
+        assertThat(count()).containsText("1 of 15");
+        page.keyboard().press("Enter");
+        Locator timer = page.locator("[data-timer]", new Page.LocatorOptions().setHasText("Make petals"));
+        assertThat(timer).isVisible();
+        page.keyboard().press("t");
+        assertThat(timer).isVisible();
+        page.keyboard().press("p");
+        page.keyboard().press("n");
+        assertThat(page.locator("[data-kept]")).hasText("● kept");
+    }
+
+    /** What is touched while the server is away waits in the browser, outlives the page, and is kept once. */
+    @Test
+    public void touchesWaitWhileTheServerIsAway() {
+        turnTo("Make petals");
+        assertThat(page.locator("[data-kept]")).hasText("● kept");
+        page.context().setOffline(true);
+        for (int i = 0; i < 3; i++) {
+            count().click();
+        }
+        assertThat(count()).containsText("3 of 15");
+        assertThat(page.locator("[data-kept]")).hasText("◆ 4 wait here for the server");
+        page.context().setOffline(false);
+        assertThat(page.locator("[data-kept]")).hasText("● kept");
+        assertEquals(touchesKept(), 4, "begun, and three petals");
+        page.reload();
+        turnTo("Make petals");
+        assertThat(count()).containsText("3 of 15");
+        assertEquals(touchesKept(), 4, "told once");
+    }
+
+    @Test
+    public void whatIsDoneIsSeenInTheDays() {
+        page.locator("[data-done]").click();
+        assertThat(page.locator("[data-kept]")).hasText("● kept");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Days").setExact(true))
+                .click();
+        page.locator("[data-plan]").click();
+        assertThat(page.locator("[data-day]").first()).containsText("Mix the shades");
+        assertThat(page.locator("[data-day]").first()).containsText("done");
+    }
+}

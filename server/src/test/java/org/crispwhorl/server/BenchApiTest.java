@@ -1,0 +1,166 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+public class BenchApiTest extends ServerTest {
+    private static final LocalDateTime NOW = LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS);
+
+    private String order;
+
+    @BeforeMethod
+    public void anOrderInTenDays() {
+        ObjectNode draft = Api.JSON.createObjectNode();
+        draft.put("name", "Bench");
+        draft.put("note", "");
+        draft.put("handOver", NOW.plusDays(10).truncatedTo(ChronoUnit.HOURS) + ":00");
+        draft.put("marginH", 12);
+        draft.put("tierMm", 100);
+        for (JsonNode card : api.get("/api/species").json()) {
+            if (card.get("name").asString().equals("Lockside hellebore")) {
+                draft.putArray("lines")
+                        .addObject()
+                        .put("speciesId", card.get("id").asString())
+                        .put("flowers", 3);
+            }
+        }
+        Api.Answer added = api.post("/api/orders", draft);
+        assertEquals(added.status(), 201, added.body());
+        order = "/api/orders/" + added.json().get("id").asString();
+    }
+
+    @AfterMethod
+    public void gone() {
+        api.delete(order);
+    }
+
+    private static ObjectNode touch(String uid, String what, int minutesAgo, int pieces) {
+        return Api.JSON
+                .createObjectNode()
+                .put("id", UUID.randomUUID().toString())
+                .put("uid", uid)
+                .put("touch", what)
+                .put("at", NOW.minusMinutes(minutesAgo).toString())
+                .put("pieces", pieces);
+    }
+
+    private Api.Answer tell(List<ObjectNode> touches) {
+        ObjectNode body = Api.JSON.createObjectNode();
+        ArrayNode events = body.putArray("events");
+        touches.forEach(events::add);
+        return api.post(order + "/bench/events", body);
+    }
+
+    private static JsonNode card(JsonNode bench, String task) {
+        for (JsonNode card : bench.get("cards")) {
+            if (card.get("task").asString().equals(task)) {
+                return card;
+            }
+        }
+        throw new AssertionError(task + " in " + bench.get("cards"));
+    }
+
+    @Test
+    public void anOrderHasACardForEachTaskAndAPictureOfItsRing() {
+        JsonNode bench = api.get(order + "/bench").json();
+        JsonNode petals = card(bench, "Make petals");
+        assertEquals(petals.get("pieces").asInt(), 15);
+        assertTrue(petals.get("lines").toString().contains("kitchen roller"), petals.toString());
+        assertTrue(petals.get("then").size() > 0);
+        String part = petals.get("part").asString();
+        Api.Answer picture = api.get(order + "/bench/picture.svg?line=0&part=" + part);
+        assertTrue(picture.body().startsWith("<svg"), picture.body());
+        assertTrue(picture.body().contains(">5<"), "its five petals are numbered");
+        assertEquals(api.get(order + "/bench/picture.svg?line=7&part=" + part).status(), 404);
+        assertEquals(api.get("/api/orders/" + UUID.randomUUID() + "/bench").status(), 404);
+    }
+
+    /** Two tablets that were both away for ten minutes tell what they know at the same time, and twice. */
+    @Test
+    public void touchesOfTwoDevicesAreKeptOnceEach() {
+        List<ObjectNode> one = new ArrayList<>();
+        List<ObjectNode> two = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            one.add(touch("0/make-petals/1-1", "good", 10, 1));
+            two.add(touch("0/make-petals/1-1", i % 8 == 0 ? "broke" : "good", 9, 1));
+        }
+        List<CompletableFuture<Api.Answer>> told = new ArrayList<>();
+        for (int again = 0; again < 2; again++) {
+            told.add(CompletableFuture.supplyAsync(() -> tell(one)));
+            told.add(CompletableFuture.supplyAsync(() -> tell(two)));
+        }
+        // Of two that tell the same at the same moment one may be sent away, as a lost answer is: it is told again.
+        told.forEach(t -> assertTrue(
+                t.join().status() == 200 || t.join().status() >= 409, t.join().body()));
+        assertEquals(tell(one).status(), 200);
+        assertEquals(tell(two).status(), 200);
+        assertEquals(api.get(order + "/bench").json().get("events").size(), 80);
+    }
+
+    @Test
+    public void whatIsDoneStaysWhenTheDaysArePlannedAnew() {
+        api.worked(api.post(order + "/days", "{\"pins\":[]}"));
+        JsonNode first = api.get(order + "/days").json().at("/planned/calendar/stints/0");
+        String uid = first.get("uid").asString();
+        assertEquals(
+                tell(List.of(touch(uid, "begun", 30, 0), touch(uid, "done", 10, 0)))
+                        .status(),
+                200);
+        api.worked(api.post(order + "/days", "{\"pins\":[]}"));
+        int done = 0;
+        for (JsonNode stint : api.get(order + "/days").json().at("/planned/calendar/stints")) {
+            if (stint.get("done").asBoolean()) {
+                done++;
+                assertEquals(stint.get("uid").asString(), uid);
+                assertEquals(LocalDateTime.parse(stint.get("from").asString()), NOW.minusMinutes(30));
+            }
+        }
+        assertEquals(done, 1);
+        assertEquals(tell(List.of(touch(uid, "undone", 5, 0))).status(), 200);
+        api.worked(api.post(order + "/days", "{\"pins\":[]}"));
+        assertTrue(!api.get(order + "/days").body().contains("\"done\":true"), "not done after all");
+    }
+
+    @Test
+    public void aMeasuredPetalTellsHowThinItIs() {
+        ObjectNode petal = Api.JSON
+                .createObjectNode()
+                .put("line", 0)
+                .put(
+                        "part",
+                        card(api.get(order + "/bench").json(), "Make petals")
+                                .get("part")
+                                .asString())
+                .put("lengthMm", 30)
+                .put("widthMm", 30);
+        Api.Answer told = api.post(order + "/bench/measured", petal);
+        assertTrue(told.json().get("advice").asString().startsWith("still thick"), told.body());
+        Api.Answer refused = api.post(order + "/bench/measured", petal.put("lengthMm", 0));
+        assertEquals(refused.status(), 422);
+        assertEquals(
+                api.post(order + "/bench/measured", petal.put("part", "nothing"))
+                        .status(),
+                404);
+    }
+
+    @Test
+    public void aTouchThatIsNoneIsRefusedByItsField() {
+        Api.Answer refused = tell(List.of(touch("0/make-petals/1-1", "smashed", 1, 0)));
+        assertEquals(refused.status(), 422);
+        assertTrue(refused.json().at("/faults/0/pointer").asString().contains("touch"), refused.body());
+        assertEquals(api.get(order + "/bench").json().get("events").size(), 0);
+    }
+}

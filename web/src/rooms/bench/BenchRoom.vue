@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
+import { RouterLink } from 'vue-router'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import { typing } from '@/parts/typing'
+import { readable, time } from '../order/dates'
+import MeasurePetal from './MeasurePetal.vue'
+import TimerColumn from './TimerColumn.vue'
+import { useBell } from './useBell'
+import { useBench } from './useBench'
+import { UNTOUCHED } from './underway'
+
+/** One task at a time, read at arm's length, counted with a knuckle. */
+const props = defineProps<{ id: string }>()
+const { view, fault, works, sittings, timers, waiting, away, refused, touch } = useBench(props.id)
+
+const now = ref(Date.now())
+const ticking = setInterval(() => (now.value = Date.now()), 250)
+onUnmounted(() => clearInterval(ticking))
+useBell(timers, now)
+
+const work = (uid: string) => works.value.get(uid) ?? UNTOUCHED
+const chosen = ref<string>()
+const current = computed(() => sittings.value.find((s) => s.uid === chosen.value) ?? sittings.value.find((s) => work(s.uid).done === undefined))
+const at = computed(() => sittings.value.findIndex((s) => s.uid === current.value?.uid))
+const mine = computed(() => (current.value ? work(current.value.uid) : UNTOUCHED))
+const thinned = computed(() => current.value?.card.lines.some((l) => l.label === 'thin to') ?? false)
+const wanted = computed(() => (current.value ? current.value.pieces + current.value.spares : 0))
+const doneOf = computed(() => sittings.value.filter((s) => work(s.uid).done !== undefined).length)
+const picture = computed(() => {
+  const card = current.value?.card
+  return card?.part === undefined ? undefined : `/api/orders/${props.id}/bench/picture.svg?line=${card.line}&part=${card.part}`
+})
+
+function step(by: number) {
+  const next = sittings.value[at.value + by]
+  if (next) chosen.value = next.uid
+}
+function begin() {
+  if (current.value && mine.value.begun === undefined) touch(current.value.uid, 'begun')
+}
+function count(by: number) {
+  const sitting = current.value
+  if (!sitting || mine.value.done !== undefined) return
+  begin()
+  if (by > 0 || mine.value.good > 0) touch(sitting.uid, 'good', by)
+}
+function broke() {
+  if (!current.value || mine.value.done !== undefined) return
+  begin()
+  touch(current.value.uid, 'broke', 1)
+}
+function done() {
+  const sitting = current.value
+  if (!sitting) return
+  if (mine.value.done !== undefined) {
+    touch(sitting.uid, 'undone')
+    return
+  }
+  begin()
+  touch(sitting.uid, 'done')
+  chosen.value = undefined
+}
+const looked = (uid: string, ready: boolean) => touch(uid, ready ? 'ready' : 'not-yet')
+const nearest = computed(() => timers.value.find((t) => t.looked))
+
+const KEYS: Record<string, () => void> = {
+  ' ': () => count(1),
+  Backspace: () => count(-1),
+  b: broke,
+  Enter: done,
+  f: begin,
+  n: () => step(1),
+  p: () => step(-1),
+  y: () => nearest.value && looked(nearest.value.uid, true),
+  t: () => nearest.value && looked(nearest.value.uid, false),
+}
+function pressed(event: KeyboardEvent) {
+  const onControl = (event.target as HTMLElement).closest('button, a, summary') !== null
+  if (typing(event) || event.ctrlKey || event.metaKey || event.altKey || (onControl && (event.key === ' ' || event.key === 'Enter'))) return
+  const act = KEYS[event.key]
+  if (!act) return
+  event.preventDefault()
+  act()
+}
+onMounted(() => window.addEventListener('keydown', pressed))
+onUnmounted(() => window.removeEventListener('keydown', pressed))
+
+/** A touch is answered where it is seen: the count flares for a moment. */
+const flare = ref(false)
+watch(() => mine.value.good, () => {
+  flare.value = true
+  setTimeout(() => (flare.value = false), 150)
+})
+</script>
+
+<template>
+  <div class="flex min-h-full flex-col">
+    <p class="flex flex-wrap items-baseline gap-x-4 border-b border-line px-4 py-1">
+      <span class="font-heading text-lead italic">{{ view?.name ?? 'The bench' }}</span>
+      <span v-if="view" class="text-quiet">{{ doneOf }} of {{ sittings.length }} done · hand-over {{ readable(view.handOver) }}</span>
+      <span class="flex-1" />
+      <span role="status" data-kept>{{ waiting.length === 0 ? '● kept' : away ? `◆ ${waiting.length} wait here for the server` : '◌ keeping' }}</span>
+      <RouterLink class="act-quiet" :to="`/orders/${id}/days`">Days</RouterLink>
+    </p>
+    <ProblemNote v-if="(fault && !view) || refused" :error="refused ?? fault" class="m-4" />
+    <p v-if="!view && !fault" class="m-4 text-quiet">Laying out the bench …</p>
+    <p v-else-if="view && !current" class="m-6 text-bench">● Everything is done. What is left dries by itself.</p>
+    <div v-if="current" class="grid flex-1 grid-cols-1 md:grid-cols-[minmax(0,1fr)_250px]">
+      <section class="flex min-w-0 flex-col px-4 py-3" aria-label="The task">
+        <div class="flex items-start gap-3">
+          <div class="min-w-0 flex-1">
+            <h1 class="text-arm">{{ current.card.task }}</h1>
+            <p class="text-bench text-quiet italic">{{ current.card.species }}<template v-if="current.of > 1">, {{ current.batch }} of {{ current.of }}</template></p>
+          </div>
+          <button type="button" class="act min-h-14 min-w-14 text-bench" aria-label="Task before" :disabled="at <= 0" @click="step(-1)">‹</button>
+          <button type="button" class="act min-h-14 min-w-14 text-bench" aria-label="Task after" :disabled="at >= sittings.length - 1" @click="step(1)">›</button>
+        </div>
+        <p v-if="current.from" class="mt-1 text-lead text-quiet">planned {{ readable(current.from) }} to {{ time(current.to!) }}</p>
+        <div class="mt-2 flex flex-wrap gap-4">
+          <img v-if="picture" :key="picture" :src="picture" alt="The flower from above, this ring brought out and numbered in order" class="size-56 shrink-0 border border-line bg-sheet" />
+          <dl class="grid min-w-0 flex-1 grid-cols-[auto_minmax(0,1fr)] content-start gap-x-3 gap-y-1 text-bench leading-snug">
+            <template v-for="line in current.card.lines" :key="line.label">
+              <dt class="text-lead text-quiet">{{ line.label }}</dt><dd>{{ $told(line.value) }}</dd>
+            </template>
+            <template v-for="(pass, i) in current.card.passes" :key="i">
+              <dt class="text-lead text-quiet">{{ pass.how }}</dt>
+              <dd><span v-if="pass.swatch" class="mr-2 inline-block size-6 border border-line align-[-5px]" :style="{ background: pass.swatch }" />{{ pass.what }} <span class="text-lead text-quiet">{{ $told(pass.where) }}<template v-if="pass.waitMin > 0"> · then wait {{ pass.waitMin.toFixed(0) }} min</template></span></dd>
+            </template>
+          </dl>
+        </div>
+        <MeasurePetal v-if="thinned" :order="id" :card="current.card" class="mt-3" />
+      </section>
+      <aside class="border-l border-line px-3 py-3"><TimerColumn :timers="timers" :now="now" @looked="looked" /></aside>
+    </div>
+    <footer v-if="current" class="sticky bottom-0 grid h-[34vh] min-h-52 grid-cols-2 grid-rows-1 border-t border-ink bg-ground">
+      <button
+        v-if="wanted > 0"
+        type="button"
+        class="flex flex-col items-center justify-center border-r border-ink"
+        :class="flare ? 'bg-accent text-sheet' : 'bg-sheet hover:bg-sheet'"
+        :disabled="mine.done !== undefined"
+        data-count
+        aria-label="One more is done"
+        @click="count(1)"
+      >
+        <span class="text-arm leading-none tabular-nums">{{ mine.good }} <span class="text-bench">of {{ current.pieces }}<template v-if="current.spares"> + {{ current.spares }}</template></span></span>
+        <span class="mt-2 text-lead">{{ mine.good >= wanted ? '● all of them' : 'touch for each one' }}</span>
+        <span v-if="mine.broke" class="mt-1 text-lead">{{ mine.broke }} broke{{ current.pieces + current.spares - mine.broke < current.pieces ? ': make more' : '' }}</span>
+      </button>
+      <div class="grid grid-cols-2 gap-px bg-line" :class="wanted > 0 ? 'grid-rows-2' : 'col-span-2 grid-rows-1'">
+        <button type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.begun !== undefined || mine.done !== undefined" data-begin @click="begin">{{ mine.begun ? `begun ${time(mine.begun)}` : current.card.openMin !== undefined ? 'first roll' : 'begin' }}</button>
+        <button v-if="wanted > 0" type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.good === 0 || mine.done !== undefined" @click="count(-1)">one back</button>
+        <button v-if="wanted > 0" type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.done !== undefined" data-broke @click="broke">one broke</button>
+        <button type="button" class="bg-accent text-bench font-medium text-sheet" data-done @click="done">{{ mine.done ? 'not done after all' : 'done' }}</button>
+      </div>
+    </footer>
+  </div>
+</template>

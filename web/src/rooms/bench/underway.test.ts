@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest'
+import type { Schemas } from '@/api/client'
+import { clockOf, sittingsOf, timersOf, underwayOf } from './underway'
+
+const event = (id: string, touch: Schemas['BenchEvent']['touch'], minute: number, pieces = 0, uid = '0/petals/1-1') => ({
+  id,
+  uid,
+  touch,
+  at: `2030-06-10T09:${String(minute).padStart(2, '0')}:00`,
+  pieces,
+})
+const card = (key: string, more: Partial<Schemas['BenchCard']> = {}): Schemas['BenchCard'] => ({
+  key,
+  line: 0,
+  species: 'rose',
+  task: key.slice(2),
+  doing: 'make',
+  flowers: 3,
+  pieces: 15,
+  spares: 2,
+  handsMin: 30,
+  lines: [],
+  passes: [],
+  then: [],
+  ...more,
+})
+const petals = card('0/petals', { openMin: 12, then: [{ next: ['tape'], stage: 'firm', enoughMin: 300 }] })
+const view = (stints: Schemas['Stint'][] = []): Schemas['BenchView'] => ({
+  id: '00000000-0000-0000-0000-000000000001',
+  name: 'Supper',
+  handOver: '2030-06-15T10:00:00',
+  stints,
+  cards: [petals, card('0/tape')],
+  events: [],
+})
+const DAY = [event('a', 'begun', 0), event('b', 'good', 2, 1), event('c', 'good', 4, 3), event('d', 'broke', 5, 1), event('e', 'good', 6, -1)]
+
+describe('the bench', () => {
+  it('counts each touch once, whatever order it is told in', () => {
+    const work = underwayOf([...DAY].reverse().concat(DAY)).get('0/petals/1-1')!
+    expect(work).toMatchObject({ begun: '2030-06-10T09:00:00', good: 3, broke: 1 })
+  })
+  it('shares pieces out over the sittings that are planned', () => {
+    const stint = (batch: number) => ({ uid: `0/petals/${batch}-2`, batch, of: 2, from: '', to: '', because: '' }) as Schemas['Stint']
+    expect(sittingsOf(view([stint(1), stint(2)])).map((s) => [s.pieces, s.spares])).toEqual([[7, 1], [8, 1]])
+    expect(sittingsOf(view()).map((s) => s.uid)).toEqual(['0/petals/1-1', '0/tape/1-1'])
+  })
+  it('tells how long what was rolled can be shaped, then until when it dries', () => {
+    const sittings = sittingsOf(view())
+    const nine = Date.parse('2030-06-10T09:00:00')
+    expect(timersOf(sittings, underwayOf(DAY)).map((t) => [t.what, t.due - nine])).toEqual([['can be shaped, what waits kept covered', 12 * 60_000]])
+    const done = [...DAY, event('f', 'done', 30)]
+    expect(timersOf(sittings, underwayOf(done)).map((t) => t.due - nine)).toEqual([330 * 60_000])
+    expect(timersOf(sittings, underwayOf([...done, event('g', 'not-yet', 40)]))).toHaveLength(1)
+    expect(timersOf(sittings, underwayOf([...done, event('h', 'ready', 50)]))).toHaveLength(0)
+    expect(timersOf(sittings, underwayOf([...done, event('i', 'done', 55, 0, '0/tape/1-1')]))).toHaveLength(0)
+  })
+  it('reads as a clock', () => {
+    expect([clockOf(0), clockOf(61_000), clockOf(3_725_000)]).toEqual(['0:00', '1:01', '1:02 h'])
+  })
+})
