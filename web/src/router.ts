@@ -11,6 +11,7 @@ export const router = createRouter({
     { path: '/orders/:id', component: () => import('./rooms/order/OrderRoom.vue'), props: true, meta: { title: 'Order' } },
     { path: '/orders/:id/days', component: () => import('./rooms/days/DaysRoom.vue'), props: true, meta: { title: 'Days' } },
     { path: '/orders/:id/bench', component: () => import('./rooms/bench/BenchRoom.vue'), props: true, meta: { title: 'Bench' } },
+    { path: '/orders/:id/price', component: () => import('./rooms/price/PriceRoom.vue'), props: true, meta: { title: 'Price' } },
     { path: '/orders/:id/cut-list', redirect: (to) => `/orders/${String(to.params.id)}/sheets/cuts` },
     {
       path: '/orders/:id/sheets/:sheet?',

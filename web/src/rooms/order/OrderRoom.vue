@@ -14,6 +14,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import { STAGES } from '@/parts/stages'
 import TextField from '@/parts/fields/TextField.vue'
 import { readable } from './dates'
+import MediaChoice from './MediaChoice.vue'
 import OrderTotals from './OrderTotals.vue'
 
 publish(orderSchema)
@@ -180,6 +181,7 @@ function takeOff() {
       <p class="flex flex-wrap gap-2 pt-2">
         <RouterLink class="act" :to="`/orders/${id}/days`">Days</RouterLink>
         <RouterLink class="act" :to="`/orders/${id}/bench`">Bench</RouterLink>
+        <RouterLink class="act" :to="`/orders/${id}/price`">Price</RouterLink>
         <RouterLink class="act" :to="`/orders/${id}/sheets`">Sheets</RouterLink>
         <button v-if="!accepted" type="button" class="act whitespace-nowrap" :disabled="order.lines.length === 0 || keep.state.value !== 'kept'" @click="accept">Accept it</button>
         <button type="button" class="act-quiet" :disabled="!keep.canUndo.value" @click="keep.undo">Undo</button>
@@ -200,6 +202,7 @@ function takeOff() {
       </p>
       <JobNote v-if="reckoning.job.value" :job="reckoning.job.value" @stop="reckoning.stop" />
       <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Reckoning what it takes …</p>
+      <MediaChoice v-if="order && order.lines.length" :id="id" />
       <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" :planned="calendar?.begins !== undefined" />
     </div>
   </div>

@@ -12,6 +12,7 @@ import ColourSheet from './ColourSheet.vue'
 import CutSheet from './CutSheet.vue'
 import OutlineSheet from './OutlineSheet.vue'
 import PasteSheet from './PasteSheet.vue'
+import ServiceSheet from './ServiceSheet.vue'
 import ShoppingSheet from './ShoppingSheet.vue'
 import StemSheet from './StemSheet.vue'
 import WireSheet from './WireSheet.vue'
@@ -25,6 +26,7 @@ const SHEETS = [
   { key: 'colours', label: 'Colour', view: ColourSheet },
   { key: 'stems', label: 'Stems, tape, picks', view: StemSheet },
   { key: 'shopping', label: 'Shopping', view: ShoppingSheet },
+  { key: 'service', label: 'Service card', view: ServiceSheet },
 ]
 const OUTLINES = 'outlines'
 const paper = ref('A4')
@@ -58,7 +60,7 @@ const print = () => window.print()
       <template v-if="chosen">
         <a class="act" :href="`/api/orders/${id}/sheets.pdf?sheets=${chosen.key.toUpperCase()}&paper=${paper}&lengths=${inLengths}`" target="_blank">This sheet as PDF</a>
         <a class="act" :href="`/api/orders/${id}/sheets.pdf?paper=${paper}&lengths=${inLengths}`" target="_blank">All sheets as PDF</a>
-        <a class="act" :href="`/api/orders/${id}/lists/${chosen.key}.csv?lengths=${inLengths}`" :download="`${chosen.key}.csv`">As CSV</a>
+        <a v-if="chosen.key !== 'service'" class="act" :href="`/api/orders/${id}/lists/${chosen.key}.csv?lengths=${inLengths}`" :download="`${chosen.key}.csv`">As CSV</a>
       </template>
       <template v-else>
         <a class="act" :href="`/api/orders/${id}/outlines.pdf?paper=${paper}&lengths=${inLengths}`" target="_blank">As PDF</a>

@@ -8,4 +8,7 @@ create table bench_event (
     pieces int not null
 );
 
+-- What the studio asks for its work.
+insert into choice (name, chosen, version) values ('tariff', null, 0);
+
 create index bench_event_of_order on bench_event (order_id);

@@ -9,14 +9,18 @@ import tools.jackson.databind.node.ObjectNode;
 final class DrawerLift {
     private DrawerLift() {}
 
-    /** Version 1 knew no tools that are away, no pots that were weighed, no gum powder by amount. */
+    /** Version 1 knew the price of cutters and wires alone, no tools that are away, no pots that were weighed, no gum powder by amount. */
     static JsonNode item(JsonNode body) {
         if (body instanceof ObjectNode item) {
             switch (item.path(CraftJson.KIND).asString("")) {
                 case "cutter", "own-veiner", "own-former", "ridged-board", "roller-machine" ->
                     item.put("lent", 0).put("worn", 0);
-                case "colour-pot" -> item.put("grams", 0);
-                case "own-paste" -> gum(item.path("paste"));
+                case "colour-pot" -> item.put("grams", 0).put("price", 0);
+                case "own-paste" -> {
+                    item.put("price", 0);
+                    gum(item.path("paste"));
+                }
+                case "stamen-bunch", "tape-roll", "cake-pick" -> item.put("price", 0);
                 default -> {}
             }
         }

@@ -6,6 +6,7 @@ import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
+import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Pace;
 import tools.jackson.core.JacksonException;
@@ -29,6 +30,10 @@ public final class KeptText<T> {
     /** The studio's time. */
     public static final KeptText<StudioTime> TIME =
             new KeptText<>("time", StudioTime.class, List.of(UnaryOperator.identity()));
+
+    /** What the studio asks for its work. */
+    public static final KeptText<Tariff> TARIFF =
+            new KeptText<>("tariff", Tariff.class, List.of(UnaryOperator.identity()));
 
     /** The calendar that was last made of an order. */
     public static final KeptText<Planned> PLANNED =

@@ -34,7 +34,8 @@ public final class SheetPdf {
         PASTES,
         COLOURS,
         SHOPPING,
-        STEMS
+        STEMS,
+        SERVICE
     }
 
     /**
@@ -57,6 +58,7 @@ public final class SheetPdf {
                     case COLOURS -> new ColourPdf(pdf.flow).write(materials.colours());
                     case SHOPPING -> pdf.shopping(materials);
                     case STEMS -> pdf.stems(materials);
+                    case SERVICE -> new ServicePdf(pdf.flow).write(materials.service());
                 }
             }
             return canvas.finished();

@@ -4,10 +4,14 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import java.io.IOException;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Planned;
@@ -128,5 +132,23 @@ public class CalendarIcsTest {
         assertEquals(csv.lines().count(), 1 + planned.calendar().stints().size());
         assertTrue(csv.startsWith("from,to,species,task"));
         assertEquals(KeptText.PLANNED.read(KeptText.PLANNED.write(planned)), planned);
+    }
+
+    /** Each piece of work is on the page of its week, with its time and why it stands there. */
+    @Test
+    public void aWeekIsAPageOfPaper() throws IOException {
+        Planned planned = planned(MONDAY);
+        byte[] pdf = DaysPdf.write(planned, Paper.A4);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertEquals(document.getNumberOfPages(), 1);
+            String told = new PDFTextStripper().getText(document);
+            assertTrue(told.contains("Week of Monday 10 June"), told);
+            for (Calendar.Stint s : planned.calendar().stints()) {
+                assertTrue(told.contains(s.task()), s.task());
+                assertTrue(
+                        told.contains(s.from().toLocalTime().toString()),
+                        s.from().toString());
+            }
+        }
     }
 }

@@ -43,7 +43,8 @@ public class PublishedFormatsTest extends ServerTest {
 
     @Test
     public void theSchemasOfDrawerSlateAndPrintedCutter() throws IOException {
-        for (String of : List.of("drawer", "pace", "time", "room", "order", "study", "slate", "printed-cutter")) {
+        for (String of : List.of(
+                "drawer", "pace", "tariff", "venue", "time", "room", "order", "study", "slate", "printed-cutter")) {
             String name = of + ".schema.json";
             published(
                     api.get("/api/formats/" + name),

@@ -60,7 +60,7 @@ final class Batches {
             int turns = task.held()
                     .map(h -> (h.wanted() + h.owned() - 1) / h.owned())
                     .orElse(1);
-            int most = splits(task) ? flowers.get(task.line()) : 1;
+            int most = !splits(task) ? 1 : piecewise(sheet, task) ? Integer.MAX_VALUE : flowers.get(task.line());
             counts.put(key(task.line(), task.task().id()), Math.max(1, Math.min(most, Math.max(sittings, turns))));
         }
         boolean changed = true;
@@ -82,6 +82,22 @@ final class Batches {
             }
         }
         return counts;
+    }
+
+    /** Whether even the work on one flower may be left between two pieces: nothing in it is soft, and no window closes on it. */
+    private static boolean piecewise(OrderSheet sheet, OrderSheet.OrderTask task) {
+        boolean pieces = task.task().doing() == Plan.Doing.MAKE
+                || task.task().doing() == Plan.Doing.DUST
+                || task.task().doing() == Plan.Doing.PAINT;
+        boolean closes = sheet.tasks().stream()
+                .filter(t -> t.line() == task.line())
+                .flatMap(t -> t.task().gates().stream()
+                        .filter(g -> g.atMostH().isPresent()
+                                && (g.afterTask().equals(task.task().id())
+                                        || t.task().id().equals(task.task().id()))))
+                .findAny()
+                .isPresent();
+        return pieces && !closes;
     }
 
     private static boolean splits(OrderSheet.OrderTask task) {

@@ -32,9 +32,24 @@ public record CakePick(
                 step = 5,
                 usual = 70,
                 means = "From mouth to point.")
-        double lengthMm)
+        double lengthMm,
+
+        @Quantity(
+                label = "price",
+                unit = Unit.MONEY,
+                min = 0,
+                max = 100000,
+                step = 0.5,
+                usual = 0,
+                means = "Of one, in the studio's own money; 0 is not known.")
+        double price)
         implements DrawerItem {
     public CakePick {
-        Limits.check(CakePick.class, name, count, boreMm, lengthMm);
+        Limits.check(CakePick.class, name, count, boreMm, lengthMm, price);
+    }
+
+    /** One whose price is not known. */
+    public CakePick(String name, int count, double boreMm, double lengthMm) {
+        this(name, count, boreMm, lengthMm, 0);
     }
 }

@@ -36,10 +36,25 @@ public record ColourPot(
 
         @Words(label = "form") ColourForm form,
 
-        @Words(label = "may be eaten") Eaten eaten)
+        @Words(label = "may be eaten") Eaten eaten,
+
+        @Quantity(
+                label = "price",
+                unit = Unit.MONEY,
+                min = 0,
+                max = 100000,
+                step = 0.5,
+                usual = 0,
+                means = "Of a gram, in the studio's own money; 0 is not known.")
+        double price)
         implements DrawerItem {
     public ColourPot {
-        Limits.check(ColourPot.class, name, count, grams, colour, form, eaten);
+        Limits.check(ColourPot.class, name, count, grams, colour, form, eaten, price);
+    }
+
+    /** One whose price is not known. */
+    public ColourPot(String name, int count, double grams, String colour, ColourForm form, Eaten eaten) {
+        this(name, count, grams, colour, form, eaten, 0);
     }
 
     /** Whether it is the colour of that name, in that form. */

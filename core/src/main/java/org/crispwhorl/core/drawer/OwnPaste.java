@@ -15,9 +15,24 @@ public record OwnPaste(
         @Quantity(label = "left", unit = Unit.G, min = 0, max = 1000000, step = 50, usual = 500, means = "Grams left.")
         double grams,
 
-        @Words(label = "as it behaves") Paste paste)
+        @Words(label = "as it behaves") Paste paste,
+
+        @Quantity(
+                label = "price",
+                unit = Unit.MONEY,
+                min = 0,
+                max = 100000,
+                step = 0.5,
+                usual = 0,
+                means = "Of a kilogram, in the studio's own money; 0 is not known.")
+        double price)
         implements DrawerItem {
     public OwnPaste {
-        Limits.check(OwnPaste.class, name, grams, paste);
+        Limits.check(OwnPaste.class, name, grams, paste, price);
+    }
+
+    /** One whose price is not known. */
+    public OwnPaste(String name, double grams, Paste paste) {
+        this(name, grams, paste, 0);
     }
 }

@@ -35,10 +35,25 @@ public record ReadyMade(
                 step = 0.5,
                 usual = 0,
                 means = "Of one; 0 where it is as high as wide, or does not matter.")
-        double highMm)
+        double highMm,
+
+        @Quantity(
+                label = "price",
+                unit = Unit.MONEY,
+                min = 0,
+                max = 100000,
+                step = 0.5,
+                usual = 0,
+                means = "Of one, in the studio's own money; 0 is not known.")
+        double price)
         implements DrawerItem {
     public ReadyMade {
-        Limits.check(ReadyMade.class, name, count, of, wideMm, highMm);
+        Limits.check(ReadyMade.class, name, count, of, wideMm, highMm, price);
+    }
+
+    /** One whose price is not known. */
+    public ReadyMade(String name, int count, Bought.BoughtSort of, double wideMm, double highMm) {
+        this(name, count, of, wideMm, highMm, 0);
     }
 
     /** Whether it will do where a flower wants this. */

@@ -32,9 +32,24 @@ public record StamenBunch(
                 step = 0.05,
                 usual = 0.3,
                 means = "Thickness of a thread.")
-        double threadMm)
+        double threadMm,
+
+        @Quantity(
+                label = "price",
+                unit = Unit.MONEY,
+                min = 0,
+                max = 100000,
+                step = 0.5,
+                usual = 0,
+                means = "Of a hundred strands, in the studio's own money; 0 is not known.")
+        double price)
         implements DrawerItem {
     public StamenBunch {
-        Limits.check(StamenBunch.class, name, count, headMm, threadMm);
+        Limits.check(StamenBunch.class, name, count, headMm, threadMm, price);
+    }
+
+    /** One whose price is not known. */
+    public StamenBunch(String name, int count, double headMm, double threadMm) {
+        this(name, count, headMm, threadMm, 0);
     }
 }

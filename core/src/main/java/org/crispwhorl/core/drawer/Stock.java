@@ -68,21 +68,21 @@ public final class Stock {
             return new OwnWire(wire.name(), (int) now, wire.gauge(), wire.lengthMm(), offcuts, wire.price());
         }
         if (item instanceof StamenBunch s) {
-            return new StamenBunch(s.name(), (int) now, s.headMm(), s.threadMm());
+            return new StamenBunch(s.name(), (int) now, s.headMm(), s.threadMm(), s.price());
         }
         if (item instanceof CakePick pick) {
-            return new CakePick(pick.name(), (int) now, pick.boreMm(), pick.lengthMm());
+            return new CakePick(pick.name(), (int) now, pick.boreMm(), pick.lengthMm(), pick.price());
         }
         if (item instanceof TapeRoll tape) {
-            return new TapeRoll(tape.name(), now, tape.widthMm());
+            return new TapeRoll(tape.name(), now, tape.widthMm(), tape.price());
         }
         if (item instanceof ReadyMade r) {
-            return new ReadyMade(r.name(), (int) now, r.of(), r.wideMm(), r.highMm());
+            return new ReadyMade(r.name(), (int) now, r.of(), r.wideMm(), r.highMm(), r.price());
         }
         if (item instanceof ColourPot pot) {
-            return new ColourPot(pot.name(), pots(pot, now), now, pot.colour(), pot.form(), pot.eaten());
+            return new ColourPot(pot.name(), pots(pot, now), now, pot.colour(), pot.form(), pot.eaten(), pot.price());
         }
-        return item instanceof OwnPaste paste ? new OwnPaste(paste.name(), now, paste.paste()) : item;
+        return item instanceof OwnPaste paste ? new OwnPaste(paste.name(), now, paste.paste(), paste.price()) : item;
     }
 
     /** A pot that is empty is one that could be bought; one into which something is put back is there again. */

@@ -29,9 +29,24 @@ public record TapeRoll(
                 step = 1,
                 usual = 12,
                 means = "Width as bought, before it is cut down.")
-        double widthMm)
+        double widthMm,
+
+        @Quantity(
+                label = "price",
+                unit = Unit.MONEY,
+                min = 0,
+                max = 100000,
+                step = 0.5,
+                usual = 0,
+                means = "Of a metre, in the studio's own money; 0 is not known.")
+        double price)
         implements DrawerItem {
     public TapeRoll {
-        Limits.check(TapeRoll.class, name, metres, widthMm);
+        Limits.check(TapeRoll.class, name, metres, widthMm, price);
+    }
+
+    /** One whose price is not known. */
+    public TapeRoll(String name, double metres, double widthMm) {
+        this(name, metres, widthMm, 0);
     }
 }

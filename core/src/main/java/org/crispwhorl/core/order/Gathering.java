@@ -91,6 +91,11 @@ public final class Gathering {
                 sheet.stamens(),
                 sheet.bought(),
                 colours,
+                ServiceCard.of(
+                        lines,
+                        conditions,
+                        drawer,
+                        stems.stream().mapToInt(Materials.StemJob::flowers).sum()),
                 new Shopping(drawer, tierMm, tapeWidthMm()).of(cuts, wires, pastes, stems, sheet, colours));
     }
 

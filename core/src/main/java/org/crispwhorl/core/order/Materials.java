@@ -21,6 +21,7 @@ import org.crispwhorl.core.wire.CuttingPlan;
  * @param stamens strands, for the order
  * @param bought what is bought ready-made, for the order
  * @param colours what is dusted and painted, and with what
+ * @param service what goes with it to whoever serves it
  * @param shopping what the drawer lacks, and what it has
  */
 public record Materials(
@@ -32,6 +33,7 @@ public record Materials(
         List<OrderSheet.StamenLine> stamens,
         List<OrderSheet.BoughtLine> bought,
         ColourSheet colours,
+        ServiceCard service,
         List<ShoppingLine> shopping) {
     /**
      * All cuts of one cutter from sheets of one thickness and shade.
@@ -82,9 +84,10 @@ public record Materials(
      * @param needed for the order
      * @param owned in the drawer
      * @param sign of both
+     * @param cost what as much as is needed costs, by the drawer's prices; 0 where none is known, and of tools
      * @param note how it came to be
      */
-    public record ShoppingLine(String what, double needed, double owned, String sign, String note) {
+    public record ShoppingLine(String what, double needed, double owned, String sign, double cost, String note) {
         /** What is missing, 0 or more. */
         public double missing() {
             return Math.max(0, needed - owned);

@@ -5,11 +5,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import org.crispwhorl.core.drawer.CakePick;
+import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.OwnPaste;
+import org.crispwhorl.core.drawer.OwnWire;
 import org.crispwhorl.core.drawer.PickFit;
 import org.crispwhorl.core.drawer.ReadyMade;
 import org.crispwhorl.core.drawer.StamenBunch;
@@ -23,6 +26,8 @@ import org.crispwhorl.core.species.Bought;
 /** Writes the shopping list of an order: what it takes, beside what the drawer has of it. */
 final class Shopping {
     private static final double MM_PER_M = 1000;
+    private static final double G_PER_KG = 1000;
+    private static final double HUNDRED = 100;
 
     private final Drawer drawer;
     private final double tierMm;
@@ -61,8 +66,19 @@ final class Shopping {
         return drawer.all(kind).stream().mapToDouble(amount).sum();
     }
 
-    private void line(String what, double needed, double owned, String sign, String note) {
-        list.add(new Materials.ShoppingLine(what, needed, owned, sign, note));
+    /** The first price of a kind that is known; 0 where none is. */
+    private <T extends DrawerItem> double price(Class<T> kind, Predicate<T> which, ToDoubleFunction<T> price) {
+        return drawer.all(kind).stream()
+                .filter(which)
+                .mapToDouble(price)
+                .filter(p -> p > 0)
+                .findFirst()
+                .orElse(0);
+    }
+
+    /** @param each what one of the needed costs */
+    private void line(String what, double needed, double owned, String sign, double each, String note) {
+        list.add(new Materials.ShoppingLine(what, needed, owned, sign, needed * each, note));
     }
 
     private void cutters(List<Materials.CutterJob> cuts) {
@@ -70,7 +86,7 @@ final class Shopping {
                 .filter(c -> c.cutter().isEmpty())
                 .map(Materials.CutterJob::cut)
                 .distinct()
-                .forEach(cut -> line(called(cut), 1, 0, "", "none in the drawer fits"));
+                .forEach(cut -> line(called(cut), 1, 0, "", 0, "none in the drawer fits"));
     }
 
     private static String called(Cut cut) {
@@ -88,18 +104,26 @@ final class Shopping {
                 job.plan().wholeWires(),
                 job.owned(),
                 "",
+                price(OwnWire.class, w -> w.gauge() == job.gauge(), OwnWire::price),
                 job.plan().proved() ? "whole wires, the fewest" : "whole wires");
     }
 
     private void paste(Materials.PasteJob job) {
         double own = owned(OwnPaste.class, p -> p.paste().medium() == job.medium() ? p.grams() : 0);
-        line(job.medium().label(), job.grams(), own, "g", "spares, trimmings and reserve included");
+        line(
+                job.medium().label(),
+                job.grams(),
+                own,
+                "g",
+                price(OwnPaste.class, p -> p.paste().medium() == job.medium(), OwnPaste::price) / G_PER_KG,
+                "spares, trimmings and reserve included");
         if (job.gumG() > 0) {
             line(
                     "gum powder",
                     job.gumG(),
                     0,
                     "g",
+                    0,
                     "kneaded into the " + Medium.PLAIN_FONDANT.label() + "; the drawer keeps no count of it");
         }
     }
@@ -107,7 +131,13 @@ final class Shopping {
     private void stamens(List<OrderSheet.StamenLine> lines) {
         int strands = lines.stream().mapToInt(OrderSheet.StamenLine::strands).sum();
         if (strands > 0) {
-            line("stamens", strands, owned(StamenBunch.class, StamenBunch::count), "strands", "two heads on each");
+            line(
+                    "stamens",
+                    strands,
+                    owned(StamenBunch.class, StamenBunch::count),
+                    "strands",
+                    price(StamenBunch.class, s -> true, StamenBunch::price) / HUNDRED,
+                    "two heads on each");
         }
     }
 
@@ -123,6 +153,7 @@ final class Shopping {
                 count,
                 owned(ReadyMade.class, r -> r.serves(what) ? r.count() : 0),
                 "",
+                what.of().comesBack() ? 0 : price(ReadyMade.class, r -> r.serves(what), ReadyMade::price),
                 what.of().comesBack() ? "for all flowers at once; counted out again" : ""));
     }
 
@@ -136,6 +167,7 @@ final class Shopping {
                 job.milligrams(),
                 unweighed ? job.milligrams() : MG_PER_G * job.ownedG(),
                 "mg",
+                price(ColourPot.class, pot -> pot.holds(job.name(), job.form()), ColourPot::price) / MG_PER_G,
                 unweighed ? "in the drawer, never weighed" : "by area and strength; an estimate");
     }
 
@@ -149,6 +181,7 @@ final class Shopping {
                     metres,
                     owned(TapeRoll.class, t -> t.widthMm() == tapeMm ? t.metres() : 0),
                     "m",
+                    price(TapeRoll.class, t -> t.widthMm() == tapeMm, TapeRoll::price),
                     "as it comes off the roll");
         }
     }
@@ -172,6 +205,7 @@ final class Shopping {
                 wanted,
                 owned(CakePick.class, p -> p.name().equals(name) ? p.count() : 0),
                 "",
+                price(CakePick.class, p -> p.name().equals(name), CakePick::price),
                 "one for each stem"));
     }
 }

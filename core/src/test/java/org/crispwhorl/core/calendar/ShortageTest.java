@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
@@ -91,5 +92,18 @@ public class ShortageTest {
         assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
         assertFalse(calendar.proved());
         assertTrue(calendar.stints().stream().mapToLong(Kept::minutes).sum() >= calendar.handsMin());
+    }
+
+    /** The petals of one rose take longer than the longest sitting: they are left between two pieces. */
+    @Test
+    public void workOnOneFlowerIsLeftBetweenItsPieces() {
+        StudioTime t = StudioTime.USUAL;
+        StudioTime quarters = new StudioTime(t.week(), t.daysOff(), t.busy(), t.makers(), t.eveningH(), 15);
+        Calendar calendar = Ask.of(1, 0).in(quarters).calendar();
+        assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
+        calendar.stints().stream()
+                .filter(s -> s.doing() == Plan.Doing.MAKE)
+                .forEach(s -> assertTrue(Kept.minutes(s) <= 15, s.toString()));
+        Kept.everything(Ask.of(1, 0).in(quarters), calendar);
     }
 }

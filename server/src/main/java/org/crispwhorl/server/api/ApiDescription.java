@@ -15,7 +15,11 @@ import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.Purchases;
 import org.crispwhorl.core.form.Crossings;
 import org.crispwhorl.core.order.Materials;
+import org.crispwhorl.core.order.MediumFit;
 import org.crispwhorl.core.order.Order;
+import org.crispwhorl.core.order.Venue;
+import org.crispwhorl.core.price.PriceSheet;
+import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.slate.SlateAnswer;
 import org.crispwhorl.core.slate.SlateQuestion;
 import org.crispwhorl.core.species.Species;
@@ -93,6 +97,10 @@ class ApiDescription {
             BenchController.Touches.class,
             BenchController.MeasuredPetal.class,
             Measured.class,
+            Tariff.class,
+            PriceSheet.class,
+            Venue.class,
+            MediumFit.class,
             DrawerController.TakenIn.class,
             DrawerController.Sizes.class,
             WayEffectsController.WayTold.class,

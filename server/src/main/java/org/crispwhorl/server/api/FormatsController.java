@@ -7,7 +7,9 @@ import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.Order;
+import org.crispwhorl.core.order.Venue;
 import org.crispwhorl.core.outline.PrintedCutter;
+import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.slate.SlateQuestion;
 import org.crispwhorl.core.species.Beginning;
 import org.crispwhorl.core.species.Part;
@@ -39,6 +41,10 @@ class FormatsController {
             SlateQuestion.class,
             "pace",
             Pace.class,
+            "venue",
+            Venue.class,
+            "tariff",
+            Tariff.class,
             "time",
             StudioTime.class,
             "printed-cutter",
@@ -54,7 +60,7 @@ class FormatsController {
     @Operation(
             operationId = "schema",
             summary =
-                    "The JSON Schema of a thing in the drawer, a question to the slate, a pace, the studio's time, a room, an order, a study, or of"
+                    "The JSON Schema of a thing in the drawer, a question to the slate, a pace, the studio's time or tariff, a venue, a room, an order, a study, or of"
                             + " the walls of a cutter to print")
     ObjectNode schema(@PathVariable String of) {
         Class<?> type = PUBLISHED.get(of);

@@ -12,6 +12,7 @@ class PageForwards {
         "/orders",
         "/orders/{id}",
         "/orders/{id}/bench",
+        "/orders/{id}/price",
         "/orders/{id}/cut-list",
         "/orders/{id}/days",
         "/orders/{id}/sheets",

@@ -3,6 +3,7 @@ package org.crispwhorl.server.choices;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.files.DocumentFault;
@@ -32,6 +33,9 @@ public class StudioChoices implements Unreadables {
 
     private static final Choice<StudioTime> TIME =
             new Choice<>("time", "the time of the studio", KeptText.TIME, StudioTime.USUAL);
+
+    private static final Choice<Tariff> TARIFF =
+            new Choice<>("tariff", "the tariff of the studio", KeptText.TARIFF, Tariff.USUAL);
 
     private final ChoiceRows rows;
     private final JsonMapper json;
@@ -107,6 +111,23 @@ public class StudioChoices implements Unreadables {
         return set(TIME, time, version);
     }
 
+    /** What the studio asks for its work, with the version of it that is kept. */
+    @Transactional(readOnly = true)
+    public Versioned<Tariff> keptTariff() {
+        return now(TARIFF);
+    }
+
+    /**
+     * Chooses what the studio asks for its work.
+     *
+     * @param version from which it was changed
+     * @throws org.crispwhorl.server.problem.TwoVersions where another is kept by now
+     */
+    @Transactional
+    public Versioned<Tariff> choose(Tariff tariff, Optional<Long> version) {
+        return set(TARIFF, tariff, version);
+    }
+
     private <T> Versioned<T> now(Choice<T> choice) {
         return rows.findById(choice.row())
                 .map(row -> now(choice, row))
@@ -144,7 +165,7 @@ public class StudioChoices implements Unreadables {
     @Override
     @Transactional(readOnly = true)
     public List<Unreadable> unreadable() {
-        return List.of(WAYS, PACE, TIME).stream()
+        return List.of(WAYS, PACE, TIME, TARIFF).stream()
                 .flatMap(choice -> kept(choice)
                         .filter(text -> read(choice, text).isEmpty())
                         .map(text -> new Unreadable(choice.name(), "the usual hold until you choose again", text))

@@ -14,7 +14,9 @@ import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.files.CalendarIcs;
+import org.crispwhorl.files.DaysPdf;
 import org.crispwhorl.files.ListCsv;
+import org.crispwhorl.files.Paper;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
@@ -30,6 +32,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -105,6 +108,16 @@ public class DaysController {
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
     ResponseEntity<byte[]> csv(@PathVariable UUID id) {
         return file("days.csv", "csv", ListCsv.days(last(id).calendar()));
+    }
+
+    @GetMapping("/days.pdf")
+    @Operation(operationId = "daysAsPdf", summary = "The calendar of an order as PDF, a week to a page")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
+    ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"days.pdf\"")
+                .body(DaysPdf.write(last(id), paper));
     }
 
     private Planned last(UUID id) {

@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.net.URI;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -13,8 +14,10 @@ import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.BackwardPlan;
+import org.crispwhorl.core.order.MediumFit;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.order.Venue;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
@@ -154,6 +157,18 @@ public class OrderController {
     OrderReckoning reckon(@PathVariable UUID id) {
         return work.inTurn(() -> orders.work(id).reckoned(Progress.UNWATCHED));
     }
+
+    @PostMapping("/{id}/media")
+    @Operation(operationId = "fitMedia", summary = "Which media can make an order by its date, and stand where it goes")
+    List<MediumFit> media(@PathVariable UUID id, @RequestBody Venue venue) {
+        Orders.Work all = orders.work(id);
+        double thereH =
+                Duration.between(LocalDateTime.now(), all.order().handOver()).toMinutes() / MIN_PER_H
+                        - all.order().marginH();
+        return work.inTurn(() -> MediumFit.of(all.readable(), all.conditions(), thereH, venue));
+    }
+
+    private static final double MIN_PER_H = 60;
 
     /** What was taken from one thing of the drawer. */
     public record TakenView(String name, Stock.Taken taken) {}

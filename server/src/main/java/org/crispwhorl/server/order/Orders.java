@@ -178,6 +178,19 @@ public class Orders {
             List<OrderController.LeftOut> unreadable,
             Conditions conditions,
             Drawer drawer) {
+        /**
+         * Its lines, where all of them can be read.
+         *
+         * @throws NotComplete where a species cannot be read
+         */
+        public List<OrderSheet.Line> readable() {
+            if (!unreadable.isEmpty()) {
+                throw new NotComplete(
+                        unreadable.stream().map(OrderController.LeftOut::name).toList());
+            }
+            return lines;
+        }
+
         /** What the order takes. */
         public OrderController.OrderReckoning reckoned(Progress progress) {
             OrderSheet sheet = OrderSheet.of(lines, conditions, progress);
@@ -191,11 +204,7 @@ public class Orders {
          * @throws NotComplete where a species cannot be read
          */
         public Materials materials(Progress progress) {
-            if (!unreadable.isEmpty()) {
-                throw new NotComplete(
-                        unreadable.stream().map(OrderController.LeftOut::name).toList());
-            }
-            OrderSheet sheet = OrderSheet.of(lines, conditions, progress.part(0, 0.4));
+            OrderSheet sheet = OrderSheet.of(readable(), conditions, progress.part(0, 0.4));
             return Gathering.of(lines, sheet, conditions, drawer, order.tierMm(), progress.part(0.4, 1));
         }
     }

@@ -90,7 +90,8 @@ class SheetsController {
     @Operation(operationId = "beginPdf", summary = "Begin to write sheets of an order as PDF, as a piece of long work")
     JobView beginPdf(
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
+            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS,SERVICE")
+                    List<SheetPdf.Sheet> sheets,
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         Orders.Work wanted = orders.work(id);
@@ -109,7 +110,8 @@ class SheetsController {
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
     ResponseEntity<byte[]> pdf(
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS") List<SheetPdf.Sheet> sheets,
+            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS,SERVICE")
+                    List<SheetPdf.Sheet> sheets,
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         String title = orders.get(id).order().name();

@@ -1,0 +1,58 @@
+package org.crispwhorl.core.price;
+
+import java.util.List;
+
+/**
+ * The price of an order as it adds up.
+ *
+ * @param lines each with what it rests on, the sums between them left out
+ * @param total of all of them
+ * @param each of one flower, of all kinds alike
+ * @param deposit paid when it is promised
+ * @param balance paid when it leaves
+ * @param hours of hands
+ * @param told where the hours go, in a sentence for whoever asks
+ * @param unpriced materials of which the drawer knows no price: they are in no line
+ * @param beside what other choices would cost
+ */
+public record PriceSheet(
+        List<PriceLine> lines,
+        double total,
+        double each,
+        double deposit,
+        double balance,
+        double hours,
+        String told,
+        List<String> unpriced,
+        List<Beside> beside) {
+    public PriceSheet {
+        lines = List.copyOf(lines);
+        unpriced = List.copyOf(unpriced);
+        beside = List.copyOf(beside);
+    }
+
+    /** What a line is of. */
+    public enum PriceSort {
+        MATERIAL,
+        HOURS,
+        OVERHEAD,
+        MARGIN,
+        RUSH
+    }
+
+    /**
+     * @param what in the maker's words
+     * @param amount in the studio's money
+     * @param how how it came to be
+     */
+    public record PriceLine(PriceSort sort, String what, double amount, String how) {}
+
+    /**
+     * Another choice beside this one.
+     *
+     * @param what is otherwise
+     * @param total then
+     * @param hours then
+     */
+    public record Beside(String what, double total, double hours) {}
+}

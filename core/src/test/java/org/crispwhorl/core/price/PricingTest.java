@@ -1,0 +1,93 @@
+package org.crispwhorl.core.price;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.drawer.OwnPaste;
+import org.crispwhorl.core.drawer.OwnWire;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.studio.Conditions;
+import org.testng.annotations.Test;
+
+public class PricingTest {
+    private static final LocalDateTime NOW = LocalDateTime.of(2030, 6, 1, 9, 0);
+    private static final Drawer DRAWER = new Drawer(List.of(
+            new OwnPaste("tub", 900, Paste.usual(Medium.GUM_PASTE), 14),
+            new OwnWire("26", 40, 26, 360, List.of(), 0.2)));
+    private static final Tariff TARIFF = new Tariff("crowns", 24, 10, 25, 20, 7, 40, "Dear you,", "Until then.");
+
+    private static PriceSheet price(int roses, Tariff tariff, int days) {
+        return Pricing.of(
+                List.of(new OrderSheet.Line(Garden.rose(), roses)),
+                Conditions.USUAL.withKit(DRAWER.kit()),
+                DRAWER,
+                100,
+                tariff,
+                NOW,
+                NOW.plusDays(days),
+                Progress.UNWATCHED);
+    }
+
+    private static double sum(PriceSheet price, PriceSheet.PriceSort sort) {
+        return price.lines().stream()
+                .filter(l -> l.sort() == sort)
+                .mapToDouble(PriceSheet.PriceLine::amount)
+                .sum();
+    }
+
+    @Test
+    public void thePriceAddsUpLineByLine() {
+        PriceSheet price = price(4, TARIFF, 30);
+        OrderSheet sheet =
+                OrderSheet.of(List.of(new OrderSheet.Line(Garden.rose(), 4)), Conditions.USUAL.withKit(DRAWER.kit()));
+        double hours = sheet.handsMin() / 60;
+        assertEquals(price.hours(), hours, 1e-9);
+        assertEquals(sum(price, PriceSheet.PriceSort.HOURS), 24 * hours, 1e-9);
+        double bare = 24 * hours + sum(price, PriceSheet.PriceSort.MATERIAL);
+        assertTrue(sum(price, PriceSheet.PriceSort.MATERIAL) > 0);
+        assertEquals(price.total(), bare * 1.1 * 1.25, 1e-9);
+        assertEquals(price.deposit() + price.balance(), price.total(), 1e-9);
+        assertEquals(price.deposit(), 0.4 * price.total(), 1e-9);
+        assertEquals(price.each(), price.total() / 4, 1e-9);
+        assertEquals(sum(price, PriceSheet.PriceSort.RUSH), 0, 0);
+        assertTrue(price.told().contains("of hands") && price.told().contains("crowns"), price.told());
+    }
+
+    @Test
+    public void whatHasNoPriceIsSaidAndNotGuessed() {
+        PriceSheet price = price(4, TARIFF, 30);
+        assertTrue(
+                price.unpriced().stream().anyMatch(u -> u.startsWith("tape")),
+                price.unpriced().toString());
+        assertFalse(
+                price.unpriced().stream().anyMatch(u -> u.equals("wire 26 ga")),
+                price.unpriced().toString());
+    }
+
+    @Test
+    public void aRushIsPutOnEverything() {
+        assertEquals(price(4, TARIFF, 3).total(), 1.2 * price(4, TARIFF, 30).total(), 1e-9);
+    }
+
+    /** Twice the flowers beside it cost what twice the flowers cost, but for what is mixed once. */
+    @Test
+    public void whatStandsBesideIsWhatItWouldCost() {
+        PriceSheet price = price(4, TARIFF, 30);
+        PriceSheet.Beside twice = price.beside().stream()
+                .filter(b -> b.what().equals("8 flowers"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(twice.total(), price(8, TARIFF, 30).total(), 0.02 * twice.total());
+        assertTrue(twice.hours() < 2 * price.hours(), "shades are mixed once");
+        assertTrue(price.beside().stream().anyMatch(b -> b.what().contains(Medium.GUM_FONDANT.label())));
+        assertTrue(price.beside().stream().anyMatch(b -> b.what().contains("counts")));
+    }
+}

@@ -1,0 +1,2 @@
+/** What an order costs, and its quote. */
+package org.crispwhorl.server.price;

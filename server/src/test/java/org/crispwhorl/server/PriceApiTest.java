@@ -1,0 +1,60 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+public class PriceApiTest extends ServerTest {
+    private String order() {
+        return "/api/orders/" + api.get("/api/orders").json().get(0).get("id").asString();
+    }
+
+    private JsonNode price() {
+        return api.worked(api.post(order() + "/price", "{}")).json();
+    }
+
+    @Test
+    public void anOrderIsPricedByTheStudiosTariff() {
+        ObjectNode usual = (ObjectNode) api.get("/api/tariff").json();
+        JsonNode before = price();
+        assertTrue(before.get("total").asDouble() > 50, before.toString());
+        double lines = 0;
+        for (JsonNode line : before.get("lines")) {
+            lines += line.get("amount").asDouble();
+        }
+        assertEquals(lines, before.get("total").asDouble(), 1e-6);
+        ObjectNode dearer = usual.deepCopy();
+        dearer.put("hour", 2 * usual.get("hour").asDouble());
+        assertEquals(api.put("/api/tariff", dearer).status(), 200);
+        assertTrue(price().get("total").asDouble() > 1.5 * before.get("total").asDouble());
+        Api.Answer refused = api.put("/api/tariff", dearer.deepCopy().put("marginPct", -3));
+        assertEquals(refused.status(), 422);
+        assertTrue(refused.json().at("/faults/0/pointer").asString().endsWith("/marginPct"), refused.body());
+        assertEquals(api.put("/api/tariff", usual).status(), 200);
+    }
+
+    @Test
+    public void aQuoteAndAServiceCardAreWritten() {
+        assertTrue(api.get(order() + "/quote.pdf").body().startsWith("%PDF"));
+        assertTrue(api.get(order() + "/sheets.pdf?sheets=SERVICE").body().startsWith("%PDF"));
+        JsonNode service = api.get(order() + "/materials").json().get("service");
+        assertTrue(service.get("takenOut").size() > 1, service.toString());
+    }
+
+    @Test
+    public void mediaAreJudgedByDateAndHeat() {
+        Api.Answer told = api.post(
+                order() + "/media",
+                "{\"temperatureC\":30,\"humidityPct\":50,\"hours\":6,\"sun\":false,\"cold\":false}");
+        assertEquals(told.status(), 200, told.body());
+        assertTrue(told.body().contains("softens above 27"), told.body());
+        Api.Answer refused = api.post(
+                order() + "/media",
+                "{\"temperatureC\":90,\"humidityPct\":50,\"hours\":6,\"sun\":false,\"cold\":false}");
+        assertEquals(refused.status(), 422);
+        assertTrue(refused.json().at("/faults/0/pointer").asString().endsWith("/temperatureC"), refused.body());
+    }
+}

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answered, api, type Schemas } from '@/api/client'
+import published from '@formats/venue.schema.json'
+import { choicesOf, definition, publish, usual } from '@/parts/fields/schema'
+import SchemaFields from '@/parts/fields/SchemaFields.vue'
+import ProblemNote from '@/parts/ProblemNote.vue'
+
+/** Which media can make the order by its date, and stand where it goes. */
+publish(published)
+const props = defineProps<{ id: string }>()
+const venue = ref(usual(definition('Venue')) as Schemas['Venue'])
+const told = ref<Schemas['MediumFit'][]>()
+const fault = ref<unknown>()
+const busy = ref(false)
+const labels = new Map(choicesOf(definition('Medium')).map((c) => [c.value, c.label]))
+const MARKS = { yes: '●', risky: '◆', no: '■' }
+
+async function ask() {
+  fault.value = undefined
+  busy.value = true
+  try {
+    told.value = await answered(api.POST('/api/orders/{id}/media', { params: { path: { id: props.id } }, body: venue.value }))
+  } catch (e) {
+    fault.value = e
+  } finally {
+    busy.value = false
+  }
+}
+const change = (at: string, value: unknown) => (venue.value = { ...venue.value, [at.slice(1)]: value })
+</script>
+
+<template>
+  <details class="border-t border-line pt-2" data-media>
+    <summary class="cursor-pointer text-lead">Which medium, for that day and place?</summary>
+    <SchemaFields class="mt-2 max-w-xl" :node="definition('Venue')" :value="(venue as unknown as Record<string, unknown>)" path="" @change="change" />
+    <p class="mt-2"><button type="button" class="act" :disabled="busy" @click="ask">Tell</button></p>
+    <ProblemNote v-if="fault" :error="fault" class="mt-2" />
+    <table v-if="told" class="mt-2 w-full" aria-label="Media">
+      <thead><tr class="text-left text-note text-quiet"><th class="font-normal">medium</th><th class="text-right font-normal">ready after</th><th class="text-right font-normal">hands</th><th class="pl-4 font-normal">why</th></tr></thead>
+      <tbody>
+        <tr v-for="m in told" :key="m.medium" class="border-t border-line align-top">
+          <td class="py-1 whitespace-nowrap">{{ MARKS[m.fits] }} {{ labels.get(m.medium) }}</td>
+          <td class="py-1 text-right whitespace-nowrap">{{ m.readyH === null ? 'never' : `${m.readyH.toFixed(0)} h` }}</td>
+          <td class="py-1 text-right whitespace-nowrap">{{ m.handsH.toFixed(1) }} h</td>
+          <td class="py-1 pl-4">{{ m.reasons.join(' · ') }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </details>
+</template>
