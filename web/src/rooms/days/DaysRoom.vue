@@ -146,7 +146,7 @@ async function take(help: Schemas['Help']) {
       </div>
       <p class="flex flex-col items-start gap-1 border-t border-line pt-2">
         <button type="button" class="act-quiet !px-0" @click="timeOpen = true">The studio’s time …</button>
-        <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.pdf`" target="_blank">A week to a page, as PDF</a>
+        <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.pdf`" target="_blank">On paper (PDF)</a>
         <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.ics`" download="days.ics">Take out as a calendar (.ics)</a>
         <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.csv`" download="days.csv">Take out as CSV</a>
         <RouterLink class="act-quiet !px-0" :to="`/orders/${id}/bench`">To the bench</RouterLink>

@@ -37,12 +37,12 @@ const change = (at: string, value: unknown) => (venue.value = { ...venue.value, 
     <p class="mt-2"><button type="button" class="act" :disabled="busy" @click="ask">Tell</button></p>
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />
     <table v-if="told" class="mt-2 w-full" aria-label="Media">
-      <thead><tr class="text-left text-note text-quiet"><th class="font-normal">medium</th><th class="text-right font-normal">ready after</th><th class="text-right font-normal">hands</th><th class="pl-4 font-normal">why</th></tr></thead>
+      <thead><tr class="text-left text-note text-quiet"><th class="font-normal">medium</th><th class="pl-4 text-right font-normal whitespace-nowrap">ready after</th><th class="pl-4 text-right font-normal">hands</th><th class="pl-4 font-normal">why</th></tr></thead>
       <tbody>
         <tr v-for="m in told" :key="m.medium" class="border-t border-line align-top">
           <td class="py-1 whitespace-nowrap">{{ MARKS[m.fits] }} {{ labels.get(m.medium) }}</td>
-          <td class="py-1 text-right whitespace-nowrap">{{ m.readyH === null ? 'never' : `${m.readyH.toFixed(0)} h` }}</td>
-          <td class="py-1 text-right whitespace-nowrap">{{ m.handsH.toFixed(1) }} h</td>
+          <td class="py-1 pl-4 text-right whitespace-nowrap">{{ m.readyH === null ? 'never' : `${m.readyH.toFixed(0)} h` }}</td>
+          <td class="py-1 pl-4 text-right whitespace-nowrap">{{ m.handsH.toFixed(1) }} h</td>
           <td class="py-1 pl-4">{{ m.reasons.join(' · ') }}</td>
         </tr>
       </tbody>

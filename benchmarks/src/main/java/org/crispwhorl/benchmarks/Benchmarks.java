@@ -40,6 +40,7 @@ public final class Benchmarks {
     private void run() throws IOException, InterruptedException, RunnerException {
         core();
         materials();
+        days();
         application();
         firstLoad();
         write();
@@ -93,6 +94,15 @@ public final class Benchmarks {
         row("Fewest cutters for 30 species out of 200", "≤ 2 s", CutterChoice.measure());
         row("A hostile outline refused", "≤ 200 ms", TracedLines.measure());
         row("Nesting, share of an endless sheet", "≥ 0.97 of 0.9069 and 1", NestingYield.measure());
+    }
+
+    private void days() {
+        row("Days of 4 flowers of 1 species", "proved in ≤ 1 s", DaysPlanned.measure(4, 1, 10));
+        row("Days of 24 flowers of 3 species", "≤ 2 % of the bound in 5 s", DaysPlanned.measure(24, 3, 14));
+        row(
+                "Days of 120 flowers of 6 species",
+                "after 20 s ≤ 6 bench hours before the bound",
+                DaysPlanned.measure(120, 6, 60));
     }
 
     private void application() throws IOException, InterruptedException {

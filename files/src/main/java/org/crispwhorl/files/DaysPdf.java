@@ -17,12 +17,13 @@ import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.measure.Told;
 
-/** The days of an order on paper, a week to a page: hands on a strip of hours, what dries below, the work in words with a box to tick. */
+/** The days of an order on paper, each week begun on a page of its own: hands on a strip of hours, what dries below, the work in words with a box to tick. */
 public final class DaysPdf {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final double STRIP_MM = 4;
     private static final double BOX_MM = 3;
+    private static final double WHY_MM = 56;
     private static final double HOURS = 24;
     private static final String HANDS = "#4b473f";
     private static final String NIGHT = "#e6e2da";
@@ -36,7 +37,7 @@ public final class DaysPdf {
         this.flow = new SheetFlow(canvas);
     }
 
-    /** Every week in which there is work, each on a page of its own. */
+    /** Every week in which there is work, each begun on a page of its own. */
     public static byte[] write(Planned planned, Paper paper) {
         String title = planned.order().name();
         try (PdfCanvas canvas = new PdfCanvas(paper, title, Told.Lengths.MM)) {
@@ -79,7 +80,7 @@ public final class DaysPdf {
         flow.y += STRIP_MM + 5;
         for (Calendar.Stint s : stints) {
             List<String> because =
-                    canvas.broken(canvas.regular, SheetFlow.SMALL_PT - 1, 62, s.done() ? "done" : s.because());
+                    canvas.broken(canvas.regular, SheetFlow.SMALL_PT - 1, WHY_MM, s.done() ? "done" : s.because());
             flow.room(SheetFlow.LINE_MM * Math.max(1, because.size()));
             canvas.box(OutlinePages.MARGIN_MM, flow.y - BOX_MM + 0.5, BOX_MM, BOX_MM, s.done() ? HANDS : EMPTY);
             double at = OutlinePages.MARGIN_MM + 6;
@@ -92,12 +93,12 @@ public final class DaysPdf {
             canvas.text(
                     canvas.strong,
                     SheetFlow.SMALL_PT,
-                    at + 34,
+                    at + 32,
                     flow.y,
                     s.task() + (s.of() > 1 ? ", " + s.batch() + " of " + s.of() : ""));
-            canvas.text(canvas.regular, SheetFlow.SMALL_PT - 1, at + 84, flow.y, s.species());
+            canvas.text(canvas.regular, SheetFlow.SMALL_PT - 1, at + 80, flow.y, s.species());
             for (String line : because) {
-                canvas.text(canvas.regular, SheetFlow.SMALL_PT - 1, flow.right() - 62, flow.y, line);
+                canvas.text(canvas.regular, SheetFlow.SMALL_PT - 1, flow.right() - WHY_MM, flow.y, line);
                 flow.y += SheetFlow.LINE_MM - 0.6;
             }
             flow.y += 0.8;

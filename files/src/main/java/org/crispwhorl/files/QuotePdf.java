@@ -88,6 +88,17 @@ public final class QuotePdf {
         }
     }
 
+    /** How far anything of a flower reaches from its middle, leaves included. */
+    private static double reachMm(Drawing.Face face) {
+        double reach = Math.max(1, face.radiusMm());
+        for (Drawing.Ring ring : face.rings()) {
+            for (int i = 0; i + 1 < ring.outline().length; i += 2) {
+                reach = Math.max(reach, Math.hypot(ring.outline()[i], ring.outline()[i + 1]));
+            }
+        }
+        return reach;
+    }
+
     private static void drawings(PdfCanvas canvas, SheetFlow flow, List<OrderSheet.Line> lines, Conditions conditions)
             throws IOException {
         double x = OutlinePages.MARGIN_MM;
@@ -100,7 +111,7 @@ public final class QuotePdf {
             }
             Assessment a = new Assessment(line.species(), conditions);
             Drawing drawing = Draughting.of(a.form());
-            double scale = PICTURE_MM / 2 / Math.max(1, drawing.face().radiusMm());
+            double scale = PICTURE_MM / 2 / reachMm(drawing.face());
             double middle = x + PICTURE_MM / 2;
             double down = flow.y + PICTURE_MM / 2;
             PdfPage.draw(

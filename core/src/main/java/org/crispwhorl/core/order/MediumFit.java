@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.measure.Never;
 import org.crispwhorl.core.measure.Words;
@@ -42,6 +41,8 @@ public record MediumFit(Medium medium, Fits fits, @Never double readyH, double h
     /** What the sun falls on is so much warmer than the air. */
     private static final double SUN_C = 10;
 
+    private static final double MIN_PER_H = 60;
+
     public MediumFit {
         reasons = List.copyOf(reasons);
     }
@@ -59,15 +60,17 @@ public record MediumFit(Medium medium, Fits fits, @Never double readyH, double h
 
     private static MediumFit of(
             Medium medium, List<OrderSheet.Line> lines, Conditions conditions, double thereH, Venue venue) {
-        double readyH = 0;
-        double handsMin = 0;
-        for (OrderSheet.Line line : lines) {
-            Plan plan = Planning.of(new Assessment(line.species().withMedium(medium), conditions));
-            readyH = Math.max(readyH, plan.readyH());
-            handsMin += line.count() * plan.handsMin();
-        }
+        List<OrderSheet.Line> made = lines.stream()
+                .map(l -> new OrderSheet.Line(l.species().withMedium(medium), l.count()))
+                .toList();
+        double readyH = made.stream()
+                .mapToDouble(l ->
+                        Planning.of(new Assessment(l.species(), conditions)).readyH())
+                .max()
+                .orElse(0);
+        double handsH = OrderSheet.of(made, conditions).handsMin() / MIN_PER_H;
         Judged judged = new Judged();
-        inTime(readyH, handsMin / 60, thereH, judged);
+        inTime(readyH, handsH, thereH, judged);
         stands(conditions.kit().paste(medium), venue, judged);
         if (medium.furthest() != Stage.DRY) {
             judged.risky("never gets firmer than " + Words.Labels.of(medium.furthest())
@@ -76,7 +79,7 @@ public record MediumFit(Medium medium, Fits fits, @Never double readyH, double h
         if (!medium.edible()) {
             judged.risky("never food: a keepsake beside the cake, not on it");
         }
-        return new MediumFit(medium, judged.fits, readyH, handsMin / 60, judged.reasons);
+        return new MediumFit(medium, judged.fits, readyH, handsH, judged.reasons);
     }
 
     private static final class Judged {

@@ -166,7 +166,7 @@ public final class Pricing {
                 .sorted(Map.Entry.<String, Double>comparingByValue(Comparator.reverseOrder()))
                 .map(e -> Unit.H.write(e.getValue() / MIN_PER_H) + " " + e.getKey())
                 .collect(Collectors.joining(", "));
-        return "Of " + tariff.write(total) + " " + tariff.write(cost) + " are "
+        return "Of " + tariff.write(total) + " in all, " + tariff.write(cost) + " are "
                 + Unit.H.write(sheet.handsMin() / MIN_PER_H) + " of hands: " + each + ".";
     }
 

@@ -68,7 +68,8 @@ public class ServiceCardTest {
         ColourPot toxic = new ColourPot("plum", 1, 3, "#5a2040", ColourForm.DUST, ColourPot.Eaten.NON_TOXIC);
         ColourPot food = new ColourPot("plum", 1, 3, "#5a2040", ColourForm.DUST, ColourPot.Eaten.EDIBLE);
         assertTrue(card(dusted, 2, new Drawer(List.of(toxic))).notEaten().get(0).contains("not therefore food"));
-        assertTrue(card(dusted, 2, new Drawer(List.of(food))).notEaten().isEmpty());
+        assertTrue(
+                card(dusted, 2, new Drawer(List.of(food))).notEaten().stream().noneMatch(n -> n.startsWith("plum")));
         assertTrue(card(dusted, 2, Drawer.EMPTY).notEaten().get(0).contains("does not say"));
     }
 

@@ -111,7 +111,9 @@ public class DaysController {
     }
 
     @GetMapping("/days.pdf")
-    @Operation(operationId = "daysAsPdf", summary = "The calendar of an order as PDF, a week to a page")
+    @Operation(
+            operationId = "daysAsPdf",
+            summary = "The calendar of an order as PDF, each week begun on a page of its own")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
         return ResponseEntity.ok()
