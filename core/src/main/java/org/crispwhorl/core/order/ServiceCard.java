@@ -80,11 +80,11 @@ public record ServiceCard(
             counts.merge("picks", picks, Integer::sum);
             where.computeIfAbsent("picks", w -> new LinkedHashSet<>()).add("the stems that stand in the cake");
         }
+        colours(lines, conditions, drawer).forEach(notEaten::add);
         if (counts.containsKey("wires")) {
             notEaten.add(
                     "Taped stems are no food and do not touch it: they stand in picks, or lie on something that is taken off with them.");
         }
-        colours(lines, conditions, drawer).forEach(notEaten::add);
         keeping.add("Carry upright in a closed box in which heads touch nothing; never in a warm car in the sun.");
         keeping.add("Keep out of sun and strong light: colours fade.");
         return new ServiceCard(
