@@ -16,6 +16,8 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drawer.CutterFit;
 import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.ColourSheet;
@@ -147,8 +149,7 @@ public final class Cards {
         });
         part.flat()
                 .map(Petaled::pieces)
-                .ifPresentOrElse(
-                        pieces -> shaping(a, pieces, said), () -> said.add(new BenchLine("it is", part.inShort())));
+                .ifPresentOrElse(pieces -> shaping(a, pieces, said), () -> modelled(a, part, said));
         if (a.species().heads().filter(part::equals).isPresent()) {
             a.opened()
                     .forEach(heads -> said.add(new BenchLine(
@@ -163,6 +164,23 @@ public final class Cards {
                     .ifPresent(f -> said.add(new BenchLine("former", f.name() + ", " + Words.Labels.of(f.side()))));
             said.add(new BenchLine("dries", Words.Labels.of(pieces.drying().getClass())));
         });
+    }
+
+    /** What is no flat piece: what it is, how large it is, and the ball that it is rolled from. */
+    private static void modelled(Assessment a, Part part, List<BenchLine> said) {
+        said.add(new BenchLine("it is", part.inShort()));
+        a.species()
+                .heart()
+                .filter(part::equals)
+                .ifPresent(heart -> said.add(new BenchLine(
+                        "size",
+                        Unit.MM.write(heart.form().diameterMm()) + " wide, "
+                                + Unit.MM.write(heart.form().heightMm()) + " high")));
+        Figures figures = new Figures();
+        part.figures(figures, a);
+        figures.list().stream()
+                .filter(f -> f.group() == Figure.Group.SIZE)
+                .forEach(f -> said.add(new BenchLine(f.label(), f.unit().write(f.value()))));
     }
 
     private String from(StartsFrom start) {

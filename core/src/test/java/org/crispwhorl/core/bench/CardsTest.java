@@ -67,6 +67,15 @@ public class CardsTest {
         assertTrue(petals.openMin().orElseThrow() > 5, "it skins some time after the first roll");
     }
 
+    @Test
+    public void aHeartSaysHowLargeItIs() {
+        BenchCard heart = card(cards(ROSE, 4), Plan.Doing.MAKE, "heart");
+        assertTrue(line(heart, "size").contains("high"), heart.lines().toString());
+        assertTrue(
+                heart.lines().stream().anyMatch(l -> l.label().contains("ball")),
+                heart.lines().toString());
+    }
+
     /** What it waits for afterwards is what the plan of the flower says, in minutes. */
     @Test
     public void aCardSaysHowLongItThenWaits() {
