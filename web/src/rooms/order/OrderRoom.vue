@@ -28,6 +28,7 @@ const path = { params: { path: { id: props.id } } }
 const days = useQuery({ queryKey: ['days', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/days', path)) })
 const calendar = computed(() => days.data.value?.planned?.calendar)
 const accepted = shallowRef<Schemas['AcceptedView']>()
+const delivered = shallowRef<string>()
 const loadFault = shallowRef<unknown>()
 
 const keep = useKept<Schemas['Order']>({
@@ -35,6 +36,7 @@ const keep = useKept<Schemas['Order']>({
   async read() {
     const kept = await answered(api.GET('/api/orders/{id}', path))
     accepted.value = kept.accepted
+    delivered.value = kept.delivered
     return { version: kept.version, value: kept.order }
   },
   async write(order, version) {
@@ -53,6 +55,7 @@ const reckoning = useJob<Schemas['OrderReckoning']>(() => answered(api.POST('/ap
 /** What the server keeps by now: all that rests on it is reckoned anew. */
 function told(now: Schemas['OrderView']) {
   accepted.value = now.accepted
+  delivered.value = now.delivered
   queries.setQueryData(['order', props.id], now)
   void queries.invalidateQueries({ queryKey: ['materials', props.id] })
   void reckoning.run()
@@ -83,6 +86,23 @@ async function decide(call: Promise<Schemas['OrderView']>) {
 }
 const accept = () => decide(answered(api.PUT('/api/orders/{id}/acceptance', path)))
 const open = () => decide(answered(api.DELETE('/api/orders/{id}/acceptance', path)))
+const deliver = () => decide(answered(api.PUT('/api/orders/{id}/delivery', path)))
+const takeBack = () => decide(answered(api.DELETE('/api/orders/{id}/delivery', path)))
+
+/** The same order again, to change its count and see what becomes of hours, days and price before anything is promised. */
+async function copy() {
+  if (!order.value) return
+  deciding.value = undefined
+  try {
+    const name = `${order.value.name}, again`.slice(0, 80)
+    const made = await answered(api.POST('/api/orders', { body: { ...order.value, name } }))
+    // This room is of one order: it is left, and entered for the other.
+    await router.push('/orders')
+    await router.push(`/orders/${made.id}`)
+  } catch (e) {
+    deciding.value = e
+  }
+}
 const takeIn = (speciesId: string) =>
   decide(answered(api.PUT('/api/orders/{id}/acceptance/{speciesId}', { params: { path: { id: props.id, speciesId } } })))
 
@@ -169,6 +189,10 @@ function takeOff() {
         </p>
         <p class="mt-2"><button type="button" class="act-quiet !px-0" @click="open">Open it again</button></p>
       </div>
+      <p v-if="delivered" class="flex items-center gap-2 border border-line bg-sheet p-3" data-delivered>
+        <span class="flex-1">● Delivered {{ readable(delivered) }}.</span>
+        <button type="button" class="act-quiet" @click="takeBack">It is here after all</button>
+      </p>
       <ProblemNote v-if="deciding" :error="deciding" />
       <div v-if="keep.state.value === 'two-versions'" role="alert" class="border border-ink bg-sheet p-3">
         <p class="font-medium">◆ This order was changed in another window.</p>
@@ -184,6 +208,8 @@ function takeOff() {
         <RouterLink class="act" :to="`/orders/${id}/price`">Price</RouterLink>
         <RouterLink class="act" :to="`/orders/${id}/sheets`">Sheets</RouterLink>
         <button v-if="!accepted" type="button" class="act whitespace-nowrap" :disabled="order.lines.length === 0 || keep.state.value !== 'kept'" @click="accept">Accept it</button>
+        <button v-if="accepted && !delivered" type="button" class="act whitespace-nowrap" @click="deliver">It is delivered</button>
+        <button type="button" class="act-quiet" :disabled="keep.state.value !== 'kept'" @click="copy">Copy it</button>
         <button type="button" class="act-quiet" :disabled="!keep.canUndo.value" @click="keep.undo">Undo</button>
         <button type="button" class="act-quiet whitespace-nowrap" @click="takeOff">Take off the book</button>
       </p>

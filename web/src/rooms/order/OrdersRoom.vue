@@ -1,14 +1,25 @@
 <script setup lang="ts">
 import { useMutation, useQuery } from '@tanstack/vue-query'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { answered, api } from '@/api/client'
+import { answered, api, type Schemas } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
-import { localMinute, readable } from './dates'
+import { day, localMinute, readable } from './dates'
 
 const router = useRouter()
 const name = ref('')
 const orders = useQuery({ queryKey: ['orders'], queryFn: () => answered(api.GET('/api/orders')) })
+
+const bench = useQuery({ queryKey: ['bench'], queryFn: () => answered(api.GET('/api/bench')) })
+const begun = computed(() => new Map((bench.data.value ?? []).map((b) => [b.orderId, b.begun])))
+
+/** How far an order is: asked, promised, on the bench, delivered, each with its date. */
+function stateOf(order: Schemas['OrderView']): string {
+  if (order.delivered) return `● delivered ${day(order.delivered)}`
+  const since = begun.value.get(order.id)
+  if (since) return `◆ on the bench since ${day(since)}`
+  return order.accepted ? `promised ${day(order.accepted.at)}` : 'asked'
+}
 
 const add = useMutation({
   mutationFn: () => {
@@ -43,7 +54,8 @@ const add = useMutation({
       <li v-for="order in orders.data.value" :key="order.id">
         <RouterLink :to="`/orders/${order.id}`" class="flex min-h-14 items-center gap-4 hover:bg-sheet">
           <span class="flex-1 font-heading text-head">{{ order.order.name }}</span>
-          <span class="text-quiet">{{ order.order.lines.reduce((sum, l) => sum + l.flowers, 0) }} flowers</span>
+          <span class="text-quiet" data-state>{{ stateOf(order) }}</span>
+          <span class="w-24 text-right text-quiet">{{ order.order.lines.reduce((sum, l) => sum + l.flowers, 0) }} flowers</span>
           <span class="w-52 text-right">{{ readable(order.order.handOver) }}</span>
         </RouterLink>
       </li>

@@ -8,6 +8,9 @@ create table bench_event (
     pieces int not null
 );
 
+-- When an order left the studio.
+alter table flower_order add column delivered timestamp;
+
 -- What the studio asks for its work.
 insert into choice (name, chosen, version) values ('tariff', null, 0);
 

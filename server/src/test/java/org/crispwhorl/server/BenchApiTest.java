@@ -134,6 +134,25 @@ public class BenchApiTest extends ServerTest {
         assertTrue(!api.get(order + "/days").body().contains("\"done\":true"), "not done after all");
     }
 
+    /** Asked, then on the bench since its first touch, then delivered, and taken back. */
+    @Test
+    public void anOrderIsOnTheBenchFromItsFirstTouchAndLeaves() {
+        String id = order.substring(order.lastIndexOf('/') + 1);
+        assertTrue(!api.get("/api/bench").body().contains(id));
+        tell(List.of(touch("0/mix/1-1", "begun", 20, 0), touch("0/mix/1-1", "done", 10, 0)));
+        for (JsonNode one : api.get("/api/bench").json()) {
+            if (one.get("orderId").asString().equals(id)) {
+                assertEquals(LocalDateTime.parse(one.get("begun").asString()), NOW.minusMinutes(20));
+            }
+        }
+        assertTrue(api.get("/api/bench").body().contains(id));
+        assertTrue(api.get(order).json().path("delivered").isMissingNode());
+        assertEquals(api.put(order + "/delivery", Api.JSON.createObjectNode()).status(), 200);
+        assertTrue(api.get(order).json().get("delivered").asString().startsWith("20"));
+        assertEquals(api.delete(order + "/delivery").status(), 200);
+        assertTrue(api.get(order).json().path("delivered").isMissingNode());
+    }
+
     @Test
     public void aMeasuredPetalTellsHowThinItIs() {
         ObjectNode petal = Api.JSON

@@ -23,7 +23,8 @@ public class DrawerApiTest extends ServerTest {
                 .put("name", name)
                 .put("count", count)
                 .put("boreMm", 5)
-                .put("lengthMm", 70);
+                .put("lengthMm", 70)
+                .put("price", 0);
     }
 
     private Api.Answer table(String csv, String query) {

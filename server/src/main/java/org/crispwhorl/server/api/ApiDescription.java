@@ -32,6 +32,7 @@ import org.crispwhorl.server.days.DaysController;
 import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.jobs.JobView;
+import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.plate.ColourController;
 import org.crispwhorl.server.plate.OutlineController;
@@ -95,6 +96,7 @@ class ApiDescription {
             StudioTime.class,
             BenchController.BenchView.class,
             BenchController.Touches.class,
+            BenchJournal.OnTheBench.class,
             BenchController.MeasuredPetal.class,
             Measured.class,
             Tariff.class,

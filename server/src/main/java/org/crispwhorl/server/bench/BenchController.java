@@ -31,14 +31,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** An order at the bench. */
 @RestController
-@RequestMapping("/api/orders/{id}/bench")
 public class BenchController {
+    private static final String ONE = "/api/orders/{id}/bench";
+
     private final Orders orders;
     private final Days days;
     private final BenchJournal journal;
@@ -85,7 +85,13 @@ public class BenchController {
      */
     public record MeasuredPetal(int line, String part, double lengthMm, double widthMm) {}
 
-    @GetMapping
+    @GetMapping("/api/bench")
+    @Operation(operationId = "listBench", summary = "Every order on the bench, and since when")
+    List<BenchJournal.OnTheBench> begun() {
+        return journal.begun();
+    }
+
+    @GetMapping(ONE)
     @Operation(operationId = "getBench", summary = "An order at the bench: its cards, its plan and what was touched")
     BenchView get(@PathVariable UUID id) {
         Orders.Work all = orders.work(id);
@@ -105,7 +111,7 @@ public class BenchController {
                 journal.of(id));
     }
 
-    @PostMapping("/events")
+    @PostMapping(ONE + "/events")
     @Operation(
             operationId = "touchBench",
             summary = "Keep what was touched at the bench; what is kept already is left as it is")
@@ -113,7 +119,7 @@ public class BenchController {
         return journal.keep(id, touches.events());
     }
 
-    @PostMapping("/measured")
+    @PostMapping(ONE + "/measured")
     @Operation(operationId = "measureAtBench", summary = "What a measured petal tells")
     Measured measured(@PathVariable UUID id, @RequestBody MeasuredPetal petal) {
         Orders.Work all = orders.work(id);
@@ -126,7 +132,7 @@ public class BenchController {
                 .orElseThrow(() -> new NotThere("petals to measure called", petal.part()));
     }
 
-    @GetMapping("/picture.svg")
+    @GetMapping(ONE + "/picture.svg")
     @Operation(
             operationId = "seeAtBench",
             summary = "The flower from above with one ring brought out, in order of setting")

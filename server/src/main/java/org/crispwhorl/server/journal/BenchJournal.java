@@ -1,5 +1,6 @@
 package org.crispwhorl.server.journal;
 
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -49,6 +50,17 @@ public class BenchJournal {
         }
         rows.flush();
         return of(orderId);
+    }
+
+    /** An order on the bench, and since when. */
+    public record OnTheBench(UUID orderId, LocalDateTime begun) {}
+
+    /** Every order of which something was touched. */
+    @Transactional(readOnly = true)
+    public List<OnTheBench> begun() {
+        return rows.begun().stream()
+                .map(b -> new OnTheBench(b.getOrderId(), b.getBegun()))
+                .toList();
     }
 
     /** What of an order is done. */

@@ -55,11 +55,16 @@ public class OrderController {
      * An order as it is kept.
      *
      * @param accepted what it was accepted with; none while it follows the shelf
+     * @param delivered when it left the studio; none while it is here
      */
     public record OrderView(
-            UUID id, long version, @Words(label = "order") Order order, Optional<AcceptedView> accepted) {
+            UUID id,
+            long version,
+            @Words(label = "order") Order order,
+            Optional<AcceptedView> accepted,
+            Optional<LocalDateTime> delivered) {
         public OrderView {
-            Limits.check(OrderView.class, id, version, order, accepted);
+            Limits.check(OrderView.class, id, version, order, accepted, delivered);
         }
     }
 
@@ -135,6 +140,18 @@ public class OrderController {
     @Operation(operationId = "openOrder", summary = "Open an accepted order again: it follows the shelf and the studio")
     OrderView open(@PathVariable UUID id) {
         return orders.open(id);
+    }
+
+    @PutMapping("/{id}/delivery")
+    @Operation(operationId = "deliverOrder", summary = "An order has left the studio")
+    OrderView deliver(@PathVariable UUID id) {
+        return orders.deliver(id);
+    }
+
+    @DeleteMapping("/{id}/delivery")
+    @Operation(operationId = "takeBackOrder", summary = "An order is here after all")
+    OrderView takeBack(@PathVariable UUID id) {
+        return orders.takeBack(id);
     }
 
     @PutMapping("/{id}/acceptance/{speciesId}")

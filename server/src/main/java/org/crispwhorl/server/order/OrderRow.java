@@ -53,6 +53,8 @@ class OrderRow {
     @Column(length = KeptColumn.LONGEST)
     private String accepted;
 
+    private LocalDateTime delivered;
+
     @Version
     private Long version;
 
@@ -99,6 +101,15 @@ class OrderRow {
 
     void accept(String with) {
         accepted = with;
+    }
+
+    /** When it left; none while it is here. */
+    Optional<LocalDateTime> delivered() {
+        return Optional.ofNullable(delivered);
+    }
+
+    void deliver(LocalDateTime at) {
+        delivered = at;
     }
 
     void open() {

@@ -137,6 +137,22 @@ public class Orders {
         return view(rows.saveAndFlush(row));
     }
 
+    /** The order has left the studio. */
+    @Transactional
+    public OrderController.OrderView deliver(UUID id) {
+        OrderRow row = held(id);
+        row.deliver(LocalDateTime.now().withNano(0));
+        return view(rows.saveAndFlush(row));
+    }
+
+    /** The order is here after all. */
+    @Transactional
+    public OrderController.OrderView takeBack(UUID id) {
+        OrderRow row = held(id);
+        row.deliver(null);
+        return view(rows.saveAndFlush(row));
+    }
+
     /** Takes the change of a species into an accepted order. */
     @Transactional
     public OrderController.OrderView takeIn(UUID id, UUID speciesId) {
@@ -164,7 +180,8 @@ public class Orders {
                 row.version(),
                 row.order(),
                 acceptance(row)
-                        .map(a -> new OrderController.AcceptedView(a.at(), List.copyOf(a.changed(shelf::readable)))));
+                        .map(a -> new OrderController.AcceptedView(a.at(), List.copyOf(a.changed(shelf::readable)))),
+                row.delivered());
     }
 
     /**
