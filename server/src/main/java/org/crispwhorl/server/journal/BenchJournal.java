@@ -39,7 +39,8 @@ public class BenchJournal {
      */
     @Transactional
     public List<BenchEvent> keep(UUID orderId, List<BenchEvent> events) {
-        orders.get(orderId);
+        // Two devices that tell the same at once come one after the other.
+        orders.hold(orderId);
         Set<UUID> known = rows.findAllById(events.stream().map(BenchEvent::id).toList()).stream()
                 .map(EventRow::getId)
                 .collect(Collectors.toSet());

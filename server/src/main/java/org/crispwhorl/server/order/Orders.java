@@ -34,6 +34,7 @@ import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.shelf.Shelf;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -135,6 +136,16 @@ public class Orders {
         OrderRow row = held(id);
         row.open();
         return view(rows.saveAndFlush(row));
+    }
+
+    /**
+     * Holds an order until the transaction is over: whoever else would hold it waits.
+     *
+     * @throws NotThere where there is no such order
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void hold(UUID id) {
+        held(id);
     }
 
     /** The order has left the studio. */
