@@ -28,6 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
+import tools.jackson.databind.type.LogicalType;
 
 /**
  * How the core's records are written as JSON, without a word about it in the core: a sealed interface is told apart by
@@ -58,6 +59,10 @@ public final class CraftJson {
                 .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .withCoercionConfigDefaults(c -> c.setCoercion(CoercionInputShape.EmptyString, CoercionAction.Fail))
+                .withCoercionConfig(
+                        LogicalType.Textual, c -> c.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail)
+                                .setCoercion(CoercionInputShape.Float, CoercionAction.Fail)
+                                .setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail))
                 .changeDefaultNullHandling(n -> n.withContentNulls(Nulls.FAIL))
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .changeDefaultPropertyInclusion(

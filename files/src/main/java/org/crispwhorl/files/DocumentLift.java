@@ -23,7 +23,7 @@ final class DocumentLift {
     /**
      * @throws DocumentFault where it is not a species document, or of a version that is not known
      */
-    static JsonNode toCurrent(JsonNode document) {
+    static ObjectNode toCurrent(JsonNode document) {
         if (document == null) {
             throw DocumentFault.at("", "nothing", "a species document");
         }
@@ -38,7 +38,7 @@ final class DocumentLift {
         if (!version.isInt() || version.asInt() < 1 || version.asInt() > SpeciesDocument.VERSION) {
             throw DocumentFault.at("/version", shown(version), "a whole number from 1 to " + SpeciesDocument.VERSION);
         }
-        ObjectNode lifted = object.deepCopy();
+        ObjectNode lifted = version.asInt() < SpeciesDocument.VERSION ? object.deepCopy() : object;
         for (int v = version.asInt(); v < SpeciesDocument.VERSION; v++) {
             lifted = STEPS.get(v).apply(lifted).put("version", v + 1);
         }

@@ -1,8 +1,12 @@
 package org.crispwhorl.server.conditions;
 
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Kit;
+import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.room.StudioRoom;
@@ -22,7 +26,23 @@ public class StudioConditions {
     }
 
     public Conditions now() {
-        return new Conditions(room.now(), drawer.kit(), choices.ways(), choices.pace());
+        return new Conditions(room(), kit(), ways(), pace());
+    }
+
+    public Room room() {
+        return room.now();
+    }
+
+    public Kit kit() {
+        return drawer.kit();
+    }
+
+    public Ways ways() {
+        return choices.ways();
+    }
+
+    public Pace pace() {
+        return choices.pace();
     }
 
     /** A species as this studio makes it. */

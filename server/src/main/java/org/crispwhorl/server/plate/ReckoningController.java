@@ -100,11 +100,10 @@ public class ReckoningController {
     }
 
     private Conditions conditions(ReckoningRequest request) {
-        Conditions now = studio.now();
         return new Conditions(
-                request.room().orElse(now.room()),
-                request.kit().orElse(now.kit()),
-                request.ways().orElse(now.ways()),
-                request.pace().orElse(now.pace()));
+                request.room().orElseGet(studio::room),
+                request.kit().orElseGet(studio::kit),
+                request.ways().orElseGet(studio::ways),
+                request.pace().orElseGet(studio::pace));
     }
 }
