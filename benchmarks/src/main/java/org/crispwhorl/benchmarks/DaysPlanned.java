@@ -24,7 +24,7 @@ final class DaysPlanned {
     private static final ZoneId PLACE = ZoneId.of("Europe/Berlin");
     private static final LocalDateTime NOW = LocalDateTime.of(2030, 6, 3, 8, 0);
     private static final double MARGIN_H = 12;
-    private static final int SEEDS = 3;
+    private static final int SEEDS = 6;
 
     private DaysPlanned() {}
 

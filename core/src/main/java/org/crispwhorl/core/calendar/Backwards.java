@@ -2,89 +2,206 @@ package org.crispwhorl.core.calendar;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 
 /**
- * A plain plan, from the end backwards: what is due last is placed last, as late as its hours and the hands allow. It is quick and
- * keeps every least wait, but knows nothing of windows that close nor of formers, and proves nothing.
+ * A plain plan, from the end backwards: what is due last is placed last, as late as its hours, hands and formers allow; what a window
+ * closes on is placed together with what opens it. It is quick, keeps everything that is asked, and proves nothing. Some dozens of
+ * tries, in which what is due at about the same time changes places, come nearer to the latest begin.
  */
 final class Backwards {
-    private Backwards() {}
+    /** So many tries beside the plain one; the same each time. */
+    private static final int TRIES = 60;
+
+    private static final long SEED = 20;
+
+    /** What is due within so many slots may change places. */
+    private static final int ABOUT = 96;
+
+    /** So many places are tried for work that something soft waits for. */
+    private static final int PLACES = 600;
+
+    private final Frame frame;
+    private final List<Batch> batches;
+    private final int[] sooner;
+    private final int[] hands;
+    private final Map<String, int[]> formers = new HashMap<>();
+    private final int[] starts;
+    private final int[] due;
+    private final int[] notBefore;
+    private final int[] followers;
+
+    private Backwards(Frame frame, List<int[]> elsewhere, int[] sooner) {
+        this.frame = frame;
+        this.sooner = sooner;
+        batches = frame.batches();
+        int n = batches.size();
+        starts = new int[n];
+        Arrays.fill(starts, -1);
+        followers = new int[n];
+        batches.forEach(b -> b.waits().forEach(w -> followers[w.after()]++));
+        due = new int[n];
+        Arrays.setAll(
+                due,
+                i -> Math.min(
+                        frame.last() - batches.get(i).tailSlots(),
+                        batches.get(i).endBy().orElse(frame.last())));
+        notBefore = batches.stream().mapToInt(Batch::notBefore).toArray();
+        hands = new int[frame.last()];
+        Arrays.fill(hands, frame.makers());
+        elsewhere.forEach(t -> taken(hands, t[0], t[1], 1));
+        batches.forEach(b -> b.lying().ifPresent(l -> formers.computeIfAbsent(l.former(), f -> free(l.owned()))));
+        frame.busy().stream()
+                .filter(b -> formers.containsKey(b.former()))
+                .forEach(b -> taken(formers.get(b.former()), 0, b.until(), b.count()));
+    }
 
     /**
      * A slot for each batch; none where some batch finds no place.
      *
      * @param elsewhere stretches in which a hand does something else
+     * @param enough a begin that cannot be bettered
      */
-    static Optional<int[]> place(List<Batch> batches, Windows windows, int makers, List<int[]> elsewhere, int last) {
-        int n = batches.size();
-        int[] starts = new int[n];
-        int[] due = new int[n];
-        int[] followers = new int[n];
-        Arrays.setAll(
-                due,
-                i -> Math.min(
-                        last - batches.get(i).tailSlots(),
-                        batches.get(i).endBy().orElse(last)));
-        for (Batch batch : batches) {
-            batch.waits().forEach(w -> followers[w.after()]++);
-        }
-        boolean[] placed = new boolean[n];
-        List<int[]> taken = new ArrayList<>(elsewhere);
-        for (int k = 0; k < n; k++) {
-            int next = -1;
-            for (int i = 0; i < n; i++) {
-                if (!placed[i] && followers[i] == 0 && (next < 0 || due[i] > due[next])) {
-                    next = i;
-                }
-            }
-            Batch batch = batches.get(next);
-            int start = latest(batch.slots(), due[next], windows, makers, taken);
-            if (start < batch.notBefore()) {
-                return Optional.empty();
-            }
-            starts[next] = start;
-            placed[next] = true;
-            taken.add(new int[] {start, start + batch.slots()});
-            for (Batch.Wait wait : batch.waits()) {
-                due[wait.after()] = Math.min(due[wait.after()], start - wait.least());
-                followers[wait.after()]--;
-            }
-        }
-        return Optional.of(starts);
-    }
-
-    /** The latest start before it is due at which hands are free; days before evenings of the same day. */
-    private static int latest(int slots, int due, Windows windows, int makers, List<int[]> taken) {
-        int best = -1;
-        for (boolean evening : new boolean[] {false, true}) {
-            long[][] starts = windows.starts(slots, evening, 0, due - slots);
-            for (int w = starts.length - 1; w >= 0; w--) {
-                for (long at = starts[w][1]; at >= starts[w][0] && at > best; at--) {
-                    if (free((int) at, slots, makers, taken)) {
-                        best = (int) at;
-                        break;
-                    }
-                }
-                if (best >= starts[w][0]) {
-                    break;
-                }
-            }
-            if (best >= 0) {
-                return best;
+    static Optional<int[]> place(Frame frame, List<int[]> elsewhere, int enough) {
+        int n = frame.batches().size();
+        Optional<int[]> best = new Backwards(frame, elsewhere, new int[n]).placed();
+        Random random = new Random(SEED);
+        for (int k = 0; k < TRIES && best.map(b -> worth(frame, b) < enough).orElse(true); k++) {
+            int[] sooner = random.ints(n, 0, ABOUT).toArray();
+            Optional<int[]> other = new Backwards(frame, elsewhere, sooner).placed();
+            if (other.isPresent()
+                    && best.map(b -> worth(frame, b)).orElse(Long.MIN_VALUE) < worth(frame, other.get())) {
+                best = other;
             }
         }
         return best;
     }
 
-    private static boolean free(int start, int slots, int makers, List<int[]> taken) {
-        for (int at = start; at < start + slots; at++) {
-            int slot = at;
-            if (taken.stream().filter(t -> t[0] <= slot && slot < t[1]).count() >= makers) {
+    /** Fewer evenings first, then a later begin. */
+    private static long worth(Frame frame, int[] placed) {
+        long evening = 0;
+        for (int i = 0; i < placed.length; i++) {
+            evening += frame.inEvening(placed[i]) ? frame.batches().get(i).slots() : 0;
+        }
+        return Arrays.stream(placed).min().orElse(0) - evening * frame.last();
+    }
+
+    private Optional<int[]> placed() {
+        for (int k = 0; k < starts.length; ) {
+            int next = -1;
+            for (int i = 0; i < starts.length; i++) {
+                boolean ready = starts[i] < 0 && followers[i] == 0;
+                if (ready && (next < 0 || due[i] - sooner[i] > due[next] - sooner[next])) {
+                    next = i;
+                }
+            }
+            List<Integer> set = new ArrayList<>();
+            if (!place(next, set)) {
+                return Optional.empty();
+            }
+            k += set.size();
+        }
+        return Optional.of(starts);
+    }
+
+    /** Places a batch as late as can be, and what opens a window for it within that; days before evenings. */
+    private boolean place(int i, List<Integer> set) {
+        int slots = batches.get(i).slots();
+        int tries = 0;
+        for (boolean evening : new boolean[] {false, true}) {
+            long[][] free = frame.windows().starts(slots, evening, notBefore[i], due[i] - slots);
+            for (int w = free.length - 1; w >= 0; w--) {
+                for (int at = (int) free[w][1]; at >= free[w][0]; at--) {
+                    if (fits(i, at) && tries++ < PLACES && opened(i, at, set)) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Sets a batch down, and what has to be there while it bends; leaves everything as it was where that finds no place. */
+    private boolean opened(int i, int at, List<Integer> set) {
+        List<Integer> own = new ArrayList<>();
+        int[] dueBefore = due.clone();
+        int[] notBeforeBefore = notBefore.clone();
+        take(i, at);
+        own.add(i);
+        int slots = batches.get(i).slots();
+        for (Batch.Wait wait : batches.get(i).waits()) {
+            due[wait.after()] = Math.min(due[wait.after()], at - wait.least());
+            if (wait.most().isPresent()) {
+                int longest = Math.max(wait.most().getAsInt(), wait.least() + slots);
+                notBefore[wait.after()] = Math.max(
+                        notBefore[wait.after()],
+                        at + slots - longest - batches.get(wait.after()).slots());
+            }
+        }
+        for (Batch.Wait wait : batches.get(i).waits()) {
+            boolean now = wait.most().isPresent() && followers[wait.after()] == 0 && starts[wait.after()] < 0;
+            if (now && !place(wait.after(), own)) {
+                for (int k = own.size() - 1; k >= 0; k--) {
+                    giveBack(own.get(k));
+                }
+                System.arraycopy(dueBefore, 0, due, 0, due.length);
+                System.arraycopy(notBeforeBefore, 0, notBefore, 0, due.length);
+                return false;
+            }
+        }
+        set.addAll(own);
+        return true;
+    }
+
+    private boolean fits(int i, int at) {
+        Batch batch = batches.get(i);
+        return free(hands, at, at + batch.slots(), 1)
+                && batch.lying()
+                        .map(l -> free(formers.get(l.former()), at, at + batch.slots() + l.slots(), l.wanted()))
+                        .orElse(true);
+    }
+
+    private void take(int i, int at) {
+        starts[i] = at;
+        use(i, 1);
+        batches.get(i).waits().forEach(w -> followers[w.after()]--);
+    }
+
+    private void giveBack(int i) {
+        use(i, -1);
+        starts[i] = -1;
+        batches.get(i).waits().forEach(w -> followers[w.after()]++);
+    }
+
+    private void use(int i, int sign) {
+        Batch batch = batches.get(i);
+        int end = starts[i] + batch.slots();
+        taken(hands, starts[i], end, sign);
+        batch.lying().ifPresent(l -> taken(formers.get(l.former()), starts[i], end + l.slots(), sign * l.wanted()));
+    }
+
+    private int[] free(int count) {
+        int[] all = new int[frame.last()];
+        Arrays.fill(all, count);
+        return all;
+    }
+
+    private static boolean free(int[] left, int from, int to, int wanted) {
+        for (int slot = from; slot < Math.min(to, left.length); slot++) {
+            if (left[slot] < wanted) {
                 return false;
             }
         }
         return true;
+    }
+
+    private static void taken(int[] left, int from, int to, int count) {
+        for (int slot = from; slot < Math.min(to, left.length); slot++) {
+            left[slot] -= count;
+        }
     }
 }

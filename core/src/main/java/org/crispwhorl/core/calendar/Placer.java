@@ -38,10 +38,29 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
             return new Schedule.Answer(Optional.empty(), true);
         }
         List<Batch> batches = frame.batches();
-        Optional<int[]> plain = Backwards.place(batches, frame.windows(), frame.makers(), taken(frame), frame.last());
+        Schedule.Begins begins = begins(frame);
+        Optional<int[]> plain = Backwards.place(frame, taken(frame), begins.latest());
         if (!ExactSolver.there()) {
             return new Schedule.Answer(plain.map(p -> unproved(frame, p)), false);
         }
+        Schedule.Problem problem = problem(frame);
+        long begun = System.nanoTime();
+        String[] told = {"looking for a first plan"};
+        Budget budget =
+                new Budget(ms, () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms), told[0]));
+        Optional<int[]> first = plain.map(starts -> inOrder(batches, starts));
+        Schedule.Answer answer = Schedule.place(
+                problem, first, budget, slot -> told[0] = "best so far begins " + frame.said((int) slot));
+        return answer.found().isPresent() || answer.cannot()
+                ? answer
+                : new Schedule.Answer(
+                        first.filter(starts -> Schedule.keeps(problem, starts)).map(starts -> unproved(frame, starts)),
+                        false);
+    }
+
+    /** What the solver is asked. */
+    Schedule.Problem problem(Frame frame) {
+        List<Batch> batches = frame.batches();
         List<Schedule.Work> works = new ArrayList<>();
         List<Schedule.Lag> lags = new ArrayList<>();
         List<int[]> inOrder = new ArrayList<>();
@@ -70,20 +89,8 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                 inOrder.add(new int[] {i - 1, i});
             }
         }
-        long begun = System.nanoTime();
-        String[] told = {"looking for a first plan"};
-        Budget budget =
-                new Budget(ms, () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms), told[0]));
-        Schedule.Problem problem =
-                new Schedule.Problem(works, lags, inOrder, frame.makers(), taken(frame), formers(frame), stood(frame));
-        Optional<int[]> first = plain.map(starts -> inOrder(batches, starts));
-        Schedule.Answer answer = Schedule.place(
-                problem, first, budget, slot -> told[0] = "best so far begins " + frame.said((int) slot));
-        return answer.found().isPresent() || answer.cannot()
-                ? answer
-                : new Schedule.Answer(
-                        first.filter(starts -> Schedule.keeps(problem, starts)).map(starts -> unproved(frame, starts)),
-                        false);
+        return new Schedule.Problem(
+                works, lags, inOrder, frame.makers(), taken(frame), formers(frame), stood(frame), begins(frame));
     }
 
     /** The same plan with the lots of each task one after the other: alike as they are they change places, and every wait stays. */
@@ -100,6 +107,16 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
             }
         }
         return sorted;
+    }
+
+    private Schedule.Begins begins(Frame frame) {
+        int[] pinned = frame.batches().stream()
+                .mapToInt(b -> Optional.ofNullable(pins.get(b.uid()))
+                        .map(frame.axis()::floor)
+                        .orElse(-1))
+                .toArray();
+        return new Schedule.Begins(
+                LatestBegin.of(frame, true, taken(frame), pinned), LatestBegin.of(frame, false, taken(frame), pinned));
     }
 
     private List<int[]> taken(Frame frame) {
@@ -148,12 +165,12 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         return new Schedule.Work(batch.slots(), there, new long[0][]);
     }
 
-    private static Schedule.Found unproved(Frame frame, int[] placed) {
+    private Schedule.Found unproved(Frame frame, int[] placed) {
         long evening = 0;
         for (int i = 0; i < placed.length; i++) {
             evening += frame.inEvening(placed[i]) ? frame.batches().get(i).slots() : 0;
         }
         long first = Arrays.stream(placed).min().orElse(0);
-        return new Schedule.Found(placed, evening, first, frame.last(), false);
+        return new Schedule.Found(placed, evening, first, begins(frame).latest(), false);
     }
 }

@@ -83,6 +83,7 @@ public final class Schedule {
      * @param taken stretches in which one of them does something else, from and to
      * @param shared tools of which there are so many
      * @param stood where each piece stood before, below 0 where it did not; empty where nothing was placed before
+     * @param begins what is known of when it begins
      */
     public record Problem(
             List<Work> works,
@@ -91,7 +92,8 @@ public final class Schedule {
             int hands,
             List<int[]> taken,
             List<Shared> shared,
-            List<Integer> stood) {
+            List<Integer> stood,
+            Begins begins) {
         public Problem {
             works = List.copyOf(works);
             lags = List.copyOf(lags);
@@ -101,6 +103,14 @@ public final class Schedule {
             stood = List.copyOf(stood);
         }
     }
+
+    /**
+     * What is known, without placing anything, of the latest slot in which a placing begins.
+     *
+     * @param latest where dear time is worked too
+     * @param latestCheap where none is
+     */
+    public record Begins(int latest, int latestCheap) {}
 
     /**
      * A placing.
@@ -277,6 +287,8 @@ public final class Schedule {
             best = solved.starts;
             hinted(best);
         }
+        Begins known = problem.begins();
+        model.addLessOrEqual(first, least > 0 ? known.latest() : known.latestCheap());
         model.maximize(first);
         Solved latest = solve(budget, SHARES[1], better);
         if (latest.starts == null) {

@@ -124,6 +124,13 @@ final class Ask {
         return time;
     }
 
+    /** What is to be placed, nothing of it done. */
+    Frame frame() {
+        Axis axis = Axis.from(now, PLACE);
+        List<Batch> batches = Batches.of(sheet, flowers, time.sittingMin());
+        return Frame.of(Remaining.of(batches, List.of(), axis), axis, axis.floor(ready()), time);
+    }
+
     Calendar calendar() {
         return Calendars.of(
                 sheet,

@@ -1,16 +1,12 @@
 package org.crispwhorl.core.calendar;
 
 import static org.crispwhorl.core.calendar.Ask.MONDAY;
-import static org.crispwhorl.core.calendar.Ask.PLACE;
-import static org.crispwhorl.core.calendar.Ask.SATURDAY;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDateTime;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.order.OrderSheet;
@@ -130,26 +126,5 @@ public class CalendarTest {
     public void eveningsAreLeftAloneWhereTheDayIsEnough() {
         assertEquals(
                 Ask.of(2, 0).in(StudioTime.USUAL.withEvenings(4)).calendar().eveningMin(), 0.0);
-    }
-
-    @Test
-    public void thePlainPlanKeepsItsWaitsToo() {
-        Ask ask = Ask.of(3, 2);
-        List<Batch> batches = Batches.of(ask.sheet(), ask.flowers(), 90);
-        Axis axis = Axis.from(MONDAY, PLACE);
-        int last = axis.floor(SATURDAY);
-        Windows windows = Windows.of(StudioTime.USUAL, axis, last);
-        int[] starts = Backwards.place(batches, windows, 1, List.of(), last).orElseThrow();
-        Map<Integer, Integer> busy = new HashMap<>();
-        for (int i = 0; i < starts.length; i++) {
-            for (Batch.Wait wait : batches.get(i).waits()) {
-                int end = starts[wait.after()] + batches.get(wait.after()).slots();
-                assertTrue(starts[i] >= end + wait.least(), batches.get(i).uid());
-            }
-            for (int at = starts[i]; at < starts[i] + batches.get(i).slots(); at++) {
-                assertEquals(busy.merge(at, 1, Integer::sum), Integer.valueOf(1));
-            }
-        }
-        assertEquals(Backwards.place(batches, new Windows(List.of()), 1, List.of(), last), Optional.empty());
     }
 }

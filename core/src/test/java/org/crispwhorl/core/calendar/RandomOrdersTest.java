@@ -9,19 +9,25 @@ import org.testng.annotations.Test;
 
 /** Orders at random: every plan is read again by eyes of its own, and what would help, helps. */
 public class RandomOrdersTest {
-    private static final int ORDERS = 60;
+    private static final int ORDERS = 500;
+    /** Orders that cannot be kept; a hundred of them take six minutes. */
+    private static final int HELPED = Integer.getInteger("helped", 6);
+
+    /** Every so many is thought about for long; of the others the first plan is read. */
+    private static final int LONG = 25;
 
     /** As long as anybody would wait here; the best so far is then read. */
-    private static final class Patience implements Progress {
-        private static final long MS = 700;
-        private final long begun = System.nanoTime();
+    private record Patience(long ms, long begun) implements Progress {
+        Patience(long ms) {
+            this(ms, System.nanoTime());
+        }
 
         @Override
         public void reached(double share, String step) {}
 
         @Override
         public boolean stopped() {
-            return System.nanoTime() - begun > MS * 1_000_000;
+            return System.nanoTime() - begun > ms * 1_000_000;
         }
     }
 
@@ -41,27 +47,42 @@ public class RandomOrdersTest {
     }
 
     @Test
-    public void everyPlanHoldsAndEveryHelpHelps() {
+    public void everyPlanHolds() {
         int planned = 0;
-        int helped = 0;
         for (int seed = 0; seed < ORDERS; seed++) {
-            Calendar calendar = ask(new Random(seed)).watchedBy(new Patience()).calendar();
+            Ask asked = ask(new Random(seed));
+            Calendar calendar =
+                    asked.watchedBy(new Patience(seed % LONG == 0 ? 700 : 25)).calendar();
             if (calendar.limit().isEmpty()) {
                 planned++;
-                Kept.everything(ask(new Random(seed)), calendar);
-            } else if (!calendar.limit().get().startsWith("Stopped")
-                    && !calendar.helps().isEmpty()) {
-                helped++;
-                Ask mended = ask(new Random(seed)).with(calendar.helps().get(0));
-                Calendar then = mended.calendar();
-                assertTrue(
-                        then.limit().isEmpty(),
-                        "seed " + seed + ": " + calendar.helps().get(0).label() + ": " + then.limit());
-                Kept.everything(mended, then);
+                Kept.everything(asked, calendar);
             }
             assertFalse(calendar.limit().isPresent() && !calendar.stints().isEmpty());
         }
-        // How many are found in that time is the machine's affair; a single rose is found on any.
-        assertTrue(planned > 0, planned + " planned, " + helped + " helped");
+        assertTrue(planned > ORDERS / 2, planned + " planned");
+    }
+
+    @Test
+    public void theLeastChangeThatIsNamedHelps() {
+        int helped = 0;
+        for (int seed = 0; helped < HELPED; seed++) {
+            Ask asked = tooMuch(new Random(seed));
+            Calendar calendar = asked.calendar();
+            if (calendar.limit().isPresent() && !calendar.helps().isEmpty()) {
+                helped++;
+                Calendar.Help least = calendar.helps().get(0);
+                Calendar then = asked.with(least).watchedBy(new Patience(700)).calendar();
+                assertTrue(then.limit().isEmpty(), "seed " + seed + ": " + least.label() + ": " + then.limit());
+                Kept.everything(asked, then);
+            }
+            assertTrue(seed < 5 * HELPED, helped + " of " + seed + " could be helped");
+        }
+    }
+
+    /** As many flowers as hardly go into what is left of the week. */
+    private static Ask tooMuch(Random random) {
+        return Ask.of(5 + random.nextInt(35), 5 + random.nextInt(25))
+                .from(Ask.MONDAY.plusHours(40 + random.nextInt(40)))
+                .watchedBy(new Patience(3_000));
     }
 }

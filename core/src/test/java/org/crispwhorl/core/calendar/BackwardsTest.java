@@ -1,0 +1,102 @@
+package org.crispwhorl.core.calendar;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.solver.Schedule;
+import org.testng.annotations.Test;
+
+/** The plain plan keeps everything that the solver is asked to keep: hours, hands, waits, windows, formers. */
+public class BackwardsTest {
+    private static final int ORDERS = 60;
+    private static final int NEVER = Integer.MAX_VALUE;
+
+    private static Schedule.Problem asked(Frame frame) {
+        Schedule.Problem problem = new Placer(Map.of(), Map.of(), List.of()).problem(frame);
+        // Lots that are alike may change places.
+        return new Schedule.Problem(
+                problem.works(),
+                problem.lags(),
+                List.of(),
+                problem.hands(),
+                problem.taken(),
+                problem.shared(),
+                problem.stood(),
+                problem.begins());
+    }
+
+    @Test
+    public void everyPlainPlanKeepsWhatIsAsked() {
+        int planned = 0;
+        int closing = 0;
+        for (int seed = 0; seed < ORDERS; seed++) {
+            Random random = new Random(seed);
+            Frame frame = Ask.of(random.nextInt(4), 1 + random.nextInt(7))
+                    .in(Ask.busyOnWednesday().withMakers(1 + random.nextInt(2)).withEvenings(random.nextInt(3)))
+                    .until(Ask.SATURDAY.plusDays(random.nextInt(5)))
+                    .frame();
+            Optional<int[]> plain = Backwards.place(frame, List.of(), NEVER);
+            if (plain.isPresent()) {
+                planned++;
+                closing += (int) frame.batches().stream()
+                        .flatMap(b -> b.waits().stream())
+                        .filter(w -> w.most().isPresent())
+                        .count();
+                assertTrue(Schedule.keeps(asked(frame), plain.get()), "seed " + seed);
+            }
+        }
+        assertTrue(planned > ORDERS / 2 && closing > 0, planned + " planned, " + closing + " windows");
+    }
+
+    @Test
+    public void formersThatAreTakenAreWaitedFor() {
+        Frame frame = Ask.of(0, 4).until(Ask.SATURDAY.plusDays(20)).frame();
+        Batch.Lying held = new Batch.Lying("cup", 1, 1, 20 * 12);
+        List<Batch> lying = frame.batches().stream()
+                .map(b -> new Batch(
+                        b.uid(),
+                        b.line(),
+                        b.species(),
+                        b.task(),
+                        b.slots(),
+                        b.number(),
+                        b.of(),
+                        b.waits(),
+                        b.tailSlots(),
+                        b.tail(),
+                        b.task().doing() == Plan.Doing.MAKE ? Optional.of(held) : Optional.empty(),
+                        0,
+                        OptionalInt.empty()))
+                .toList();
+        Remaining left = new Remaining(lying, Map.of(), frame.left().places(), lying, List.of());
+        Frame one = Frame.of(left, frame.axis(), frame.last(), StudioTime.USUAL);
+        int[] free = Backwards.place(frame, List.of(), NEVER).orElseThrow();
+        int[] kept = Backwards.place(one, List.of(), NEVER).orElseThrow();
+        assertTrue(Schedule.keeps(asked(one), kept));
+        assertTrue(!Schedule.keeps(asked(one), free), "there are formers enough anyway");
+    }
+
+    @Test
+    public void theSameEachTimeAndNoneWithoutHours() {
+        Frame frame = Ask.of(2, 3).frame();
+        assertEquals(
+                Backwards.place(frame, List.of(), NEVER).orElseThrow(),
+                Backwards.place(frame, List.of(), NEVER).orElseThrow());
+        Frame closed = new Frame(
+                frame.left(),
+                frame.batches(),
+                List.of(),
+                frame.axis(),
+                frame.last(),
+                new Windows(List.of()),
+                frame.spans(),
+                1);
+        assertEquals(Backwards.place(closed, List.of(), NEVER), Optional.empty());
+    }
+}
