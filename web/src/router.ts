@@ -19,6 +19,8 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Sheets' },
     },
+    { path: '/book', component: () => import('./rooms/book/BookRoom.vue'), meta: { title: 'Book' } },
+    { path: '/copies', component: () => import('./rooms/copies/CopiesRoom.vue'), meta: { title: 'Copies' } },
     { path: '/study', component: () => import('./rooms/study/StudyRoom.vue'), meta: { title: 'Study' } },
     { path: '/compare', component: () => import('./rooms/compare/CompareRoom.vue'), meta: { title: 'Compare' } },
     { path: '/slate', component: () => import('./rooms/slate/SlateRoom.vue'), meta: { title: 'Slate' } },

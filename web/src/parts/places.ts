@@ -4,6 +4,7 @@ export const ROOMS = [
   { to: '/study', label: 'Study' },
   { to: '/drawer', label: 'Drawer' },
   { to: '/orders', label: 'Orders' },
+  { to: '/book', label: 'Book' },
   { to: '/slate', label: 'Slate' },
 ]
 
@@ -11,6 +12,7 @@ export const ROOMS = [
 export const CORNERS = [
   { to: '/drawer/buy', label: 'What to buy', kind: 'drawer' },
   { to: '/compare', label: 'Compare two species or stages', kind: 'shelf' },
+  { to: '/copies', label: 'Copies of the studio: backup, put back', kind: 'book' },
   { to: '/slate#ball-and-petal', label: 'ball and petal', kind: 'slate' },
   { to: '/slate#thickness-gauge', label: 'thickness gauge', kind: 'slate' },
   { to: '/slate#cutter-to-petal', label: 'cutter to petal', kind: 'slate' },

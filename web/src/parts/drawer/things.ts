@@ -66,6 +66,8 @@ export function inShort(item: Item): string {
       return `${item.gauge} ga is ${item.diameterMm.toFixed(2)} mm`
     case 'breakage-record':
       return `${item.broken} broken, ${item.whole} whole`
+    case 'drying-record':
+      return `${item.watched.factor.toFixed(2)} times as fast, ${item.watched.looks} looks`
   }
 }
 

@@ -33,6 +33,14 @@ final class DrawerLift {
         return body;
     }
 
+    /** Before the book nothing was known of how fast a medium dries here. */
+    static JsonNode unwatched(JsonNode body) {
+        if (body.path("conditions").path("kit") instanceof ObjectNode kit && !kit.has("watched")) {
+            kit.putArray("watched");
+        }
+        return body;
+    }
+
     /** As much powder as is usual. */
     private static void gum(JsonNode paste) {
         if (paste instanceof ObjectNode one) {

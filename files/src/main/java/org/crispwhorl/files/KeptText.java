@@ -2,6 +2,7 @@ package org.crispwhorl.files;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.book.LeftOut;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.DrawerItem;
@@ -35,13 +36,19 @@ public final class KeptText<T> {
     public static final KeptText<Tariff> TARIFF =
             new KeptText<>("tariff", Tariff.class, List.of(UnaryOperator.identity()));
 
+    /** What of the book was left out. */
+    public static final KeptText<LeftOut> LEFT_OUT =
+            new KeptText<>("left-out", LeftOut.class, List.of(UnaryOperator.identity()));
+
     /** The calendar that was last made of an order. */
     public static final KeptText<Planned> PLANNED =
             new KeptText<>("planned", Planned.class, List.of(UnaryOperator.identity(), KeptText::nothingDone));
 
     /** What an order was accepted with. */
     static final KeptText<AcceptanceText.Kept> ACCEPTANCE = new KeptText<>(
-            "acceptance", AcceptanceText.Kept.class, List.of(UnaryOperator.identity(), DrawerLift::frozen));
+            "acceptance",
+            AcceptanceText.Kept.class,
+            List.of(UnaryOperator.identity(), DrawerLift::frozen, DrawerLift::unwatched));
 
     /** A thing in the drawer. */
     public static final KeptText<DrawerItem> DRAWER_ITEM =

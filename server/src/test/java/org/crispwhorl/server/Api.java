@@ -63,6 +63,27 @@ public final class Api {
         return send(HttpRequest.newBuilder(URI.create(base + path)).DELETE());
     }
 
+    /** A file. */
+    byte[] bytes(String path) {
+        try {
+            return client.send(
+                            HttpRequest.newBuilder(URI.create(base + path)).build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    Answer postBytes(String path, String type, byte[] body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("content-type", type)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+    }
+
     /** What came of a piece of long work that was begun. */
     public Answer worked(Answer begun) {
         if (begun.status() != 202) {

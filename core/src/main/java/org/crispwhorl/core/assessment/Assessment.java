@@ -123,6 +123,11 @@ public final class Assessment implements Made {
         return opened;
     }
 
+    /** How sure its drying is. */
+    public Spread spread() {
+        return conditions.kit().spread(species.medium());
+    }
+
     /** The course of a part's drying; none where it has nothing to dry. */
     public Optional<DryingCourse> drying(Part part) {
         return dries(part) ? Optional.of(course(part)) : Optional.empty();
@@ -131,8 +136,7 @@ public final class Assessment implements Made {
     /** The course of the drying of a part that dries. */
     public DryingCourse course(Part part) {
         return courses.computeIfAbsent(
-                part.id(),
-                id -> DryingCourse.of(paste(), body(part).orElseThrow(), conditions.room(), Spread.UNRECORDED));
+                part.id(), id -> DryingCourse.of(paste(), body(part).orElseThrow(), conditions.room(), spread()));
     }
 
     /** Whether a part is made of paste that has to dry. */

@@ -6,7 +6,6 @@ import java.util.function.ToDoubleFunction;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.DryingCourse;
-import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.form.PetalSurface;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.paste.Stage;
@@ -120,6 +119,6 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
 
     /** The course of its drying, were it fresh. */
     private DryingCourse course(Assessment a) {
-        return DryingCourse.of(a.paste(), Body.of(lengthMm()), a.conditions().room(), Spread.UNRECORDED);
+        return DryingCourse.of(a.paste(), Body.of(lengthMm()), a.conditions().room(), a.spread());
     }
 }

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.DryingCourse;
-import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
@@ -169,7 +168,7 @@ public final class Planning {
     private Plan.Gate holds(Part part, String after) {
         double holds = a.course(part)
                 .at(Stage.PART_DRY)
-                .map(r -> Spread.UNRECORDED.likelyBy(r.medianH()))
+                .map(r -> a.spread().likelyBy(r.medianH()))
                 .orElse(Double.POSITIVE_INFINITY);
         return new Plan.Gate(after, Optional.of(Stage.PART_DRY), holds, Optional.empty());
     }

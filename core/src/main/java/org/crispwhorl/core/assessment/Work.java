@@ -29,8 +29,24 @@ public final class Work {
 
     /** To make all pieces of a part, each lot kneaded and rolled out, min. */
     public static double makeMin(Assessment a, Part part) {
+        return pace(a).minutes(making(a, part));
+    }
+
+    private static Hands making(Assessment a, Part part) {
         double rolled = part.startsFrom(a).filter(s -> s.rolledMm() > 0).isPresent() ? lots(a, part) : 0;
-        return pace(a).minutes(part.making(a).and(Operation.ROLL, rolled));
+        return part.making(a).and(Operation.ROLL, rolled);
+    }
+
+    /** What hands do in a task on a part of one flower; of mixing, which goes by the gram, and of colour the operation alone. */
+    public static Hands hands(Assessment a, Plan.Task task) {
+        Optional<Part> part = task.partId().flatMap(a.species()::part);
+        return switch (task.doing()) {
+            case MIX -> Hands.of(Operation.MIX, 1);
+            case DUST, PAINT -> Hands.of(part.isPresent() ? Operation.COLOUR : Operation.COLOUR_ROUND, 1);
+            case MAKE -> part.map(p -> making(a, p)).orElse(Hands.NONE);
+            case JOIN -> part.map(p -> p.joining(a)).orElse(Hands.NONE);
+            case MAKE_AND_SET -> part.map(p -> making(a, p).and(p.joining(a))).orElse(Hands.NONE);
+        };
     }
 
     /** To join all pieces to the flower, min. */

@@ -1,10 +1,7 @@
 package org.crispwhorl.core.bench;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
@@ -22,7 +19,6 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.ColourSheet;
 import org.crispwhorl.core.order.OrderSheet;
-import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -34,8 +30,6 @@ import org.crispwhorl.core.studio.Conditions;
 
 /** Writes the cards of an order: one for each of its tasks. */
 public final class Cards {
-    private static final double MIN_PER_H = 60;
-
     private final OrderSheet sheet;
     private final List<Assessment> lines;
     private final List<Integer> flowers;
@@ -257,40 +251,17 @@ public final class Cards {
         return said;
     }
 
-    /** A wait for a stage; whatever waits for the same waits together. */
-    private record Until(Optional<Stage> stage, double enoughMin, Optional<Double> closesMin) {
-        static Until of(Plan.Gate gate) {
-            return new Until(
-                    gate.stage(), MIN_PER_H * gate.waitH(), gate.atMostH().map(h -> MIN_PER_H * h));
-        }
-    }
-
     private List<BenchWait> waits(OrderSheet.OrderTask task) {
-        Map<Until, List<String>> waits = new LinkedHashMap<>();
-        for (OrderSheet.OrderTask next : sheet.tasks()) {
-            if (next.line() == task.line()) {
-                next.task().gates().stream()
-                        .filter(g -> g.afterTask().equals(task.task().id()) && g.waitH() > 0)
-                        .forEach(g -> waits.computeIfAbsent(Until.of(g), u -> new ArrayList<>())
-                                .add(next.task().name()));
-            }
-        }
-        for (OrderSheet.HandOverGate last : sheet.handOver()) {
-            if (last.line() == task.line()
-                    && last.gate().afterTask().equals(task.task().id())
-                    && last.gate().waitH() > 0) {
-                waits.computeIfAbsent(Until.of(last.gate()), u -> new ArrayList<>())
-                        .add(BenchWait.HAND_OVER);
-            }
-        }
-        return waits.entrySet().stream()
-                .map(e -> new BenchWait(
-                        e.getValue(),
-                        e.getKey().stage(),
-                        e.getKey().enoughMin(),
-                        e.getKey().closesMin()))
-                .sorted(Comparator.comparingDouble(BenchWait::enoughMin))
-                .toList();
+        return Waits.after(
+                task.task().id(),
+                sheet.tasks().stream()
+                        .filter(t -> t.line() == task.line())
+                        .map(OrderSheet.OrderTask::task)
+                        .toList(),
+                sheet.handOver().stream()
+                        .filter(g -> g.line() == task.line())
+                        .map(OrderSheet.HandOverGate::gate)
+                        .toList());
     }
 
     private static String plain(double setting) {

@@ -10,6 +10,7 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Spares;
+import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.core.wire.WirePiece;
 import org.crispwhorl.core.wire.WireStock;
 
@@ -63,7 +64,8 @@ public record Drawer(List<DrawerItem> items) {
                 usual.covered(),
                 List.copyOf(pastes().values()),
                 List.copyOf(measured().values()),
-                breakage());
+                breakage(),
+                watched());
     }
 
     /** Of each medium the first paste that the drawer has. */
@@ -87,6 +89,13 @@ public record Drawer(List<DrawerItem> items) {
             spares = spares.after(record.broken(), record.whole());
         }
         return spares;
+    }
+
+    /** Of each medium the last that was watched. */
+    private List<Watched> watched() {
+        Map<Medium, Watched> last = new EnumMap<>(Medium.class);
+        all(DryingRecord.class).forEach(r -> last.put(r.watched().medium(), r.watched()));
+        return List.copyOf(last.values());
     }
 
     /** What pieces of a gauge are cut from: the lengths in which its wires come, and the offcuts kept. */

@@ -19,7 +19,8 @@ public sealed interface DrawerItem
                 ReadyMade,
                 DryingPlace,
                 GaugeDiameter,
-                BreakageRecord {
+                BreakageRecord,
+                DryingRecord {
     /** As written on it; it need not be unique. */
     String name();
 }

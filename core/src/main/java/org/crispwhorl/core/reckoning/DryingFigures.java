@@ -9,7 +9,6 @@ import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
@@ -115,6 +114,10 @@ final class DryingFigures {
             if (a.paste().setting() instanceof Medium.Setting.Drying drying) {
                 law = ": dry after t = t_ref × (0.6·ℓ ÷ (air × F) + 0.4·ℓ² ÷ F), and as far along as ln M ÷ ln 0.15";
                 inputs.add(in("t_ref", drying.referenceDryH(), Unit.H));
+                a.conditions().kit().watched(a.paste().medium()).ifPresent(book -> {
+                    inputs.add(in("by the book, faster by", book.factor(), Unit.FACTOR));
+                    inputs.add(in("looks it rests on", book.looks(), Unit.COUNT));
+                });
                 inputs.add(in("drive F", new Drying(a.paste()).drive(room), Unit.FACTOR));
                 inputs.add(in("water activity", drying.waterActivity(), Unit.NONE));
             } else {
@@ -134,7 +137,7 @@ final class DryingFigures {
                 inputs.add(in("ℓ from then on", body.thenShare() * thickMm, Unit.FINE_MM));
             }
             if (safe) {
-                inputs.add(in("spread σ", Spread.UNRECORDED.sigma(), Unit.NONE));
+                inputs.add(in("spread σ", a.spread().sigma(), Unit.NONE));
             }
             return new Why(what + law, inputs, SOURCE);
         }

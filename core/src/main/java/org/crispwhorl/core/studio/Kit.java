@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -63,7 +64,10 @@ public record Kit(
         @Words(label = "wires", longest = 20, means = "Gauges that were measured otherwise than the standard says.")
         List<MeasuredWire> wires,
 
-        @Words(label = "breakage") Spares breakage)
+        @Words(label = "breakage") Spares breakage,
+
+        @Words(label = "watched drying", longest = 5, means = "Media that were seen to dry otherwise than is reckoned.")
+        List<Watched> watched)
         implements KitBuilder.With {
 
     /** A usual drawer. */
@@ -77,14 +81,18 @@ public record Kit(
             true,
             List.of(),
             List.of(),
-            Spares.UNRECORDED);
+            Spares.UNRECORDED,
+            List.of());
 
     public Kit {
         gauges = List.copyOf(gauges);
         formers = List.copyOf(formers);
         pastes = List.copyOf(pastes);
         wires = List.copyOf(wires);
-        Limits.check(Kit.class, gauges, formers, grooves, grooveMm, laid, stripMm, covered, pastes, wires, breakage);
+        watched = List.copyOf(watched);
+        Limits.check(
+                Kit.class, gauges, formers, grooves, grooveMm, laid, stripMm, covered, pastes, wires, breakage,
+                watched);
         WireTable table = WireTable.STANDARD;
         for (MeasuredWire wire : wires) {
             table = table.with(wire.gauge(), wire.diameterMm());
@@ -101,9 +109,21 @@ public record Kit(
         return table;
     }
 
-    /** A medium as the studio has it. */
+    /** A medium as the studio has it, drying as fast as it was seen to. */
     public Paste paste(Medium medium) {
-        return pastes.stream().filter(p -> p.medium() == medium).findFirst().orElseGet(() -> Paste.usual(medium));
+        Paste paste =
+                pastes.stream().filter(p -> p.medium() == medium).findFirst().orElseGet(() -> Paste.usual(medium));
+        return watched(medium).map(w -> paste.drying(w.factor())).orElse(paste);
+    }
+
+    /** What its records say of the drying of a medium. */
+    public Optional<Watched> watched(Medium medium) {
+        return watched.stream().filter(w -> w.medium() == medium).findFirst();
+    }
+
+    /** How sure the drying of a medium is. */
+    public Spread spread(Medium medium) {
+        return watched(medium).map(w -> new Spread(w.sigma())).orElse(Spread.UNRECORDED);
     }
 
     /** A gauge as it was measured. */

@@ -27,6 +27,7 @@ import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.bench.BenchController;
+import org.crispwhorl.server.book.BookController;
 import org.crispwhorl.server.choices.PaceController;
 import org.crispwhorl.server.days.DaysController;
 import org.crispwhorl.server.drawer.DrawerController;
@@ -47,6 +48,7 @@ import org.crispwhorl.server.shelf.ShelfController;
 import org.crispwhorl.server.shelf.SpeciesCard;
 import org.crispwhorl.server.stages.StagesController;
 import org.crispwhorl.server.standins.StandInController;
+import org.crispwhorl.server.studio.Archive;
 import org.crispwhorl.server.study.StudyController;
 import org.crispwhorl.server.tools.ToolsController;
 import org.crispwhorl.server.tools.WayEffectsController;
@@ -94,6 +96,10 @@ class ApiDescription {
             DaysController.DaysView.class,
             DaysController.Pins.class,
             StudioTime.class,
+            Archive.Copy.class,
+            BookController.BookView.class,
+            BookController.LessonChoice.class,
+            BookController.RecordChoice.class,
             BenchController.BenchView.class,
             BenchController.Touches.class,
             BenchJournal.OnTheBench.class,

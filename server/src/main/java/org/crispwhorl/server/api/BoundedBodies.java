@@ -16,8 +16,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** A request may be so large and may take so long to come in; then it is refused, so that none keeps the others waiting. */
 @Component
 class BoundedBodies extends OncePerRequestFilter {
-    private static final int MOST_BYTES = 8 << 20;
-    private static final String MOST = "8 MB";
+    private static final int MOST_MB = 8;
+
+    /** A copy of a whole studio is larger than any document. */
+    private static final int MOST_MB_OF_A_COPY = 64;
+
     private static final long PATIENCE_NS = 30_000_000_000L;
 
     @Override
@@ -27,26 +30,31 @@ class BoundedBodies extends OncePerRequestFilter {
     }
 
     private static final class Bounded extends HttpServletRequestWrapper {
+        private final int mostMb;
+
         Bounded(HttpServletRequest request) {
             super(request);
+            mostMb = "application/zip".equals(request.getContentType()) ? MOST_MB_OF_A_COPY : MOST_MB;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            if (getContentLengthLong() > MOST_BYTES) {
-                throw new TooLarge(MOST);
+            if (getContentLengthLong() > (long) mostMb << 20) {
+                throw new TooLarge(mostMb + " MB");
             }
-            return new BoundedStream(super.getInputStream());
+            return new BoundedStream(super.getInputStream(), mostMb);
         }
     }
 
     private static final class BoundedStream extends ServletInputStream {
         private final ServletInputStream in;
         private final long until = System.nanoTime() + PATIENCE_NS;
+        private final int mostMb;
         private long read;
 
-        BoundedStream(ServletInputStream in) {
+        BoundedStream(ServletInputStream in, int mostMb) {
             this.in = in;
+            this.mostMb = mostMb;
         }
 
         @Override
@@ -65,8 +73,8 @@ class BoundedBodies extends OncePerRequestFilter {
 
         private void count(int more) throws IOException {
             read += more;
-            if (read > MOST_BYTES) {
-                throw new TooLarge(MOST);
+            if (read > (long) mostMb << 20) {
+                throw new TooLarge(mostMb + " MB");
             }
             if (System.nanoTime() > until) {
                 throw new TooSlow();

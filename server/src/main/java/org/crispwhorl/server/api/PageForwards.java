@@ -11,6 +11,8 @@ class PageForwards {
         "/plate/{id}",
         "/orders",
         "/orders/{id}",
+        "/book",
+        "/copies",
         "/orders/{id}/bench",
         "/orders/{id}/price",
         "/orders/{id}/cut-list",

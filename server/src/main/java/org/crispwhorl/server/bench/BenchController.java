@@ -21,10 +21,14 @@ import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.files.BenchPicture;
 import org.crispwhorl.server.days.Days;
+import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.problem.Busy;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.work.BigWork;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,13 +42,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 public class BenchController {
     private static final String ONE = "/api/orders/{id}/bench";
+    private static final Logger LOG = LoggerFactory.getLogger(BenchController.class);
 
     private final Orders orders;
     private final Days days;
     private final BenchJournal journal;
     private final BigWork work;
+    private final Jobs jobs;
 
-    BenchController(Orders orders, Days days, BenchJournal journal, BigWork work) {
+    BenchController(Orders orders, Days days, BenchJournal journal, BigWork work, Jobs jobs) {
+        this.jobs = jobs;
         this.orders = orders;
         this.days = days;
         this.journal = journal;
@@ -116,7 +123,22 @@ public class BenchController {
             operationId = "touchBench",
             summary = "Keep what was touched at the bench; what is kept already is left as it is")
     List<BenchEvent> touch(@PathVariable UUID id, @RequestBody Touches touches) {
-        return journal.keep(id, touches.events());
+        boolean first = journal.of(id).isEmpty();
+        List<BenchEvent> all = journal.keep(id, touches.events());
+        if (first && !all.isEmpty() && orders.get(id).accepted().isPresent()) {
+            // What a promised order uses up is taken from the drawer when its work begins.
+            takeStock(id);
+        }
+        return all;
+    }
+
+    private void takeStock(UUID id) {
+        try {
+            jobs.start("What " + orders.get(id).order().name() + " uses up", progress -> orders.useUp(id));
+        } catch (Busy e) {
+            // Touches are kept in any case; the order's own page can still take it.
+            LOG.warn("The stock of an order was not taken: {}", e.getMessage());
+        }
     }
 
     @PostMapping(ONE + "/measured")

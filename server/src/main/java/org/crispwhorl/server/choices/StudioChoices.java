@@ -2,6 +2,7 @@ package org.crispwhorl.server.choices;
 
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.book.LeftOut;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.species.Ways;
@@ -36,6 +37,9 @@ public class StudioChoices implements Unreadables {
 
     private static final Choice<Tariff> TARIFF =
             new Choice<>("tariff", "the tariff of the studio", KeptText.TARIFF, Tariff.USUAL);
+
+    private static final Choice<LeftOut> LEFT_OUT =
+            new Choice<>("left-out", "what is left out of the book", KeptText.LEFT_OUT, LeftOut.NOTHING);
 
     private final ChoiceRows rows;
     private final JsonMapper json;
@@ -128,6 +132,23 @@ public class StudioChoices implements Unreadables {
         return set(TARIFF, tariff, version);
     }
 
+    /** What of the book is left out, with the version of it that is kept. */
+    @Transactional(readOnly = true)
+    public Versioned<LeftOut> keptLeftOut() {
+        return now(LEFT_OUT);
+    }
+
+    /**
+     * Chooses what of the book is left out.
+     *
+     * @param version from which it was changed
+     * @throws org.crispwhorl.server.problem.TwoVersions where another is kept by now
+     */
+    @Transactional
+    public Versioned<LeftOut> choose(LeftOut leftOut, Optional<Long> version) {
+        return set(LEFT_OUT, leftOut, version);
+    }
+
     private <T> Versioned<T> now(Choice<T> choice) {
         return rows.findById(choice.row())
                 .map(row -> now(choice, row))
@@ -165,7 +186,7 @@ public class StudioChoices implements Unreadables {
     @Override
     @Transactional(readOnly = true)
     public List<Unreadable> unreadable() {
-        return List.of(WAYS, PACE, TIME, TARIFF).stream()
+        return List.of(WAYS, PACE, TIME, TARIFF, LEFT_OUT).stream()
                 .flatMap(choice -> kept(choice)
                         .filter(text -> read(choice, text).isEmpty())
                         .map(text -> new Unreadable(choice.name(), "the usual hold until you choose again", text))

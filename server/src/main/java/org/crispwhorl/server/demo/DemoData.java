@@ -4,18 +4,21 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.temporal.TemporalAdjusters;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.files.DrawerCsv;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.room.StudioRoom;
 import org.crispwhorl.server.shelf.Shelf;
@@ -31,24 +34,33 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 /**
- * Fills an empty studio with the demo species, a drawer and an order for a Saturday at the lock, in the profile {@code demo}. The
+ * Fills an empty studio with the demo species, a drawer and orders at different moments, their dates moving with today, in the profile {@code demo}. The
  * profile is asked at the start and not by a condition, since conditions are settled when the application is built.
  */
 @Component
 class DemoData implements ApplicationRunner {
-    /** How many of which are ordered for the supper. */
-    private static final Map<String, Integer> ORDERED =
-            Map.of("lockside-hellebore.json", 5, "towpath-camellia.json", 3, "lock-wedding-stephanotis.json", 2);
-
     private static final int DAYS_AHEAD = 7;
+
+    /** So many works of the order on the bench are done, and the next was begun so many minutes ago. */
+    private static final int DONE = 5;
+
+    private static final int BEGUN_MIN = 6;
 
     private final Environment environment;
     private final Shelf shelf;
     private final StudioRoom room;
     private final Orders orders;
     private final StudioDrawer drawer;
+    private final BenchJournal journal;
 
-    DemoData(Environment environment, Shelf shelf, StudioRoom room, Orders orders, StudioDrawer drawer) {
+    DemoData(
+            Environment environment,
+            Shelf shelf,
+            StudioRoom room,
+            Orders orders,
+            StudioDrawer drawer,
+            BenchJournal journal) {
+        this.journal = journal;
         this.environment = environment;
         this.shelf = shelf;
         this.room = room;
@@ -68,15 +80,12 @@ class DemoData implements ApplicationRunner {
                         .good(),
                 true,
                 Progress.UNWATCHED);
-        List<Order.OrderLine> lines = new ArrayList<>();
+        Map<String, UUID> species = new HashMap<>();
         Resource[] documents = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
         Arrays.sort(documents, Comparator.comparing(Resource::getFilename));
         for (Resource document : documents) {
             SpeciesCard kept = shelf.add(SpeciesDocument.readText(document.getContentAsString(StandardCharsets.UTF_8)));
-            Integer wanted = ORDERED.get(document.getFilename());
-            if (wanted != null) {
-                lines.add(new Order.OrderLine(kept.id(), wanted));
-            }
+            species.put(document.getFilename().replace(".json", ""), kept.id());
         }
         LocalDate saturday =
                 LocalDate.now().plusDays(DAYS_AHEAD).with(TemporalAdjusters.nextOrSame(DayOfWeek.SATURDAY));
@@ -86,6 +95,54 @@ class DemoData implements ApplicationRunner {
                 saturday.atTime(10, 0),
                 12,
                 110,
-                lines));
+                List.of(
+                        new Order.OrderLine(species.get("lock-wedding-stephanotis"), 2),
+                        new Order.OrderLine(species.get("lockside-hellebore"), 5),
+                        new Order.OrderLine(species.get("towpath-camellia"), 3))));
+        others(saturday, species);
+    }
+
+    /** One that is on the bench, one that is promised, and one that was delivered with its pages in the book. */
+    private void others(LocalDate saturday, Map<String, UUID> species) {
+        LocalDateTime now = LocalDateTime.now().withNano(0);
+        UUID bench = accepted(new Order(
+                "Regatta tea",
+                "A ring of small buds for the cup; they may be made early, they keep.",
+                saturday.plusDays(1).atTime(14, 0),
+                12,
+                60,
+                List.of(new Order.OrderLine(species.get("cottage-rosebud"), 6))));
+        Orders.Work begun = orders.work(bench);
+        journal.keep(bench, DemoBench.upTo(begun.lines(), begun.conditions(), now, DONE, BEGUN_MIN));
+        accepted(new Order(
+                "Christening at the towpath",
+                "Violas only, in both colours.",
+                saturday.plusDays(7).atTime(11, 0),
+                12,
+                80,
+                List.of(new Order.OrderLine(species.get("step-viola"), 8))));
+        UUID gone = accepted(new Order(
+                "Lock-house anniversary",
+                "Hellebores and daffodils on one tier.",
+                now.toLocalDate().minusDays(3).atTime(10, 0),
+                12,
+                100,
+                List.of(
+                        new Order.OrderLine(species.get("lockside-hellebore"), 4),
+                        new Order.OrderLine(species.get("towpath-daffodil"), 3))));
+        Orders.Work done = orders.work(gone);
+        journal.keep(
+                gone,
+                DemoBench.all(
+                        done.lines(),
+                        done.conditions(),
+                        now.toLocalDate().minusDays(14).atTime(9, 0)));
+        orders.deliver(gone, now.toLocalDate().minusDays(3).atTime(9, 30));
+    }
+
+    private UUID accepted(Order order) {
+        UUID id = orders.add(order).id();
+        orders.accept(id);
+        return id;
     }
 }

@@ -19,6 +19,8 @@ import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.problem.Unreadables;
+import org.crispwhorl.server.studio.Archive;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -104,6 +106,13 @@ public class StudioDrawer implements Unreadables {
                 known = null;
             }
         });
+    }
+
+    /** Another studio was put in this one's place. */
+    @EventListener(Archive.Restored.class)
+    void forget() {
+        changes.incrementAndGet();
+        known = null;
     }
 
     @Transactional

@@ -145,7 +145,7 @@ public class OrderController {
     @PutMapping("/{id}/delivery")
     @Operation(operationId = "deliverOrder", summary = "An order has left the studio")
     OrderView deliver(@PathVariable UUID id) {
-        return orders.deliver(id);
+        return orders.deliver(id, LocalDateTime.now().withNano(0));
     }
 
     @DeleteMapping("/{id}/delivery")

@@ -2,6 +2,7 @@ package org.crispwhorl.server.order;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -63,9 +64,13 @@ public class Orders {
         this.json = json;
     }
 
+    /** Those that are still to be delivered first, each by its hand-over. */
     @Transactional(readOnly = true)
     public List<OrderController.OrderView> all() {
-        return rows.findAllByOrderByHandOverAsc().stream().map(this::view).toList();
+        return rows.findAllByOrderByHandOverAsc().stream()
+                .map(this::view)
+                .sorted(Comparator.comparing(order -> order.delivered().isPresent()))
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -148,11 +153,15 @@ public class Orders {
         held(id);
     }
 
-    /** The order has left the studio. */
+    /**
+     * The order has left the studio.
+     *
+     * @param at when it did
+     */
     @Transactional
-    public OrderController.OrderView deliver(UUID id) {
+    public OrderController.OrderView deliver(UUID id, LocalDateTime at) {
         OrderRow row = held(id);
-        row.deliver(LocalDateTime.now().withNano(0));
+        row.deliver(at);
         return view(rows.saveAndFlush(row));
     }
 

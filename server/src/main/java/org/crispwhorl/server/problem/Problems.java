@@ -7,6 +7,7 @@ import org.crispwhorl.files.BindingFault;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.server.scale.ScaleRefusal;
 import org.crispwhorl.server.studio.DiskFull;
+import org.crispwhorl.server.studio.StudioRefusal;
 import org.crispwhorl.server.studio.StudioUnreachable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -68,6 +69,12 @@ class Problems {
     @ExceptionHandler
     ResponseEntity<Problem> invalid(InvalidValue e) {
         return document(new DocumentFault(List.of(new DocumentFault.Fault("/" + e.field(), e.came(), e.expected()))));
+    }
+
+    /** A copy that cannot be put back is told as it was found. */
+    @ExceptionHandler
+    ResponseEntity<Problem> refused(StudioRefusal e) {
+        return answer(Problem.of(422, "copy", "This copy cannot be put back", e.getMessage()));
     }
 
     @ExceptionHandler

@@ -1,5 +1,6 @@
 package org.crispwhorl.server.studio;
 
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -35,7 +36,10 @@ final class StudioCopies {
     /** Why a copy was made; it stands in its name. */
     enum Sort {
         DAILY,
-        BEFORE_LIFT;
+        BEFORE_LIFT,
+        BEFORE_RESTORE,
+        BY_HAND,
+        BROUGHT_IN;
 
         String word() {
             return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
@@ -55,7 +59,16 @@ final class StudioCopies {
         for (int i = KEPT - 1; i < same.size(); i++) {
             Files.delete(same.get(i));
         }
-        return folder().resolve(moment() + "-" + sort.word() + ".zip");
+        // Of two in one second the later one is named after the next.
+        LocalDateTime named = LocalDateTime.now();
+        while (Files.exists(named(named, sort))) {
+            named = named.plusSeconds(1);
+        }
+        return named(named, sort);
+    }
+
+    private Path named(LocalDateTime at, Sort sort) {
+        return folder().resolve(at.format(MOMENT) + "-" + sort.word() + ".zip");
     }
 
     /** Copies a database that nobody has open. */
@@ -97,7 +110,7 @@ final class StudioCopies {
         try {
             unpack(copy, scratch.resolve(DatabaseCheck.FILE));
             return DatabaseCheck.of(scratch);
-        } catch (ZipException e) {
+        } catch (ZipException | EOFException e) {
             return new DatabaseCheck(DatabaseCheck.State.DAMAGED, 0, 0, 0);
         } finally {
             clear(scratch);
@@ -111,12 +124,33 @@ final class StudioCopies {
      * @return where the database that was there lies now, where there was one
      */
     Optional<Path> restore(String name) throws IOException {
-        Path copy = all().stream()
+        Path copy = sound(name);
+        Optional<Path> aside = moveAside();
+        unpack(copy, studio.resolve(DatabaseCheck.FILE));
+        return aside;
+    }
+
+    /**
+     * A copy of that name.
+     *
+     * @throws StudioRefusal where there is none
+     */
+    Path named(String name) throws IOException {
+        return all().stream()
                 .filter(p -> p.getFileName().toString().equals(name)
                         || p.getFileName().toString().equals(name + ".zip"))
                 .findFirst()
                 .orElseThrow(() -> new StudioRefusal("There is no copy '" + name + "' in " + folder()
                         + ": './whorl copies' lists those there are."));
+    }
+
+    /**
+     * A copy that this program can put back.
+     *
+     * @throws StudioRefusal where there is none of that name, or it is damaged, or newer than this program
+     */
+    Path sound(String name) throws IOException {
+        Path copy = named(name);
         DatabaseCheck check = check(copy);
         if (check.state() != DatabaseCheck.State.SOUND) {
             throw new StudioRefusal(
@@ -126,9 +160,7 @@ final class StudioCopies {
             throw new StudioRefusal(
                     copy + " was made by a newer Crisp Whorl; nothing was changed. Put it back with that one.");
         }
-        Optional<Path> aside = moveAside();
-        unpack(copy, studio.resolve(DatabaseCheck.FILE));
-        return aside;
+        return copy;
     }
 
     /** Moves the database aside, under the date; nothing is ever deleted. */
@@ -147,7 +179,7 @@ final class StudioCopies {
         return Optional.of(aside);
     }
 
-    private static void unpack(Path copy, Path to) throws IOException {
+    static void unpack(Path copy, Path to) throws IOException {
         try (InputStream file = Files.newInputStream(copy);
                 ZipInputStream in = new ZipInputStream(file)) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
@@ -161,7 +193,7 @@ final class StudioCopies {
         }
     }
 
-    private static void clear(Path scratch) throws IOException {
+    static void clear(Path scratch) throws IOException {
         try (Stream<Path> files = Files.list(scratch)) {
             for (Path file : files.toList()) {
                 Files.delete(file);
@@ -170,7 +202,7 @@ final class StudioCopies {
         Files.delete(scratch);
     }
 
-    private Path folder() {
+    Path folder() {
         return studio.resolve(FOLDER);
     }
 

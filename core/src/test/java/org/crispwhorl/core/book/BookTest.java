@@ -1,0 +1,164 @@
+package org.crispwhorl.core.book;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.bench.BenchEvent;
+import org.crispwhorl.core.bench.BenchEvent.Touch;
+import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.core.studio.Watched;
+import org.testng.annotations.Test;
+
+/** A day at the bench as it comes into the book, and what it teaches. */
+public class BookTest {
+    private static final LocalDateTime NINE = LocalDateTime.of(2030, 6, 10, 9, 0);
+    private static final int ROSES = 6;
+
+    private final List<BenchEvent> events = new ArrayList<>();
+    private Conditions conditions = Conditions.USUAL;
+
+    private static Assessment rose() {
+        return new Assessment(Garden.rose(), Conditions.USUAL);
+    }
+
+    private static Plan.Task making(String part) {
+        return Planning.of(rose()).tasks().stream()
+                .filter(t ->
+                        t.doing() == Plan.Doing.MAKE && t.partId().orElse("").equals(part))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String uid(String part) {
+        return "0/" + making(part).id() + "/1-1";
+    }
+
+    private void touch(String uid, Touch touch, double afterMin, int pieces) {
+        events.add(new BenchEvent(UUID.randomUUID(), uid, touch, NINE.plusSeconds(Math.round(60 * afterMin)), pieces));
+    }
+
+    private Book book(String... leftOut) {
+        Book.Worked order =
+                new Book.Worked("a", "supper", List.of(new OrderSheet.Line(Garden.rose(), ROSES)), conditions, events);
+        return Book.of(List.of(order), Pace.Hand.PRACTISED, List.of(leftOut));
+    }
+
+    private void petalsMade(double timesReckoned) {
+        events.clear();
+        conditions = Conditions.USUAL;
+        double reckoned = making("petals").handsMin() * ROSES;
+        touch(uid("petals"), Touch.BEGUN, 0, 1);
+        touch(uid("petals"), Touch.GOOD, 5, 27);
+        touch(uid("petals"), Touch.BROKE, 6, 3);
+        touch(uid("petals"), Touch.DONE, timesReckoned * reckoned, 1);
+    }
+
+    @Test
+    public void whatWasTouchedStandsInTheBook() {
+        petalsMade(1.5);
+        Book.Entry entry = book().entries().get(0);
+        assertEquals(entry.species(), Garden.rose().name());
+        assertEquals(entry.good(), 27);
+        assertEquals(entry.broke(), 3);
+        assertEquals(entry.minutes().orElseThrow(), 1.5 * entry.reckonedMin(), 0.02);
+        assertTrue(entry.timed());
+        assertEquals(book().breakage().share(), (1.5 + 3) / (30 + 30), 1e-12);
+        assertEquals(book().breakage().parts().get(0).part(), "petals");
+    }
+
+    @Test
+    public void whoTakesLongerIsReckonedLonger() {
+        petalsMade(2);
+        PaceLearnt cut = book().pace().stream()
+                .max((x, y) -> Double.compare(x.works(), y.works()))
+                .orElseThrow();
+        // One work of ratio 2, of which this operation is a share w: e^(w ln 2 / (3 + w)).
+        assertEquals(cut.factor(), Math.exp(cut.works() * Math.log(2) / (3 + cut.works())), 1e-3);
+        assertEquals(cut.learntMin(), cut.factor() * cut.operation().eachMin(), 1e-9);
+        Pace then = cut.into(Pace.UNRECORDED);
+        assertEquals(then.eachMin(cut.operation()), cut.learntMin(), 1e-3);
+        assertEquals(PaceLearnt.without(then, cut.operation()), Pace.UNRECORDED);
+    }
+
+    @Test
+    public void whatWasLeftLyingTeachesNoPace() {
+        petalsMade(9);
+        assertFalse(book().entries().get(0).timed());
+        assertTrue(book().pace().isEmpty());
+    }
+
+    @Test
+    public void whatIsLeftOutTeachesNothing() {
+        petalsMade(2);
+        Book without = book("a " + uid("petals"));
+        assertTrue(without.entries().get(0).leftOut());
+        assertTrue(without.pace().isEmpty());
+        assertEquals(without.breakage().share(), without.breakage().beforeShare(), 1e-12);
+    }
+
+    @Test
+    public void looksAreHeldAgainstWhatIsReckonedWithoutTheBook() {
+        petalsMade(1);
+        double done = making("petals").handsMin() * ROSES;
+        double firm = rose().course(rose().species().part("petals").orElseThrow())
+                .at(Stage.FIRM)
+                .orElseThrow()
+                .medianH();
+        touch(uid("petals"), Touch.NOT_YET, done + 60 * 0.5 * firm, 1);
+        touch(uid("petals"), Touch.READY, done + 60 * 0.8 * firm, 1);
+        Book.DryingLesson lesson = book().drying().get(0);
+        assertEquals(lesson.medium(), Medium.GUM_PASTE);
+        Book.Looked look = book().entries().get(0).looks().get(0);
+        assertEquals(look.reckonedH(), firm, 1e-9);
+        assertEquals(look.notYetH().orElseThrow(), 0.5 * firm, 0.01);
+        assertEquals(look.readyH().orElseThrow(), 0.8 * firm, 0.01);
+        assertTrue(lesson.rate().factor() > 1, lesson.toString());
+        // Taken, it is not learnt twice.
+        conditions = Conditions.USUAL.withKit(Conditions.USUAL.kit().withWatched(List.of(lesson.watched())));
+        assertEquals(book().drying().get(0).rate().factor(), lesson.rate().factor(), 1e-12);
+    }
+
+    @Test
+    public void aLessonThatIsTakenIsReckonedBy() {
+        Watched slow = new Watched(Medium.GUM_PASTE, 0.5, 0.1, 12);
+        Conditions learnt = Conditions.USUAL.withKit(Conditions.USUAL.kit().withWatched(List.of(slow)));
+        Assessment then = new Assessment(Garden.rose(), learnt);
+        var before = rose().course(rose().species().part("petals").orElseThrow())
+                .at(Stage.FIRM)
+                .orElseThrow();
+        var after = then.course(then.species().part("petals").orElseThrow())
+                .at(Stage.FIRM)
+                .orElseThrow();
+        assertEquals(after.medianH(), 2 * before.medianH(), 1e-6);
+        assertEquals(after.safeByH() / after.medianH(), Math.exp(1.2815515655 * 0.1), 1e-6);
+    }
+
+    @Test
+    public void paceComesNearTheTruthAfterManyWorks() {
+        Random random = new Random(3);
+        for (double truth : new double[] {0.6, 1.3, 2.2}) {
+            List<PaceLearnt.Timed> works = new ArrayList<>();
+            for (int i = 0; i < 200; i++) {
+                works.add(new PaceLearnt.Timed(
+                        Hands.of(Operation.CUT, 20), truth * Math.exp(0.3 * random.nextGaussian())));
+            }
+            assertEquals(PaceLearnt.of(works, Pace.Hand.PRACTISED).get(0).factor(), truth, 0.08 * truth);
+        }
+    }
+}

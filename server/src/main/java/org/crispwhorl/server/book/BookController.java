@@ -1,0 +1,104 @@
+package org.crispwhorl.server.book;
+
+import io.swagger.v3.oas.annotations.Operation;
+import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.book.Book;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.core.studio.Watched;
+import org.crispwhorl.server.conditions.StudioConditions;
+import org.crispwhorl.server.problem.NotThere;
+import org.crispwhorl.server.work.BigWork;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The book as it is read, and the lessons that are taken from it. */
+@RestController
+public class BookController {
+    private final StudioBook book;
+    private final StudioConditions studio;
+    private final BigWork work;
+
+    BookController(StudioBook book, StudioConditions studio, BigWork work) {
+        this.book = book;
+        this.studio = studio;
+        this.work = work;
+    }
+
+    /**
+     * The book.
+     *
+     * @param watched drying that the studio goes by
+     * @param pace that the studio goes by
+     * @param breakageTaken whether it goes by the book's count of what broke
+     */
+    public record BookView(Book book, List<Watched> watched, Pace pace, boolean breakageTaken) {}
+
+    /**
+     * A lesson: of the drying of a medium, of an operation, or of breakage where neither is named.
+     *
+     * @param taken whether the studio goes by it; otherwise it is forgotten
+     */
+    public record LessonChoice(
+            Optional<Medium> medium, Optional<org.crispwhorl.core.hands.Operation> operation, boolean taken) {}
+
+    /**
+     * A record of the book.
+     *
+     * @param out whether it is left out
+     */
+    public record RecordChoice(
+            @Words(label = "record", shortest = 1, longest = 300)
+            String id,
+
+            boolean out) {
+        public RecordChoice {
+            Limits.check(RecordChoice.class, id, out);
+        }
+    }
+
+    @GetMapping("/api/book")
+    @Operation(operationId = "getBook", summary = "What happened at the bench, and what it teaches")
+    BookView get() {
+        return new BookView(work.inTurn(book::now), studio.kit().watched(), studio.pace(), book.breakageTaken());
+    }
+
+    @PostMapping("/api/book/lessons")
+    @Operation(operationId = "chooseLesson", summary = "Go by a lesson of the book from now on, or forget it")
+    BookView lesson(@RequestBody LessonChoice chosen) {
+        if (chosen.medium().isPresent()) {
+            Medium medium = chosen.medium().get();
+            if (chosen.taken()) {
+                book.takeDrying(medium);
+            } else {
+                book.forgetDrying(medium);
+            }
+        } else if (chosen.operation().isPresent()) {
+            if (chosen.taken()) {
+                book.takePace(chosen.operation().get());
+            } else {
+                book.forgetPace(chosen.operation().get());
+            }
+        } else if (chosen.taken()) {
+            book.takeBreakage();
+        } else {
+            book.forgetBreakage();
+        }
+        return get();
+    }
+
+    @PostMapping("/api/book/records")
+    @Operation(operationId = "leaveOutRecord", summary = "Leave a record of the book out, or take it back in")
+    BookView leaveOut(@RequestBody RecordChoice chosen) {
+        if (book.now().entries().stream().noneMatch(e -> e.id().equals(chosen.id()))) {
+            throw new NotThere("record", chosen.id());
+        }
+        book.leaveOut(chosen.id(), chosen.out());
+        return get();
+    }
+}

@@ -1,0 +1,153 @@
+package org.crispwhorl.server.book;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.crispwhorl.core.book.Book;
+import org.crispwhorl.core.book.LeftOut;
+import org.crispwhorl.core.book.PaceLearnt;
+import org.crispwhorl.core.drawer.BreakageRecord;
+import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.drawer.DryingRecord;
+import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.server.choices.StudioChoices;
+import org.crispwhorl.server.drawer.StudioDrawer;
+import org.crispwhorl.server.journal.BenchJournal;
+import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.problem.NotThere;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The studio's book: written by the bench, read here; lessons that are taken go into the drawer and the pace. */
+@Service
+public class StudioBook {
+    /** What the book's records in the drawer are called. */
+    private static final String NAME = "from the book";
+
+    private final BenchJournal journal;
+    private final Orders orders;
+    private final StudioChoices choices;
+    private final StudioDrawer drawer;
+
+    StudioBook(BenchJournal journal, Orders orders, StudioChoices choices, StudioDrawer drawer) {
+        this.journal = journal;
+        this.orders = orders;
+        this.choices = choices;
+        this.drawer = drawer;
+    }
+
+    public Book now() {
+        List<Book.Worked> worked = new ArrayList<>();
+        for (BenchJournal.OnTheBench begun : journal.begun()) {
+            Orders.Work all = orders.work(begun.orderId());
+            worked.add(new Book.Worked(
+                    begun.orderId().toString(),
+                    all.order().name(),
+                    all.lines(),
+                    all.conditions(),
+                    journal.of(begun.orderId())));
+        }
+        return Book.of(worked, choices.pace().hand(), leftOut().works());
+    }
+
+    /** What of it teaches nothing. */
+    public LeftOut leftOut() {
+        return choices.keptLeftOut().value();
+    }
+
+    /** Whether the book's count of what broke is gone by. */
+    public boolean breakageTaken() {
+        return drawer.all().stream().anyMatch(kept -> breakage().test(kept.item()));
+    }
+
+    /** Leaves a record out, or takes it back in. */
+    @Transactional
+    public void leaveOut(String work, boolean out) {
+        List<String> works = new ArrayList<>(leftOut().works());
+        works.remove(work);
+        if (out) {
+            works.add(work);
+        }
+        choices.choose(new LeftOut(works), Optional.empty());
+    }
+
+    /**
+     * Goes by what was learnt of the drying of a medium from now on.
+     *
+     * @throws NotThere where nothing was
+     */
+    @Transactional
+    public void takeDrying(Medium medium) {
+        Book.DryingLesson lesson = now().drying().stream()
+                .filter(d -> d.medium() == medium)
+                .findFirst()
+                .orElseThrow(() -> new NotThere("record of drying of", Words.Labels.of(medium)));
+        put(drying(medium), new DryingRecord(NAME + ": " + Words.Labels.of(medium), lesson.watched()));
+    }
+
+    /** Goes by what is reckoned of a medium without any record. */
+    @Transactional
+    public void forgetDrying(Medium medium) {
+        kept(drying(medium)).forEach(drawer::remove);
+    }
+
+    /**
+     * Goes by what was learnt of an operation from now on.
+     *
+     * @throws NotThere where nothing was
+     */
+    @Transactional
+    public void takePace(Operation operation) {
+        PaceLearnt learnt = now().pace().stream()
+                .filter(p -> p.operation() == operation)
+                .findFirst()
+                .orElseThrow(() -> new NotThere("record of", Words.Labels.of(operation)));
+        Pace pace = choices.pace();
+        choices.choose(learnt.into(pace), Optional.empty());
+    }
+
+    /** Goes by the studio's hand for an operation. */
+    @Transactional
+    public void forgetPace(Operation operation) {
+        choices.choose(PaceLearnt.without(choices.pace(), operation), Optional.empty());
+    }
+
+    /** Goes by what broke from now on. */
+    @Transactional
+    public void takeBreakage() {
+        Book.BreakageLesson lesson = now().breakage();
+        put(breakage(), new BreakageRecord(NAME, lesson.broken(), lesson.whole()));
+    }
+
+    /** Goes by the odds of breakage without the book. */
+    @Transactional
+    public void forgetBreakage() {
+        kept(breakage()).forEach(drawer::remove);
+    }
+
+    private static Predicate<DrawerItem> drying(Medium medium) {
+        return item -> item instanceof DryingRecord record && record.watched().medium() == medium;
+    }
+
+    private static Predicate<DrawerItem> breakage() {
+        return item -> item instanceof BreakageRecord && item.name().equals(NAME);
+    }
+
+    private List<UUID> kept(Predicate<DrawerItem> those) {
+        return drawer.all().stream()
+                .filter(kept -> those.test(kept.item()))
+                .map(StudioDrawer.KeptItem::id)
+                .toList();
+    }
+
+    /** Puts a record in the place of those like it. */
+    private void put(Predicate<DrawerItem> like, DrawerItem record) {
+        kept(like).forEach(drawer::remove);
+        drawer.add(record);
+    }
+}

@@ -1,0 +1,142 @@
+package org.crispwhorl.server.demo;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.Work;
+import org.crispwhorl.core.bench.BenchCard.BenchWait;
+import org.crispwhorl.core.bench.BenchEvent;
+import org.crispwhorl.core.bench.BenchEvent.Touch;
+import org.crispwhorl.core.bench.Waits;
+import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.studio.Conditions;
+
+/** A maker at the bench who is a little slower than is reckoned, breaks a piece now and then, and whose room dries slowly. */
+final class DemoBench {
+    private static final double TIMES_RECKONED = 1.25;
+    private static final double SCATTER = 0.15;
+    private static final double BREAKS = 0.08;
+
+    /** Times are so many times those that are reckoned. */
+    private static final double DRIES_SLOWER = 1.2;
+
+    private static final LocalTime MORNING = LocalTime.of(9, 0);
+    private static final int LAST_HOUR = 17;
+
+    private final Random random = new Random(7);
+    private final List<BenchEvent> events = new ArrayList<>();
+    private final List<OrderSheet.Line> lines;
+    private final Conditions conditions;
+    private LocalDateTime clock;
+
+    private DemoBench(List<OrderSheet.Line> lines, Conditions conditions, LocalDateTime from) {
+        this.lines = lines;
+        this.conditions = conditions;
+        this.clock = from;
+    }
+
+    /** A whole order, from a morning on, in working hours. */
+    static List<BenchEvent> all(List<OrderSheet.Line> lines, Conditions conditions, LocalDateTime from) {
+        DemoBench bench = new DemoBench(lines, conditions, from);
+        bench.work(Integer.MAX_VALUE);
+        return bench.events;
+    }
+
+    /** The first works of an order, of which the last is still in the hands. */
+    static List<BenchEvent> upTo(
+            List<OrderSheet.Line> lines, Conditions conditions, LocalDateTime now, int works, int minutesAgo) {
+        DemoBench bench = new DemoBench(lines, conditions, now.minusHours(4));
+        bench.work(works);
+        // All that was touched is moved so that it leads up to now.
+        LocalDateTime last = bench.clock;
+        long behind = Duration.between(last, now.minusMinutes(minutesAgo)).toSeconds();
+        List<BenchEvent> moved = new ArrayList<>(bench.events.stream()
+                .map(e -> new BenchEvent(e.id(), e.uid(), e.touch(), e.at().plusSeconds(behind), e.pieces()))
+                .filter(e -> !e.at().isAfter(now))
+                .toList());
+        bench.next(works).ifPresent(uid -> {
+            moved.add(new BenchEvent(UUID.randomUUID(), uid, Touch.BEGUN, now.minusMinutes(minutesAgo), 1));
+            moved.add(new BenchEvent(UUID.randomUUID(), uid, Touch.GOOD, now.minusMinutes(1), 2));
+        });
+        return moved;
+    }
+
+    private Optional<String> next(int works) {
+        List<String> uids = new ArrayList<>();
+        for (int line = 0; line < lines.size(); line++) {
+            Assessment a = new Assessment(lines.get(line).species(), conditions);
+            for (Plan.Task task : Planning.of(a).tasks()) {
+                uids.add(uid(line, task));
+            }
+        }
+        return works < uids.size() ? Optional.of(uids.get(works)) : Optional.empty();
+    }
+
+    private static String uid(int line, Plan.Task task) {
+        return line + "/" + task.id() + "/1-1";
+    }
+
+    private void work(int works) {
+        int worked = 0;
+        for (int line = 0; line < lines.size(); line++) {
+            Assessment a = new Assessment(lines.get(line).species(), conditions);
+            Plan plan = Planning.of(a);
+            for (Plan.Task task : plan.tasks()) {
+                if (worked++ < works) {
+                    work(a, plan, task, uid(line, task), lines.get(line).count());
+                }
+            }
+        }
+    }
+
+    private void work(Assessment a, Plan plan, Plan.Task task, String uid, int flowers) {
+        double reckoned = task.doing() == Plan.Doing.MIX ? Work.mixMin(a, flowers) : task.handsMin() * flowers;
+        double minutes = Math.max(1, reckoned * TIMES_RECKONED * Math.exp(SCATTER * random.nextGaussian()));
+        if (clock.getHour() >= LAST_HOUR) {
+            clock = clock.plusDays(1).with(MORNING);
+        }
+        touch(uid, Touch.BEGUN, clock, 1);
+        Optional<Part> part = task.partId().flatMap(a.species()::part);
+        boolean makes = task.doing() == Plan.Doing.MAKE || task.doing() == Plan.Doing.MAKE_AND_SET;
+        int pieces = makes ? part.map(Part::units).orElse(0) * flowers : 0;
+        int broken = (int) random.doubles(pieces).filter(d -> d < BREAKS).count();
+        if (pieces > 0) {
+            touch(uid, Touch.GOOD, clock.plusMinutes(Math.round(minutes / 2)), pieces);
+        }
+        if (broken > 0) {
+            touch(uid, Touch.BROKE, clock.plusMinutes(Math.round(minutes / 2)), broken);
+        }
+        clock = clock.plusSeconds(Math.round(60 * minutes));
+        touch(uid, Touch.DONE, clock, 1);
+        if (task.doing() == Plan.Doing.MAKE) {
+            part.filter(a::dries).ifPresent(p -> looked(a, plan, task, p, uid));
+        }
+    }
+
+    /** Looked at once too early, and once when it is there: by what a slow room makes of it. */
+    private void looked(Assessment a, Plan plan, Plan.Task task, Part part, String uid) {
+        List<BenchWait> waits = Waits.after(task.id(), plan.tasks(), plan.handOver());
+        waits.stream()
+                .findFirst()
+                .flatMap(BenchWait::stage)
+                .flatMap(s -> a.course(part).at(s))
+                .ifPresent(reached -> {
+                    double there = 60 * reached.medianH() * DRIES_SLOWER * Math.exp(SCATTER * random.nextGaussian());
+                    touch(uid, Touch.NOT_YET, clock.plusMinutes(Math.round(0.8 * there)), 1);
+                    touch(uid, Touch.READY, clock.plusMinutes(Math.round(1.15 * there)), 1);
+                });
+    }
+
+    private void touch(String uid, Touch touch, LocalDateTime at, int pieces) {
+        events.add(new BenchEvent(UUID.randomUUID(), uid, touch, at, pieces));
+    }
+}

@@ -1,0 +1,233 @@
+package org.crispwhorl.server.studio;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+
+/**
+ * The copies of the studio while it is open: made, looked through, and put back. One that is put back is read to its last row and
+ * lifted to today's tables apart from the studio first; then its rows take the place of the studio's, all or none.
+ */
+@Service
+public class Archive {
+    private static final String HISTORY = "flyway_schema_history";
+
+    private final DataSource database;
+    private final StudioCopies copies;
+    private final ApplicationEventPublisher told;
+
+    Archive(DataSource database, @Value("${crispwhorl.data}") Path folder, ApplicationEventPublisher told) {
+        this.database = database;
+        this.copies = new StudioCopies(folder.toAbsolutePath());
+        this.told = told;
+    }
+
+    /**
+     * A copy.
+     *
+     * @param name of its file
+     * @param at when it was made
+     * @param sort why
+     * @param bytes its size
+     */
+    public record Copy(String name, LocalDateTime at, String sort, long bytes) {}
+
+    /** All rows of the studio are others now. */
+    public record Restored() {}
+
+    /** The copies, the newest first. */
+    public List<Copy> all() throws IOException {
+        List<Copy> found = new ArrayList<>();
+        for (Path copy : copies.all()) {
+            found.add(told(copy));
+        }
+        return found;
+    }
+
+    /** Makes one now. */
+    public Copy make() throws IOException {
+        return told(written(StudioCopies.Sort.BY_HAND));
+    }
+
+    /**
+     * The file of a copy.
+     *
+     * @throws StudioRefusal where there is none of that name
+     */
+    public Path file(String name) throws IOException {
+        return copies.named(name);
+    }
+
+    /**
+     * Takes in a copy from elsewhere, among the others; it is put back only when that is asked.
+     *
+     * @throws StudioRefusal where it is damaged, no copy at all, or made by a newer program: then nothing is kept
+     */
+    public Copy bringIn(InputStream from) throws IOException {
+        Path copy = copies.next(StudioCopies.Sort.BROUGHT_IN);
+        try {
+            Files.copy(from, copy);
+            copies.sound(copy.getFileName().toString());
+            return told(copy);
+        } catch (IOException | RuntimeException e) {
+            Files.deleteIfExists(copy);
+            throw e;
+        }
+    }
+
+    /**
+     * Puts a copy back; the studio as it was is copied before.
+     *
+     * @return the copy of what was there
+     * @throws StudioRefusal where there is none of that name, or it is damaged, or newer than this program: then nothing is changed
+     */
+    public Copy restore(String name) throws IOException {
+        Path copy = copies.sound(name);
+        Path scratch = Files.createTempDirectory(copies.folder(), "restoring");
+        try {
+            StudioCopies.unpack(copy, scratch.resolve(DatabaseCheck.FILE));
+            String url = "jdbc:h2:file:" + scratch.resolve(DatabaseCheck.NAME) + ";IFEXISTS=TRUE";
+            Flyway.configure().dataSource(url, DatabaseCheck.USER, "").load().migrate();
+            Path before = written(StudioCopies.Sort.BEFORE_RESTORE);
+            try (Connection from = DriverManager.getConnection(url, DatabaseCheck.USER, "");
+                    Connection to = database.getConnection()) {
+                inTheirPlace(from, to);
+            } catch (SQLException e) {
+                throw new StudioRefusal(name + " could not be put back (" + e.getMessage() + "); nothing was changed.");
+            }
+            told.publishEvent(new Restored());
+            return told(before);
+        } finally {
+            StudioCopies.clear(scratch);
+        }
+    }
+
+    private Path written(StudioCopies.Sort sort) throws IOException {
+        Path copy = copies.next(sort);
+        try (Connection connection = database.getConnection();
+                PreparedStatement backup = connection.prepareStatement("backup to ?")) {
+            backup.setString(1, copy.toString());
+            backup.executeUpdate();
+            return copy;
+        } catch (SQLException e) {
+            throw new IOException("no copy could be made: " + e.getMessage(), e);
+        }
+    }
+
+    private static Copy told(Path copy) throws IOException {
+        return new Copy(
+                copy.getFileName().toString(),
+                LocalDateTime.ofInstant(Files.getLastModifiedTime(copy).toInstant(), ZoneId.systemDefault())
+                        .withNano(0),
+                StudioCopies.sortOf(copy),
+                Files.size(copy));
+    }
+
+    /** The rows of one database in the place of another's, all in one transaction. */
+    private static void inTheirPlace(Connection from, Connection to) throws SQLException {
+        List<String> parentsFirst = tables(to);
+        boolean alone = to.getAutoCommit();
+        to.setAutoCommit(false);
+        try (Statement statement = to.createStatement()) {
+            List<String> childrenFirst = new ArrayList<>(parentsFirst);
+            Collections.reverse(childrenFirst);
+            for (String table : childrenFirst) {
+                statement.executeUpdate("delete from \"" + table + "\"");
+            }
+            for (String table : parentsFirst) {
+                rows(from, to, table);
+            }
+            to.commit();
+        } catch (SQLException | RuntimeException e) {
+            to.rollback();
+            throw e;
+        } finally {
+            to.setAutoCommit(alone);
+        }
+    }
+
+    private static void rows(Connection from, Connection to, String table) throws SQLException {
+        try (Statement read = from.createStatement();
+                ResultSet rows = read.executeQuery("select * from \"" + table + "\"" + first(table))) {
+            int columns = rows.getMetaData().getColumnCount();
+            List<String> names = new ArrayList<>();
+            for (int i = 1; i <= columns; i++) {
+                names.add("\"" + rows.getMetaData().getColumnName(i) + "\"");
+            }
+            String into = "insert into \"" + table + "\" (" + String.join(", ", names) + ") values ("
+                    + String.join(", ", Collections.nCopies(columns, "?")) + ")";
+            try (PreparedStatement write = to.prepareStatement(into)) {
+                while (rows.next()) {
+                    for (int i = 1; i <= columns; i++) {
+                        write.setObject(i, rows.getObject(i));
+                    }
+                    write.addBatch();
+                }
+                write.executeBatch();
+            }
+        }
+    }
+
+    /** A stage of opening names its full flower, which therefore comes before it. */
+    private static String first(String table) {
+        return table.equalsIgnoreCase("species") ? " order by full_flower nulls first" : "";
+    }
+
+    /** Tables of rows, each after those that it refers to. */
+    private static List<String> tables(Connection of) throws SQLException {
+        List<String> left = new ArrayList<>();
+        try (Statement statement = of.createStatement();
+                ResultSet found = statement.executeQuery(
+                        "select table_name from information_schema.tables where table_schema = 'PUBLIC' order by 1")) {
+            while (found.next()) {
+                if (!found.getString(1).equals(HISTORY)) {
+                    left.add(found.getString(1));
+                }
+            }
+        }
+        List<String> sorted = new ArrayList<>();
+        while (!left.isEmpty()) {
+            int before = sorted.size();
+            for (String table : List.copyOf(left)) {
+                if (sorted.containsAll(parents(of, table))) {
+                    sorted.add(table);
+                    left.remove(table);
+                }
+            }
+            if (sorted.size() == before) {
+                throw new IllegalStateException("tables that refer to each other: " + left);
+            }
+        }
+        return sorted;
+    }
+
+    private static List<String> parents(Connection of, String table) throws SQLException {
+        List<String> parents = new ArrayList<>();
+        try (ResultSet keys = of.getMetaData().getImportedKeys(null, "PUBLIC", table)) {
+            while (keys.next()) {
+                String parent = keys.getString("PKTABLE_NAME");
+                if (!parent.equals(table)) {
+                    parents.add(parent);
+                }
+            }
+        }
+        return parents;
+    }
+}

@@ -1,0 +1,165 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The studio copied, wiped and put back from its own pages; what cannot be put back changes nothing. */
+public class ArchiveApiTest extends ServerTest {
+    @Override
+    protected boolean toItself() {
+        return true;
+    }
+
+    private String copied() {
+        return api.post("/api/studio/copies", "").json().get("name").asString();
+    }
+
+    /** Every row of every table of a copy, as text. */
+    private static Map<String, List<String>> rows(byte[] zip) throws IOException, SQLException {
+        Path folder = Files.createTempDirectory("crispwhorl-copy");
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                if (entry.getName().equals("crispwhorl.mv.db")) {
+                    Files.copy(in, folder.resolve("crispwhorl.mv.db"));
+                }
+            }
+        }
+        Map<String, List<String>> tables = new TreeMap<>();
+        try (Connection database =
+                        DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("crispwhorl"), "sa", "");
+                Statement statement = database.createStatement()) {
+            List<String> names = new ArrayList<>();
+            try (ResultSet found = statement.executeQuery(
+                    "select table_name from information_schema.tables where table_schema = 'PUBLIC'")) {
+                while (found.next()) {
+                    names.add(found.getString(1));
+                }
+            }
+            for (String name : names) {
+                List<String> all = new ArrayList<>();
+                try (ResultSet found = statement.executeQuery("select * from \"" + name + "\"")) {
+                    while (found.next()) {
+                        StringBuilder row = new StringBuilder();
+                        for (int i = 1; i <= found.getMetaData().getColumnCount(); i++) {
+                            row.append(found.getString(i)).append('|');
+                        }
+                        all.add(row.toString());
+                    }
+                }
+                all.sort(null);
+                tables.put(name, all);
+            }
+        }
+        return tables;
+    }
+
+    private byte[] file(String copy) {
+        return api.bytes("/api/studio/copies/" + copy);
+    }
+
+    @Test
+    public void copiedWipedAndPutBackEveryTableIsAsItWas() throws Exception {
+        String copy = copied();
+        Map<String, List<String>> before = rows(file(copy));
+        int species = api.get("/api/species").json().size();
+        for (JsonNode order : api.get("/api/orders").json()) {
+            api.delete("/api/orders/" + order.get("id").asString());
+        }
+        for (JsonNode thing : api.get("/api/drawer").json()) {
+            api.delete("/api/drawer/" + thing.get("id").asString());
+        }
+        assertEquals(api.get("/api/drawer").json().size(), 0);
+        assertNotEquals(rows(file(copied())), before);
+        Api.Answer back = api.post("/api/studio/copies/" + copy + "/restored", "");
+        assertEquals(back.status(), 200, back.body());
+        assertTrue(back.json().get("sort").asString().equals("before-restore"), back.body());
+        assertEquals(rows(file(copied())), before);
+        assertEquals(api.get("/api/species").json().size(), species);
+        // What was at hand of the drawer is asked anew.
+        JsonNode document = api.get("/api/species/"
+                        + api.get("/api/species").json().get(0).get("id").asString() + "/document")
+                .json();
+        assertEquals(
+                api.post("/api/reckoning", Api.JSON.createObjectNode().set("species", document))
+                        .status(),
+                200);
+    }
+
+    @Test
+    public void aCopyIsTakenElsewhereAndBroughtIn() {
+        byte[] zip = file(copied());
+        Api.Answer in = api.postBytes("/api/studio/brought-in", "application/zip", zip);
+        assertEquals(in.status(), 201, in.body());
+        assertEquals(in.json().get("sort").asString(), "brought-in");
+        assertEquals(
+                api.post("/api/studio/copies/" + in.json().get("name").asString() + "/restored", "")
+                        .status(),
+                200);
+    }
+
+    @Test
+    public void whatIsDamagedNewerOrNoCopyIsRefusedAndChangesNothing() throws Exception {
+        byte[] whole = file(copied());
+        byte[] altered = whole.clone();
+        for (int i = altered.length / 3; i < altered.length / 2; i++) {
+            altered[i] ^= 0x5a;
+        }
+        byte[][] bad = {
+            Arrays.copyOf(whole, whole.length / 2), altered, "no zip at all".getBytes(), new byte[0], newer(whole)
+        };
+        int copies = api.get("/api/studio/copies").json().size();
+        Map<String, List<String>> before = rows(file(copied()));
+        for (byte[] one : bad) {
+            Api.Answer refused = api.postBytes("/api/studio/brought-in", "application/zip", one);
+            assertTrue(refused.status() >= 400 && refused.status() < 500, refused.status() + " " + refused.body());
+            assertTrue(refused.json().get("detail").asString().length() > 10, refused.body());
+        }
+        assertEquals(api.post("/api/studio/copies/none/restored", "").status(), 422);
+        assertEquals(rows(file(copied())), before);
+        assertEquals(api.get("/api/studio/copies").json().size(), copies + 2, "none of them was kept");
+    }
+
+    /** The same copy as a later version would have made it. */
+    private static byte[] newer(byte[] zip) throws IOException, SQLException {
+        Path folder = Files.createTempDirectory("crispwhorl-newer");
+        Path file = folder.resolve("crispwhorl.mv.db");
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            in.getNextEntry();
+            Files.copy(in, file);
+        }
+        try (Connection database =
+                        DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("crispwhorl"), "sa", "");
+                Statement statement = database.createStatement()) {
+            statement.execute("update \"flyway_schema_history\" set \"version\" = '99' where \"installed_rank\" ="
+                    + " (select max(\"installed_rank\") from \"flyway_schema_history\")");
+        }
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream out = new ZipOutputStream(bytes)) {
+            out.putNextEntry(new ZipEntry("crispwhorl.mv.db"));
+            Files.copy(file, out);
+        }
+        return bytes.toByteArray();
+    }
+}

@@ -1,0 +1,197 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.UUID;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What is touched at the bench comes into the book; a lesson that is taken is reckoned by, and forgotten again. */
+public class BookApiTest extends ServerTest {
+    private static final LocalDateTime BEGUN =
+            LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS).minusDays(3);
+
+    private String order;
+    private String uid;
+    private String part;
+
+    @BeforeMethod
+    public void petalsThatDriedSlowly() {
+        ObjectNode draft = Api.JSON.createObjectNode();
+        draft.put("name", "Watched");
+        draft.put("note", "");
+        draft.put("handOver", BEGUN.plusDays(20).truncatedTo(ChronoUnit.HOURS) + ":00");
+        draft.put("marginH", 12);
+        draft.put("tierMm", 100);
+        ArrayNode lines = draft.putArray("lines");
+        for (JsonNode card : api.get("/api/species").json()) {
+            if (card.get("name").asString().equals("Lockside hellebore")) {
+                lines.addObject().put("speciesId", card.get("id").asString()).put("flowers", 3);
+            }
+        }
+        Api.Answer added = api.post("/api/orders", draft);
+        assertEquals(added.status(), 201, added.body());
+        order = "/api/orders/" + added.json().get("id").asString();
+        for (JsonNode card : api.get(order + "/bench").json().get("cards")) {
+            if (card.get("task").asString().equals("Make petals")) {
+                uid = card.get("key").asString() + "/1-1";
+                part = card.get("part").asString();
+            }
+        }
+        ObjectNode body = Api.JSON.createObjectNode();
+        ArrayNode events = body.putArray("events");
+        touch(events, "begun", 0, 1);
+        touch(events, "good", 20, 14);
+        touch(events, "broke", 21, 2);
+        touch(events, "done", 60, 1);
+        touch(events, "not-yet", 60 * 40, 1);
+        assertEquals(api.post(order + "/bench/events", body).status(), 200);
+    }
+
+    @AfterMethod
+    public void gone() {
+        api.post("/api/book/lessons", "{\"medium\":\"gum-paste\",\"taken\":false}");
+        api.post("/api/book/lessons", "{\"taken\":false}");
+        api.delete(order);
+    }
+
+    private void touch(ArrayNode events, String what, int minutes, int pieces) {
+        events.addObject()
+                .put("id", UUID.randomUUID().toString())
+                .put("uid", uid)
+                .put("touch", what)
+                .put("at", BEGUN.plusMinutes(minutes).toString())
+                .put("pieces", pieces);
+    }
+
+    private JsonNode entry(JsonNode view) {
+        for (JsonNode entry : view.at("/book/entries")) {
+            if (entry.get("order").asString().equals("Watched")) {
+                return entry;
+            }
+        }
+        throw new AssertionError(view.toString());
+    }
+
+    private JsonNode drying(JsonNode view) {
+        assertEquals(view.at("/book/drying/0/medium").asString(), "gum-paste");
+        return view.at("/book/drying/0");
+    }
+
+    private double petalsFirmH() {
+        for (JsonNode card : api.get("/api/species").json()) {
+            if (card.get("name").asString().equals("Lockside hellebore")) {
+                JsonNode document = api.get("/api/species/" + card.get("id").asString() + "/document")
+                        .json();
+                ObjectNode asked = Api.JSON.createObjectNode();
+                asked.set("species", document);
+                for (JsonNode told : api.post("/api/reckoning", asked).json().get("parts")) {
+                    if (told.get("id").asString().equals(part)) {
+                        for (JsonNode stage : told.at("/course/stages")) {
+                            if (stage.get("stage").asString().equals("firm")) {
+                                return stage.get("medianH").asDouble();
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        throw new AssertionError("the hellebore has petals");
+    }
+
+    @Test
+    public void whatWasTouchedIsWritten() {
+        JsonNode written = entry(api.get("/api/book").json());
+        assertEquals(written.get("task").asString(), "Make petals");
+        assertEquals(written.get("good").asInt(), 14);
+        assertEquals(written.get("broke").asInt(), 2);
+        assertEquals(written.get("minutes").asDouble(), 60.0);
+        assertEquals(written.at("/looks/0/notYetH").asDouble(), 39.0);
+        assertTrue(written.at("/looks/0/readyH").isMissingNode());
+    }
+
+    @Test
+    public void aLessonOfDryingIsReckonedByUntilItIsForgotten() {
+        double before = petalsFirmH();
+        JsonNode view = api.get("/api/book").json();
+        double factor = drying(view).at("/rate/factor").asDouble();
+        JsonNode taken = api.post("/api/book/lessons", "{\"medium\":\"gum-paste\",\"taken\":true}")
+                .json();
+        assertEquals(taken.at("/watched/0/factor").asDouble(), factor, 0.006);
+        assertEquals(petalsFirmH(), before / taken.at("/watched/0/factor").asDouble(), 1e-6 * before);
+        assertEquals(drying(taken).at("/rate/factor").asDouble(), factor, 1e-9, "it is not learnt twice");
+        JsonNode forgotten = api.post("/api/book/lessons", "{\"medium\":\"gum-paste\",\"taken\":false}")
+                .json();
+        assertEquals(forgotten.get("watched").size(), 0);
+        assertEquals(petalsFirmH(), before, 1e-9);
+    }
+
+    @Test
+    public void paceAndBreakageAreTakenAndForgotten() {
+        String operation =
+                api.get("/api/book").json().at("/book/pace/0/operation").asString();
+        double learnt = api.get("/api/book").json().at("/book/pace/0/learntMin").asDouble();
+        String lesson = "{\"operation\":\"" + operation + "\",\"taken\":";
+        JsonNode taken = api.post("/api/book/lessons", lesson + "true}").json();
+        assertEquals(taken.at("/pace/own/0/eachMin").asDouble(), learnt, 6e-4);
+        assertEquals(
+                api.post("/api/book/lessons", lesson + "false}")
+                        .json()
+                        .at("/pace/own")
+                        .size(),
+                0);
+        assertTrue(api.post("/api/book/lessons", "{\"taken\":true}")
+                .json()
+                .get("breakageTaken")
+                .asBoolean());
+        assertTrue(api.get("/api/drawer").body().contains("from the book"));
+        assertFalse(api.post("/api/book/lessons", "{\"taken\":false}")
+                .json()
+                .get("breakageTaken")
+                .asBoolean());
+    }
+
+    @Test
+    public void whatIsLeftOutIsKeptAndTeachesNothing() {
+        String id = entry(api.get("/api/book").json()).get("id").asString();
+        int broken = api.get("/api/book").json().at("/book/breakage/broken").asInt();
+        ObjectNode choice = Api.JSON.createObjectNode().put("id", id).put("out", true);
+        JsonNode out = api.post("/api/book/records", choice).json();
+        assertTrue(entry(out).get("leftOut").asBoolean());
+        assertEquals(out.at("/book/breakage/broken").asInt(), broken - 2);
+        JsonNode in = api.post("/api/book/records", choice.put("out", false)).json();
+        assertEquals(in.at("/book/breakage/broken").asInt(), broken);
+        assertEquals(api.post("/api/book/records", choice.put("id", "nothing")).status(), 404);
+        assertEquals(
+                api.post("/api/book/lessons", "{\"medium\":\"marzipan\",\"taken\":true}")
+                        .status(),
+                404);
+    }
+
+    /** What a promised order uses up leaves the drawer when its work begins. */
+    @Test
+    public void stockIsTakenWhenThePromisedOrdersWorkBegins() throws InterruptedException {
+        assertEquals(api.get(order + "/use").json().size(), 0, "it was not promised");
+        ObjectNode body = Api.JSON.createObjectNode();
+        touch(body.putArray("events"), "begun", 0, 1);
+        JsonNode draft = api.get(order).json().get("order");
+        String other =
+                "/api/orders/" + api.post("/api/orders", draft).json().get("id").asString();
+        assertEquals(api.put(other + "/acceptance", "").status(), 200);
+        assertEquals(api.post(other + "/bench/events", body).status(), 200);
+        for (int i = 0; i < 100 && api.get(other + "/use").json().isEmpty(); i++) {
+            Thread.sleep(100);
+        }
+        assertTrue(api.get(other + "/use").json().size() > 0, "the drawer gives what it takes");
+        api.delete(other + "/use");
+        api.delete(other);
+    }
+}

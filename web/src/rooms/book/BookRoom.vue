@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { answered, api, type Schemas } from '@/api/client'
+import published from '@formats/pace.schema.json'
+import { choicesOf, definition, field, publish } from '@/parts/fields/schema'
+import ProblemNote from '@/parts/ProblemNote.vue'
+import { usePace } from '@/parts/usePace'
+import { day as dayName, time as clock } from '../order/dates'
+import { dryingTold, pagesOf, told } from './pages'
+import RateCurve from './RateCurve.vue'
+
+/** The studio's book: a page a day, written by the bench; beside it what was learnt, to go by or not. */
+publish(published)
+const client = useQueryClient()
+const pace = usePace()
+const book = useQuery({ queryKey: ['book'], queryFn: () => answered(api.GET('/api/book')) })
+const view = computed(() => book.data.value)
+const pages = computed(() => pagesOf(view.value?.book.entries ?? []))
+const fault = ref<unknown>()
+const busy = ref(false)
+
+const wordOf = (choices: { value: string; label: string }[], value: string) => choices.find((c) => c.value === value)?.label ?? value
+const operation = (value: string) => wordOf(choicesOf(field('Own', 'operation')), value)
+const medium = (value: string) => wordOf(choicesOf(definition('Medium')), value)
+const watched = (of: Schemas['Medium']) => view.value?.watched.find((w) => w.medium === of)
+const own = (of: Schemas['Operation']) => view.value?.pace.own.find((o) => o.operation === of)
+const percent = (share: number) => `${(100 * share).toFixed(1)} %`
+
+async function changed(call: Promise<Schemas['BookView']>) {
+  busy.value = true
+  try {
+    client.setQueryData(['book'], await call)
+    fault.value = undefined
+    await pace.load()
+  } catch (e) {
+    fault.value = e
+  } finally {
+    busy.value = false
+  }
+}
+const go = (by: Schemas['LessonChoice']) => changed(answered(api.POST('/api/book/lessons', { body: by })))
+const notGoneBy = computed(() => view.value?.book.pace.filter((p) => !own(p.operation)) ?? [])
+async function goAll() {
+  for (const p of [...notGoneBy.value]) await go({ operation: p.operation, taken: true })
+}
+const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/book/records', { body: { id, out } })))
+</script>
+
+<template>
+  <div class="mx-auto grid max-w-6xl grid-cols-1 gap-8 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_400px]">
+    <section aria-label="Pages" class="min-w-0">
+      <div class="flex items-baseline border-b border-line pb-2">
+        <h1 class="flex-1 text-title">Book</h1>
+        <RouterLink class="act-quiet" to="/copies">Copies of the studio</RouterLink>
+      </div>
+      <ProblemNote v-if="book.error.value ?? fault" :error="(book.error.value ?? fault) as Error" class="mt-2" />
+      <p v-if="book.isLoading.value" role="status" class="mt-4 text-quiet">Opening it …</p>
+      <p v-else-if="view && !pages.length" class="mt-4 text-quiet">
+        Nothing is written yet. The bench writes it: what was begun, counted, broken and done, and what was <em>not yet</em> or <em>ready</em> when you looked.
+      </p>
+      <article v-for="page in pages" :key="page.day" class="mt-4" :aria-label="dayName(page.day)">
+        <h2 class="font-heading text-head italic">{{ dayName(page.day) }}</h2>
+        <ul>
+          <li v-for="e in page.entries" :key="e.id" class="flex gap-3 border-b border-line py-1" :class="e.leftOut && 'text-quiet line-through'" data-entry>
+            <span class="w-12 shrink-0 text-note text-quiet">{{ clock(e.at) }}</span>
+            <span class="min-w-0 flex-1">{{ $told(e.task) }}<span class="text-quiet"> · {{ e.species }}, {{ e.order }}</span><br /><span class="text-note">{{ $told(told(e)) }}</span></span>
+            <button type="button" class="act-quiet self-center no-underline" :disabled="busy" @click="leaveOut(e.id, !e.leftOut)">{{ e.leftOut ? 'take in' : 'leave out' }}</button>
+          </li>
+        </ul>
+      </article>
+    </section>
+    <aside v-if="view" aria-label="What was learnt" class="min-w-0">
+      <h2 class="border-b border-line pb-2 text-head">What was learnt</h2>
+      <section v-for="d in view.book.drying" :key="d.medium" class="mt-3" :aria-label="`Drying of ${medium(d.medium)}`" data-lesson>
+        <p>{{ dryingTold(medium(d.medium), d) }}</p>
+        <RateCurve :lesson="d" class="mt-1" />
+        <p class="text-note text-quiet">Dashed: before any record. Bar: four times in five. {{ watched(d.medium) ? `Drying is reckoned ${watched(d.medium)!.factor.toFixed(2)} times as fast, from ${watched(d.medium)!.looks} looks.` : 'Drying is reckoned without it.' }}</p>
+        <p class="mt-1 flex gap-2">
+          <button type="button" class="act" :disabled="busy" @click="go({ medium: d.medium, taken: true })">{{ watched(d.medium) ? 'Go by it as it is now' : 'Go by it' }}</button>
+          <button v-if="watched(d.medium)" type="button" class="act-quiet" :disabled="busy" @click="go({ medium: d.medium, taken: false })">Forget it</button>
+        </p>
+      </section>
+      <section class="mt-5" aria-label="Breakage" data-lesson>
+        <p v-if="view.book.breakage.broken + view.book.breakage.whole === 0" class="text-quiet">No pieces were counted yet: spares go by {{ percent(view.book.breakage.beforeShare) }} breakage.</p>
+        <template v-else>
+          <p>{{ view.book.breakage.broken }} of {{ view.book.breakage.broken + view.book.breakage.whole }} pieces broke: {{ percent(view.book.breakage.share) }} are to be reckoned with, {{ percent(view.book.breakage.beforeShare) }} before.</p>
+          <ul class="text-note text-quiet"><li v-for="b in view.book.breakage.parts.filter((p) => p.broken)" :key="`${b.species} ${b.part}`">{{ b.part }} of {{ b.species }}: {{ b.broken }} of {{ b.broken + b.whole }}</li></ul>
+          <p class="mt-1 flex gap-2">
+            <button type="button" class="act" :disabled="busy" @click="go({ taken: true })">{{ view.breakageTaken ? 'Go by it as it is now' : 'Go by it' }}</button>
+            <button v-if="view.breakageTaken" type="button" class="act-quiet" :disabled="busy" @click="go({ taken: false })">Forget it</button>
+          </p>
+        </template>
+      </section>
+      <section class="mt-5" aria-label="Pace" data-lesson>
+        <p v-if="!view.book.pace.length" class="text-quiet">No work was timed yet: minutes go by the studio’s hand.</p>
+        <p v-else>Each work that was timed tells of what it was made of; what is known of the hand beforehand weighs as much as three works.</p>
+        <table v-if="view.book.pace.length" class="mt-1 w-full">
+          <thead><tr class="text-left text-note text-quiet"><th class="font-normal">operation, minutes each</th><th class="text-right font-normal">by the hand</th><th class="text-right font-normal">learnt</th><th class="text-right font-normal">works</th><th /></tr></thead>
+          <tbody>
+            <tr v-for="p in view.book.pace" :key="p.operation" class="border-t border-line">
+              <td>{{ operation(p.operation) }}</td><td class="text-right">{{ p.handMin.toFixed(2) }}</td><td class="text-right font-medium">{{ p.learntMin.toFixed(2) }}</td><td class="text-right text-quiet">{{ p.works.toFixed(1) }}</td>
+              <td class="text-right">
+                <button v-if="own(p.operation)" type="button" class="act-quiet" :disabled="busy" :aria-label="`Forget ${operation(p.operation)}`" @click="go({ operation: p.operation, taken: false })">forget {{ own(p.operation)!.eachMin.toFixed(2) }}</button>
+                <button v-else type="button" class="act-quiet" :disabled="busy" :aria-label="`Go by ${operation(p.operation)}`" @click="go({ operation: p.operation, taken: true })">go by it</button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-if="notGoneBy.length" class="mt-2"><button type="button" class="act" :disabled="busy" @click="goAll">Go by all of them</button></p>
+      </section>
+    </aside>
+  </div>
+</template>
