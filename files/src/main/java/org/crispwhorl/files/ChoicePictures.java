@@ -30,6 +30,7 @@ import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Beginning;
 import org.crispwhorl.core.species.BoughtCore;
 import org.crispwhorl.core.species.Choices;
+import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
@@ -115,6 +116,9 @@ public final class ChoicePictures {
         picture(Overlap.class, overlap -> face(species(heart(), ring(6, p -> p.withOverlap(overlap)))));
         picture(Place.Rule.class, ChoicePictures::placed);
         picture(Former.Side.class, ChoicePictures::formed);
+        picture(
+                Edge.Finish.class,
+                finish -> face(species(heart(), ring(5, p -> p.with(d -> d.edge = new Edge(0, 0.4, 0, 0, finish))))));
         picture(Veiner.Laid.class, ChoicePictures::veined);
         picture(Zone.class, zone -> coloured(zone));
         picture(Stamens.Stand.class, stand -> face(species(heart(new HeartForm.Ball(6)), stamens(stand))));

@@ -73,7 +73,8 @@ public final class Cards {
                 pieces,
                 makes(one.doing()) ? part.map(p -> spares(task.species(), p)).orElse(0) : 0,
                 task.handsMin(),
-                part.map(p -> lines(a, one.doing(), p)).orElseGet(() -> mixed(task.species())),
+                part.map(p -> lines(a, one.doing(), p))
+                        .orElseGet(() -> one.doing() == Plan.Doing.MIX ? mixed(task.species()) : List.of()),
                 passes(one, task.species(), part),
                 makes(one.doing())
                         ? part.flatMap(Part::flat)

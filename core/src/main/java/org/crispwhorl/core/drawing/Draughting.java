@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.PetalSurface;
@@ -310,30 +311,66 @@ public final class Draughting {
                 round(highest),
                 profiles,
                 solids.solids(),
-                solids.strokes(),
+                Stream.concat(solids.strokes().stream(), hooks()).toList(),
                 solids.rounds(),
                 new Drawing.Stem(round(form.stemMm()), stemMm));
     }
 
+    /** The wire within each heart, with the hook that holds it: up on one side and back down on the other. */
+    private Stream<Drawing.Stroke> hooks() {
+        return form.species().hearts().stream()
+                .filter(heart -> heart.wires() > 0 && heart.hookMm() > 0)
+                .map(heart -> {
+                    double top = heart.seatMm()
+                            + Math.min(
+                                    HOOKED_UP_TO * heart.form().heightMm(),
+                                    heart.hookMm() + heart.form().heightMm() / 4);
+                    double wide = Math.min(heart.hookMm() / 3, heart.form().diameterMm() / 4);
+                    double down = Math.max(heart.seatMm(), top - heart.hookMm());
+                    return new Drawing.Stroke(
+                            heart.id(), round(form.wireTable().diameterMm(heart.gauge())), new double[] {
+                                0,
+                                round(heart.seatMm()),
+                                0,
+                                round(top),
+                                round(wide),
+                                round(top),
+                                round(wide),
+                                round(down)
+                            });
+                });
+    }
+
+    /** A hook ends below the top of its heart, so far up at most. */
+    private static final double HOOKED_UP_TO = 0.8;
+
     private Drawing.Profile profile(PlacedRing ring, double belowMm) {
         Pieces pieces = ring.part().pieces();
         Paste paste = form.paste();
-        double[] midrib = midrib(ring);
-        for (int i = 1; i < midrib.length; i += 2) {
-            midrib[i] = round(midrib[i] - belowMm);
-        }
+        double length = ring.surface().outline().lengthMm() - ring.surface().startMm();
+        double[] midrib = lowered(line(ring, length), belowMm);
+        double glue = pieces.attachment().gluedShare();
         return new Drawing.Profile(
                 ring.part().id(),
                 round(pieces.making().thicknessAt(0, pieces.outline(), paste)),
                 round(pieces.making().thicknessAt(1, pieces.outline(), paste)),
-                midrib);
+                midrib,
+                glue > 0 ? lowered(line(ring, glue * length), belowMm) : new double[0]);
     }
 
-    private static double[] midrib(PlacedRing ring) {
+    private static double[] lowered(double[] points, double belowMm) {
+        for (int i = 1; i < points.length; i += 2) {
+            points[i] = round(points[i] - belowMm);
+        }
+        return points;
+    }
+
+    /** So much of its midrib, from its base. */
+    private static double[] line(PlacedRing ring, double longMm) {
         double[] points = new double[2 * (PROFILE_POINTS + 1)];
         for (int i = 0; i <= PROFILE_POINTS; i++) {
             double from = ring.surface().startMm();
-            double s = from + (ring.surface().outline().lengthMm() - from) * i / PROFILE_POINTS;
+            double s = from + longMm * i / PROFILE_POINTS;
             points[2 * i] = round(ring.surface().radius(s));
             points[2 * i + 1] = round(ring.surface().height(s));
         }

@@ -98,8 +98,15 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
             List<Rounds> rounds,
             Stem stem) {}
 
-    /** A piece cut along its midrib: radius and height in turn, and how thick it is at its base and its tip. */
-    public record Profile(String partId, double thicknessMm, double tipMm, double[] midrib) {}
+    /**
+     * A piece cut along its midrib.
+     *
+     * @param thicknessMm at its base
+     * @param tipMm thickness at its tip
+     * @param midrib radius and height in turn
+     * @param glued radius and height in turn of the stretch that is glued to what is inside; empty where none is
+     */
+    public record Profile(String partId, double thicknessMm, double tipMm, double[] midrib, double[] glued) {}
 
     /** A heart's half-profile: radius and height in turn, from foot to top. */
     public record Solid(String partId, double[] profile) {}

@@ -63,6 +63,9 @@ final class PiecePlan {
         int large = (int) Math.min(MOST_PER_SIDE, surface.outline().perimeterMm() / LARGE_STEP_MM);
         double[][] outline =
                 surface.outline().polygon(Math.max(large, count > MANY ? POINTS_OF_MANY : POINTS_PER_SIDE));
+        if (edge.finish() == Edge.Finish.TORN) {
+            outline = TornEdge.of(outline, surface.outline().lengthMm());
+        }
         double[][] bent = new double[outline.length][];
         for (int i = 0; i < bent.length; i++) {
             double[] at = outline[i];

@@ -42,7 +42,7 @@ class DemoData implements ApplicationRunner {
     private static final int DAYS_AHEAD = 7;
 
     /** So many works of the order on the bench are done, and the next was begun so many minutes ago. */
-    private static final int DONE = 5;
+    private static final int DONE = 3;
 
     private static final int BEGUN_MIN = 6;
 
