@@ -28,6 +28,7 @@ const petals = card('0/petals', { openMin: 12, then: [{ next: ['tape'], stage: '
 const view = (stints: Schemas['Stint'][] = []): Schemas['BenchView'] => ({
   id: '00000000-0000-0000-0000-000000000001',
   name: 'Supper',
+  species: [],
   handOver: '2030-06-15T10:00:00',
   stints,
   cards: [petals, card('0/tape')],

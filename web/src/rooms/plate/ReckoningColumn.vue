@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, provide } from 'vue'
+import { RouterLink } from 'vue-router'
 import type { Failure, Part, Reckoning, Schemas, SpeciesDocument } from '@/api/client'
 import { useLengths } from '@/measure/useLengths'
 import FigureTable from '@/parts/FigureTable.vue'
@@ -68,6 +69,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
       the plate as one page
       <a v-for="form in ['svg', 'pdf', 'png']" :key="form" class="act-quiet !px-0" :href="`/api/species/${speciesId}/sheet.${form}?lengths=${lengths.unit === 'in' ? 'IN' : 'MM'}`" target="_blank">{{ form.toUpperCase() }}</a>
     </p>
+    <p class="mt-3"><RouterLink class="act-quiet" :to="{ path: '/mending', query: { species: speciesId, part: part?.id } }">Something went wrong with it?</RouterLink></p>
     <CautionList v-if="!part" :cautions="reckoning.cautions" />
     <ShadeList v-if="!part" :species="species" :reckoned="reckoning.shades" @change="(p, value) => emit('change', p, value)" />
   </section>

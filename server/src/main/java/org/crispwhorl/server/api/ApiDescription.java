@@ -34,6 +34,7 @@ import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.journal.BenchJournal;
+import org.crispwhorl.server.mending.MendingController;
 import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.plate.ColourController;
 import org.crispwhorl.server.plate.OutlineController;
@@ -96,6 +97,8 @@ class ApiDescription {
             DaysController.DaysView.class,
             DaysController.Pins.class,
             StudioTime.class,
+            MendingController.Symptom.class,
+            MendingController.MendingGuide.class,
             Archive.Copy.class,
             BookController.BookView.class,
             BookController.LessonChoice.class,

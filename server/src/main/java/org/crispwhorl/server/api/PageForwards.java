@@ -13,6 +13,7 @@ class PageForwards {
         "/orders/{id}",
         "/book",
         "/copies",
+        "/mending",
         "/orders/{id}/bench",
         "/orders/{id}/price",
         "/orders/{id}/cut-list",

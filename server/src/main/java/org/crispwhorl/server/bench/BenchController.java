@@ -16,6 +16,7 @@ import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Part;
@@ -23,6 +24,7 @@ import org.crispwhorl.files.BenchPicture;
 import org.crispwhorl.server.days.Days;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.journal.BenchJournal;
+import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.Busy;
 import org.crispwhorl.server.problem.NotThere;
@@ -61,6 +63,7 @@ public class BenchController {
     /**
      * An order as it is done at the bench.
      *
+     * @param species ids of its lines' species, in the order of the lines
      * @param plannedAt when its days were planned; none where they were not
      * @param stints as they are planned; none where they are not
      * @param cards one for each task
@@ -70,6 +73,7 @@ public class BenchController {
             UUID id,
             String name,
             LocalDateTime handOver,
+            List<UUID> species,
             Optional<LocalDateTime> plannedAt,
             List<Calendar.Stint> stints,
             List<BenchCard> cards,
@@ -112,6 +116,7 @@ public class BenchController {
                 id,
                 all.order().name(),
                 all.order().handOver(),
+                species(all),
                 planned.map(Planned::at),
                 planned.map(p -> p.calendar().stints()).orElse(List.of()),
                 cards,
@@ -165,6 +170,16 @@ public class BenchController {
         return ResponseEntity.ok()
                 .contentType(new MediaType("image", "svg+xml"))
                 .body(BenchPicture.svg(a, part));
+    }
+
+    private static List<UUID> species(Orders.Work all) {
+        List<UUID> leftOut = all.unreadable().stream()
+                .map(OrderController.LeftOut::speciesId)
+                .toList();
+        return all.order().lines().stream()
+                .map(Order.OrderLine::speciesId)
+                .filter(id -> !leftOut.contains(id))
+                .toList();
     }
 
     private static OrderSheet.Line line(Orders.Work all, int line) {

@@ -1,0 +1,44 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class MendingApiTest extends ServerTest {
+    private String hellebore() {
+        for (JsonNode card : api.get("/api/species").json()) {
+            if (card.get("name").asString().equals("Lockside hellebore")) {
+                return "/api/species/" + card.get("id").asString() + "/mending";
+            }
+        }
+        throw new AssertionError("the hellebore is there");
+    }
+
+    @Test
+    public void everySymptomHasAnswersAndCausesForEachPart() {
+        String path = hellebore();
+        for (JsonNode symptom : api.get("/api/mending").json()) {
+            assertTrue(symptom.get("answers").size() >= 2, symptom.toString());
+            String seen = symptom.get("seen").asString();
+            JsonNode whole = api.get(path + "?seen=" + seen).json();
+            assertTrue(whole.get("causes").size() > 0, whole.toString());
+            for (JsonNode part : whole.get("parts")) {
+                String asked = path + "?seen=" + seen + "&answer=1&part="
+                        + part.get("id").asString();
+                assertTrue(api.get(asked).json().get("causes").size() > 0, asked);
+            }
+        }
+    }
+
+    @Test
+    public void whatIsNotThereIsSaid() {
+        assertEquals(api.get(hellebore() + "?seen=nothing").status(), 404);
+        assertEquals(api.get(hellebore() + "?seen=sticky&part=nothing").status(), 404);
+        assertEquals(
+                api.get("/api/species/00000000-0000-0000-0000-000000000000/mending?seen=sticky")
+                        .status(),
+                404);
+    }
+}
