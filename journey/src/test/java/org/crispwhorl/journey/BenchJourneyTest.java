@@ -156,4 +156,39 @@ public class BenchJourneyTest extends Journey {
         assertThat(page.locator("[data-day]").first()).containsText("Mix the shades");
         assertThat(page.locator("[data-day]").first()).containsText("done");
     }
+
+    /** Twelve petals, one that broke, found ready: the book has it, teaches from it, and is gone by until it is told to forget. */
+    @Test
+    public void theDayComesIntoTheBookWhichIsGoneBy() {
+        turnTo("Make petals");
+        for (int i = 0; i < 12; i++) {
+            count().click();
+        }
+        page.locator("[data-broke]").click();
+        assertThat(count()).containsText("12 of 15");
+        page.locator("[data-done]").click();
+        page.locator("[data-timer]")
+                .first()
+                .getByText("not yet", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator("[data-kept]")).hasText("● kept");
+        page.navigate(base + "/book");
+        Locator entry = page.locator("[data-entry]")
+                .filter(new Locator.FilterOptions().setHasText("Three for the bench"))
+                .first();
+        assertThat(entry).containsText("12 whole, 1 broke");
+        assertThat(entry).containsText("not yet at");
+        Locator drying = page.locator("[data-lesson]").first();
+        drying.getByText("Go by it", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(drying).containsText("Drying is reckoned");
+        assertThat(drying).containsText("times as fast, from");
+        drying.getByText("Forget it", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(drying).containsText("Drying is reckoned without it.");
+        entry.getByText("leave out").click();
+        assertThat(entry.getByText("take in")).isVisible();
+        entry.getByText("take in").click();
+        assertThat(entry.getByText("leave out")).isVisible();
+    }
 }
