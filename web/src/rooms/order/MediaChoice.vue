@@ -8,7 +8,8 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 
 /** Which media can make the order by its date, and stand where it goes. */
 publish(published)
-const props = defineProps<{ id: string }>()
+const props = defineProps<{ id: string; changeable: boolean }>()
+const emit = defineEmits<{ make: [medium: Schemas['Medium'], label: string] }>()
 const venue = ref(usual(definition('Venue')) as Schemas['Venue'])
 const told = ref<Schemas['MediumFit'][]>()
 const fault = ref<unknown>()
@@ -37,15 +38,17 @@ const change = (at: string, value: unknown) => (venue.value = { ...venue.value, 
     <p class="mt-2"><button type="button" class="act" :disabled="busy" @click="ask">Tell</button></p>
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />
     <table v-if="told" class="mt-2 w-full" aria-label="Media">
-      <thead><tr class="text-left text-note text-quiet"><th class="font-normal">medium</th><th class="pl-4 text-right font-normal whitespace-nowrap">ready after</th><th class="pl-4 text-right font-normal">hands</th><th class="pl-4 font-normal">why</th></tr></thead>
+      <thead><tr class="text-left text-note text-quiet"><th class="font-normal">medium</th><th class="pl-4 text-right font-normal whitespace-nowrap">ready after</th><th class="pl-4 text-right font-normal">hands</th><th class="pl-4 font-normal">why</th><th /></tr></thead>
       <tbody>
         <tr v-for="m in told" :key="m.medium" class="border-t border-line align-top">
           <td class="py-1 whitespace-nowrap">{{ MARKS[m.fits] }} {{ labels.get(m.medium) }}</td>
           <td class="py-1 pl-4 text-right whitespace-nowrap">{{ m.readyH === null ? 'never' : `${m.readyH.toFixed(0)} h` }}</td>
           <td class="py-1 pl-4 text-right whitespace-nowrap">{{ m.handsH.toFixed(1) }} h</td>
           <td class="py-1 pl-4">{{ m.reasons.join(' · ') }}</td>
+          <td class="py-1 pl-4 text-right whitespace-nowrap"><button v-if="changeable" type="button" class="act-quiet" :aria-label="`Make it of ${labels.get(m.medium)}`" @click="emit('make', m.medium, labels.get(m.medium) ?? m.medium)">make it of this</button></td>
         </tr>
       </tbody>
     </table>
+    <p v-if="told && changeable" class="text-note text-quiet">Its flowers then are species of their own on the shelf, of that medium; those that are of it already stay.</p>
   </details>
 </template>

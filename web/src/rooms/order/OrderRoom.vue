@@ -130,6 +130,25 @@ async function add(chosen: string) {
   }
 }
 
+/** Each flower of the order in another medium: a species of its own, unless the shelf has it already. */
+async function makeOf(medium: Schemas['Medium'], label: string) {
+  stageFault.value = undefined
+  try {
+    const lines = []
+    for (const line of order.value!.lines) {
+      const document = await answered(api.GET('/api/species/{id}/document', { params: { path: { id: line.speciesId } } }))
+      const name = `${document.name.slice(0, 50)}, of ${label}`
+      const there = species.data.value?.find((s) => s.name === name && !s.aside)?.id
+      const speciesId = document.medium === medium ? line.speciesId : (there ?? (await answered(api.POST('/api/species', { body: { ...document, name, medium } }))).id)
+      lines.push({ ...line, speciesId })
+    }
+    await species.refetch()
+    change({ lines })
+  } catch (e) {
+    stageFault.value = e
+  }
+}
+
 const nameOf = (id: string) => species.data.value?.find((s) => s.id === id)?.name ?? '…'
 const free = computed(() => {
   const shelf = species.data.value ?? []
@@ -228,7 +247,7 @@ function takeOff() {
       </p>
       <JobNote v-if="reckoning.job.value" :job="reckoning.job.value" @stop="reckoning.stop" />
       <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Reckoning what it takes …</p>
-      <MediaChoice v-if="order && order.lines.length" :id="id" />
+      <MediaChoice v-if="order && order.lines.length" :id="id" :changeable="!accepted" @make="makeOf" />
       <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" :planned="calendar?.begins !== undefined" />
     </div>
   </div>

@@ -105,7 +105,7 @@ function grains(rounds: Schemas['Rounds']) {
       @pointerdown="selected = profile.partId"
     >
       <path :d="sectionPath(profile.midrib)" stroke="transparent" :stroke-width="hairline * 26" />
-      <path v-if="profile.glued.length" :d="sectionPath(profile.glued)" stroke="var(--color-ink)" :stroke-width="profile.thicknessMm + hairline * 3.6" stroke-linecap="butt" data-glued />
+      <path v-if="profile.glued > 1" :d="sectionPath(profile.midrib.slice(0, 2 * profile.glued))" stroke="var(--color-ink)" :stroke-width="profile.thicknessMm + hairline * 3.6" stroke-linecap="butt" data-glued />
       <path :d="bladePath(profile)" :fill="tints[profile.partId]" :stroke="ink(profile.partId)" :stroke-width="hairline * (marked(profile.partId) ? 2.4 : 1)" />
     </g>
     <g v-for="(line, i) in section.strokes" :key="`s${i}`" :data-part="line.partId" fill="none" stroke-linejoin="round" @pointerenter="emit('point', line.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = line.partId">

@@ -155,8 +155,8 @@ final class FlowerOnPage {
             double thick = (profile.thicknessMm() + profile.tipMm()) / 2;
             page.path(midrib, false, null, INK, thick + 2 * line);
             page.path(midrib, false, null, tints.getOrDefault(profile.partId(), GROUND), thick);
-            if (profile.glued().length > 0) {
-                page.path(left(profile.glued()), false, null, GROUND, line);
+            if (profile.glued() > 1) {
+                page.path(Arrays.copyOf(midrib, 2 * profile.glued()), false, null, GROUND, line);
             }
         }
         page.path(new double[] {0, -cut.highestMm() - 2, 0, -lowest}, false, null, QUIET, line / 2);

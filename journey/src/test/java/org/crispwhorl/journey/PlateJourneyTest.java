@@ -242,7 +242,7 @@ public class PlateJourneyTest extends Journey {
         page.locator("[data-bead=sixth]").hover();
         String accent = "var(--color-accent)";
         assertThat(page.locator("[data-face] [data-part=sixth]").first()).hasAttribute("stroke", accent);
-        assertThat(page.locator("[data-section] [data-part=sixth] path").nth(1)).hasAttribute("stroke", accent);
+        assertThat(page.locator("[data-section] [data-part=sixth] path").last()).hasAttribute("stroke", accent);
     }
 
     @Test

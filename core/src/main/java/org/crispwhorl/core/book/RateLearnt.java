@@ -9,8 +9,8 @@ import org.crispwhorl.core.drying.Spread;
  * from a normal prior (0, 0.35²) and looks that say only *not yet* and *ready*, each with a lognormal error of 0.25.
  *
  * @param factor its median
- * @param low the tenth of a hundred below which it is thought to lie with a chance of 10 %
- * @param high the same above
+ * @param low below which it lies with a chance of 10 %
+ * @param high above which it lies with a chance of 10 %
  * @param sigma standard deviation of its logarithm
  * @param curve how likely each factor is, before and after
  */

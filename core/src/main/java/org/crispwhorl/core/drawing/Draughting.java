@@ -347,30 +347,24 @@ public final class Draughting {
     private Drawing.Profile profile(PlacedRing ring, double belowMm) {
         Pieces pieces = ring.part().pieces();
         Paste paste = form.paste();
-        double length = ring.surface().outline().lengthMm() - ring.surface().startMm();
-        double[] midrib = lowered(line(ring, length), belowMm);
+        double[] midrib = midrib(ring);
+        for (int i = 1; i < midrib.length; i += 2) {
+            midrib[i] = round(midrib[i] - belowMm);
+        }
         double glue = pieces.attachment().gluedShare();
         return new Drawing.Profile(
                 ring.part().id(),
                 round(pieces.making().thicknessAt(0, pieces.outline(), paste)),
                 round(pieces.making().thicknessAt(1, pieces.outline(), paste)),
                 midrib,
-                glue > 0 ? lowered(line(ring, glue * length), belowMm) : new double[0]);
+                glue > 0 ? 1 + (int) Math.round(glue * PROFILE_POINTS) : 0);
     }
 
-    private static double[] lowered(double[] points, double belowMm) {
-        for (int i = 1; i < points.length; i += 2) {
-            points[i] = round(points[i] - belowMm);
-        }
-        return points;
-    }
-
-    /** So much of its midrib, from its base. */
-    private static double[] line(PlacedRing ring, double longMm) {
+    private static double[] midrib(PlacedRing ring) {
         double[] points = new double[2 * (PROFILE_POINTS + 1)];
         for (int i = 0; i <= PROFILE_POINTS; i++) {
             double from = ring.surface().startMm();
-            double s = from + longMm * i / PROFILE_POINTS;
+            double s = from + (ring.surface().outline().lengthMm() - from) * i / PROFILE_POINTS;
             points[2 * i] = round(ring.surface().radius(s));
             points[2 * i + 1] = round(ring.surface().height(s));
         }

@@ -104,9 +104,9 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
      * @param thicknessMm at its base
      * @param tipMm thickness at its tip
      * @param midrib radius and height in turn
-     * @param glued radius and height in turn of the stretch that is glued to what is inside; empty where none is
+     * @param glued so many of its points, from the base, are glued to what is inside; 0 where none is
      */
-    public record Profile(String partId, double thicknessMm, double tipMm, double[] midrib, double[] glued) {}
+    public record Profile(String partId, double thicknessMm, double tipMm, double[] midrib, int glued) {}
 
     /** A heart's half-profile: radius and height in turn, from foot to top. */
     public record Solid(String partId, double[] profile) {}

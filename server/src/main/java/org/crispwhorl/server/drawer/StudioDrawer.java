@@ -110,7 +110,7 @@ public class StudioDrawer implements Unreadables {
 
     /** Another studio was put in this one's place. */
     @EventListener(Archive.Restored.class)
-    void forget() {
+    public void forget() {
         changes.incrementAndGet();
         known = null;
     }
