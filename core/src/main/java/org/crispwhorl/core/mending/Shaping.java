@@ -155,11 +155,7 @@ final class Shaping {
     }
 
     void closed() {
-        double opens = s.pieces()
-                .map(Pieces::attachment)
-                .filter(Attachment.Glued.class::isInstance)
-                .map(g -> ((Attachment.Glued) g).opensFrom())
-                .orElse(0.0);
+        double opens = s.pieces().map(p -> p.attachment().gluedShare()).orElse(0.0);
         s.may(
                 "It hung before its petals had been opened and held.",
                 "Hung head down, soft petals fall towards the heart; they bend until "
@@ -174,8 +170,7 @@ final class Shaping {
         s.may(
                 "It is glued further up than it opens.",
                 opens > 0
-                        ? "As designed it lies on what is inside up to " + Unit.PERCENT.write(100 * opens)
-                                + " of its length."
+                        ? "As designed it is glued up to " + Unit.PERCENT.write(100 * opens) + " of its length."
                         : "As designed it is free from its base.",
                 "Loosen it with the tip of a knife down to where it should open, while the glue is soft.",
                 "Glue the foot alone, and turn the tip over a stick before it is set.",
