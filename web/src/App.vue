@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { defineAsyncComponent, onMounted, ref } from 'vue'
+import { onMounted, ref } from 'vue'
 import { RouterLink, RouterView } from 'vue-router'
 import { useLengths } from './measure/useLengths'
+import FinderDialog from './parts/FinderDialog.vue'
 import { ROOMS } from './parts/places'
 import { typing } from './parts/typing'
 import { useRoom } from './parts/useRoom'
@@ -9,17 +10,13 @@ import { usePace } from './parts/usePace'
 import { useTime } from './parts/useTime'
 import { useWays } from './parts/useWays'
 import UnreadableNote from './parts/UnreadableNote.vue'
-
-/** What opens over a page comes after it, so that the page is there sooner. */
-const finder = () => import('./parts/FinderDialog.vue')
-const FinderDialog = defineAsyncComponent(finder)
-const PaceDialog = defineAsyncComponent(() => import('./parts/PaceDialog.vue'))
-const WaysDialog = defineAsyncComponent(() => import('./parts/WaysDialog.vue'))
+import PaceDialog from './parts/PaceDialog.vue'
+import WaysDialog from './parts/WaysDialog.vue'
 
 const lengths = useLengths()
-const finding = ref<boolean>()
-const choosing = ref<boolean>()
-const pacing = ref<boolean>()
+const finding = ref(false)
+const choosing = ref(false)
+const pacing = ref(false)
 const room = useRoom()
 const ways = useWays()
 const pace = usePace()
@@ -30,8 +27,6 @@ onMounted(() => {
   ways.load().catch(() => undefined)
   pace.load().catch(() => undefined)
   time.load().catch(() => undefined)
-  // Whoever presses its key begins to type at once.
-  window.setTimeout(() => void finder(), 300)
   window.addEventListener('keydown', (event) => {
     if (event.key === '/' && !typing(event)) {
       event.preventDefault()
@@ -69,8 +64,8 @@ onMounted(() => {
     </header>
     <UnreadableNote />
     <main class="min-h-0 flex-1 overflow-auto"><RouterView /></main>
-    <PaceDialog v-if="pacing !== undefined" :open="pacing" @close="pacing = false" />
-    <WaysDialog v-if="choosing !== undefined" :open="choosing" @close="choosing = false" />
-    <FinderDialog v-if="finding !== undefined" :open="finding" @close="finding = false" />
+    <PaceDialog :open="pacing" @close="pacing = false" />
+    <WaysDialog :open="choosing" @close="choosing = false" />
+    <FinderDialog :open="finding" @close="finding = false" />
   </div>
 </template>

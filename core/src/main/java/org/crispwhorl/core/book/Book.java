@@ -44,6 +44,8 @@ public record Book(List<Entry> entries, List<DryingLesson> drying, List<PaceLear
         pace = List.copyOf(pace);
     }
 
+    private static final double MS_PER_H = 3.6e6;
+
     /** A work that took so many times what is reckoned, or so small a share of it, was left lying or touched afterwards. */
     private static final double TIMED_WITHIN = 5;
 
@@ -239,7 +241,7 @@ public record Book(List<Entry> entries, List<DryingLesson> drying, List<PaceLear
             int wait = 0;
             Optional<Double> notYet = Optional.empty();
             for (Underway.Look look : work.looked()) {
-                double hours = Duration.between(work.done().get(), look.at()).toSeconds() / 3600.0;
+                double hours = Duration.between(work.done().get(), look.at()).toMillis() / MS_PER_H;
                 if (wait >= waits.size() || hours <= 0) {
                     continue;
                 }
