@@ -32,6 +32,8 @@ async function changed(call: Promise<Schemas['BookView']>) {
   busy.value = true
   try {
     client.setQueryData(['book'], await call)
+    // What rests on it elsewhere is asked anew.
+    void client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'book' })
     fault.value = undefined
     await pace.load()
   } catch (e) {

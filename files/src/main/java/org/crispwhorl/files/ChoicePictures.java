@@ -1,5 +1,15 @@
 package org.crispwhorl.files;
 
+import static org.crispwhorl.files.PicturedFlowers.BROAD;
+import static org.crispwhorl.files.PicturedFlowers.GREEN;
+import static org.crispwhorl.files.PicturedFlowers.PETAL;
+import static org.crispwhorl.files.PicturedFlowers.flat;
+import static org.crispwhorl.files.PicturedFlowers.heart;
+import static org.crispwhorl.files.PicturedFlowers.leaves;
+import static org.crispwhorl.files.PicturedFlowers.ring;
+import static org.crispwhorl.files.PicturedFlowers.species;
+import static org.crispwhorl.files.PicturedFlowers.stamens;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
@@ -19,23 +29,18 @@ import org.crispwhorl.core.colour.Zone;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.drawing.SideView;
-import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.measure.Told;
 import org.crispwhorl.core.measure.Usual;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
-import org.crispwhorl.core.paste.Medium;
-import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Beginning;
 import org.crispwhorl.core.species.BoughtCore;
-import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.HeartForm;
-import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.OnePiece;
@@ -53,7 +58,6 @@ import org.crispwhorl.core.species.TexturedHead;
 import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
-import org.crispwhorl.core.thinning.Thinning;
 
 /**
  * A small picture of each of the choices that have a shape: a flower of usual values is made with it, and drawn as every flower is.
@@ -64,9 +68,6 @@ public final class ChoicePictures {
 
     private static final double FREE = 2;
     private static final double LINE = 0.35;
-
-    private static final Shade PETAL = new Shade("petal", "petal", "#c97f98", 0.35);
-    private static final Shade GREEN = new Shade("green", "green", "#5c7a45", 0.6);
 
     /** A picture of a choice, drawn on a page of that side. */
     private interface Picture {
@@ -188,43 +189,6 @@ public final class ChoicePictures {
         return page -> page.placed(x, y, scale, 0, p -> p.side(seen));
     }
 
-    private static Species species(Part... parts) {
-        return new Species(
-                "picture",
-                "",
-                50,
-                Medium.GUM_PASTE,
-                List.of(PETAL, GREEN),
-                List.of(parts),
-                Species.Finishing.NONE,
-                Choices.NONE);
-    }
-
-    private static Heart heart(HeartForm form) {
-        return new Heart("heart", "heart", GREEN.id(), form, 22, 0, 1, 3, 50, Colouring.NONE);
-    }
-
-    private static Heart heart() {
-        return heart(new HeartForm.Ball(7));
-    }
-
-    private static final Outline BROAD = Outline.of(24, 25, 0.62, 0.25, 2);
-
-    private static Whorl ring(int count, Function<Pieces, Pieces> edit) {
-        Pieces pieces = Pieces.cut(
-                count,
-                BROAD,
-                new Thinning(1, 0.8),
-                75,
-                Optional.empty(),
-                Place.of(Place.Rule.FREE),
-                Overlap.TUCKED,
-                Usual.of(Attachment.Wired.class),
-                new Lying.OneSided(),
-                Joining.of(Joining.As.FIRM, Joining.Onto.DRY));
-        return new Whorl("ring", "ring", PETAL.id(), edit.apply(pieces), Colouring.NONE);
-    }
-
     /** A part as it is begun on the plate. */
     private static Optional<Part> begun(String kind) {
         return Beginning.parts(GREEN.id()).stream()
@@ -267,17 +231,10 @@ public final class ChoicePictures {
                 : piece(ring(1, p -> flat(p).with(d -> d.veiner = veiner)));
     }
 
-    private static Pieces flat(Pieces pieces) {
-        return pieces.with(d -> {
-            d.leanDeg = 90;
-            d.outline = Outline.of(34, 28, 0.6, 0.2, 2);
-        });
-    }
-
     private static Picture coloured(Zone zone) {
         Dip dip = new Dip("dust", "#7d2c4c", ColourForm.DUST, 1);
         Pass pass = Usual.of(Pass.class, Map.of("zone", zone, "colours", List.of(dip), "reachMm", 5.0, "fadeMm", 4.0));
-        return piece(ring(1, ChoicePictures::flat).with(new Colouring(List.of(pass))));
+        return piece(ring(1, PicturedFlowers::flat).with(new Colouring(List.of(pass))));
     }
 
     /** One piece seen from its face, its base down. */
@@ -323,38 +280,6 @@ public final class ChoicePictures {
                             d.leanDeg = 45;
                             d.former = Optional.of(new Former("former", 22, 9, side));
                         }))));
-    }
-
-    private static Stamens stamens(Stamens.Stand stand) {
-        return new Stamens(
-                "stamens",
-                "stamens",
-                PETAL.id(),
-                16,
-                Stamens.Use.FOLDED,
-                0.3,
-                1.4,
-                14,
-                11,
-                2,
-                stand,
-                1,
-                0,
-                Colouring.NONE);
-    }
-
-    private static Leaf leaves(Leaf.Along along) {
-        Pieces pieces = ring(
-                        6,
-                        p -> p.with(d -> {
-                            d.outline = Outline.of(20, 9, 0.45, 0.1, 1.4);
-                            d.leanDeg = 65;
-                            d.overlap = Overlap.APART;
-                            d.place = new Place(Place.Rule.FREE, 20, -12);
-                        }))
-                .pieces();
-        return new Leaf(
-                "leaf", "leaf", GREEN.id(), pieces, along, 3, along == Leaf.Along.STAGGERED ? 6 : 14, Colouring.NONE);
     }
 
     /** What its cutter cuts, the ball that it is pressed from, or else what becomes of it. */

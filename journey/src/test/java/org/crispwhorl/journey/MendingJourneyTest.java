@@ -7,7 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.testng.annotations.Test;
 
-/** Something went wrong with a flower. */
+/** Something went wrong: with a flower, and with the whole studio. */
 public class MendingJourneyTest extends Journey {
     private Locator button(String name) {
         return page.getByRole(
@@ -20,6 +20,7 @@ public class MendingJourneyTest extends Journey {
         page.getByText("Towpath camellia").first().click();
         page.locator("[data-bead]").nth(6).click();
         page.getByText("Something went wrong with it?").press("Enter");
+        assertThat(page.locator("#mend-part")).hasValue("sixth");
         button("petals fall back").press("Enter");
         assertThat(page.locator("[data-cause]").first()).containsText("Most likely");
         button("the next day").press("Enter");
@@ -38,5 +39,27 @@ public class MendingJourneyTest extends Journey {
         assertThat(page.getByText("How does it look?")).isVisible();
         page.getByLabel("flower").selectOption("Lockside hellebore");
         assertThat(page.locator("[data-cause]").first()).isVisible();
+    }
+
+    @Test
+    public void aStudioIsCopiedAndPutBack() {
+        page.navigate(base + "/copies");
+        button("Make a copy now").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("A copy was made");
+        page.navigate(base + "/orders");
+        page.getByText("Christening at the towpath").first().click();
+        String order = page.url();
+        page.request().delete(order.replace("/orders/", "/api/orders/"));
+        page.navigate(base + "/orders");
+        assertThat(page.getByText("Supper on the lock island")).isVisible();
+        assertThat(page.getByText("Christening at the towpath")).hasCount(0);
+        page.navigate(base + "/copies");
+        Locator newest = page.locator("[data-copy]").first();
+        newest.getByText("Put back …").click();
+        button("Put it back").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("The studio is as it was");
+        assertThat(page.locator("[data-copy]").first()).containsText("before another was put back");
+        page.navigate(base + "/orders");
+        assertThat(page.getByText("Christening at the towpath")).isVisible();
     }
 }

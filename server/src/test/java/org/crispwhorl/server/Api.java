@@ -8,9 +8,12 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.locks.LockSupport;
+import java.util.function.BooleanSupplier;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.CraftJson;
 import org.crispwhorl.files.SpeciesDocument;
@@ -83,6 +86,45 @@ public final class Api {
                 .header("content-type", type)
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
     }
+
+    /** Keeps an order of some flowers of one species and tells its address. */
+    String ordered(String name, LocalDateTime handOver, String species, int flowers) {
+        ObjectNode draft = JSON.createObjectNode()
+                .put("name", name)
+                .put("note", "")
+                .put("handOver", handOver.truncatedTo(ChronoUnit.HOURS) + ":00")
+                .put("marginH", 12)
+                .put("tierMm", 100);
+        draft.putArray("lines").addObject().put("speciesId", speciesId(species)).put("flowers", flowers);
+        Answer added = post("/api/orders", draft);
+        if (added.status() != 201) {
+            throw new AssertionError(added.body());
+        }
+        return "/api/orders/" + added.json().get("id").asString();
+    }
+
+    /** The id of a species of the shelf. */
+    String speciesId(String name) {
+        for (JsonNode card : get("/api/species").json()) {
+            if (card.get("name").asString().equals(name)) {
+                return card.get("id").asString();
+            }
+        }
+        throw new AssertionError(name + " is not on the shelf");
+    }
+
+    /** Waits until something holds, for as long as a slow machine may take. */
+    static void until(String what, BooleanSupplier holds) {
+        long begun = System.nanoTime();
+        while (!holds.getAsBoolean()) {
+            if (System.nanoTime() - begun > PATIENCE_NS) {
+                throw new AssertionError("in vain: " + what);
+            }
+            LockSupport.parkNanos(20_000_000);
+        }
+    }
+
+    private static final long PATIENCE_NS = 120_000_000_000L;
 
     /** What came of a piece of long work that was begun. */
     public Answer worked(Answer begun) {

@@ -1,6 +1,7 @@
 package org.crispwhorl.server;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -22,6 +23,7 @@ import java.util.TreeMap;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.h2.mvstore.MVStore;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -107,6 +109,30 @@ public class ArchiveApiTest extends ServerTest {
                 200);
     }
 
+    /** A change that fails half-way leaves the studio as it was: here a copy of which one row has no order. */
+    @Test
+    public void whatCannotGoInWholeGoesNotInAtAll() throws Exception {
+        byte[] torn = changed(
+                file(copied()),
+                "set referential_integrity false",
+                "update flower_order_line set order_id = '00000000-0000-0000-0000-00000000dead' where place = 0"
+                        + " and order_id = (select min(order_id) from flower_order_line)");
+        Map<String, List<String>> before = rows(file(copied()));
+        String name = api.postBytes("/api/studio/brought-in", "application/zip", torn)
+                .json()
+                .get("name")
+                .asString();
+        Api.Answer refused = api.post("/api/studio/copies/" + name + "/restored", "");
+        assertEquals(refused.status(), 422, refused.body());
+        assertTrue(refused.json().get("detail").asString().contains("nothing was changed"), refused.body());
+        assertEquals(rows(file(copied())), before);
+    }
+
+    @Test
+    public void theDatabaseIsTestedAsItShips() {
+        assertFalse(MVStore.class.desiredAssertionStatus());
+    }
+
     @Test
     public void aCopyIsTakenElsewhereAndBroughtIn() {
         byte[] zip = file(copied());
@@ -143,7 +169,15 @@ public class ArchiveApiTest extends ServerTest {
 
     /** The same copy as a later version would have made it. */
     private static byte[] newer(byte[] zip) throws IOException, SQLException {
-        Path folder = Files.createTempDirectory("crispwhorl-newer");
+        return changed(
+                zip,
+                "update \"flyway_schema_history\" set \"version\" = '99' where \"installed_rank\" ="
+                        + " (select max(\"installed_rank\") from \"flyway_schema_history\")");
+    }
+
+    /** A copy after something was done to what it holds. */
+    private static byte[] changed(byte[] zip, String... statements) throws IOException, SQLException {
+        Path folder = Files.createTempDirectory("crispwhorl-changed");
         Path file = folder.resolve("crispwhorl.mv.db");
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
             in.getNextEntry();
@@ -152,8 +186,9 @@ public class ArchiveApiTest extends ServerTest {
         try (Connection database =
                         DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("crispwhorl"), "sa", "");
                 Statement statement = database.createStatement()) {
-            statement.execute("update \"flyway_schema_history\" set \"version\" = '99' where \"installed_rank\" ="
-                    + " (select max(\"installed_rank\") from \"flyway_schema_history\")");
+            for (String one : statements) {
+                statement.execute(one);
+            }
         }
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream out = new ZipOutputStream(bytes)) {

@@ -23,23 +23,7 @@ public class BenchApiTest extends ServerTest {
 
     @BeforeMethod
     public void anOrderInTenDays() {
-        ObjectNode draft = Api.JSON.createObjectNode();
-        draft.put("name", "Bench");
-        draft.put("note", "");
-        draft.put("handOver", NOW.plusDays(10).truncatedTo(ChronoUnit.HOURS) + ":00");
-        draft.put("marginH", 12);
-        draft.put("tierMm", 100);
-        for (JsonNode card : api.get("/api/species").json()) {
-            if (card.get("name").asString().equals("Lockside hellebore")) {
-                draft.putArray("lines")
-                        .addObject()
-                        .put("speciesId", card.get("id").asString())
-                        .put("flowers", 3);
-            }
-        }
-        Api.Answer added = api.post("/api/orders", draft);
-        assertEquals(added.status(), 201, added.body());
-        order = "/api/orders/" + added.json().get("id").asString();
+        order = api.ordered("Bench", NOW.plusDays(10), "Lockside hellebore", 3);
     }
 
     @AfterMethod

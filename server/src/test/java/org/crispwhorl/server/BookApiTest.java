@@ -25,21 +25,7 @@ public class BookApiTest extends ServerTest {
 
     @BeforeMethod
     public void petalsThatDriedSlowly() {
-        ObjectNode draft = Api.JSON.createObjectNode();
-        draft.put("name", "Watched");
-        draft.put("note", "");
-        draft.put("handOver", BEGUN.plusDays(20).truncatedTo(ChronoUnit.HOURS) + ":00");
-        draft.put("marginH", 12);
-        draft.put("tierMm", 100);
-        ArrayNode lines = draft.putArray("lines");
-        for (JsonNode card : api.get("/api/species").json()) {
-            if (card.get("name").asString().equals("Lockside hellebore")) {
-                lines.addObject().put("speciesId", card.get("id").asString()).put("flowers", 3);
-            }
-        }
-        Api.Answer added = api.post("/api/orders", draft);
-        assertEquals(added.status(), 201, added.body());
-        order = "/api/orders/" + added.json().get("id").asString();
+        order = api.ordered("Watched", BEGUN.plusDays(20), "Lockside hellebore", 3);
         for (JsonNode card : api.get(order + "/bench").json().get("cards")) {
             if (card.get("task").asString().equals("Make petals")) {
                 uid = card.get("key").asString() + "/1-1";
@@ -87,24 +73,20 @@ public class BookApiTest extends ServerTest {
     }
 
     private double petalsFirmH() {
-        for (JsonNode card : api.get("/api/species").json()) {
-            if (card.get("name").asString().equals("Lockside hellebore")) {
-                JsonNode document = api.get("/api/species/" + card.get("id").asString() + "/document")
-                        .json();
-                ObjectNode asked = Api.JSON.createObjectNode();
-                asked.set("species", document);
-                for (JsonNode told : api.post("/api/reckoning", asked).json().get("parts")) {
-                    if (told.get("id").asString().equals(part)) {
-                        for (JsonNode stage : told.at("/course/stages")) {
-                            if (stage.get("stage").asString().equals("firm")) {
-                                return stage.get("medianH").asDouble();
-                            }
-                        }
-                    }
+        ObjectNode asked = Api.JSON.createObjectNode();
+        asked.set(
+                "species",
+                api.get("/api/species/" + api.speciesId("Lockside hellebore") + "/document")
+                        .json());
+        for (JsonNode told : api.post("/api/reckoning", asked).json().get("parts")) {
+            for (JsonNode stage : told.at("/course/stages")) {
+                if (told.get("id").asString().equals(part)
+                        && stage.get("stage").asString().equals("firm")) {
+                    return stage.get("medianH").asDouble();
                 }
             }
         }
-        throw new AssertionError("the hellebore has petals");
+        throw new AssertionError("the hellebore has petals that become firm");
     }
 
     @Test
@@ -178,7 +160,7 @@ public class BookApiTest extends ServerTest {
 
     /** What a promised order uses up leaves the drawer when its work begins. */
     @Test
-    public void stockIsTakenWhenThePromisedOrdersWorkBegins() throws InterruptedException {
+    public void stockIsTakenWhenThePromisedOrdersWorkBegins() {
         assertEquals(api.get(order + "/use").json().size(), 0, "it was not promised");
         ObjectNode body = Api.JSON.createObjectNode();
         touch(body.putArray("events"), "begun", 0, 1);
@@ -187,10 +169,9 @@ public class BookApiTest extends ServerTest {
                 "/api/orders/" + api.post("/api/orders", draft).json().get("id").asString();
         assertEquals(api.put(other + "/acceptance", "").status(), 200);
         assertEquals(api.post(other + "/bench/events", body).status(), 200);
-        for (int i = 0; i < 100 && api.get(other + "/use").json().isEmpty(); i++) {
-            Thread.sleep(100);
-        }
-        assertTrue(api.get(other + "/use").json().size() > 0, "the drawer gives what it takes");
+        Api.until(
+                "the drawer gives what it takes",
+                () -> !api.get(other + "/use").json().isEmpty());
         api.delete(other + "/use");
         api.delete(other);
     }

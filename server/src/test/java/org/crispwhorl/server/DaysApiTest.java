@@ -7,7 +7,6 @@ import static org.testng.Assert.assertTrue;
 
 import java.net.http.HttpRequest;
 import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import org.crispwhorl.core.calendar.Planned;
@@ -17,7 +16,6 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 public class DaysApiTest extends ServerTest {
@@ -32,34 +30,13 @@ public class DaysApiTest extends ServerTest {
     @BeforeMethod
     public void anOrderInTenDays() {
         usual = (ObjectNode) api.get("/api/time").json();
-        ObjectNode draft = Api.JSON.createObjectNode();
-        draft.put("name", "Days");
-        draft.put("note", "");
-        draft.put(
-                "handOver",
-                LocalDateTime.now().plusDays(10).truncatedTo(ChronoUnit.HOURS).toString() + ":00");
-        draft.put("marginH", 12);
-        draft.put("tierMm", 100);
-        ArrayNode lines = draft.putArray("lines");
-        lines.addObject().put("speciesId", species("Lockside hellebore")).put("flowers", 3);
-        Api.Answer added = api.post("/api/orders", draft);
-        assertEquals(added.status(), 201, added.body());
-        order = "/api/orders/" + added.json().get("id").asString();
+        order = api.ordered("Days", LocalDateTime.now().plusDays(10), "Lockside hellebore", 3);
     }
 
     @AfterMethod
     public void asItWas() {
         api.delete(order);
         api.put("/api/time", usual);
-    }
-
-    private String species(String name) {
-        for (JsonNode card : api.get("/api/species").json()) {
-            if (card.get("name").asString().equals(name)) {
-                return card.get("id").asString();
-            }
-        }
-        throw new AssertionError(name);
     }
 
     private JsonNode planned() {

@@ -8,12 +8,7 @@ import tools.jackson.databind.JsonNode;
 
 public class MendingApiTest extends ServerTest {
     private String hellebore() {
-        for (JsonNode card : api.get("/api/species").json()) {
-            if (card.get("name").asString().equals("Lockside hellebore")) {
-                return "/api/species/" + card.get("id").asString() + "/mending";
-            }
-        }
-        throw new AssertionError("the hellebore is there");
+        return "/api/species/" + api.speciesId("Lockside hellebore") + "/mending";
     }
 
     @Test

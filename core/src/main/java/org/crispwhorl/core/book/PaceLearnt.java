@@ -59,7 +59,7 @@ public record PaceLearnt(Operation operation, double works, double factor, doubl
     /** A pace with what was learnt in it; where the studio set its own minutes they give way. */
     public Pace into(Pace pace) {
         List<Pace.Own> own = new ArrayList<>(without(pace, operation).own());
-        own.add(new Pace.Own(operation, Math.max(LEAST_MIN, Math.round(learntMin * 1000) / 1000.0)));
+        own.add(new Pace.Own(operation, Math.max(Pace.Own.LEAST_MIN, Math.round(learntMin * 1000) / 1000.0)));
         return new Pace(pace.hand(), own);
     }
 
@@ -69,7 +69,4 @@ public record PaceLearnt(Operation operation, double works, double factor, doubl
                 pace.hand(),
                 pace.own().stream().filter(o -> o.operation() != operation).toList());
     }
-
-    /** No operation takes less, min. */
-    private static final double LEAST_MIN = 0.005;
 }

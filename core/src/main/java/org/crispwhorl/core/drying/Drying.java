@@ -29,8 +29,22 @@ public final class Drying {
      * @param temperatureC 0 to 60 °C
      */
     public static double saturationKPa(double temperatureC) {
-        return 0.6108 * Math.exp(17.27 * temperatureC / (temperatureC + 237.3));
+        return 0.6108 * Math.exp(MAGNUS * temperatureC / (temperatureC + MAGNUS_C));
     }
+
+    /**
+     * The dew point of an air, °C: what is colder than that is wetted by it. The same formula turned round.
+     *
+     * @param temperatureC 0 to 60 °C
+     * @param humidityPct above 0
+     */
+    public static double dewPointC(double temperatureC, double humidityPct) {
+        double log = Math.log(humidityPct / 100) + MAGNUS * temperatureC / (temperatureC + MAGNUS_C);
+        return MAGNUS_C * log / (MAGNUS - log);
+    }
+
+    private static final double MAGNUS = 17.27;
+    private static final double MAGNUS_C = 237.3;
 
     /**
      * The drive F of an air over that of 20 °C and 50 % on the same paste: vapour pressure times how much drier the air is than the

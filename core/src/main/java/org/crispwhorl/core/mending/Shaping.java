@@ -24,6 +24,9 @@ final class Shaping {
     /** A piece that leans out by more than this lies rather than stands, degrees. */
     private static final double LIES_DEG = 55;
 
+    /** What is glued for more than this share of its length cannot open. */
+    private static final double FAR_UP = 0.7;
+
     private final Signs s;
 
     Shaping(Signs signs) {
@@ -155,7 +158,7 @@ final class Shaping {
     }
 
     void closed() {
-        double opens = s.pieces().map(p -> p.attachment().gluedShare()).orElse(0.0);
+        double glued = s.pieces().map(p -> p.attachment().gluedShare()).orElse(0.0);
         s.may(
                 "It hung before its petals had been opened and held.",
                 "Hung head down, soft petals fall towards the heart; they bend until "
@@ -169,12 +172,12 @@ final class Shaping {
                 Signs.MAY_BE + 2 * s.answered(0));
         s.may(
                 "It is glued further up than it opens.",
-                opens > 0
-                        ? "As designed it is glued up to " + Unit.PERCENT.write(100 * opens) + " of its length."
+                glued > 0
+                        ? "As designed it is glued up to " + Unit.PERCENT.write(100 * glued) + " of its length."
                         : "As designed it is free from its base.",
                 "Loosen it with the tip of a knife down to where it should open, while the glue is soft.",
                 "Glue the foot alone, and turn the tip over a stick before it is set.",
-                Signs.MAY_BE + s.answered(1) + Signs.where(opens > 0.7));
+                Signs.MAY_BE + s.answered(1) + Signs.where(glued > FAR_UP));
     }
 
     void turned() {

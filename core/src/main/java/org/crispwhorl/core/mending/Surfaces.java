@@ -1,5 +1,6 @@
 package org.crispwhorl.core.mending;
 
+import java.util.Optional;
 import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
@@ -14,6 +15,9 @@ final class Surfaces {
     /** A store is so cold, °C. */
     private static final double COLD_C = 6;
 
+    /** Within so many degrees of where it softens chocolate sweats in the hand, °C. */
+    private static final double NEAR_C = 3;
+
     private final Signs s;
 
     Surfaces(Signs signs) {
@@ -26,7 +30,7 @@ final class Surfaces {
     }
 
     /** How many points the air is below where the paste takes up water. */
-    double damp() {
+    private double damp() {
         return s.a.paste().drying() ? s.a.paste().driesUpToPct() - s.room().dryingPct() : NEAR_PCT * 2;
     }
 
@@ -71,11 +75,8 @@ final class Surfaces {
                 Signs.MAY_BE + 2 * s.answered(0));
     }
 
-    /** The dew point of the room, °C (Magnus). */
-    double dewPointC() {
-        double log = Math.log(s.room().humidityPct() / 100)
-                + 17.27 * s.room().temperatureC() / (s.room().temperatureC() + 237.3);
-        return 237.3 * log / (17.27 - log);
+    private double dewPointC() {
+        return Drying.dewPointC(s.room().temperatureC(), s.room().humidityPct());
     }
 
     void blotchy() {
@@ -89,7 +90,7 @@ final class Surfaces {
         s.may(
                 "The dust was never set.",
                 "Finishing: " + Words.Labels.of(s.a.species().finishing()) + ".",
-                "Pass the dry flower through steam for a moment, far from the spout, and let it dry: it deepens and holds.",
+                "Pass the dry flower through steam for a moment, far from the spout, for steam scalds, and let it dry: it deepens and holds.",
                 "Steam when all colour is on; not over a coat of crumb or gelatine.",
                 Signs.MAY_BE + 2 * s.answered(0));
         s.may(
@@ -103,7 +104,6 @@ final class Surfaces {
     }
 
     void sweats() {
-        boolean chocolate = s.a.species().medium() == Medium.MODELLING_CHOCOLATE;
         s.may(
                 "It came from the cold into moist air.",
                 "At " + s.air() + " what is colder than " + Unit.CELSIUS.write(Math.rint(dewPointC()))
@@ -111,15 +111,19 @@ final class Surfaces {
                 "Do not touch it: let it dry off in moving air. Its gloss may stay dull.",
                 "Keep it in a cool room instead, or bring it into the warm closed in its box and open that when it is warm.",
                 Signs.MAY_BE + 2 * s.answered(0) + Signs.where(dewPointC() > COLD_C));
+        Optional<Medium.Setting.Cooling> cools = Optional.of(s.a.paste().setting())
+                .filter(Medium.Setting.Cooling.class::isInstance)
+                .map(Medium.Setting.Cooling.class::cast);
         s.may(
                 "The room is too warm for it.",
-                chocolate
-                        ? "It is usable 3 °C below 30 °C; the room has "
-                                + Unit.CELSIUS.write(s.room().temperatureC()) + "."
-                        : "This flower is of " + Words.Labels.of(s.a.species().medium())
-                                + ", which does not sweat by itself.",
+                cools.map(law -> "It softens from " + Unit.CELSIUS.write(law.softensAboveC()) + " on; the room has "
+                                + Unit.CELSIUS.write(s.room().temperatureC()) + ".")
+                        .orElse("This flower is of "
+                                + Words.Labels.of(s.a.species().medium()) + ", which does not sweat by itself."),
                 "Cool the room, and your hands, and leave it for a while.",
                 "Choose another medium for warm venues: the order compares them.",
-                s.answered(1) + Signs.where(chocolate && s.room().temperatureC() > 24));
+                s.answered(1)
+                        + Signs.where(cools.filter(law -> s.room().temperatureC() > law.softensAboveC() - NEAR_C)
+                                .isPresent()));
     }
 }

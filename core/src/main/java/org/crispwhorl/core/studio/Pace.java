@@ -51,12 +51,15 @@ public record Pace(
             @Quantity(
                     label = "minutes",
                     unit = Unit.MIN,
-                    min = 0.005,
+                    min = LEAST_MIN,
                     max = 120,
                     step = 0.05,
                     usual = 0.3,
                     means = "For each thing taken up; what each petal on it takes goes with it.")
             double eachMin) {
+        /** No operation takes less, min. */
+        public static final double LEAST_MIN = 0.005;
+
         public Own {
             Limits.check(Own.class, operation, eachMin);
         }

@@ -14,8 +14,8 @@ public record Watched(
         @Quantity(
                 label = "dries faster by",
                 unit = Unit.FACTOR,
-                min = 0.2,
-                max = 5,
+                min = 0.15,
+                max = 6,
                 step = 0.01,
                 usual = 1,
                 means = "Rate of drying over what is reckoned without any record; below 1 is slower.")

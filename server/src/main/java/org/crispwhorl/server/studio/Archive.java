@@ -19,7 +19,10 @@ import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * The copies of the studio while it is open: made, looked through, and put back. One that is put back is read to its last row and
@@ -32,8 +35,14 @@ public class Archive {
     private final DataSource database;
     private final StudioCopies copies;
     private final ApplicationEventPublisher told;
+    private final TransactionTemplate change;
 
-    Archive(DataSource database, @Value("${crispwhorl.data}") Path folder, ApplicationEventPublisher told) {
+    Archive(
+            DataSource database,
+            @Value("${crispwhorl.data}") Path folder,
+            ApplicationEventPublisher told,
+            PlatformTransactionManager changes) {
+        this.change = new TransactionTemplate(changes);
         this.database = database;
         this.copies = new StudioCopies(folder.toAbsolutePath());
         this.told = told;
@@ -106,11 +115,11 @@ public class Archive {
             String url = "jdbc:h2:file:" + scratch.resolve(DatabaseCheck.NAME) + ";IFEXISTS=TRUE";
             Flyway.configure().dataSource(url, DatabaseCheck.USER, "").load().migrate();
             Path before = written(StudioCopies.Sort.BEFORE_RESTORE);
-            try (Connection from = DriverManager.getConnection(url, DatabaseCheck.USER, "");
-                    Connection to = database.getConnection()) {
-                inTheirPlace(from, to);
+            try (Connection from = DriverManager.getConnection(url, DatabaseCheck.USER, "")) {
+                // A change like any other: all or none, and forced to the disk.
+                change.executeWithoutResult(status -> inTheirPlace(from, name));
             } catch (SQLException e) {
-                throw new StudioRefusal(name + " could not be put back (" + e.getMessage() + "); nothing was changed.");
+                throw notPutBack(name, e);
             }
             told.publishEvent(new Restored());
             return told(before);
@@ -140,12 +149,15 @@ public class Archive {
                 Files.size(copy));
     }
 
-    /** The rows of one database in the place of another's, all in one transaction. */
-    private static void inTheirPlace(Connection from, Connection to) throws SQLException {
-        List<String> parentsFirst = tables(to);
-        boolean alone = to.getAutoCommit();
-        to.setAutoCommit(false);
+    private static StudioRefusal notPutBack(String name, SQLException e) {
+        return new StudioRefusal(name + " could not be put back (" + e.getMessage() + "); nothing was changed.");
+    }
+
+    /** The rows of another database in the place of the studio's. */
+    private void inTheirPlace(Connection from, String name) {
+        Connection to = DataSourceUtils.getConnection(database);
         try (Statement statement = to.createStatement()) {
+            List<String> parentsFirst = tables(to);
             List<String> childrenFirst = new ArrayList<>(parentsFirst);
             Collections.reverse(childrenFirst);
             for (String table : childrenFirst) {
@@ -154,12 +166,10 @@ public class Archive {
             for (String table : parentsFirst) {
                 rows(from, to, table);
             }
-            to.commit();
-        } catch (SQLException | RuntimeException e) {
-            to.rollback();
-            throw e;
+        } catch (SQLException e) {
+            throw notPutBack(name, e);
         } finally {
-            to.setAutoCommit(alone);
+            DataSourceUtils.releaseConnection(to, database);
         }
     }
 
