@@ -106,13 +106,13 @@ public record Book(List<Entry> entries, List<DryingLesson> drying, List<PaceLear
 
     /** What looks say of a medium. */
     public record DryingLesson(Medium medium, int looks, RateLearnt rate) {
-        /** Pieces of one batch differ by so much, however long a medium was watched. */
-        private static final double LEAST_SIGMA = 0.1;
-
-        /** As the studio goes by it. */
+        /**
+         * As the studio goes by it. However long a medium was watched, pieces and eyes differ by what a single look is out: safe times
+         * do not shrink below that.
+         */
         public Watched watched() {
             return new Watched(
-                    medium, Math.round(100 * rate.factor()) / 100.0, Math.max(LEAST_SIGMA, rate.sigma()), looks);
+                    medium, Math.round(100 * rate.factor()) / 100.0, Math.max(RateLearnt.NOISE, rate.sigma()), looks);
         }
     }
 

@@ -13,7 +13,7 @@ import org.crispwhorl.core.paste.MixingLaw;
 /** The colours of a stretch of a coloured piece as it is seen from straight above, in the cells of a grid over it. */
 final class PieceTint {
     /** Cells on the longer side. */
-    private static final int CELLS = 44;
+    private static final int CELLS = 56;
 
     private static final int STATIONS = 20;
     private static final int ACROSS = 6;

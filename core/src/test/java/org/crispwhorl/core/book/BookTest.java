@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -132,6 +133,21 @@ public class BookTest {
         // Taken, it is not learnt twice.
         conditions = Conditions.USUAL.withKit(Conditions.USUAL.kit().withWatched(List.of(lesson.watched())));
         assertEquals(book().drying().get(0).rate().factor(), lesson.rate().factor(), 1e-12);
+    }
+
+    /** However many looks there are, safe times keep what a single piece may be out. */
+    @Test
+    public void safeTimesKeepTheErrorOfASingleLook() {
+        List<RateLearnt.Seen> looks = Collections.nCopies(200, new RateLearnt.Seen(1.05, 1.2));
+        RateLearnt rate = RateLearnt.of(looks);
+        Watched watched = new Book.DryingLesson(Medium.GUM_PASTE, looks.size(), rate).watched();
+        assertTrue(rate.sigma() < 0.05 && rate.factor() < 0.95, rate.toString());
+        Conditions learnt = Conditions.USUAL.withKit(Conditions.USUAL.kit().withWatched(List.of(watched)));
+        Assessment then = new Assessment(Garden.rose(), learnt);
+        var firm = then.course(then.species().part("petals").orElseThrow())
+                .at(Stage.FIRM)
+                .orElseThrow();
+        assertEquals(firm.safeByH() / firm.medianH(), Math.exp(1.2815515655 * RateLearnt.NOISE), 1e-6);
     }
 
     @Test
