@@ -18,13 +18,13 @@ const species = computed(() => shelf.data.value?.filter((s) => !s.aside) ?? [])
 const symptom = computed(() => symptoms.data.value?.find((s) => s.seen === chosen.value.seen))
 const guide = useQuery({
   queryKey: computed(() => ['mending', chosen.value]),
-  enabled: computed(() => chosen.value.species !== undefined && chosen.value.seen !== undefined),
+  enabled: computed(() => chosen.value.species !== undefined),
   queryFn: () =>
     answered(
       api.GET('/api/species/{id}/mending', {
         params: {
           path: { id: chosen.value.species! },
-          query: { seen: chosen.value.seen!, part: chosen.value.part, answer: chosen.value.answer === undefined ? undefined : Number(chosen.value.answer) },
+          query: { seen: chosen.value.seen, part: chosen.value.part, answer: chosen.value.answer === undefined ? undefined : Number(chosen.value.answer) },
         },
       }),
     ),

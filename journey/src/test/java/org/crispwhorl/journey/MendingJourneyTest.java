@@ -48,6 +48,7 @@ public class MendingJourneyTest extends Journey {
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("A copy was made");
         page.navigate(base + "/orders");
         page.getByText("Christening at the towpath").first().click();
+        page.waitForURL("**/orders/*");
         String order = page.url();
         page.request().delete(order.replace("/orders/", "/api/orders/"));
         page.navigate(base + "/orders");

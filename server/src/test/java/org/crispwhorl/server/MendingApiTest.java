@@ -28,6 +28,13 @@ public class MendingApiTest extends ServerTest {
     }
 
     @Test
+    public void beforeAnythingIsSeenThePartsStandThere() {
+        JsonNode guide = api.get(hellebore()).json();
+        assertTrue(guide.get("parts").size() > 1, guide.toString());
+        assertEquals(guide.get("causes").size(), 0);
+    }
+
+    @Test
     public void whatIsNotThereIsSaid() {
         assertEquals(api.get(hellebore() + "?seen=nothing").status(), 404);
         assertEquals(api.get(hellebore() + "?seen=sticky&part=nothing").status(), 404);

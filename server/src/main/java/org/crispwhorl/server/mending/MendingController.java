@@ -44,7 +44,7 @@ public class MendingController {
      * What may have happened to a flower.
      *
      * @param parts of which it may be seen
-     * @param causes the likeliest first
+     * @param causes the likeliest first; none until something is seen
      */
     public record MendingGuide(String species, List<PartName> parts, List<Mending.Cause> causes) {}
 
@@ -65,18 +65,19 @@ public class MendingController {
             summary = "The likely causes of what is seen, by this species, the studio's room and its book")
     MendingGuide guide(
             @PathVariable UUID id,
-            @RequestParam String seen,
+            @RequestParam Optional<String> seen,
             @RequestParam Optional<String> part,
             @RequestParam Optional<Integer> answer) {
         Assessment a =
                 studio.assessed(shelf.readable(id).orElseThrow(() -> new NotThere("species that can be read", id)));
         Optional<Part> of = part.map(one -> a.species().part(one).orElseThrow(() -> new NotThere("part", one)));
+        OptionalInt answered = answer.map(OptionalInt::of).orElse(OptionalInt.empty());
         return new MendingGuide(
                 a.species().name(),
                 a.species().parts().stream()
                         .map(p -> new PartName(p.id(), p.name()))
                         .toList(),
-                Mending.of(a, of, seen(seen), answer.map(OptionalInt::of).orElse(OptionalInt.empty())));
+                seen.map(one -> Mending.of(a, of, seen(one), answered)).orElse(List.of()));
     }
 
     private static Seen seen(String name) {
