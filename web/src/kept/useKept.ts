@@ -27,6 +27,12 @@ export interface Home<T> {
 /** Under what something waits in this browser. */
 export const waitingKey = (name: string) => `crisp-whorl.kept.${name}`
 
+/** The names of what waits in this browser, of those that begin so. */
+export const waitingNames = (begin: string) =>
+  Object.keys(localStorage)
+    .filter((key) => key.startsWith(waitingKey(begin)))
+    .map((key) => key.slice(waitingKey('').length))
+
 const SAVE_AFTER_MS = 400
 const TRY_AGAIN_MS = 3000
 const JOIN_WITHIN_MS = 700

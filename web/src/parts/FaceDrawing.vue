@@ -2,6 +2,7 @@
 import { computed, useId } from 'vue'
 import type { Schemas } from '@/api/client'
 import FacePiece from './FacePiece.vue'
+import RampGradient from './RampGradient.vue'
 import { tintPicture } from './tintPicture'
 import { discPath, headPlaces, linePath, planPath, reachesRight, shadeKey } from './facePaths'
 
@@ -40,6 +41,8 @@ const rings = computed(() =>
     }
   }),
 )
+/** What fills the bodies that are coloured by zones. */
+const ramps = computed<Record<string, string>>(() => Object.fromEntries(props.face.ramps.map((ramp) => [ramp.partId, `url(#${id}-ramp-${ramp.partId})`])))
 const under = computed(() => rings.value.filter((r) => r.lap === 'under'))
 const over = computed(() => rings.value.filter((r) => r.lap === 'over'))
 
@@ -79,13 +82,14 @@ function width(partId: string) {
         </g>
       </g>
       <template v-if="i === 0">
+        <RampGradient v-for="ramp in face.ramps" :id="`${id}-ramp-${ramp.partId}`" :key="ramp.partId" :ramp="ramp" outwards />
         <path
           v-for="(disc, k) in face.discs"
           :key="`d${k}`"
           :data-part="disc.partId"
           :d="discPath(disc)"
           fill-rule="evenodd"
-          :fill="tints[disc.partId]"
+          :fill="ramps[disc.partId] ?? tints[disc.partId]"
           :stroke="stroke(disc.partId)"
           :stroke-width="width(disc.partId)"
           @pointerenter="emit('point', disc.partId)"
@@ -105,7 +109,7 @@ function width(partId: string) {
           v-for="(heads, k) in face.heads"
           :key="`h${k}`"
           :data-part="heads.partId"
-          :fill="tints[heads.partId]"
+          :fill="ramps[heads.partId] ?? tints[heads.partId]"
           :stroke="stroke(heads.partId)"
           :stroke-width="width(heads.partId) * 0.7"
           @pointerenter="emit('point', heads.partId)"

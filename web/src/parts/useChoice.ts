@@ -49,6 +49,21 @@ export function useChoice<T>(name: string, read: () => Answer<T>, write: (chosen
     kept.undo()
   }
 
+  /** Waits until the server has it, or it cannot be kept. */
+  function atRest() {
+    return new Promise<void>((resolve) => {
+      const stop = watch(
+        kept.state,
+        (state) => {
+          if (state === 'keeping') return
+          resolve()
+          queueMicrotask(() => stop())
+        },
+        { flush: 'sync', immediate: true },
+      )
+    })
+  }
+
   const fault = computed(() => told.value || (kept.state.value === 'here-only' ? (kept.fault.value?.message ?? '') : ''))
-  return { now: kept.value, state: kept.state, canUndo: kept.canUndo, fault, load: kept.load, set, undo }
+  return { now: kept.value, state: kept.state, canUndo: kept.canUndo, fault, load: kept.load, set, undo, atRest }
 }

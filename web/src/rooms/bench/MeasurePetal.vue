@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { answered, api, type Schemas } from '@/api/client'
-import NumberField from '@/parts/fields/NumberField.vue'
+import { field } from '@/parts/fields/schema'
+import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 
 /** Measure one petal as it was thinned: how thin it is, and what to do. The last ones stand beside each other: practice shrinks their spread. */
@@ -34,8 +35,8 @@ const spread = () => Math.round(100 * (Math.max(...past.value) - Math.min(...pas
   <details class="border-t border-line pt-2" data-measure>
     <summary class="cursor-pointer text-lead text-quiet">measure a petal</summary>
     <form class="mt-2 flex items-end gap-2" @submit.prevent="measure">
-      <NumberField label="long" unit="mm" :digits="1" :min="1" :max="500" :step="0.5" :value="length" @change="length = $event" />
-      <NumberField label="wide" unit="mm" :digits="1" :min="1" :max="500" :step="0.5" :value="width" @change="width = $event" />
+      <SchemaNumber label="long" :node="field('Outline', 'lengthMm')" :step="0.5" :value="length" @change="length = $event" />
+      <SchemaNumber label="wide" :node="field('Outline', 'widthMm')" :step="0.5" :value="width" @change="width = $event" />
       <button type="submit" class="act">Tell</button>
     </form>
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />

@@ -62,6 +62,7 @@ async function take(help: Schemas['Help']) {
   fault.value = undefined
   try {
     if (help.time) time.set(help.time)
+    await time.atRest()
     if (help.handOver || help.marginH !== undefined) {
       const kept = await answered(api.GET('/api/orders/{id}', path))
       const changed = { ...kept.order, handOver: help.handOver ?? kept.order.handOver, marginH: help.marginH ?? kept.order.marginH }
@@ -81,6 +82,7 @@ async function take(help: Schemas['Help']) {
       <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line pb-2">
         <h1 class="text-title">{{ order.data.value?.order.name ?? 'Days' }}</h1>
         <p v-if="order.data.value" class="flex-1 text-quiet">hand-over {{ readable(order.data.value.order.handOver) }}</p>
+        <RouterLink class="act-quiet print:hidden" to="/room">The room ahead …</RouterLink>
         <button type="button" class="act print:hidden" :disabled="work.busy.value" data-plan @click="plan()">{{ planned ? 'Plan it anew' : 'Plan the days' }}</button>
       </div>
       <ProblemNote v-if="days.error.value ?? work.fault.value ?? fault" :error="(days.error.value ?? work.fault.value ?? fault) as Error" class="mt-2" />

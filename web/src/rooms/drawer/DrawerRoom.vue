@@ -6,6 +6,7 @@ import { answered, api } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import TableDialog from './TableDialog.vue'
 import ThingEditor from './ThingEditor.vue'
+import { keepWaiting } from './waiting'
 import { begun, howMuch, inShort, type Kept, type Kind, KINDS, kindOf } from '@/parts/drawer/things'
 
 const route = useRoute()
@@ -62,6 +63,10 @@ async function kept(now: Kept) {
   await queries.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'drawer' })
 }
 
+/** What an earlier visit left waiting in this browser; asked about where another window has kept something else since. */
+const disputed = ref<string[]>([])
+void drawer.suspense().then(async ({ data }) => (disputed.value = await keepWaiting(data ?? [], (now) => void kept(now))))
+
 async function remove(id: string) {
   await answered(api.DELETE('/api/drawer/{id}', { params: { path: { id } } }))
   await told(things.value.filter((t) => t.id !== id))
@@ -103,7 +108,7 @@ async function remove(id: string) {
         <thead><tr class="text-left text-note text-quiet"><th class="font-normal">name</th><th class="font-normal">what it is</th><th class="text-right font-normal">there is</th></tr></thead>
         <tbody>
           <tr v-for="t in shown" :key="t.id" class="border-t border-line" :class="t.id === chosen ? 'bg-sheet' : ''">
-            <td><button type="button" class="min-h-8 text-left text-accent hover:underline" :aria-pressed="t.id === chosen" @click="chosen = t.id">{{ t.item.name }}</button></td>
+            <td><button type="button" class="min-h-8 text-left text-accent hover:underline" :aria-pressed="t.id === chosen" @click="chosen = t.id">{{ t.item.name }}</button><span v-if="disputed.includes(t.id)" class="ml-2 text-note">◆ changed in two windows: choose it</span></td>
             <td>
               <img v-if="hasShape(t.item.kind)" :src="shapeOf(t)" alt="" loading="lazy" class="mr-2 inline-block size-8 align-middle" data-shape />
               <span v-if="t.item.kind === 'colour-pot'" class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: t.item.colour }" />{{ inShort(t.item) }}

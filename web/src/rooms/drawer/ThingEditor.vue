@@ -8,22 +8,13 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import StripNest from '@/parts/StripNest.vue'
 import PasteBehaviour from './PasteBehaviour.vue'
 import { type Item, type Kept, kindOf } from '@/parts/drawer/things'
+import { homeOf } from './waiting'
 
 /** One thing with its fields; what is changed is kept by itself. */
 const props = defineProps<{ thing: Kept }>()
 const emit = defineEmits<{ kept: [thing: Kept]; added: [things: Kept[]]; remove: [] }>()
 const params = { path: { id: props.thing.id } }
-const keep = useKept<Item>({
-  name: `thing.${props.thing.id}`,
-  read: () => Promise.resolve({ version: props.thing.version, value: props.thing.item }),
-  async write(item, version) {
-    const now = await answered(api.PUT('/api/drawer/{id}', { params, body: { ...props.thing, item, version }, keepalive: true }))
-    emit('kept', now)
-    return now.version
-  },
-  theirs: (document) => document as Item,
-  afterMs: 150,
-})
+const keep = useKept<Item>(homeOf(props.thing, (now) => emit('kept', now)))
 void keep.load()
 const item = computed(() => keep.value.value ?? props.thing.item)
 const sure = ref(false)

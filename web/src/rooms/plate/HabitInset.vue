@@ -19,10 +19,13 @@ const heads = computed(() =>
 )
 const box = computed(() => {
   const xs = heads.value.flatMap((h) => [h.x - h.widthMm / 2 - h.deepMm, h.x + h.widthMm / 2 + h.deepMm])
+  xs.push(...props.habit.joints.flatMap((j) => j.points.filter((_, i) => i % 2 === 0)))
   const top = Math.max(props.habit.stemMm, ...heads.value.map((h) => h.neckMm + Math.max(h.deepMm, h.widthMm / 2)))
   const left = Math.min(...xs) - MARGIN_MM
   return { x: left, y: -top - MARGIN_MM, width: Math.max(...xs) + MARGIN_MM - left, height: top + 2 * MARGIN_MM }
 })
+/** What stands at a joint: to the right of the stem and height above its end in turn. */
+const pointsOf = (points: number[]) => points.map((p, i) => (i % 2 ? -p : p)).join(' ')
 const hairline = computed(() => box.value.height / 260)
 </script>
 
@@ -37,6 +40,7 @@ const hairline = computed(() => box.value.height / 260)
   >
     <g :stroke="lit ? 'var(--color-accent)' : 'var(--color-ink)'" :stroke-width="hairline" stroke-linejoin="round" stroke-linecap="round">
       <line x1="0" y1="0" x2="0" :y2="-habit.stemMm" :stroke-width="hairline * 2.2" />
+      <polyline v-for="(joint, i) in habit.joints" :key="`j${i}`" :points="pointsOf(joint.points)" fill="none" :stroke-width="Math.max(hairline, joint.widthMm)" />
       <g v-for="(h, i) in heads" :key="i">
         <line x1="0" :y1="-h.jointMm" :x2="h.x" :y2="h.y" />
         <image

@@ -268,7 +268,7 @@ const KEEPING = {
       />
       <div v-else class="p-4"><ProblemNote v-if="fault" :error="fault" /></div>
     </div>
-    <DryingStrip v-if="reckoning" v-model:selected="selected" :reckoning="reckoning" :lit="lit" @point="lit = $event" />
+    <DryingStrip v-if="reckoning" v-model:selected="selected" :reckoning="reckoning" :medium="plate.draft.value.medium" :lit="lit" @point="lit = $event" />
     <VersionsDialog v-if="plate.theirs.value" :mine="plate.draft.value" :theirs="plate.theirs.value.value" @settle="plate.settle" />
     <ShortcutsDialog :open="asking" :shortcuts="shortcuts" @close="asking = false" />
   </div>

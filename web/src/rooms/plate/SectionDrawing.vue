@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, useId } from 'vue'
 import { isPetaled, type Part, type Schemas, type SpeciesDocument } from '@/api/client'
+import RampGradient from '@/parts/RampGradient.vue'
 import { bladePath, sectionPath, solidPath } from '@/parts/facePaths'
 import * as handling from './handling'
 
@@ -16,6 +17,10 @@ const props = defineProps<{
 }>()
 const selected = defineModel<string | null>('selected', { required: true })
 const emit = defineEmits<{ point: [id: string | null]; change: [key: string, alter: (d: SpeciesDocument) => void] }>()
+
+const id = useId()
+/** What fills the bodies that are coloured by zones. */
+const ramps = computed<Record<string, string>>(() => Object.fromEntries(props.section.ramps.map((ramp) => [ramp.partId, `url(#${id}-ramp-${ramp.partId})`])))
 
 const chosen = computed(() => {
   const profile = props.section.profiles.find((p) => p.partId === selected.value)
@@ -73,6 +78,7 @@ function grains(rounds: Schemas['Rounds']) {
 
 <template>
   <g data-section stroke-linecap="round">
+    <RampGradient v-for="ramp in section.ramps" :id="`${id}-ramp-${ramp.partId}`" :key="ramp.partId" :ramp="ramp" />
     <rect
       :x="-section.stem.diameterMm / 2"
       y="0"
@@ -87,7 +93,7 @@ function grains(rounds: Schemas['Rounds']) {
       :key="solid.partId"
       :data-part="solid.partId"
       :d="solidPath(solid.profile)"
-      :fill="tints[solid.partId]"
+      :fill="ramps[solid.partId] ?? tints[solid.partId]"
       :stroke="ink(solid.partId)"
       :stroke-width="hairline * (marked(solid.partId) ? 2.4 : 1)"
       @pointerenter="emit('point', solid.partId)"
@@ -110,9 +116,9 @@ function grains(rounds: Schemas['Rounds']) {
     </g>
     <g v-for="(line, i) in section.strokes" :key="`s${i}`" :data-part="line.partId" fill="none" stroke-linejoin="round" @pointerenter="emit('point', line.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = line.partId">
       <path :d="sectionPath(line.points)" :stroke="ink(line.partId)" :stroke-width="line.widthMm + hairline * (marked(line.partId) ? 4.5 : 2)" />
-      <path :d="sectionPath(line.points)" :stroke="tints[line.partId]" :stroke-width="line.widthMm" />
+      <path :d="sectionPath(line.points)" :stroke="ramps[line.partId] ?? tints[line.partId]" :stroke-width="line.widthMm" />
     </g>
-    <g v-for="(rounds, i) in section.rounds" :key="`r${i}`" :data-part="rounds.partId" :fill="tints[rounds.partId]" :stroke="ink(rounds.partId)" :stroke-width="hairline" @pointerenter="emit('point', rounds.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = rounds.partId">
+    <g v-for="(rounds, i) in section.rounds" :key="`r${i}`" :data-part="rounds.partId" :fill="ramps[rounds.partId] ?? tints[rounds.partId]" :stroke="ink(rounds.partId)" :stroke-width="hairline" @pointerenter="emit('point', rounds.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = rounds.partId">
       <ellipse v-for="(grain, k) in grains(rounds)" :key="k" v-bind="grain" :rx="rounds.wideMm / 2" :ry="rounds.highMm / 2" />
     </g>
     <g v-if="chosen" fill="var(--color-sheet)" stroke="var(--color-accent)" :stroke-width="hairline * 2" data-handles>

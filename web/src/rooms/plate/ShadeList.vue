@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas, SpeciesDocument } from '@/api/client'
-import NumberField from '@/parts/fields/NumberField.vue'
+import { field } from '@/parts/fields/schema'
+import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import { usesShade } from './handling'
 
 const props = defineProps<{ species: SpeciesDocument; reckoned: Schemas['ShadeReckoning'][] }>()
@@ -34,7 +35,7 @@ function leaveOut(at: number) {
         <button v-if="!used(shade.id) && species.shades.length > 1" type="button" class="px-1 text-quiet" :aria-label="`Leave out ${shade.name}`" @click="leaveOut(i)">×</button>
       </span>
     </label>
-    <NumberField label="master share" unit="%" :digits="0" :min="0" :max="100" :step="5" :value="shade.share * 100" @change="emit('change', `/shades/${i}/share`, $event / 100)" />
+    <SchemaNumber percent label="master share" :node="field('Shade', 'share')" :value="shade.share" @change="emit('change', `/shades/${i}/share`, $event)" />
   </div>
   <button type="button" class="act-quiet mt-1 !px-0" @click="add">Add a shade</button>
 </template>

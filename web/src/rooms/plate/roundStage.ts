@@ -4,6 +4,8 @@ import {
   Color,
   DirectionalLight,
   type Group,
+  LineBasicMaterial,
+  LineSegments,
   Mesh,
   MeshLambertMaterial,
   type MeshStandardMaterial,
@@ -64,6 +66,9 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
     const { clientWidth, clientHeight } = canvas
     if (!clientWidth || !clientHeight) return
     renderer.setPixelRatio(pixels)
+    flower?.traverse((thing) => {
+      if (thing instanceof LineSegments) thing.visible = pixels !== TURNING_PIXELS
+    })
     renderer.setSize(clientWidth, clientHeight, false)
     camera.aspect = clientWidth / clientHeight
     camera.updateProjectionMatrix()
@@ -110,9 +115,9 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
   function discard(group: Group) {
     scene.remove(group)
     group.traverse((thing) => {
-      if (thing instanceof Mesh) {
+      if (thing instanceof Mesh || thing instanceof LineSegments) {
         thing.geometry.dispose()
-        ;(thing.material as MeshLambertMaterial).dispose()
+        ;(thing.material as MeshLambertMaterial | LineBasicMaterial).dispose()
       }
     })
   }
@@ -123,7 +128,13 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
       // Each part has a material of its own, so that one can be lit alone; a matt one, which paste is and which draws fast.
       if (thing instanceof Mesh) {
         const { color, vertexColors, side } = thing.material as MeshStandardMaterial
-        thing.material = new MeshLambertMaterial({ color, vertexColors, side })
+        thing.material = new MeshLambertMaterial({ color, vertexColors, side, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 2 })
+      }
+      // Veins lie on their pieces, are no target of their own, and are left out while it turns.
+      if (thing instanceof LineSegments) {
+        thing.material = new LineBasicMaterial({ color: (thing.material as LineBasicMaterial).color })
+        thing.raycast = () => undefined
+        thing.visible = renderer.getPixelRatio() !== TURNING_PIXELS
       }
     })
     const first = !flower

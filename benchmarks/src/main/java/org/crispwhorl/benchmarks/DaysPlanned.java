@@ -41,6 +41,7 @@ final class DaysPlanned {
             Calendar calendar = Calendars.of(
                     sheet,
                     lines.stream().map(OrderSheet.Line::count).toList(),
+                    Calendars.Ahead.AS_RECKONED,
                     NOW,
                     handOver,
                     MARGIN_H,

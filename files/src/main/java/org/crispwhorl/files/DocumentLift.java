@@ -16,7 +16,8 @@ final class DocumentLift {
             2, DocumentLift::secondToThird,
             3, DocumentLift::thirdToFourth,
             4, DocumentLift::fourthToFifth,
-            5, DocumentLift::fifthToSixth);
+            5, DocumentLift::fifthToSixth,
+            6, DocumentLift::sixthToSeventh);
 
     private DocumentLift() {}
 
@@ -118,6 +119,21 @@ final class DocumentLift {
                         .put("until", "nothing")
                         .put("minutes", 0)
                         .put("position", "upright");
+            }
+        }
+        return document;
+    }
+
+    /**
+     * In version 6 a pass of colour went all over what is no flat piece, whatever zone it named, and tendrils stood together.
+     */
+    private static ObjectNode sixthToSeventh(ObjectNode document) {
+        for (JsonNode part : document.path("parts")) {
+            if (!part.has("pieces")) {
+                part.path("colour").path("passes").forEach(pass -> ((ObjectNode) pass).put("zone", "all"));
+            }
+            if (part.path(CraftJson.KIND).asString("").equals("tendril")) {
+                ((ObjectNode) part).put("everyHead", 0);
             }
         }
         return document;

@@ -7,6 +7,7 @@ import static org.crispwhorl.files.SheetPage.QUIET;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Coloured;
@@ -92,6 +93,9 @@ final class FlowerOnPage {
             } else {
                 page.disc(0, 0, disc.radiusMm(), fill, INK, line);
             }
+            for (Drawing.Ramp ramp : ramps(drawing.face().ramps(), disc.partId())) {
+                outwards(page, disc.radiusMm() - line / 2, ramp);
+            }
             if (disc.hollowMm() > 0) {
                 page.disc(0, 0, disc.hollowMm(), GROUND, INK, line);
             }
@@ -112,6 +116,38 @@ final class FlowerOnPage {
             }
         }
     }
+
+    private static List<Drawing.Ramp> ramps(List<Drawing.Ramp> all, String partId) {
+        return all.stream().filter(ramp -> ramp.partId().equals(partId)).toList();
+    }
+
+    /** Discs of its colours, the widest first. */
+    private static void outwards(SheetPage page, double mostMm, Drawing.Ramp ramp) throws IOException {
+        int n = ramp.colours().size();
+        double step = (ramp.toMm() - ramp.fromMm()) / (n - 1);
+        for (int i = n - 1; i >= 0; i--) {
+            double radius = Math.min(mostMm, ramp.fromMm() + (i + 0.5) * step);
+            page.disc(0, 0, radius, ramp.colours().get(i), ramp.colours().get(i), 0);
+        }
+    }
+
+    /** Bands of its colours, as wide as any body. */
+    private static void upwards(SheetPage page, Drawing.Ramp ramp) throws IOException {
+        int n = ramp.colours().size();
+        double step = (ramp.toMm() - ramp.fromMm()) / (n - 1);
+        for (int i = 0; i < n; i++) {
+            double low = -(ramp.fromMm() + (i - 0.5) * step);
+            double top = -(ramp.fromMm() + (i + 0.5) * step);
+            page.path(
+                    new double[] {-BEYOND_MM, low, BEYOND_MM, low, BEYOND_MM, top, -BEYOND_MM, top},
+                    true,
+                    ramp.colours().get(i),
+                    ramp.colours().get(i),
+                    0);
+        }
+    }
+
+    private static final double BEYOND_MM = 300;
 
     /** Points x outwards and y across as they lie on the page: azimuth 0 points up. */
     static double[] plan(double[] points) {
@@ -134,6 +170,10 @@ final class FlowerOnPage {
             closed[profile.length + 1] = profile[profile.length - 1];
             closed[profile.length + 3] = profile[1];
             page.path(closed, true, tints.getOrDefault(solid.partId(), GROUND), INK, line);
+            for (Drawing.Ramp ramp : ramps(cut.ramps(), solid.partId())) {
+                page.within(closed, new double[] {0}, p -> upwards(p, ramp));
+                page.path(closed, true, null, INK, line);
+            }
         }
         for (Drawing.Stroke stroke : cut.strokes()) {
             page.path(left(stroke.points()), false, null, INK, Math.max(line, stroke.widthMm()));

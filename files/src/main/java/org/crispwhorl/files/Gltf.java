@@ -8,12 +8,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.drawing.Mesh;
+import org.crispwhorl.core.drawing.VeinLines;
 import org.crispwhorl.core.paste.MixingLaw;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Meshes as binary glTF 2.0: metres, y up, one node for each part, named by it. */
+/** Meshes, and the veins on them as lines, as binary glTF 2.0: metres, y up, one node for each of a part, named by it. */
 public final class Gltf {
     private static final JsonMapper MAPPER = CraftJson.mapper();
     private static final int MAGIC = 0x46546C67;
@@ -21,6 +22,7 @@ public final class Gltf {
     private static final int BINARY_CHUNK = 0x004E4942;
     private static final int FLOAT = 5126;
     private static final int UNSIGNED_INT = 5125;
+    private static final int LINES = 1;
     private static final int VERTICES = 34962;
     private static final int INDICES = 34963;
     private static final double M_PER_MM = 0.001;
@@ -41,11 +43,11 @@ public final class Gltf {
         accessors = MAPPER.createArrayNode();
     }
 
-    public static byte[] write(String name, List<Mesh> meshes) {
-        return new Gltf().written(name, meshes);
+    public static byte[] write(String name, List<Mesh> meshes, List<VeinLines> veins) {
+        return new Gltf().written(name, meshes, veins);
     }
 
-    private byte[] written(String name, List<Mesh> meshes) {
+    private byte[] written(String name, List<Mesh> meshes, List<VeinLines> veins) {
         root.put("scene", 0);
         ArrayNode roots = root.putArray("scenes").addObject().put("name", name).putArray("nodes");
         ArrayNode nodes = root.putArray("nodes");
@@ -73,6 +75,22 @@ public final class Gltf {
                 attributes.put("COLOR_0", colours(mesh.colours()));
             }
             primitive.put("indices", indices(mesh.triangles())).put("material", material);
+        }
+        for (VeinLines lines : veins) {
+            int at = nodes.size();
+            roots.add(at);
+            nodes.addObject().put("mesh", at).put("name", lines.partId());
+            ObjectNode primitive = shapes.addObject()
+                    .put("name", lines.partId())
+                    .putArray("primitives")
+                    .addObject()
+                    .put("mode", LINES);
+            primitive.putObject("attributes").put("POSITION", vectors(lines.points(), M_PER_MM, true));
+            int material = byColour.computeIfAbsent(lines.colour(), c -> byColour.size());
+            if (material == materials.size()) {
+                material(materials.addObject(), lines.colour(), lines.colour());
+            }
+            primitive.put("material", material);
         }
         root.set("accessors", accessors);
         root.set("bufferViews", views);

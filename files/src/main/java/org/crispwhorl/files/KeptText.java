@@ -7,6 +7,7 @@ import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
+import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Pace;
@@ -41,8 +42,12 @@ public final class KeptText<T> {
             new KeptText<>("left-out", LeftOut.class, List.of(UnaryOperator.identity()));
 
     /** The calendar that was last made of an order. */
-    public static final KeptText<Planned> PLANNED =
-            new KeptText<>("planned", Planned.class, List.of(UnaryOperator.identity(), KeptText::nothingDone));
+    public static final KeptText<Planned> PLANNED = new KeptText<>(
+            "planned", Planned.class, List.of(UnaryOperator.identity(), KeptText::nothingDone, KeptText::steadyRoom));
+
+    /** By what the coming air is known. */
+    public static final KeptText<RoomAhead> AHEAD =
+            new KeptText<>("ahead", RoomAhead.class, List.of(UnaryOperator.identity()));
 
     /** What an order was accepted with. */
     static final KeptText<AcceptanceText.Kept> ACCEPTANCE = new KeptText<>(
@@ -87,6 +92,14 @@ public final class KeptText<T> {
                 one.put("done", false);
             }
         });
+        return body;
+    }
+
+    /** The second version of a plan took the room as it was set for every day. */
+    private static JsonNode steadyRoom(JsonNode body) {
+        ObjectNode ahead = ((ObjectNode) body).putObject("ahead").put("source", "steady");
+        ahead.putArray("day");
+        ahead.putArray("spells");
         return body;
     }
 

@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -16,6 +17,8 @@ import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
@@ -36,6 +39,7 @@ public class CalendarIcsTest {
         Calendar calendar = Calendars.of(
                 sheet,
                 List.of(3),
+                Calendars.Ahead.AS_RECKONED,
                 now,
                 SATURDAY,
                 12,
@@ -44,7 +48,8 @@ public class CalendarIcsTest {
                 PLACE,
                 Progress.UNWATCHED);
         Order order = new Order("Wedding", "", SATURDAY, 12, 100, List.of());
-        return new Planned(now, order, StudioTime.USUAL, List.of(), calendar);
+        return new Planned(
+                now, order, StudioTime.USUAL, Optional.of(Room.REFERENCE), RoomAhead.STEADY, List.of(), calendar);
     }
 
     private static List<String> lines(String text, String start) {

@@ -148,11 +148,50 @@ public class ColoursAgreeTest {
         });
     }
 
+    /** What is coloured by zones on a body has the same colour in the section, in the round and from above. */
+    @Test(dataProvider = "demos")
+    public void bodiesHaveTheirColoursEverywhere(Species species) {
+        Assessment a = new Assessment(species, Conditions.USUAL);
+        Drawing drawing = Draughting.of(a.form());
+        Map<String, Mesh> meshes = meshes(a);
+        for (Drawing.Ramp up : drawing.section().ramps()) {
+            Mesh mesh = meshes.get(up.partId());
+            Drawing.Ramp out = drawing.face().ramps().stream()
+                    .filter(ramp -> ramp.partId().equals(up.partId()))
+                    .findFirst()
+                    .orElseThrow();
+            assertTrue(mesh.coloured(), up.partId());
+            for (int i = 0; i < mesh.points().length; i += 3) {
+                double z = mesh.points()[i + 2];
+                for (int k = 0; k < 3; k++) {
+                    assertEquals(MixingLaw.code(mesh.colours()[i + k]), code(up, z, k), 12, up.partId() + " at " + z);
+                }
+            }
+            assertEquals(out.colours().get(0), up.colours().get(up.colours().size() - 1), "its top in the middle");
+        }
+    }
+
+    /** The colour of a ramp at a place, between its two next. */
+    private static double code(Drawing.Ramp ramp, double at, int channel) {
+        int steps = ramp.colours().size() - 1;
+        double place = Math.max(0, Math.min(steps, (at - ramp.fromMm()) / (ramp.toMm() - ramp.fromMm()) * steps));
+        int below = (int) Math.min(steps - 1.0, Math.floor(place));
+        return code(ramp.colours().get(below), channel)
+                + (place - below)
+                        * (code(ramp.colours().get(below + 1), channel)
+                                - code(ramp.colours().get(below), channel));
+    }
+
+    private static int code(String hex, int channel) {
+        return Integer.parseInt(hex.substring(1 + 2 * channel, 3 + 2 * channel), 16);
+    }
+
     @Test(dataProvider = "demos")
     public void theFileHasTheColoursOfTheMesh(Species species) {
         Assessment a = new Assessment(species, Conditions.USUAL);
         List<Mesh> meshes = FlowerSurfaces.of(a.form(), FlowerSurfaces.Detail.SCREEN);
-        ByteBuffer glb = ByteBuffer.wrap(Gltf.write(species.name(), meshes)).order(ByteOrder.LITTLE_ENDIAN);
+        ByteBuffer glb =
+                ByteBuffer.wrap(Gltf.write(species.name(), meshes, List.of())).order(ByteOrder.LITTLE_ENDIAN);
         byte[] text = new byte[glb.getInt(12)];
         glb.position(20).get(text);
         JsonNode json = CraftJson.mapper().readTree(new String(text, StandardCharsets.UTF_8));

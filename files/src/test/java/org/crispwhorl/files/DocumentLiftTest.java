@@ -8,11 +8,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Zone;
 import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Roll;
@@ -20,7 +22,9 @@ import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.wire.WireTable;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -32,6 +36,27 @@ public class DocumentLiftTest {
         try (InputStream in = DocumentLiftTest.class.getResourceAsStream("hellebore-version-2.json")) {
             return (ObjectNode) MAPPER.readTree(in);
         }
+    }
+
+    /** What version 6 drew all over a body it still draws all over, and tendrils stand where they stood. */
+    @Test
+    public void zonesOfBodiesAndTendrilsStayAsTheyWere() throws IOException {
+        JsonNode old;
+        try (InputStream in = DocumentLiftTest.class.getResourceAsStream("passion-flower-version-6.json")) {
+            old = MAPPER.readTree(in);
+        }
+        for (JsonNode part : old.get("parts")) {
+            for (JsonNode pass : part.path("colour").path("passes")) {
+                ((ObjectNode) pass).put("zone", "tip");
+            }
+        }
+        Species lifted = SpeciesDocument.read(old);
+        for (Part part : lifted.parts()) {
+            Zone wanted = part.flat().isPresent() ? Zone.TIP : Zone.ALL;
+            part.colouring().ifPresent(c -> c.passes().forEach(pass -> assertEquals(pass.zone(), wanted, part.id())));
+        }
+        assertTrue(lifted.parts().stream()
+                .allMatch(p -> p.atJoints(WireTable.STANDARD).isEmpty()));
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.crispwhorl.core.drawing.Mesh;
+import org.crispwhorl.core.drawing.VeinLines;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -17,11 +18,16 @@ public class GltfTest {
             mesh("flat", new double[] {0, 0, 0, 10, 0, 0, 10, 10, 0, 0, 10, 0}, new int[] {0, 1, 2, 0, 2, 3}),
             mesh("upright", new double[] {0, 0, 0, 10, 0, 0, 10, 0, 10}, new int[] {0, 1, 2}));
 
+    /** A vein along an edge of the flat one, of two stretches. */
+    private static final List<VeinLines> VEINS =
+            List.of(new VeinLines("flat", "#800000", new double[] {0, 0, 0, 5, 0, 0, 5, 0, 0, 10, 0, 0}));
+
     private static Mesh mesh(String partId, double[] points, int[] triangles) {
         return new Mesh(partId, "#ff0000", points, triangles, new double[0]);
     }
 
-    private final ByteBuffer glb = ByteBuffer.wrap(Gltf.write("test", MESHES)).order(ByteOrder.LITTLE_ENDIAN);
+    private final ByteBuffer glb =
+            ByteBuffer.wrap(Gltf.write("test", MESHES, VEINS)).order(ByteOrder.LITTLE_ENDIAN);
 
     private JsonNode json() {
         byte[] text = new byte[glb.getInt(12)];
@@ -54,10 +60,24 @@ public class GltfTest {
     @Test
     public void partsOfOneColourShareItsMaterialInLinearLight() {
         JsonNode materials = json().get("materials");
-        assertEquals(materials.size(), 1);
+        assertEquals(materials.size(), 2, "one for the surfaces, one for the vein");
         assertEquals(materials.at("/0/pbrMetallicRoughness/baseColorFactor/0").asDouble(), 1, 1e-9);
         assertEquals(materials.at("/0/pbrMetallicRoughness/baseColorFactor/1").asDouble(), 0, 1e-9);
         assertTrue(materials.at("/0/doubleSided").asBoolean());
+    }
+
+    @Test
+    public void veinsAreLinesOfTheirPart() {
+        JsonNode json = json();
+        assertEquals(json.get("nodes").size(), 3);
+        assertEquals(json.at("/nodes/2/name").asString(), "flat");
+        JsonNode lines = json.at("/meshes/2/primitives/0");
+        assertEquals(lines.get("mode").asInt(), 1);
+        assertTrue(lines.path("indices").isMissingNode(), "two points to a stretch");
+        JsonNode points =
+                json.get("accessors").get(lines.at("/attributes/POSITION").asInt());
+        assertEquals(points.get("count").asInt(), 4);
+        assertEquals(points.at("/max/0").asDouble(), 0.01, 1e-7);
     }
 
     @Test
@@ -74,7 +94,8 @@ public class GltfTest {
         double[] colours = {1, 0, 0, 0, 0.5, 0, 0, 0, 0.25};
         Mesh mesh =
                 new Mesh("petal", "#ff0000", new double[] {0, 0, 0, 10, 0, 0, 10, 0, 10}, new int[] {0, 1, 2}, colours);
-        ByteBuffer written = ByteBuffer.wrap(Gltf.write("test", List.of(mesh))).order(ByteOrder.LITTLE_ENDIAN);
+        ByteBuffer written =
+                ByteBuffer.wrap(Gltf.write("test", List.of(mesh), List.of())).order(ByteOrder.LITTLE_ENDIAN);
         byte[] text = new byte[written.getInt(12)];
         written.position(20).get(text);
         JsonNode json = CraftJson.mapper().readTree(new String(text, StandardCharsets.UTF_8));

@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drawing.FlowerSurfaces;
+import org.crispwhorl.core.drawing.VeinLines;
+import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
@@ -62,9 +64,11 @@ public class RandomSpeciesTest {
         reckoning.figures().forEach(f -> assertTrue(!Double.isNaN(f.value()), f.key() + " is not a number"));
         reckoning.parts().forEach(p -> p.figures()
                 .forEach(f -> assertTrue(!Double.isNaN(f.value()), p.id() + " " + f.key() + " is not a number")));
+        FlowerForm form = new Assessment(species, Conditions.USUAL).form();
         Gltf.write(
                 species.name(),
-                FlowerSurfaces.of(new Assessment(species, Conditions.USUAL).form(), FlowerSurfaces.Detail.SCREEN));
+                FlowerSurfaces.of(form, FlowerSurfaces.Detail.SCREEN),
+                VeinLines.of(form, FlowerSurfaces.Detail.SCREEN));
         for (OpeningStage stage : OpeningStage.values()) {
             new Assessment(
                             stage.of(

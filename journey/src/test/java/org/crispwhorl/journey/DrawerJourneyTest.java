@@ -148,15 +148,15 @@ public class DrawerJourneyTest extends Journey {
         pan.fill("6");
         pan.press("Tab");
         assertThat(dialog.locator("[data-weight]"))
-                .containsText(
-                        java.util.regex.Pattern.compile("(5\\.9|6\\.0)\\d.*at rest", java.util.regex.Pattern.DOTALL));
+                .containsText(java.util.regex.Pattern.compile(
+                        "(5\\.[89]|6\\.[01])\\d.*at rest", java.util.regex.Pattern.DOTALL));
         dialog.getByLabel("its cable is in").uncheck();
         assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("The scale went silent");
         assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("that is kept");
         dialog.getByLabel("its cable is in").check();
         assertThat(dialog.locator("[data-weight]")).containsText("at rest");
         dialog.getByText("Take this weight").click();
-        assertThat(field("density")).hasValue(java.util.regex.Pattern.compile("1\\.4[234]"));
+        assertThat(field("density")).hasValue(java.util.regex.Pattern.compile("1\\.4[0-6]"));
     }
 
     @Test

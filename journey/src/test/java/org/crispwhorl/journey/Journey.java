@@ -60,6 +60,7 @@ public abstract class Journey {
         if (playwright != null) {
             playwright.close();
             playwright = null;
+            browser = null;
         }
     }
 

@@ -44,7 +44,17 @@ public class PublishedFormatsTest extends ServerTest {
     @Test
     public void theSchemasOfDrawerSlateAndPrintedCutter() throws IOException {
         for (String of : List.of(
-                "drawer", "pace", "tariff", "venue", "time", "room", "order", "study", "slate", "printed-cutter")) {
+                "drawer",
+                "pace",
+                "tariff",
+                "venue",
+                "time",
+                "room",
+                "ahead",
+                "order",
+                "study",
+                "slate",
+                "printed-cutter")) {
             String name = of + ".schema.json";
             published(
                     api.get("/api/formats/" + name),

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.crispwhorl.core.colour.ColourUse;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Tinted;
+import org.crispwhorl.core.colour.TintedBody;
 import org.crispwhorl.core.colour.Worn;
 import org.crispwhorl.core.drawing.FlowerSurfaces;
 import org.crispwhorl.core.paste.MixingLaw;
@@ -29,14 +30,15 @@ public final class Coloured {
         return part.flat()
                 .map(p -> tinted(a, p)
                         .worn(MixingLaw.linear(a.species().shade(p.shade())), MixingLaw.linear(backShade(a, p))))
-                .or(() -> part.shadeId().map(id -> solid(part, a.species().shade(id))));
+                .or(() -> body(a, part)
+                        .map(body -> body.worn(MixingLaw.linear(
+                                a.species().shade(part.shadeId().orElseThrow())))));
     }
 
-    private static Worn solid(Part part, Shade shade) {
-        double[] paste = MixingLaw.linear(shade);
-        return Worn.alike(
-                MixingLaw.hex(paste),
-                MixingLaw.hex(Tinted.allOver(part.colouring().orElse(Colouring.NONE), paste)));
+    /** What has a shade but no bodies that are drawn is a body of no height. */
+    private static Optional<TintedBody> body(Assessment a, Part part) {
+        return a.form().body(part).or(() -> part.shadeId()
+                .map(shade -> new TintedBody(part.colouring().orElse(Colouring.NONE), 0, 0, false)));
     }
 
     /** What of each colour lies on all pieces of a part, mg. */
@@ -55,8 +57,8 @@ public final class Coloured {
                 .map(p -> tinted(a, p).uses().stream()
                         .map(use -> use.of(use.milligrams() * p.pieces().all()))
                         .toList())
-                .orElseGet(() -> Tinted.usesAllOver(
-                        part.colouring().orElse(Colouring.NONE), FlowerSurfaces.bodiesMm2(a.form(), part)));
+                .or(() -> body(a, part).map(body -> body.uses(FlowerSurfaces.bodies(a.form(), part))))
+                .orElse(List.of());
     }
 
     private static Tinted tinted(Assessment a, Petaled part) {

@@ -48,7 +48,7 @@ final class Backwards {
         Arrays.setAll(
                 due,
                 i -> Math.min(
-                        frame.last() - batches.get(i).tailSlots(),
+                        batches.get(i).tail().lastBegin(frame.last()),
                         batches.get(i).endBy().orElse(frame.last())));
         notBefore = batches.stream().mapToInt(Batch::notBefore).toArray();
         hands = new int[frame.last()];
@@ -134,12 +134,12 @@ final class Backwards {
         own.add(i);
         int slots = batches.get(i).slots();
         for (Batch.Wait wait : batches.get(i).waits()) {
-            due[wait.after()] = Math.min(due[wait.after()], at - wait.least());
+            due[wait.after()] = Math.min(due[wait.after()], wait.least().lastBegin(at));
             if (wait.most().isPresent()) {
-                int longest = Math.max(wait.most().getAsInt(), wait.least() + slots);
                 notBefore[wait.after()] = Math.max(
                         notBefore[wait.after()],
-                        at + slots - longest - batches.get(wait.after()).slots());
+                        wait.firstEnd(at + slots, slots)
+                                - batches.get(wait.after()).slots());
             }
         }
         for (Batch.Wait wait : batches.get(i).waits()) {
@@ -161,7 +161,7 @@ final class Backwards {
         Batch batch = batches.get(i);
         return free(hands, at, at + batch.slots(), 1)
                 && batch.lying()
-                        .map(l -> free(formers.get(l.former()), at, at + batch.slots() + l.slots(), l.wanted()))
+                        .map(l -> free(formers.get(l.former()), at, l.until().over(at + batch.slots()), l.wanted()))
                         .orElse(true);
     }
 
@@ -181,7 +181,9 @@ final class Backwards {
         Batch batch = batches.get(i);
         int end = starts[i] + batch.slots();
         taken(hands, starts[i], end, sign);
-        batch.lying().ifPresent(l -> taken(formers.get(l.former()), starts[i], end + l.slots(), sign * l.wanted()));
+        batch.lying()
+                .ifPresent(
+                        l -> taken(formers.get(l.former()), starts[i], l.until().over(end), sign * l.wanted()));
     }
 
     private int[] free(int count) {

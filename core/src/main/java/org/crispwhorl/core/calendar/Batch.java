@@ -13,8 +13,8 @@ import org.crispwhorl.core.assessment.Plan;
  * @param number which of its task's, from 0
  * @param of how many its task has
  * @param waits what must have happened before
- * @param tailSlots slots that must lie between its end and the hand-over
- * @param tail what they are for
+ * @param tail what must lie between its end and the hand-over
+ * @param tailWhy what that is for
  * @param lying what its pieces lie in until they hold
  * @param notBefore slot before which it cannot start, by what is done already
  * @param endBy slot by which it has to be over, where a window opened by what is done closes
@@ -28,8 +28,8 @@ record Batch(
         int number,
         int of,
         List<Wait> waits,
-        int tailSlots,
-        String tail,
+        Dwell tail,
+        String tailWhy,
         Optional<Lying> lying,
         int notBefore,
         OptionalInt endBy) {
@@ -39,40 +39,50 @@ record Batch(
      * @param former its name
      * @param owned how many there are
      * @param wanted how many it takes, at most those
-     * @param slots from its end until they are free again
+     * @param until from its end until they are free again
      */
-    record Lying(String former, int owned, int wanted, int slots) {}
+    record Lying(String former, int owned, int wanted, Dwell until) {}
 
     /**
      * A wait after another batch.
      *
      * @param after its place in the list
-     * @param least slots from its end to this one's start
-     * @param most slots from its end to this one's end, where a window closes
+     * @param least from its end to this one's start
+     * @param most from its end to this one's end, where a window closes
      * @param why in the maker's words; empty where it just has to be done
      */
-    record Wait(int after, int least, OptionalInt most, String why) {}
+    record Wait(int after, Dwell least, Optional<Dwell> most, String why) {
+        /** The slot from which on it may be gone on with, of what was over in a slot. */
+        int opens(int end) {
+            return least.over(end);
+        }
+
+        /** The slot by which work of so many slots has to be over; a window is at least as long as the work in it. */
+        int closes(int end, int own) {
+            return Math.max(most.map(m -> m.overSoonest(end)).orElse(Integer.MAX_VALUE), opens(end) + own);
+        }
+
+        /** The first slot in which what is before may be over, if work of so many slots that ends in a slot has to be within its window. */
+        int firstEnd(int over, int own) {
+            int end = over;
+            while (closes(end - 1, own) >= over && end > over - FARTHEST) {
+                end--;
+            }
+            return end;
+        }
+
+        /** No window is open for longer, slots. */
+        private static final int FARTHEST = 12 * 24 * 60;
+    }
 
     /** The same where there are formers enough. */
     Batch withoutFormers() {
         return new Batch(
-                uid,
-                line,
-                species,
-                task,
-                slots,
-                number,
-                of,
-                waits,
-                tailSlots,
-                tail,
-                Optional.empty(),
-                notBefore,
-                endBy);
+                uid, line, species, task, slots, number, of, waits, tail, tailWhy, Optional.empty(), notBefore, endBy);
     }
 
     /** The same, waiting for other places in the list, and held by what is done already. */
     Batch after(List<Wait> left, int notSooner, OptionalInt overBy) {
-        return new Batch(uid, line, species, task, slots, number, of, left, tailSlots, tail, lying, notSooner, overBy);
+        return new Batch(uid, line, species, task, slots, number, of, left, tail, tailWhy, lying, notSooner, overBy);
     }
 }

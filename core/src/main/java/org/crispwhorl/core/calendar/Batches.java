@@ -31,8 +31,9 @@ final class Batches {
     /**
      * @param flowers of each line
      * @param sittingMin longest sitting
+     * @param airs in which the flowers of each line dry
      */
-    static List<Batch> of(OrderSheet sheet, List<Integer> flowers, double sittingMin) {
+    static List<Batch> of(OrderSheet sheet, List<Integer> flowers, double sittingMin, List<AirAhead> airs) {
         Map<String, Integer> counts = counts(sheet, flowers, sittingMin);
         Map<String, List<Integer>> places = new HashMap<>();
         List<Batch> all = new ArrayList<>();
@@ -42,7 +43,7 @@ final class Batches {
             List<Integer> own = new ArrayList<>();
             for (int i = 0; i < n; i++) {
                 own.add(all.size());
-                all.add(batch(sheet, task, i, n, places));
+                all.add(batch(sheet, task, i, n, places, airs.get(task.line())));
             }
             places.put(key, own);
         }
@@ -109,30 +110,33 @@ final class Batches {
     }
 
     private static Batch batch(
-            OrderSheet sheet, OrderSheet.OrderTask task, int number, int of, Map<String, List<Integer>> places) {
+            OrderSheet sheet,
+            OrderSheet.OrderTask task,
+            int number,
+            int of,
+            Map<String, List<Integer>> places,
+            AirAhead air) {
         List<Batch.Wait> waits = new ArrayList<>();
         for (Plan.Gate gate : task.task().gates()) {
             List<Integer> before = places.get(key(task.line(), gate.afterTask()));
             if (before != null) {
-                OptionalInt most = gate.atMostH()
-                        .map(h -> OptionalInt.of(Axis.withinHours(h)))
-                        .orElse(OptionalInt.empty());
+                Optional<Dwell> most = gate.atMostH().map(h -> new Dwell(Axis.withinHours(h), air));
                 int from = number == 0 ? 0 : needed(number - 1, of, before.size()) + 1;
                 int to = needed(number, of, before.size());
                 // Where one of them is enough for several of these, it is waited for again.
                 for (int i = Math.min(from, to); i <= to; i++) {
-                    waits.add(new Batch.Wait(before.get(i), Axis.ofHours(gate.waitH()), most, why(gate)));
+                    waits.add(new Batch.Wait(before.get(i), least(gate, air), most, why(gate)));
                 }
             }
         }
-        int tail = 0;
+        Dwell tail = Dwell.NONE;
         String tailWhy = "";
         for (OrderSheet.HandOverGate last : sheet.handOver()) {
             if (last.line() == task.line()
                     && last.gate().afterTask().equals(task.task().id())) {
-                int slots = Axis.ofHours(last.gate().waitH());
-                if (slots >= tail) {
-                    tail = slots;
+                Dwell own = least(last.gate(), air);
+                if (own.slots() >= tail.slots()) {
+                    tail = own;
                     tailWhy = why(last.gate());
                 }
             }
@@ -144,7 +148,7 @@ final class Batches {
                         h.former(),
                         h.owned(),
                         Math.min(h.owned(), (h.wanted() + of - 1) / of),
-                        Axis.ofHours(h.hours())));
+                        new Dwell(Axis.ofHours(h.hours()), air)));
         return new Batch(
                 uid,
                 task.line(),
@@ -164,6 +168,11 @@ final class Batches {
     /** The last of so many batches before that has to be over for a batch: those with as many of the flowers. */
     private static int needed(int number, int of, int before) {
         return ((number + 1) * before + of - 1) / of - 1;
+    }
+
+    /** What is to dry waits as long as the air makes it; glue, and rests that are stated, by the clock. */
+    private static Dwell least(Plan.Gate gate, AirAhead air) {
+        return new Dwell(Axis.ofHours(gate.waitH()), gate.stage().isPresent() ? air : AirAhead.STEADY);
     }
 
     private static String why(Plan.Gate gate) {

@@ -7,9 +7,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.solver.Schedule;
 
@@ -29,6 +33,29 @@ public final class Calendars {
     private final ZoneId zone;
     private final List<Done> done;
     private final Placer placer;
+    private final Ahead ahead;
+
+    /**
+     * The air in which the work of an order dries.
+     *
+     * @param course of the room
+     * @param reckoned the room in which its waits were reckoned
+     * @param pastes of each line of the sheet
+     */
+    public record Ahead(RoomCourse course, Room reckoned, List<Paste> pastes) {
+        /** The room stays as it was when the waits were reckoned, whatever it is. */
+        public static final Ahead AS_RECKONED = new Ahead(RoomCourse.steady(Room.REFERENCE), Room.REFERENCE, List.of());
+
+        public Ahead {
+            pastes = List.copyOf(pastes);
+        }
+
+        AirAhead air(int line, Axis axis, int last) {
+            return course.steady()
+                    ? AirAhead.STEADY
+                    : AirAhead.of(pastes.get(line), reckoned, course, axis, -BEHIND, last + BEYOND);
+        }
+    }
 
     /** Work on something else that takes one pair of hands. */
     public record Elsewhere(LocalDateTime from, LocalDateTime to) {}
@@ -47,7 +74,14 @@ public final class Calendars {
     }
 
     private Calendars(
-            OrderSheet sheet, List<Integer> flowers, LocalDateTime now, ZoneId zone, List<Done> done, Placer placer) {
+            OrderSheet sheet,
+            List<Integer> flowers,
+            Ahead ahead,
+            LocalDateTime now,
+            ZoneId zone,
+            List<Done> done,
+            Placer placer) {
+        this.ahead = ahead;
         this.done = done;
         this.sheet = sheet;
         this.flowers = flowers;
@@ -60,6 +94,7 @@ public final class Calendars {
      * The calendar of an order.
      *
      * @param flowers of each line of the sheet
+     * @param ahead in what air it dries
      * @param now no work is placed before it
      * @param handOver when the flowers leave
      * @param marginH hours kept free before it
@@ -68,6 +103,7 @@ public final class Calendars {
     public static Calendar of(
             OrderSheet sheet,
             List<Integer> flowers,
+            Ahead ahead,
             LocalDateTime now,
             LocalDateTime handOver,
             double marginH,
@@ -79,7 +115,14 @@ public final class Calendars {
         standing.pinned().forEach(pin -> pins.put(pin.uid(), pin.from()));
         Map<String, LocalDateTime> stood = new HashMap<>();
         standing.before().ifPresent(plan -> plan.stints().forEach(s -> stood.put(s.uid(), s.from())));
-        return new Calendars(sheet, flowers, now, zone, standing.done(), new Placer(pins, stood, standing.elsewhere()))
+        return new Calendars(
+                        sheet,
+                        flowers,
+                        ahead,
+                        now,
+                        zone,
+                        standing.done(),
+                        new Placer(pins, stood, standing.elsewhere()))
                 .planned(handOver, marginH, time, progress);
     }
 
@@ -140,9 +183,17 @@ public final class Calendars {
     private Frame frame(LocalDateTime handOver, double marginH, StudioTime time) {
         Axis axis = Axis.from(now, zone);
         int last = axis.floor(handOver) - Axis.ofHours(marginH);
-        Remaining left = Remaining.of(Batches.of(sheet, flowers, time.sittingMin()), done, axis);
+        List<AirAhead> airs = IntStream.range(0, flowers.size())
+                .mapToObj(line -> ahead.air(line, axis, last))
+                .toList();
+        Remaining left = Remaining.of(Batches.of(sheet, flowers, time.sittingMin(), airs), done, axis);
         return Frame.of(left, axis, last, time);
     }
+
+    /** So far back what is done may dry still, and so far beyond the hand-over it is looked, slots. */
+    private static final int BEHIND = Axis.ofHours(7 * 24);
+
+    private static final int BEYOND = Axis.ofHours(7 * 24);
 
     private static final double[] EVENINGS_H = {2, 4};
     private static final int[] LATER_DAYS = {1, 2, 3, 5, 7, 14};

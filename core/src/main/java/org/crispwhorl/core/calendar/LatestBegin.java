@@ -81,7 +81,7 @@ final class LatestBegin {
             int start = pinned[i] < 0 ? latestStart(batches.get(i).slots(), dues[i]) : pinned[i];
             dues[i] = Math.min(dues[i], start + batches.get(i).slots());
             for (Batch.Wait wait : batches.get(i).waits()) {
-                dues[wait.after()] = Math.min(dues[wait.after()], start - wait.least());
+                dues[wait.after()] = Math.min(dues[wait.after()], wait.least().lastBegin(start));
             }
         }
         return dues;

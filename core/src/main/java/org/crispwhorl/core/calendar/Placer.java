@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.solver.Budget;
 import org.crispwhorl.core.solver.ExactSolver;
@@ -77,7 +78,14 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                                     frame.windows().starts(batch.slots(), true, from, to))
                             : pinned(batch, frame.axis().floor(pin), from, to));
             for (Batch.Wait wait : batch.waits()) {
-                lags.add(new Schedule.Lag(wait.after(), i, wait.least(), wait.most()));
+                Batch before = batches.get(wait.after());
+                lags.add(new Schedule.Lag(
+                        wait.after(),
+                        i,
+                        steps(
+                                wait,
+                                frame.spans().earliest()[wait.after()] + before.slots(),
+                                frame.spans().latest()[wait.after()] + before.slots())));
             }
             boolean free = pin == null
                     && i > 0
@@ -91,6 +99,31 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         }
         return new Schedule.Problem(
                 works, lags, inOrder, frame.makers(), taken(frame), formers(frame), stood(frame), begins(frame));
+    }
+
+    /** How long a wait is, by when what is before it is over: between two slots. */
+    private static List<Schedule.Step> steps(Batch.Wait wait, int first, int last) {
+        List<Schedule.Step> steps = new ArrayList<>();
+        int from = first;
+        for (int end = first; end <= last; end++) {
+            if (end == last
+                    || least(wait, end) != least(wait, end + 1)
+                    || !most(wait, end).equals(most(wait, end + 1))) {
+                steps.add(new Schedule.Step(from, end, least(wait, end), most(wait, end)));
+                from = end + 1;
+            }
+        }
+        return steps.isEmpty()
+                ? List.of(new Schedule.Step(first, first, least(wait, first), most(wait, first)))
+                : steps;
+    }
+
+    private static int least(Batch.Wait wait, int end) {
+        return wait.opens(end) - end;
+    }
+
+    private static OptionalInt most(Batch.Wait wait, int end) {
+        return wait.most().isPresent() ? OptionalInt.of(wait.most().get().overSoonest(end) - end) : OptionalInt.empty();
     }
 
     /** The same plan with the lots of each task one after the other: alike as they are they change places, and every wait stays. */
@@ -137,7 +170,7 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
             frame.batches().get(i).lying().ifPresent(lying -> {
                 owned.put(lying.former(), lying.owned());
                 uses.computeIfAbsent(lying.former(), f -> new ArrayList<>())
-                        .add(new Schedule.Use(work, lying.wanted(), lying.slots()));
+                        .add(new Schedule.Use(work, lying.wanted(), keeps(frame, work, lying)));
             });
         }
         return uses.entrySet().stream()
@@ -150,6 +183,13 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                                 .toList()))
                 .toList();
     }
+    /** As long as it may keep its formers, wherever it is placed. */
+    private static int keeps(Frame frame, int work, Batch.Lying lying) {
+        int slots = frame.batches().get(work).slots();
+        return lying.until()
+                .longest(frame.spans().earliest()[work] + slots, frame.spans().latest()[work] + slots);
+    }
+
     /** Slots in which batches stood before; none where nothing was planned. */
     private List<Integer> stood(Frame frame) {
         return stood.isEmpty()

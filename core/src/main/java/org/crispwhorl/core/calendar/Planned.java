@@ -3,6 +3,9 @@ package org.crispwhorl.core.calendar;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.Order;
@@ -13,9 +16,18 @@ import org.crispwhorl.core.order.Order;
  * @param at when it was made
  * @param order as it was then
  * @param time the studio's, then
+ * @param room as it was set, then; none where an older version did not keep it
+ * @param ahead by what the coming room was known, then
  * @param pins what was set down by hand
  */
-public record Planned(LocalDateTime at, Order order, StudioTime time, List<Pin> pins, Calendar calendar) {
+public record Planned(
+        LocalDateTime at,
+        Order order,
+        StudioTime time,
+        Optional<Room> room,
+        RoomAhead ahead,
+        List<Pin> pins,
+        Calendar calendar) {
     /** A piece of work that the maker has set down where it stands; the rest is placed round it. */
     @Words(label = "pin", means = "Work that stays where the maker set it.")
     public record Pin(
@@ -33,7 +45,7 @@ public record Planned(LocalDateTime at, Order order, StudioTime time, List<Pin> 
     }
 
     /** What is otherwise by now, in the maker's words; empty where it still holds. */
-    public List<String> changed(Order now, StudioTime timeNow) {
+    public List<String> changed(Order now, StudioTime timeNow, Room roomNow, RoomAhead aheadNow) {
         List<String> changed = new ArrayList<>();
         if (!order.lines().equals(now.lines())) {
             changed.add("the flowers");
@@ -43,6 +55,9 @@ public record Planned(LocalDateTime at, Order order, StudioTime time, List<Pin> 
         }
         if (!time.equals(timeNow)) {
             changed.add("the studio's time");
+        }
+        if (room.filter(was -> !was.equals(roomNow)).isPresent() || !ahead.equals(aheadNow)) {
+            changed.add("the room");
         }
         return changed;
     }

@@ -41,8 +41,9 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
             } else {
                 int ended = axis.ceil(over.to());
                 batch.lying()
-                        .filter(lying -> ended + lying.slots() > 0)
-                        .ifPresent(lying -> busy.add(new Busy(lying.former(), lying.wanted(), ended + lying.slots())));
+                        .filter(lying -> lying.until().over(ended) > 0)
+                        .ifPresent(lying -> busy.add(new Busy(
+                                lying.former(), lying.wanted(), lying.until().over(ended))));
             }
         }
         return new Remaining(all, byUid, place, List.copyOf(left), List.copyOf(busy));
@@ -57,7 +58,7 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
 
     /** The slot at which something done has had what it needs before the hand-over. */
     int readyAt(Batch batch, Axis axis) {
-        return axis.ceil(done.get(batch.uid()).to()) + batch.tailSlots();
+        return batch.tail().over(axis.ceil(done.get(batch.uid()).to()));
     }
 
     private static Batch held(Batch batch, List<Batch> all, int[] place, Map<String, Done> done, Axis axis) {
@@ -70,10 +71,9 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
                 continue;
             }
             Done over = done.get(all.get(wait.after()).uid());
-            notBefore = Math.max(notBefore, axis.ceil(over.to()) + wait.least());
+            notBefore = Math.max(notBefore, wait.opens(axis.ceil(over.to())));
             if (wait.most().isPresent()) {
-                // A window is at least as long as the work in it, as for what is still to be placed.
-                int closes = axis.floor(over.to()) + Math.max(wait.most().getAsInt(), wait.least() + batch.slots());
+                int closes = wait.closes(axis.floor(over.to()), batch.slots());
                 endBy = OptionalInt.of(Math.min(endBy.orElse(closes), closes));
             }
         }

@@ -43,7 +43,7 @@ final class Shortage {
         }
         if (frame.lateAlready().isPresent()) {
             Batch late = frame.lateAlready().get();
-            return late.task().name() + ", " + late.species() + ", is done, but must have " + late.tail()
+            return late.task().name() + ", " + late.species() + ", is done, but must have " + late.tailWhy()
                     + ": that is over " + frame.said(frame.left().readyAt(late, frame.axis()))
                     + ", after the hand-over less its margin.";
         }

@@ -17,20 +17,21 @@ record Spans(int[] earliest, int[] latest) {
         for (int i = 0; i < n; i++) {
             earliest[i] = batches.get(i).notBefore();
             for (Batch.Wait wait : batches.get(i).waits()) {
-                int after = earliest[wait.after()] + batches.get(wait.after()).slots() + wait.least();
+                int after = wait.opens(
+                        earliest[wait.after()] + batches.get(wait.after()).slots());
                 earliest[i] = Math.max(earliest[i], after);
             }
         }
         Arrays.setAll(
                 latest,
                 i -> Math.min(
-                                last - batches.get(i).tailSlots(),
+                                batches.get(i).tail().lastBegin(last),
                                 batches.get(i).endBy().orElse(last))
                         - batches.get(i).slots());
         for (int i = n - 1; i >= 0; i--) {
             for (Batch.Wait wait : batches.get(i).waits()) {
-                int before =
-                        latest[i] - wait.least() - batches.get(wait.after()).slots();
+                int before = wait.least().lastBegin(latest[i])
+                        - batches.get(wait.after()).slots();
                 latest[wait.after()] = Math.min(latest[wait.after()], before);
             }
         }

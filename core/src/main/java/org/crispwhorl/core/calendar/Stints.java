@@ -92,14 +92,15 @@ final class Stints {
     private String because(int i) {
         Batch batch = all.get(i);
         int end = ends[i];
-        int room = frame.last() - batch.tailSlots() - end;
-        String because =
-                batch.tail().isEmpty() ? "before the hand-over" : "must have " + batch.tail() + " before the hand-over";
-        boolean waits = !batch.tail().isEmpty();
+        int room = frame.last() - batch.tail().over(end);
+        String because = batch.tailWhy().isEmpty()
+                ? "before the hand-over"
+                : "must have " + batch.tailWhy() + " before the hand-over";
+        boolean waits = !batch.tailWhy().isEmpty();
         for (int[] follower : followers.get(i)) {
             Batch next = all.get(follower[0]);
             Batch.Wait wait = next.waits().get(follower[1]);
-            int left = begins[follower[0]] - end - wait.least();
+            int left = begins[follower[0]] - wait.opens(end);
             if (left < room || left == room && !waits) {
                 room = left;
                 waits = !wait.why().isEmpty();
@@ -115,18 +116,18 @@ final class Stints {
     private Optional<Calendar.Meanwhile> meanwhile(int i) {
         Batch batch = all.get(i);
         int end = ends[i];
-        int enough = end + batch.tailSlots();
+        int enough = batch.tail().over(end);
         int until = followers.get(i).isEmpty() ? frame.last() : Integer.MAX_VALUE;
         OptionalInt closes = OptionalInt.empty();
-        boolean any = batch.tailSlots() > 0 && followers.get(i).isEmpty();
+        boolean any = batch.tail().slots() > 0 && followers.get(i).isEmpty();
         for (int[] follower : followers.get(i)) {
             Batch.Wait wait = all.get(follower[0]).waits().get(follower[1]);
-            if (wait.least() > 0 && begins[follower[0]] < until) {
+            if (wait.least().slots() > 0 && begins[follower[0]] < until) {
                 any = true;
                 until = begins[follower[0]];
-                enough = end + wait.least();
+                enough = wait.opens(end);
                 closes = wait.most().isPresent()
-                        ? OptionalInt.of(end + wait.most().getAsInt())
+                        ? OptionalInt.of(wait.most().get().overSoonest(end))
                         : closes;
             }
         }

@@ -136,11 +136,29 @@ public record Pass(
         return side == PieceSide.BOTH || side == looked;
     }
 
-    /** Share of the colour at a place, 0 to 1. */
+    /** Share of the colour that is laid at a place, 0 to 1. */
     double shareAt(Spot at) {
-        double off = zone.offMm(at) - reachMm;
-        double left = off <= 0 ? 1 : off >= fadeMm ? 0 : smooth(1 - off / fadeMm);
+        double left = leftAt(zone.offMm(at));
         return left == 0 ? 0 : fullShare() * left * how.grain(at);
+    }
+
+    /** The same on a body that is no flat piece, by how far the place is above its foot and below its top: even, in no pattern. */
+    double shareOnBody(double fromFootMm, double toTipMm) {
+        return fullShare() * leftAt(zone.offOnBodyMm(fromFootMm, toTipMm));
+    }
+
+    /** What is left of its strength so far from where it is strongest. */
+    private double leftAt(double offMm) {
+        double off = offMm - reachMm;
+        return off <= 0 ? 1 : off >= fadeMm ? 0 : smooth(1 - off / fadeMm);
+    }
+
+    /** By how much steam deepens what lies loose: it melts the face of the paste round the dust. An estimate of the craft. */
+    private static final double STEAM_DEEPENS = 1.15;
+
+    /** Share of the colour that is seen where such a share was laid: as much, but steam deepens what is dry. */
+    double seen(double laid, boolean steamed) {
+        return steamed && !wet() ? Math.min(1, STEAM_DEEPENS * laid) : laid;
     }
 
     /** Share of the colour where it is strongest, 0 to 1. */
@@ -170,7 +188,7 @@ public record Pass(
 
     /**
      * Names of what of it changes nothing as it is: nothing lets down by any amount, all over has no reach, and nothing that is wet
-     * lies loose. What is no flat piece has no sides and no zones: a pass goes all over it.
+     * lies loose. What is no flat piece has no sides.
      */
     List<String> idle(boolean flat) {
         List<String> idle = new ArrayList<>();
@@ -179,9 +197,8 @@ public record Pass(
         }
         if (!flat) {
             idle.add("side");
-            idle.add("zone");
         }
-        if (!flat || zone.everywhere()) {
+        if (flat ? zone.everywhere() : zone.everywhereOnBody()) {
             idle.add("reachMm");
             idle.add("fadeMm");
         }

@@ -2,6 +2,7 @@ package org.crispwhorl.core.colour;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.MixingLaw;
 
@@ -16,38 +17,45 @@ public final class Tinted {
     private final List<Pass> passes;
     private final Outline outline;
     private final double startMm;
-    private final double[][] colours;
-    private final double[][] edge;
+    private final double[][] absorbing;
+
+    /** The sides of the piece but for its foot, two corners each: across and along. */
+    private final double[][] sides;
+
+    /** Whether a side lies below the widest place. */
+    private final boolean[] low;
+
+    private final boolean asksSides;
+    private final boolean steamed;
 
     /**
      * @param outline of the finished piece
      * @param startMm the station at which it begins
+     * @param steamed whether it is passed through steam at last
      */
-    public Tinted(Colouring colouring, Outline outline, double startMm) {
+    public Tinted(Colouring colouring, Outline outline, double startMm, boolean steamed) {
+        this.steamed = steamed;
         this.passes =
                 colouring.passes().stream().filter(p -> !p.colours().isEmpty()).toList();
         this.outline = outline;
         this.startMm = startMm;
-        this.colours = passes.stream().map(Mixture::linear).toArray(double[][]::new);
-        this.edge = outline.polygon(EDGE_POINTS);
-    }
-
-    /** The colour of what is no flat piece once its passes are on, each all over: zones and sides are those of flat pieces. */
-    public static double[] allOver(Colouring colouring, double[] base) {
-        double[] under = base;
-        for (Pass pass : colouring.passes()) {
-            if (!pass.colours().isEmpty()) {
-                under = MixingLaw.over(under, Mixture.linear(pass), pass.fullShare());
-            }
+        this.absorbing = passes.stream()
+                .map(pass -> MixingLaw.absorbing(Mixture.linear(pass)))
+                .toArray(double[][]::new);
+        double foot = Math.max(startMm, FOOT * outline.lengthMm());
+        double widest = outline.widest() * outline.lengthMm();
+        double[][] edge = outline.polygon(EDGE_POINTS);
+        this.sides = IntStream.range(0, edge.length)
+                .mapToObj(i -> new double[] {
+                    edge[i][0], edge[i][1], edge[(i + 1) % edge.length][0], edge[(i + 1) % edge.length][1]
+                })
+                .filter(side -> side[1] >= foot || side[3] >= foot)
+                .toArray(double[][]::new);
+        this.low = new boolean[sides.length];
+        for (int i = 0; i < sides.length; i++) {
+            low[i] = Math.min(sides[i][1], sides[i][3]) <= widest;
         }
-        return under;
-    }
-
-    /** The colours that lie on what is no flat piece, of so much surface. */
-    public static List<ColourUse> usesAllOver(Colouring colouring, double surfaceMm2) {
-        return colouring.passes().stream()
-                .flatMap(pass -> Mixture.uses(pass, surfaceMm2 * pass.fullShare()).stream())
-                .toList();
+        this.asksSides = passes.stream().anyMatch(pass -> pass.zone().fromSides());
     }
 
     /** Whether any pass leaves a colour. */
@@ -71,10 +79,11 @@ public final class Tinted {
     public double[] at(double[] base, double s, double v, Pass.PieceSide side) {
         double[] under = base;
         Spot spot = null;
-        for (int i = 0; i < colours.length; i++) {
+        for (int i = 0; i < absorbing.length; i++) {
             if (passes.get(i).on(side)) {
-                spot = spot == null ? spot(s, v) : spot;
-                under = MixingLaw.over(under, colours[i], passes.get(i).shareAt(spot));
+                spot = spot == null ? spot(s, v, asksSides) : spot;
+                Pass pass = passes.get(i);
+                under = MixingLaw.overAbsorbing(under, absorbing[i], pass.seen(pass.shareAt(spot), steamed));
             }
         }
         return under;
@@ -111,7 +120,10 @@ public final class Tinted {
             double[] span = outline.spanAt(s);
             double across = (span[1] - span[0]) / AREA_STEPS;
             for (int k = 0; k < AREA_STEPS; k++) {
-                laid += pass.shareAt(spot(s, span[0] + (k + 0.5) * across)) * step * across;
+                laid += pass.shareAt(spot(
+                                s, span[0] + (k + 0.5) * across, pass.zone().fromSides()))
+                        * step
+                        * across;
             }
         }
         return pass.side() == Pass.PieceSide.BOTH ? 2 * laid : laid;
@@ -121,45 +133,38 @@ public final class Tinted {
 
     /** How far a place lies from where a zone is strongest, mm. */
     public double offMm(Zone zone, double s, double v) {
-        return zone.offMm(spot(s, v));
+        return zone.offMm(spot(s, v, zone.fromSides()));
     }
 
-    private Spot spot(double s, double v) {
+    /** @param asked whether it is asked how far its sides are */
+    private Spot spot(double s, double v, boolean asked) {
         double toEdge = Double.POSITIVE_INFINITY;
         double toLowSide = Double.POSITIVE_INFINITY;
-        double foot = Math.max(startMm, FOOT * outline.lengthMm());
-        double widest = outline.widest() * outline.lengthMm();
-        for (int i = 0; i < edge.length; i++) {
-            double[] a = edge[i];
-            double[] b = edge[(i + 1) % edge.length];
-            if (a[1] < foot && b[1] < foot) {
-                continue;
-            }
-            double off = distance(v, s, a, b);
+        for (int i = 0; asked && i < sides.length; i++) {
+            double off = squareTo(sides[i], v, s);
             toEdge = Math.min(toEdge, off);
-            if (Math.min(a[1], b[1]) <= widest) {
-                toLowSide = Math.min(toLowSide, off);
-            }
+            toLowSide = low[i] ? Math.min(toLowSide, off) : toLowSide;
         }
         double[] span = outline.spanAt(s);
         double half = Math.max(1e-9, v >= 0 ? span[1] : -span[0]);
         return new Spot(
                 s - startMm,
                 outline.lengthMm() - s,
-                toEdge,
+                Math.sqrt(toEdge),
                 Math.abs(v),
-                toLowSide,
+                Math.sqrt(toLowSide),
                 Math.max(-1, Math.min(1, v / half)));
     }
 
-    private static double distance(double x, double y, double[] a, double[] b) {
-        double dx = b[0] - a[0];
-        double dy = b[1] - a[1];
+    /** The square of the distance of a place to a side, mm². */
+    private static double squareTo(double[] side, double x, double y) {
+        double dx = side[2] - side[0];
+        double dy = side[3] - side[1];
         double length = dx * dx + dy * dy;
-        double along = length == 0 ? 0 : Math.max(0, Math.min(1, ((x - a[0]) * dx + (y - a[1]) * dy) / length));
-        double offX = x - a[0] - along * dx;
-        double offY = y - a[1] - along * dy;
-        return Math.sqrt(offX * offX + offY * offY);
+        double along = length == 0 ? 0 : Math.max(0, Math.min(1, ((x - side[0]) * dx + (y - side[1]) * dy) / length));
+        double offX = x - side[0] - along * dx;
+        double offY = y - side[1] - along * dy;
+        return offX * offX + offY * offY;
     }
 
     /** Two are the same when the same passes lie on the same piece. */
@@ -168,11 +173,12 @@ public final class Tinted {
         return other instanceof Tinted t
                 && passes.equals(t.passes)
                 && outline.equals(t.outline)
-                && startMm == t.startMm;
+                && startMm == t.startMm
+                && steamed == t.steamed;
     }
 
     @Override
     public int hashCode() {
-        return Arrays.hashCode(new Object[] {passes, outline, startMm});
+        return Arrays.hashCode(new Object[] {passes, outline, startMm, steamed});
     }
 }

@@ -34,4 +34,23 @@ public enum Zone {
     public boolean everywhere() {
         return this == ALL;
     }
+
+    /** The same on a body that is no flat piece: it has a foot and a tip, and everything else goes all over it. */
+    double offOnBodyMm(double fromFootMm, double toTipMm) {
+        return switch (this) {
+            case FOOT -> fromFootMm;
+            case TIP -> toTipMm;
+            case ALL, EDGE, MIDRIB, BETWEEN -> 0;
+        };
+    }
+
+    /** Whether it reaches over the whole of a body that is no flat piece. */
+    boolean everywhereOnBody() {
+        return this != FOOT && this != TIP;
+    }
+
+    /** Whether it is reckoned from the sides of a piece. */
+    boolean fromSides() {
+        return this == EDGE || this == BETWEEN;
+    }
 }

@@ -65,7 +65,13 @@ public final class Draughting {
         }
         FaceSolids solids = FaceSolids.of(form);
         return new Drawing.Face(
-                round(form.faceMm() / 2), painted(laps), solids.discs(), solids.strokes(), solids.rounds(), gaps);
+                round(form.faceMm() / 2),
+                painted(laps),
+                solids.discs(),
+                solids.strokes(),
+                solids.rounds(),
+                gaps,
+                BodyRamps.outwards(form));
     }
 
     /** A stretch of a ring's pieces that goes outwards or inwards all along, as it is seen and where it lies. */
@@ -313,7 +319,8 @@ public final class Draughting {
                 solids.solids(),
                 Stream.concat(solids.strokes().stream(), hooks()).toList(),
                 solids.rounds(),
-                new Drawing.Stem(round(form.stemMm()), stemMm));
+                new Drawing.Stem(round(form.stemMm()), stemMm),
+                BodyRamps.upwards(form));
     }
 
     /** The wire within each heart, with the hook that holds it: up on one side and back down on the other. */

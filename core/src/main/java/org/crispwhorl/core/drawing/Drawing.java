@@ -13,6 +13,7 @@ import java.util.Optional;
 public record Drawing(Face face, Section section, Optional<Habit> habit) {
     /**
      * @param radiusMm half the width across the face
+     * @param ramps of the parts whose bodies are coloured by zones
      */
     public record Face(
             double radiusMm,
@@ -20,7 +21,17 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
             List<HeartDisc> discs,
             List<Stroke> strokes,
             List<Rounds> heads,
-            List<Gap> gaps) {}
+            List<Gap> gaps,
+            List<Ramp> ramps) {}
+
+    /**
+     * The colours of a part's bodies where they change: with the radius (face) or the height (section).
+     *
+     * @param fromMm radius or height of the first colour
+     * @param toMm that of the last
+     * @param colours equally far apart, sRGB {@code #rrggbb}
+     */
+    public record Ramp(String partId, double fromMm, double toMm, List<String> colours) {}
 
     /** Whether a shape lies under the middle of the flower or over it. */
     public enum Lap {
@@ -88,6 +99,7 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
     /**
      * @param lowestMm lowest point of all
      * @param highestMm highest point of all
+     * @param ramps of the parts whose bodies are coloured by zones
      */
     public record Section(
             double lowestMm,
@@ -96,7 +108,8 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
             List<Solid> solids,
             List<Stroke> strokes,
             List<Rounds> rounds,
-            Stem stem) {}
+            Stem stem,
+            List<Ramp> ramps) {}
 
     /**
      * A piece cut along its midrib.
@@ -121,9 +134,15 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
      * @param footMm height of the lowest head's joint above the stem's end
      * @param openings names of the stages, the full flower's last
      * @param pictures of a head of each stage from the side, in the order of the stages
+     * @param joints what stands at the joints of heads: to the right of the stem and height above its end, in turn
      */
     public record Habit(
-            double stemMm, double footMm, List<String> openings, List<Picture> pictures, List<HabitHead> heads) {}
+            double stemMm,
+            double footMm,
+            List<String> openings,
+            List<Picture> pictures,
+            List<HabitHead> heads,
+            List<Stroke> joints) {}
 
     /**
      * Something seen from the side as a picture, its axis upright at 0: the first row is the uppermost.

@@ -3,9 +3,9 @@ package org.crispwhorl.core.drawing;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.colour.Tinted;
+import org.crispwhorl.core.colour.TintedBody;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.form.StemBend;
@@ -53,11 +53,11 @@ public final class FlowerSurfaces {
         return new FlowerSurfaces(form, detail).meshes();
     }
 
-    /** Surface of the bodies of a part, mm²; 0 where it has none. */
-    public static double bodiesMm2(FlowerForm form, Part part) {
+    /** The surface of the bodies of a part, stretch by stretch; none where it has none. */
+    public static List<TintedBody.Stretch> bodies(FlowerForm form, Part part) {
         MeshDraft draft = new MeshDraft();
         SolidMesh.add(draft, form.solids(part));
-        return draft.isEmpty() ? 0 : draft.made(part.id(), STEM_COLOUR).areaMm2();
+        return draft.isEmpty() ? List.of() : draft.made(part.id(), STEM_COLOUR).stretches();
     }
 
     /** The meshes of all parts, those on a stem that is bent where it takes them. */
@@ -87,7 +87,13 @@ public final class FlowerSurfaces {
         for (Part part : species.parts()) {
             MeshDraft draft = new MeshDraft();
             SolidMesh.add(draft, form.solids(part));
-            part.shadeId().ifPresent(shade -> add(meshes, draft, part.id(), allOver(part, shade)));
+            form.body(part)
+                    .filter(body -> !draft.isEmpty())
+                    .ifPresent(body -> meshes.add(coloured(
+                            draft,
+                            part.id(),
+                            body,
+                            MixingLaw.linear(species.shade(part.shadeId().orElseThrow())))));
         }
         MeshDraft stem = new MeshDraft();
         double longMm = species.heart().map(Heart::stemMm).orElse(0.0);
@@ -118,9 +124,10 @@ public final class FlowerSurfaces {
         return MixingLaw.colour(form.species().shade(shade));
     }
 
-    private String allOver(Part part, String shade) {
-        double[] paste = MixingLaw.linear(form.species().shade(shade));
-        return MixingLaw.hex(Tinted.allOver(part.colouring().orElse(Colouring.NONE), paste));
+    /** Bodies of one colour, or of the colour of its height at each point. */
+    private static Mesh coloured(MeshDraft draft, String partId, TintedBody body, double[] paste) {
+        Mesh mesh = draft.made(partId, MixingLaw.hex(body.at(paste, body.topMm())));
+        return body.graded() ? mesh.colouredByHeight(z -> body.at(paste, z)) : mesh;
     }
 
     private void pieces(MeshDraft draft, PlacedRing ring) {

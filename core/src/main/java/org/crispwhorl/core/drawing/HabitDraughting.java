@@ -5,11 +5,13 @@ import static org.crispwhorl.core.drawing.Draughting.round;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.OpenedHead;
 import org.crispwhorl.core.species.Opening;
+import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
 
 /** Draws a stem of many heads from the side, each head in the size and at the angle that was computed for it. */
@@ -43,7 +45,31 @@ final class HabitDraughting {
                 round(heads.stemMm()),
                 names,
                 forms.stream().map(SideView::ofHead).toList(),
-                drawn);
+                drawn,
+                joints(flower, heads));
+    }
+
+    /** What stands at the joints of heads, on the side away from the head. */
+    private static List<Drawing.Stroke> joints(FlowerForm flower, Heads heads) {
+        List<Drawing.Stroke> strokes = new ArrayList<>();
+        for (Part part : flower.species().parts()) {
+            part.atJoints(flower.wireTable()).ifPresent(stands -> IntStream.rangeClosed(1, heads.pieceCount())
+                    .filter(stands::at)
+                    .mapToObj(head -> stroke(part, stands, heads, head))
+                    .forEach(strokes::add));
+        }
+        return strokes;
+    }
+
+    private static Drawing.Stroke stroke(Part part, Part.AtJoints stands, Heads heads, int head) {
+        List<double[]> path = stands.body().path();
+        double side = side(heads, head) < 0 ? 1 : -1;
+        double[] points = new double[2 * path.size()];
+        for (int i = 0; i < path.size(); i++) {
+            points[2 * i] = round(side * path.get(i)[0]);
+            points[2 * i + 1] = round(heads.stemMm() + heads.heightMm(head) + path.get(i)[2]);
+        }
+        return new Drawing.Stroke(part.id(), round(stands.body().thickMm()), points);
     }
 
     private static Drawing.HabitHead head(Heads heads, int head, int opening, FlowerForm form) {

@@ -1,5 +1,11 @@
 package org.crispwhorl.core.drawing;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.DoubleFunction;
+import org.crispwhorl.core.colour.TintedBody;
+
 /**
  * A surface of one part as triangles: all its pieces together.
  *
@@ -23,6 +29,38 @@ public record Mesh(String partId, String colour, double[] points, int[] triangle
             sum += Math.sqrt(n[0] * n[0] + n[1] * n[1] + n[2] * n[2]) / 2;
         }
         return coloured() ? sum / 2 : sum;
+    }
+
+    /** Its triangles as stretches of surface: of all, or where points are coloured of those on one side. */
+    List<TintedBody.Stretch> stretches() {
+        List<TintedBody.Stretch> stretches = new ArrayList<>();
+        for (int t = 0; t < triangles.length; t += 3) {
+            double[] n = cross(t);
+            double height =
+                    (points[3 * triangles[t] + 2] + points[3 * triangles[t + 1] + 2] + points[3 * triangles[t + 2] + 2])
+                            / 3;
+            stretches.add(new TintedBody.Stretch(
+                    height, Math.sqrt(n[0] * n[0] + n[1] * n[1] + n[2] * n[2]) / (coloured() ? 4 : 2)));
+        }
+        return stretches;
+    }
+
+    /** The same, each point in the colour of its height, each side with triangles of its own. */
+    Mesh colouredByHeight(DoubleFunction<double[]> at) {
+        int n = points.length;
+        double[] both = Arrays.copyOf(points, 2 * n);
+        System.arraycopy(points, 0, both, n, n);
+        int[] sides = Arrays.copyOf(triangles, 2 * triangles.length);
+        for (int t = 0; t < triangles.length; t += 3) {
+            sides[triangles.length + t] = n / 3 + triangles[t];
+            sides[triangles.length + t + 1] = n / 3 + triangles[t + 2];
+            sides[triangles.length + t + 2] = n / 3 + triangles[t + 1];
+        }
+        double[] tints = new double[2 * n];
+        for (int i = 0; i < 2 * n; i += 3) {
+            System.arraycopy(at.apply(both[i + 2]), 0, tints, i, 3);
+        }
+        return new Mesh(partId, colour, both, sides, tints);
     }
 
     /** Twice the area of a triangle, as a vector square to it. */

@@ -99,6 +99,9 @@ final class PiecePlan {
 
     private static Polygon side(HuggingPetal surface, double from, double to, int side, Edge edge, EdgeRuffle ruffle) {
         double[][] outline = surface.outline().polygon(LAID_POINTS);
+        if (edge.finish() == Edge.Finish.TORN) {
+            outline = TornEdge.of(outline, surface.outline().lengthMm());
+        }
         double[][] along = new double[outline.length][];
         for (int i = 0; i < along.length; i++) {
             along[i] = new double[] {outline[i][0], outline[i][1], outline[i][1]};
@@ -153,7 +156,29 @@ final class PiecePlan {
                 seen.addAll(List.of(bent[0], bent[k], bent[k + 1]));
             }
         }
-        return Silhouette.of(seen);
+        Polygon plan = Silhouette.of(seen);
+        return edge.finish() == Edge.Finish.TORN ? torn(plan) : plan;
+    }
+
+    /** A plan whose outer edge is torn as it is seen; as it was where a tear would cut through it. */
+    private static Polygon torn(Polygon plan) {
+        Coordinate[] ring = plan.getExteriorRing().getCoordinates();
+        double least = plan.getEnvelopeInternal().getMinX();
+        double[][] outline = new double[Math.max(0, ring.length - 1)][];
+        for (int i = 0; i < outline.length; i++) {
+            outline[i] = new double[] {ring[i].y, ring[i].x - least};
+        }
+        double[][] torn = TornEdge.of(outline, plan.getEnvelopeInternal().getWidth());
+        if (torn.length < 3) {
+            return plan;
+        }
+        Coordinate[] around = new Coordinate[torn.length + 1];
+        for (int i = 0; i < torn.length; i++) {
+            around[i] = new Coordinate(torn[i][1] + least, torn[i][0]);
+        }
+        around[torn.length] = around[0].copy();
+        Polygon drawn = GEOMETRY.createPolygon(around);
+        return drawn.isValid() ? drawn : plan;
     }
 
     private static final int CELL_STATIONS = 13;

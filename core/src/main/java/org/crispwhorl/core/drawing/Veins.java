@@ -51,6 +51,11 @@ final class Veins {
 
     private Veins() {}
 
+    /** The lines on the flat pieces of a ring, each as station and across in turn, mm. */
+    static List<double[]> of(PlacedRing ring) {
+        return flat(ring.part(), ring.surface().outline(), ring.surface().startMm());
+    }
+
     /** Lines on the flat piece, each as station and across in turn, mm. */
     private static List<double[]> flat(Petaled part, Outline outline, double startMm) {
         Optional<Veiner> veiner = part.pieces().veiner();
@@ -127,7 +132,7 @@ final class Veins {
     static List<double[]> seen(PlacedRing ring, double from, double to) {
         PetalSurface surface = ring.surface();
         List<double[]> seen = new ArrayList<>();
-        for (double[] line : flat(ring.part(), surface.outline(), surface.startMm())) {
+        for (double[] line : of(ring)) {
             double[] points = new double[line.length];
             int n = 0;
             for (int i = 0; i < line.length; i += 2) {

@@ -129,7 +129,8 @@ final class Assembly {
         Place place = petaled.pieces().place();
         double[] azimuths = stated.orElseGet(() -> azimuths(petaled, surface, inner(rings), spiralled));
         spiralled += stated.isEmpty() && place.rule() == Place.Rule.SPIRAL ? azimuths.length : 0;
-        PlacedRing ring = new PlacedRing(petaled, azimuths, laid.neckMm(), laid.by());
+        boolean steamed = species.finishing().steams(petaled);
+        PlacedRing ring = new PlacedRing(petaled, azimuths, laid.neckMm(), steamed, laid.by());
         rings.add(ring);
         if (petaled.inHead()) {
             skin = surface instanceof HuggingPetal hugging

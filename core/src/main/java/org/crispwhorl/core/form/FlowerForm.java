@@ -5,6 +5,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.TintedBody;
+import org.crispwhorl.core.colour.Zone;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Part;
@@ -137,9 +140,31 @@ public final class FlowerForm {
                 .orElse(0);
     }
 
-    /** The bodies of a part that are not flat pieces. */
+    /** The bodies of a part that are not flat pieces, at the flower itself: what stands at the joints of further heads is none of them. */
     public List<Solid> solids(Part part) {
-        return solids.computeIfAbsent(part.id(), id -> part.solids(wireTable));
+        return solids.computeIfAbsent(
+                part.id(),
+                id -> species.heads().isPresent() && part.atJoints(wireTable).isPresent()
+                        ? List.of()
+                        : part.solids(wireTable));
+    }
+
+    /** The bodies of a part as its passes of colour leave them; none where it has none, or no shade. */
+    public Optional<TintedBody> body(Part part) {
+        List<Solid> bodies = solids(part);
+        return bodies.isEmpty() || part.shadeId().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new TintedBody(
+                        colouring(part),
+                        bodies.stream().mapToDouble(Solid::lowMm).min().orElse(0),
+                        bodies.stream().mapToDouble(Solid::topMm).max().orElse(0),
+                        species.finishing().steams(part)));
+    }
+
+    /** What is of one piece with flat ones, such as the foot of a trumpet, is coloured all over: zones are those of the flat pieces. */
+    private static Colouring colouring(Part part) {
+        Colouring passes = part.colouring().orElse(Colouring.NONE);
+        return part.flat().isPresent() ? passes.each(pass -> pass.withZone(Zone.ALL)) : passes;
     }
 
     /** The bodies of all parts that belong to the head. */

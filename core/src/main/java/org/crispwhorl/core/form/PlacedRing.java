@@ -26,6 +26,7 @@ public final class PlacedRing {
     private final PetalSurface surface;
     private final double[] azimuthsRad;
     private final double neckMm;
+    private final boolean steamed;
     private final Function<Petaled, PetalSurface> laid;
     private final double gapStationMm;
     private final double halfAngle;
@@ -37,13 +38,16 @@ public final class PlacedRing {
 
     /**
      * @param neckMm radius at which its pieces leave the middle of the flower
+     * @param steamed whether its pieces are passed through steam at last
      * @param laid the surface that pieces of such a part have in its place
      */
-    PlacedRing(Petaled part, double[] azimuthsRad, double neckMm, Function<Petaled, PetalSurface> laid) {
+    PlacedRing(
+            Petaled part, double[] azimuthsRad, double neckMm, boolean steamed, Function<Petaled, PetalSurface> laid) {
         this.part = part;
         this.surface = laid.apply(part);
         this.azimuthsRad = azimuthsRad;
         this.neckMm = neckMm;
+        this.steamed = steamed;
         this.laid = laid;
         this.gapStationMm = gapStation();
         this.halfAngle = surface.halfAngleAt(gapStationMm);
@@ -51,7 +55,7 @@ public final class PlacedRing {
 
     /** The same ring made of other pieces in the same place. */
     public PlacedRing remade(Petaled changed) {
-        return new PlacedRing(changed, azimuthsRad, neckMm, laid);
+        return new PlacedRing(changed, azimuthsRad, neckMm, steamed, laid);
     }
 
     /** Radius at which its pieces leave the middle of the flower, mm. */
@@ -69,7 +73,7 @@ public final class PlacedRing {
 
     /** Its finished pieces as their passes of colour leave them. */
     public Tinted tinted() {
-        return new Tinted(part.colour(), surface.outline(), surface.startMm());
+        return new Tinted(part.colour(), surface.outline(), surface.startMm(), steamed);
     }
 
     /** Azimuths in the order in which the pieces are set; not to be changed. */

@@ -1,5 +1,8 @@
 package org.crispwhorl.core.paste;
 
+import java.util.Arrays;
+import java.util.stream.IntStream;
+
 /**
  * The colour of a mix of pastes: Kubelka–Munk for opaque layers, in each channel of linear light. K/S = (1−R)²/2R is mixed by
  * share of mass.
@@ -24,9 +27,34 @@ public final class MixingLaw {
         return hex.toString();
     }
 
-    /** A reflectance in linear light as an sRGB code, 0 to 255. */
+    /** A reflectance in linear light as an sRGB code, 0 to 255: the code whose half steps it lies between. */
     public static int code(double reflectance) {
-        return (int) Math.round(255 * encode(Math.max(0, Math.min(1, reflectance))));
+        int code = NEAR[(int) (Math.max(0, Math.min(1, reflectance)) * (NEAR.length - 1))];
+        while (code < CODES && reflectance >= FROM[code + 1]) {
+            code++;
+        }
+        return code;
+    }
+
+    private static final int CODES = 255;
+
+    /** From which reflectance on each code holds. */
+    private static final double[] FROM = IntStream.rangeClosed(0, CODES)
+            .mapToDouble(code -> code == 0 ? 0 : decode((code - 0.5) / CODES))
+            .toArray();
+
+    /** The code that holds where each of so many equal stretches of reflectance begins. */
+    private static final int[] NEAR = near(1 << 11);
+
+    private static int[] near(int stretches) {
+        int[] near = new int[stretches + 1];
+        for (int i = 1; i <= stretches; i++) {
+            near[i] = near[i - 1];
+            while (near[i] < CODES && (double) i / stretches >= FROM[near[i] + 1]) {
+                near[i]++;
+            }
+        }
+        return near;
     }
 
     /** Reflectances of a shade in linear light: red, green, blue, 0 to 1. */
@@ -50,7 +78,28 @@ public final class MixingLaw {
 
     /** One colour over another, by the share of it that is seen: 0 leaves what is under it, 1 hides it. */
     public static double[] over(double[] under, double[] colour, double share) {
-        return share <= 0 ? under : mixed(new double[][] {colour, under}, new double[] {share, 1 - share});
+        return overAbsorbing(under, absorbing(colour), share);
+    }
+
+    /** How strongly a colour absorbs in each channel, K/S, of reflectances in linear light. */
+    public static double[] absorbing(double[] colour) {
+        return Arrays.stream(colour).map(channel -> ratio(within(channel))).toArray();
+    }
+
+    /** The same as {@link #over}, of a colour by how strongly it absorbs. */
+    public static double[] overAbsorbing(double[] under, double[] absorbing, double share) {
+        if (share <= 0) {
+            return under;
+        }
+        double[] mixed = new double[3];
+        for (int i = 0; i < 3; i++) {
+            mixed[i] = reflected(share * absorbing[i] + (1 - share) * ratio(within(under[i])));
+        }
+        return mixed;
+    }
+
+    private static double reflected(double absorbed) {
+        return Math.max(0, without(reflectance(absorbed)));
     }
 
     /** Colours mixed by parts of mass; reflectances in linear light, red, green, blue. */
@@ -65,7 +114,7 @@ public final class MixingLaw {
             for (int k = 0; k < colours.length; k++) {
                 absorbed += parts[k] / whole * ratio(within(colours[k][i]));
             }
-            mixed[i] = Math.max(0, without(reflectance(absorbed)));
+            mixed[i] = reflected(absorbed);
         }
         return mixed;
     }
@@ -97,11 +146,6 @@ public final class MixingLaw {
     /** sRGB decoding (IEC 61966-2-1). */
     private static double decode(double code) {
         return code <= 0.04045 ? code / 12.92 : Math.pow((code + 0.055) / 1.055, 2.4);
-    }
-
-    /** sRGB encoding (IEC 61966-2-1). */
-    private static double encode(double light) {
-        return light <= 0.0031308 ? light * 12.92 : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
     }
 
     /** How far apart two shades look: Euclidean distance in OKLab. */

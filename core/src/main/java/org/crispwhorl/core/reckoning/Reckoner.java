@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ForkJoinTask;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Coloured;
@@ -66,7 +67,7 @@ public final class Reckoner {
                 part.id(),
                 part.name(),
                 part.inShort(),
-                idle(part),
+                idle(a.species(), part),
                 part.pieceCount(),
                 a.pasteG(part),
                 PartFigures.of(a, part),
@@ -77,11 +78,13 @@ public final class Reckoner {
                 Coloured.worn(a, part));
     }
 
-    private static List<String> idle(Part part) {
+    private static List<String> idle(Species species, Part part) {
         Stream<String> colour = part.colouring().stream()
                 .flatMap(c -> c.idle(part.flat().isPresent()).stream())
                 .map(path -> "colour/" + path);
-        return Stream.concat(part.idle().stream(), colour).toList();
+        return Stream.of(part.idle().stream(), part.idleAmong(species.heads()).stream(), colour)
+                .flatMap(Function.identity())
+                .toList();
     }
 
     /** What never comes has no hour. */

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.solver;
 
 import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.Constraint;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverSolutionCallback;
@@ -44,10 +45,32 @@ public final class Schedule {
     /**
      * A wait between two pieces.
      *
-     * @param least slots from the end of the first to the start of the second
-     * @param most slots from the end of the first to the end of the second
+     * @param steps how long it is, by the slot in which the first is over: one of them holds
      */
-    public record Lag(int before, int after, int least, OptionalInt most) {}
+    public record Lag(int before, int after, List<Step> steps) {
+        public Lag {
+            steps = List.copyOf(steps);
+        }
+
+        /** A wait that is the same whenever it begins. */
+        public Lag(int before, int after, int least, OptionalInt most) {
+            this(before, after, List.of(new Step(Integer.MIN_VALUE, Integer.MAX_VALUE, least, most)));
+        }
+    }
+
+    /**
+     * How long a wait is that begins between two slots.
+     *
+     * @param from first slot in which the first piece is over, for which it holds
+     * @param to the last
+     * @param least slots from the end of the first to the start of the second
+     * @param most slots from the end of the first to the end of the second; it is at least as long as the work in it
+     */
+    public record Step(int from, int to, int least, OptionalInt most) {
+        OptionalInt most(int own) {
+            return most.isPresent() ? OptionalInt.of(Math.max(most.getAsInt(), least + own)) : most;
+        }
+    }
 
     /**
      * Tools of one kind.
@@ -181,17 +204,7 @@ public final class Schedule {
                 hands.addDemand(interval, 1);
             }
         }
-        for (Lag lag : problem.lags()) {
-            long length = problem.works().get(lag.before()).length();
-            model.addLessOrEqual(LinearExpr.affine(starts[lag.before()], 1, length + lag.least()), starts[lag.after()]);
-            if (lag.most().isPresent()) {
-                long own = problem.works().get(lag.after()).length();
-                long most = Math.max(lag.most().getAsInt(), lag.least() + own);
-                model.addLessOrEqual(
-                        LinearExpr.affine(starts[lag.after()], 1, own),
-                        LinearExpr.affine(starts[lag.before()], 1, length + most));
-            }
-        }
+        problem.lags().forEach(this::wait);
         for (int[] pair : problem.inOrder()) {
             model.addLessOrEqual(starts[pair[0]], starts[pair[1]]);
         }
@@ -247,9 +260,49 @@ public final class Schedule {
     private static boolean waits(Problem problem, int[] placed, Lag lag) {
         int over = placed[lag.before()] + problem.works().get(lag.before()).length();
         int own = problem.works().get(lag.after()).length();
-        boolean closed = lag.most().isPresent()
-                && placed[lag.after()] + own > over + Math.max(lag.most().getAsInt(), lag.least() + own);
-        return placed[lag.after()] >= over + lag.least() && !closed;
+        return lag.steps().stream()
+                .filter(step -> step.from() <= over && over <= step.to())
+                .anyMatch(step -> placed[lag.after()] >= over + step.least()
+                        && (step.most(own).isEmpty()
+                                || placed[lag.after()] + own
+                                        <= over + step.most(own).getAsInt()));
+    }
+
+    private void wait(Lag lag) {
+        int length = problem.works().get(lag.before()).length();
+        if (lag.steps().size() == 1) {
+            held(lag, lag.steps().get(0), Optional.empty());
+            return;
+        }
+        BoolVar[] holds = new BoolVar[lag.steps().size()];
+        for (int i = 0; i < holds.length; i++) {
+            Step step = lag.steps().get(i);
+            holds[i] = model.newBoolVar("");
+            model.addLinearExpressionInDomain(
+                            starts[lag.before()], new Domain((long) step.from() - length, (long) step.to() - length))
+                    .onlyEnforceIf(holds[i]);
+            held(lag, step, Optional.of(holds[i]));
+        }
+        model.addExactlyOne(holds);
+        int least = lag.steps().stream().mapToInt(Step::least).min().orElse(0);
+        model.addLessOrEqual(LinearExpr.affine(starts[lag.before()], 1, length + least), starts[lag.after()]);
+    }
+
+    private void held(Lag lag, Step step, Optional<BoolVar> where) {
+        int length = problem.works().get(lag.before()).length();
+        int own = problem.works().get(lag.after()).length();
+        Constraint opens = model.addLessOrEqual(
+                LinearExpr.affine(starts[lag.before()], 1, (long) length + step.least()), starts[lag.after()]);
+        where.ifPresent(opens::onlyEnforceIf);
+        if (step.most(own).isPresent()) {
+            Constraint closes = model.addLessOrEqual(
+                    LinearExpr.affine(starts[lag.after()], 1, own),
+                    LinearExpr.affine(
+                            starts[lag.before()],
+                            1,
+                            (long) length + step.most(own).getAsInt()));
+            where.ifPresent(closes::onlyEnforceIf);
+        }
     }
 
     /** Whether at no moment more than so many are in use: it is enough to look where a use begins. */

@@ -33,6 +33,11 @@ public sealed interface Part permits ShadedPart, UnshadedPart {
         return List.of();
     }
 
+    /** What of its design changes nothing for the heads that there are besides, or because there are none. */
+    default List<String> idleAmong(Optional<Heads> heads) {
+        return List.of();
+    }
+
     /** How many separate pieces it has. */
     int pieceCount();
 
@@ -59,6 +64,25 @@ public sealed interface Part permits ShadedPart, UnshadedPart {
 
     /** Its bodies; empty for flat pieces, which are placed round the axis, and for heads, which are flowers of their own. */
     List<Solid> solids(WireTable wires);
+
+    /**
+     * What stands at the joints of further heads instead of at one place.
+     *
+     * @param every at the joint of every so many further heads, counted from the foot
+     * @param count how many there are at most
+     * @param body one of them, from a joint at height 0 outwards
+     */
+    record AtJoints(int every, int count, Solid.Tube body) {
+        /** Whether one stands at the joint of a further head: 1 is the lowest. */
+        public boolean at(int head) {
+            return head % every == 0 && head / every <= count;
+        }
+    }
+
+    /** Where it stands at the joints of further heads: so many of it, and where; none where it stands at one place. */
+    default Optional<AtJoints> atJoints(WireTable wires) {
+        return Optional.empty();
+    }
 
     /** Whether it is further heads, each a flower of its own. */
     default boolean severalHeads() {

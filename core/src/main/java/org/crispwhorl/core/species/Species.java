@@ -63,6 +63,12 @@ public record Species(
             return reachesHearts() || petals && part.inHead() && part.flat().isPresent() || stem && !part.inHead();
         }
 
+        /** Whether a part is passed through steam. */
+        public boolean steams(Part part) {
+            boolean petals = this == STEAM_PETALS || this == STEAM_PETALS_GLAZE_STEM;
+            return this == STEAM || petals && part.inHead() && part.flat().isPresent();
+        }
+
         /** Whether it wets the hearts. */
         public boolean reachesHearts() {
             return this == STEAM || this == GLAZE;

@@ -56,6 +56,16 @@ public record Tendril(
         double seatMm,
 
         @Quantity(
+                label = "at every such head",
+                unit = Unit.COUNT,
+                min = 0,
+                max = 12,
+                usual = 0,
+                means =
+                        "One at the joint of every second, third … further head, counted from the foot; 0 where they stand together at their seat.")
+        int everyHead,
+
+        @Quantity(
                 label = "tail",
                 unit = Unit.MM,
                 min = 5,
@@ -78,10 +88,23 @@ public record Tendril(
 
     public Tendril {
         Limits.check(
-                Tendril.class, id, name, shade, count, of, gauge, straightMm, coilMm, turns, seatMm, tailMm, colour);
+                Tendril.class,
+                id,
+                name,
+                shade,
+                count,
+                of,
+                gauge,
+                straightMm,
+                coilMm,
+                turns,
+                seatMm,
+                everyHead,
+                tailMm,
+                colour);
     }
 
-    /** Tendrils of wire in tape. */
+    /** Tendrils of wire in tape that stand together. */
     public Tendril(
             String id,
             String name,
@@ -94,7 +117,7 @@ public record Tendril(
             double seatMm,
             double tailMm,
             Colouring colour) {
-        this(id, name, shade, count, TendrilKind.WIRE, gauge, straightMm, coilMm, turns, seatMm, tailMm, colour);
+        this(id, name, shade, count, TendrilKind.WIRE, gauge, straightMm, coilMm, turns, seatMm, 0, tailMm, colour);
     }
 
     /** Across a strand of twisted tape, mm. */
@@ -109,9 +132,23 @@ public record Tendril(
         return of == TendrilKind.WIRE ? List.of() : List.of("gauge");
     }
 
+    /** Without further heads they stand at their seat; at the joints of heads they have none. */
+    @Override
+    public List<String> idleAmong(Optional<Heads> heads) {
+        return heads.isEmpty() ? List.of("everyHead") : everyHead > 0 ? List.of("seatMm") : List.of();
+    }
+
+    @Override
+    public Optional<AtJoints> atJoints(WireTable table) {
+        return everyHead == 0
+                ? Optional.empty()
+                : Optional.of(new AtJoints(everyHead, count, new Solid.Tube(path(0, 0), thickMm(table))));
+    }
+
     @Override
     public Tendril with(Colouring newColour) {
-        return new Tendril(id, name, shade, count, of, gauge, straightMm, coilMm, turns, seatMm, tailMm, newColour);
+        return new Tendril(
+                id, name, shade, count, of, gauge, straightMm, coilMm, turns, seatMm, everyHead, tailMm, newColour);
     }
 
     @Override
@@ -160,14 +197,14 @@ public record Tendril(
     public List<Solid> solids(WireTable table) {
         List<Solid> solids = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            solids.add(new Solid.Tube(path(2 * Math.PI * i / count), thickMm(table)));
+            solids.add(new Solid.Tube(path(seatMm, 2 * Math.PI * i / count), thickMm(table)));
         }
         return solids;
     }
 
-    private List<double[]> path(double azimuth) {
+    private List<double[]> path(double seat, double azimuth) {
         List<double[]> path = new ArrayList<>();
-        path.add(new double[] {0, 0, seatMm});
+        path.add(new double[] {0, 0, seat});
         double reach = straightMm * Math.cos(RISE_RAD);
         double up = straightMm * Math.sin(RISE_RAD);
         for (int i = 0; i <= turns * POINTS_PER_TURN; i++) {
@@ -175,7 +212,7 @@ public record Tendril(
             double on = coilMm * COIL_STRETCH * turn / (2 * Math.PI);
             double out = reach + on * Math.cos(RISE_RAD);
             double aside = coilMm / 2 * Math.sin(turn);
-            double z = seatMm + up + on * Math.sin(RISE_RAD) + coilMm / 2 * (1 - Math.cos(turn));
+            double z = seat + up + on * Math.sin(RISE_RAD) + coilMm / 2 * (1 - Math.cos(turn));
             path.add(new double[] {
                 out * Math.cos(azimuth) - aside * Math.sin(azimuth),
                 out * Math.sin(azimuth) + aside * Math.cos(azimuth),
@@ -241,6 +278,21 @@ public record Tendril(
                                 Why.in("straight", straightMm, Unit.MM),
                                 Why.in("turns", turns, Unit.COUNT),
                                 Why.in("coil", coilMm, Unit.MM)));
+        made.species().heads().filter(heads -> everyHead > 0).ifPresent(heads -> {
+            int joints = heads.pieceCount() / everyHead;
+            figures.in(Figure.Group.PIECES)
+                    .add(
+                            "atJoints",
+                            "joints that take one",
+                            Math.min(count, joints),
+                            Unit.COUNT,
+                            Why.of(
+                                    "Further heads ÷ every so many of them, no more than there are tendrils",
+                                    "Your design",
+                                    Why.in("further heads", heads.pieceCount(), Unit.COUNT),
+                                    Why.in("at every such head", everyHead, Unit.COUNT),
+                                    Why.in("tendrils", count, Unit.COUNT)));
+        });
     }
 
     /** Tendrils stand on the stem, not on a head. */

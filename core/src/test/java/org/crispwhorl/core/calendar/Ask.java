@@ -5,9 +5,15 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.drying.RoomAhead;
+import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Conditions;
 
@@ -20,6 +26,9 @@ final class Ask {
 
     private final OrderSheet sheet;
     private final List<Integer> flowers;
+    private final List<Paste> pastes;
+    private final Room reckoned;
+    private Calendars.Ahead ahead = Calendars.Ahead.AS_RECKONED;
     private LocalDateTime now = MONDAY;
     private LocalDateTime handOver = SATURDAY;
     private double marginH = MARGIN_H;
@@ -33,6 +42,10 @@ final class Ask {
     private Ask(List<OrderSheet.Line> lines, Conditions conditions) {
         sheet = OrderSheet.of(lines, conditions);
         flowers = lines.stream().map(OrderSheet.Line::count).toList();
+        pastes = lines.stream()
+                .map(line -> new Assessment(line.species(), conditions).paste())
+                .toList();
+        reckoned = conditions.room();
     }
 
     /** When it has to be ready: the hand-over less its margin. */
@@ -58,6 +71,12 @@ final class Ask {
         LocalDateTime wednesday = MONDAY.plusDays(2);
         return StudioTime.USUAL.withBusy(
                 List.of(new StudioTime.Busy("market", wednesday.withHour(10), wednesday.withHour(15))));
+    }
+
+    /** The room does not stay as it is. */
+    Ask dryingIn(RoomAhead room) {
+        ahead = new Calendars.Ahead(new RoomCourse(reckoned, room, List.of()), reckoned, pastes);
+        return this;
     }
 
     Ask from(LocalDateTime then) {
@@ -127,14 +146,19 @@ final class Ask {
     /** What is to be placed, nothing of it done. */
     Frame frame() {
         Axis axis = Axis.from(now, PLACE);
-        List<Batch> batches = Batches.of(sheet, flowers, time.sittingMin());
-        return Frame.of(Remaining.of(batches, List.of(), axis), axis, axis.floor(ready()), time);
+        int last = axis.floor(ready());
+        List<AirAhead> airs = IntStream.range(0, flowers.size())
+                .mapToObj(line -> ahead.air(line, axis, last))
+                .toList();
+        List<Batch> batches = Batches.of(sheet, flowers, time.sittingMin(), airs);
+        return Frame.of(Remaining.of(batches, List.of(), axis), axis, last, time);
     }
 
     Calendar calendar() {
         return Calendars.of(
                 sheet,
                 flowers,
+                ahead,
                 now,
                 handOver,
                 marginH,

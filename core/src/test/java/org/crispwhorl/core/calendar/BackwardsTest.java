@@ -57,7 +57,7 @@ public class BackwardsTest {
     @Test
     public void formersThatAreTakenAreWaitedFor() {
         Frame frame = Ask.of(0, 4).until(Ask.SATURDAY.plusDays(20)).frame();
-        Batch.Lying held = new Batch.Lying("cup", 1, 1, 20 * 12);
+        Batch.Lying held = new Batch.Lying("cup", 1, 1, new Dwell(20 * 12, AirAhead.STEADY));
         List<Batch> lying = frame.batches().stream()
                 .map(b -> new Batch(
                         b.uid(),
@@ -68,8 +68,8 @@ public class BackwardsTest {
                         b.number(),
                         b.of(),
                         b.waits(),
-                        b.tailSlots(),
                         b.tail(),
+                        b.tailWhy(),
                         b.task().doing() == Plan.Doing.MAKE ? Optional.of(held) : Optional.empty(),
                         0,
                         OptionalInt.empty()))

@@ -20,7 +20,7 @@ public class TintedTest {
     }
 
     private static Tinted tinted(Pass... passes) {
-        return new Tinted(new Colouring(List.of(passes)), PETAL, 0);
+        return new Tinted(new Colouring(List.of(passes)), PETAL, 0, false);
     }
 
     /** The law of the field written anew, by one channel: sRGB codes in and out. */
@@ -132,7 +132,7 @@ public class TintedTest {
 
     @Test
     public void aPassWhoseColourIsNotChosenLeavesNone() {
-        Tinted petal = new Tinted(Colouring.dust(2), PETAL, 0);
+        Tinted petal = new Tinted(Colouring.dust(2), PETAL, 0, false);
         assertFalse(petal.coloured());
         assertEquals(petal.at(PALE, 20, 0, Pass.PieceSide.FACE), PALE);
         assertEquals(petal.uses(), List.of());
@@ -151,21 +151,6 @@ public class TintedTest {
                 }
             }
             assertTrue(least < 0.05 && most > 0.95 && most <= 1, how + " " + least + " to " + most);
-        }
-    }
-
-    @Test
-    public void whatIsNoFlatPieceIsColouredAllOverWhateverItsZone() {
-        double[] base = MixingLaw.linear("#ffffff");
-        Dip plum = Dip.dust("plum", "#5a2040");
-        double[] all = Tinted.allOver(new Colouring(List.of(pass(Zone.ALL, 0, 0, 0.5, plum))), base);
-        for (Zone zone : Zone.values()) {
-            Colouring colouring = new Colouring(List.of(pass(zone, 2, 2, 0.5, plum)));
-            assertEquals(Tinted.allOver(colouring, base), all, 1e-12);
-            assertEquals(
-                    Tinted.usesAllOver(colouring, 1000).get(0).milligrams(),
-                    1000 * 0.5 * How.DUSTED.gramsPerM2() / 1000,
-                    1e-9);
         }
     }
 

@@ -241,7 +241,7 @@ public class BuildsTest {
     public void aTendrilOfTapeHasNoWire() {
         Tendril wire = new Tendril("t", "tendril", "green", 2, 30, 15, 6, 3, -20, 40, Colouring.NONE);
         Tendril tape = new Tendril(
-                "t", "tendril", "green", 2, Tendril.TendrilKind.TAPE, 30, 15, 6, 3, -20, 40, Colouring.NONE);
+                "t", "tendril", "green", 2, Tendril.TendrilKind.TAPE, 30, 15, 6, 3, -20, 0, 40, Colouring.NONE);
         assertTrue(tape.wireCuts().isEmpty());
         assertEquals(wire.wireCuts().get(0).count(), 2);
         assertEquals(tape.notFood().get(0).count(), 2);

@@ -8,8 +8,10 @@ import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.StemLoad;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
+import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.wire.MainStem;
 import org.testng.annotations.Test;
@@ -106,6 +108,30 @@ public class HeadsTest {
             assertTrue(
                     habit.heads().get(i).widthMm() <= habit.heads().get(i - 1).widthMm() + 1e-9);
         }
+    }
+
+    @Test
+    public void tendrilsStandAtEverySecondOrThirdJointAndNotAtTheFlower() {
+        String shade = SPIKED.shades().get(0).id();
+        Species climbing = Garden.and(
+                SPIKED,
+                new Tendril(
+                        "t", "tendrils", shade, 3, Tendril.TendrilKind.TAPE, 30, 15, 6, 3, -20, 2, 40, Colouring.NONE));
+        FlowerForm form = Garden.form(climbing);
+        assertTrue(form.solids(climbing.part("t").orElseThrow()).isEmpty());
+        Drawing.Habit habit = Draughting.of(form).habit().orElseThrow();
+        assertEquals(
+                habit.joints().size(), 3, "eight further heads have four such joints, and there are three tendrils");
+        for (int i = 0; i < 3; i++) {
+            assertEquals(
+                    habit.joints().get(i).points()[1],
+                    habit.heads().get(2 * (i + 1)).jointMm(),
+                    0.011,
+                    "at the joint of every second further head");
+        }
+        FlowerForm alone = Garden.form(climbing.withParts(climbing.ownParts()));
+        assertEquals(
+                alone.solids(climbing.part("t").orElseThrow()).size(), 3, "without further heads they stand together");
     }
 
     @Test

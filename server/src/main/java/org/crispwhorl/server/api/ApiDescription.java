@@ -13,6 +13,7 @@ import org.crispwhorl.core.bench.Measured;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.Purchases;
+import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.form.Crossings;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.MediumFit;
@@ -26,6 +27,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.server.ahead.RoomAheadController;
 import org.crispwhorl.server.bench.BenchController;
 import org.crispwhorl.server.book.BookController;
 import org.crispwhorl.server.choices.PaceController;
@@ -97,6 +99,8 @@ class ApiDescription {
             DaysController.DaysView.class,
             DaysController.Pins.class,
             StudioTime.class,
+            RoomAhead.class,
+            RoomAheadController.RoomHours.class,
             MendingController.Symptom.class,
             MendingController.MendingGuide.class,
             Archive.Copy.class,

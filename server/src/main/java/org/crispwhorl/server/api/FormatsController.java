@@ -6,6 +6,7 @@ import java.util.Map;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.Venue;
 import org.crispwhorl.core.outline.PrintedCutter;
@@ -34,33 +35,24 @@ class FormatsController {
     }
 
     /** What the page makes its fields from, besides the species. */
-    private static final Map<String, Class<?>> PUBLISHED = Map.of(
-            "drawer",
-            DrawerItem.class,
-            "slate",
-            SlateQuestion.class,
-            "pace",
-            Pace.class,
-            "venue",
-            Venue.class,
-            "tariff",
-            Tariff.class,
-            "time",
-            StudioTime.class,
-            "printed-cutter",
-            PrintedCutter.class,
-            "room",
-            Room.class,
-            "order",
-            Order.class,
-            "study",
-            Study.class);
+    private static final Map<String, Class<?>> PUBLISHED = Map.ofEntries(
+            Map.entry("drawer", DrawerItem.class),
+            Map.entry("slate", SlateQuestion.class),
+            Map.entry("pace", Pace.class),
+            Map.entry("venue", Venue.class),
+            Map.entry("tariff", Tariff.class),
+            Map.entry("time", StudioTime.class),
+            Map.entry("printed-cutter", PrintedCutter.class),
+            Map.entry("room", Room.class),
+            Map.entry("ahead", RoomAhead.class),
+            Map.entry("order", Order.class),
+            Map.entry("study", Study.class));
 
     @GetMapping(path = "/api/formats/{of}.schema.json", produces = "application/schema+json")
     @Operation(
             operationId = "schema",
             summary =
-                    "The JSON Schema of a thing in the drawer, a question to the slate, a pace, the studio's time or tariff, a venue, a room, an order, a study, or of"
+                    "The JSON Schema of a thing in the drawer, a question to the slate, a pace, the studio's time or tariff, a venue, a room and the room ahead, an order, a study, or of"
                             + " the walls of a cutter to print")
     ObjectNode schema(@PathVariable String of) {
         Class<?> type = PUBLISHED.get(of);

@@ -14,6 +14,7 @@ class PageForwards {
         "/book",
         "/copies",
         "/mending",
+        "/room",
         "/orders/{id}/bench",
         "/orders/{id}/price",
         "/orders/{id}/cut-list",

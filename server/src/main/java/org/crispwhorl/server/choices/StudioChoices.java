@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.book.LeftOut;
 import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Pace;
@@ -37,6 +38,9 @@ public class StudioChoices implements Unreadables {
 
     private static final Choice<Tariff> TARIFF =
             new Choice<>("tariff", "the tariff of the studio", KeptText.TARIFF, Tariff.USUAL);
+
+    private static final Choice<RoomAhead> AHEAD =
+            new Choice<>("ahead", "the room ahead", KeptText.AHEAD, RoomAhead.STEADY);
 
     private static final Choice<LeftOut> LEFT_OUT =
             new Choice<>("left-out", "what is left out of the book", KeptText.LEFT_OUT, LeftOut.NOTHING);
@@ -115,6 +119,28 @@ public class StudioChoices implements Unreadables {
         return set(TIME, time, version);
     }
 
+    @Transactional(readOnly = true)
+    public RoomAhead ahead() {
+        return keptAhead().value();
+    }
+
+    /** By what the coming air is known, with the version of it that is kept. */
+    @Transactional(readOnly = true)
+    public Versioned<RoomAhead> keptAhead() {
+        return now(AHEAD);
+    }
+
+    /**
+     * Chooses by what the coming air is known.
+     *
+     * @param version from which it was changed
+     * @throws org.crispwhorl.server.problem.TwoVersions where another is kept by now
+     */
+    @Transactional
+    public Versioned<RoomAhead> choose(RoomAhead ahead, Optional<Long> version) {
+        return set(AHEAD, ahead, version);
+    }
+
     /** What the studio asks for its work, with the version of it that is kept. */
     @Transactional(readOnly = true)
     public Versioned<Tariff> keptTariff() {
@@ -186,7 +212,7 @@ public class StudioChoices implements Unreadables {
     @Override
     @Transactional(readOnly = true)
     public List<Unreadable> unreadable() {
-        return List.of(WAYS, PACE, TIME, TARIFF, LEFT_OUT).stream()
+        return List.of(WAYS, PACE, TIME, TARIFF, AHEAD, LEFT_OUT).stream()
                 .flatMap(choice -> kept(choice)
                         .filter(text -> read(choice, text).isEmpty())
                         .map(text -> new Unreadable(choice.name(), "the usual hold until you choose again", text))

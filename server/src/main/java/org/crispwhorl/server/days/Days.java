@@ -6,17 +6,22 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Done;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.KeptText;
+import org.crispwhorl.server.ahead.StudioAir;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.room.StudioRoom;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,8 +31,12 @@ public class Days {
     private final CalendarRows rows;
     private final Orders orders;
     private final StudioChoices choices;
+    private final StudioRoom room;
+    private final StudioAir air;
 
-    Days(CalendarRows rows, Orders orders, StudioChoices choices) {
+    Days(CalendarRows rows, Orders orders, StudioChoices choices, StudioRoom room, StudioAir air) {
+        this.room = room;
+        this.air = air;
         this.rows = rows;
         this.orders = orders;
         this.choices = choices;
@@ -43,10 +52,18 @@ public class Days {
             Optional<Planned> before,
             Progress progress) {
         LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
+        Room set = room.now();
+        RoomAhead ahead = choices.ahead();
         OrderSheet sheet = OrderSheet.of(work.lines(), work.conditions(), progress.part(0, SHEET));
         Calendar calendar = Calendars.of(
                 sheet,
                 work.lines().stream().map(OrderSheet.Line::count).toList(),
+                new Calendars.Ahead(
+                        air.course(),
+                        work.conditions().room(),
+                        work.lines().stream()
+                                .map(line -> new Assessment(line.species(), work.conditions()).paste())
+                                .toList()),
                 now,
                 work.order().handOver(),
                 work.order().marginH(),
@@ -60,7 +77,7 @@ public class Days {
                         before.map(Planned::calendar)),
                 ZoneId.systemDefault(),
                 progress.part(SHEET, 1));
-        return new Planned(now, work.order(), time, pins, calendar);
+        return new Planned(now, work.order(), time, Optional.of(set), ahead, pins, calendar);
     }
 
     /** Share of the work that adding up the order is. */
@@ -110,6 +127,6 @@ public class Days {
 
     /** What of it is otherwise by now. */
     List<String> changed(Planned planned, UUID orderId) {
-        return planned.changed(orders.get(orderId).order(), choices.time());
+        return planned.changed(orders.get(orderId).order(), choices.time(), room.now(), choices.ahead());
     }
 }

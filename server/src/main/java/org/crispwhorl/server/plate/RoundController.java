@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drawing.FlowerSurfaces;
+import org.crispwhorl.core.drawing.VeinLines;
 import org.crispwhorl.core.form.Crossings;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.measure.Limits;
@@ -129,6 +130,6 @@ public class RoundController {
                                 .filename("flower.glb")
                                 .build()
                                 .toString())
-                .body(Gltf.write(form.species().name(), FlowerSurfaces.of(form, detail)));
+                .body(Gltf.write(form.species().name(), FlowerSurfaces.of(form, detail), VeinLines.of(form, detail)));
     }
 }

@@ -5,13 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.colour.Tinted;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.DocumentFault;
 
@@ -50,7 +48,7 @@ public record SpeciesCard(
                     species.note(),
                     SpeciesCard.pieces(species),
                     form.faceMm(),
-                    SpeciesCard.tints(species),
+                    SpeciesCard.tints(form),
                     SpeciesCard.shades(species),
                     Draughting.faceOf(form));
         }
@@ -61,18 +59,18 @@ public record SpeciesCard(
         return species.petaled().stream().mapToInt(Part::pieceCount).sum();
     }
 
-    /** The colour of each part of paste. */
-    public static List<Tint> tints(Species species) {
-        return species.parts().stream()
-                .filter(ShadedPart.class::isInstance)
-                .map(p -> new Tint(p.id(), colour(species, (ShadedPart) p)))
+    /** The colour of each part of paste: flat pieces bring those of their passes with their drawing, as bodies do that are coloured by zones. */
+    public static List<Tint> tints(FlowerForm form) {
+        return form.species().parts().stream()
+                .flatMap(part -> part.shadeId().stream().map(shade -> {
+                    double[] paste = MixingLaw.linear(form.species().shade(shade));
+                    return new Tint(
+                            part.id(),
+                            MixingLaw.hex(form.body(part)
+                                    .map(body -> body.at(paste, body.topMm()))
+                                    .orElse(paste)));
+                }))
                 .toList();
-    }
-
-    /** Flat pieces bring the colours of their passes with their drawing; a body has one colour all over. */
-    private static String colour(Species species, ShadedPart part) {
-        double[] paste = MixingLaw.linear(species.shade(part.shade()));
-        return MixingLaw.hex(part.flat().isPresent() ? paste : Tinted.allOver(part.colour(), paste));
     }
 
     /** The colour of each shade. */

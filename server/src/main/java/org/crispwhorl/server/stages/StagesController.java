@@ -121,7 +121,7 @@ public class StagesController {
                 SpeciesCard.pieces(species),
                 Planning.of(made).handsMin(),
                 made.form().faceMm(),
-                SpeciesCard.tints(species),
+                SpeciesCard.tints(made.form()),
                 SpeciesCard.shades(species),
                 Draughting.faceOf(made.form()));
     }

@@ -1,0 +1,120 @@
+package org.crispwhorl.server.ahead;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.crispwhorl.core.drying.Drying;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.drying.RoomAhead;
+import org.crispwhorl.core.drying.RoomCourse;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.files.CraftJson;
+import org.crispwhorl.server.choices.StudioChoices;
+import org.crispwhorl.server.conditions.StudioConditions;
+import org.crispwhorl.server.problem.NotThere;
+import org.crispwhorl.server.problem.Problem;
+import org.crispwhorl.server.problem.Versioned;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The air of the coming days. */
+@RestController
+@RequestMapping("/api/room")
+public class RoomAheadController {
+    /** So far back and so far ahead it is told, h. */
+    private static final int BACK_H = 72;
+
+    private static final int AHEAD_H = 14 * 24;
+
+    private final StudioChoices choices;
+    private final StudioAir studio;
+    private final StudioConditions conditions;
+
+    RoomAheadController(StudioChoices choices, StudioAir studio, StudioConditions conditions) {
+        this.choices = choices;
+        this.studio = studio;
+        this.conditions = conditions;
+    }
+
+    /**
+     * The room hour by hour.
+     *
+     * @param now the hour that it is
+     */
+    public record RoomHours(LocalDateTime now, List<RoomHour> hours) {}
+
+    /**
+     * The room at an hour.
+     *
+     * @param measured whether it is known by measuring
+     * @param dries how fast the medium dries then, over how fast it dries in the room as it is set; 0 where it does not, 1 for what
+     *     does not dry by the air
+     */
+    public record RoomHour(LocalDateTime at, double temperatureC, double humidityPct, boolean measured, double dries) {}
+
+    @GetMapping("/ahead")
+    @Operation(operationId = "getAhead", summary = "By what the coming air is known; its version is the ETag")
+    ResponseEntity<RoomAhead> get() {
+        return choices.keptAhead().answer();
+    }
+
+    @PutMapping("/ahead")
+    @Operation(
+            operationId = "setAhead",
+            summary =
+                    "Choose by what the coming air is known; If-Match is the version it was made from, if two windows may change it")
+    @ApiResponse(responseCode = "200")
+    @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
+    ResponseEntity<RoomAhead> set(
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> version,
+            @RequestBody RoomAhead chosen) {
+        return choices.choose(chosen, version.map(Versioned::of)).answer();
+    }
+
+    private static Medium medium(String name) {
+        return Arrays.stream(Medium.values())
+                .filter(m -> CraftJson.name(m.name()).equals(name))
+                .findFirst()
+                .orElseThrow(() -> new NotThere("medium", name));
+    }
+
+    @GetMapping("/hours")
+    @Operation(
+            operationId = "roomHours",
+            summary = "The room hour by hour: the last three days as they were, and the coming fourteen")
+    RoomHours hours(@RequestParam Optional<String> medium) {
+        LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.HOURS);
+        RoomCourse course = studio.course();
+        Drying drying = new Drying(
+                conditions.kit().paste(medium.map(RoomAheadController::medium).orElse(Medium.GUM_PASTE)));
+        double asSet = drying.drive(conditions.room());
+        return new RoomHours(
+                now,
+                IntStream.rangeClosed(-BACK_H, AHEAD_H)
+                        .mapToObj(now::plusHours)
+                        .map(at -> {
+                            Room air = course.at(at);
+                            return new RoomHour(
+                                    at,
+                                    air.temperatureC(),
+                                    air.humidityPct(),
+                                    course.measured(at),
+                                    asSet <= 0 ? 1 : Math.max(0, drying.drive(air)) / asSet);
+                        })
+                        .toList());
+    }
+}

@@ -1,0 +1,2 @@
+/** The room as it was, is and will be. */
+package org.crispwhorl.server.ahead;
