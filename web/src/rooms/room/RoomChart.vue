@@ -14,17 +14,18 @@ const BANDS = [
 ] as const
 const HIGH = 120
 const GAP = 34
+const FIRST = 48
 
 const x = (i: number) => (WIDE * i) / Math.max(1, props.hours.length - 1)
 const bands = computed(() =>
   BANDS.map((band, k) => {
-    const frame = { width: WIDE, top: GAP + k * (HIGH + GAP), height: HIGH, least: band.least, most: band.most }
+    const frame = { width: WIDE, top: FIRST + k * (HIGH + GAP), height: HIGH, least: band.least, most: band.most }
     return { ...band, ...frame, lines: lines(props.hours, band.of, frame), y: (v: number) => frame.top + HIGH * (1 - (v - band.least) / (band.most - band.least)) }
   }),
 )
 const starts = computed(() => days(props.hours))
 const nowAt = computed(() => props.hours.findIndex((h) => h.at >= props.now))
-const high = BANDS.length * (HIGH + GAP) + GAP
+const high = FIRST + BANDS.length * (HIGH + GAP)
 
 const looked = ref<number>()
 const seen = computed(() => (looked.value === undefined ? undefined : props.hours[looked.value]))
@@ -64,12 +65,12 @@ function step(by: number) {
         <text v-if="x(start.at) < WIDE - 40" :x="x(start.at) + 3" y="14" class="fill-quiet text-note">{{ dayName(`${start.date}T12:00`).split(',')[0]!.slice(0, 3) }} {{ Number(start.date.slice(8)) }}</text>
       </g>
       <g v-for="band in bands" :key="band.name">
-        <text x="2" :y="band.top - 6" class="fill-ink text-note">{{ band.name }}</text>
+        <path v-for="(line, i) in band.lines" :key="i" :d="line.d" fill="none" class="stroke-ink" :stroke-width="line.measured ? 1.8 : 1.2" :stroke-dasharray="line.measured ? undefined : '4 3'" />
+        <text x="2" :y="band.top - 6" class="fill-ink stroke-ground text-note [paint-order:stroke]" stroke-width="4">{{ band.name }}</text>
         <g v-for="mark in band.marks" :key="mark">
           <line x1="0" :x2="WIDE" :y1="band.y(mark)" :y2="band.y(mark)" class="stroke-line" stroke-dasharray="1 5" />
-          <text :x="WIDE - 2" :y="band.y(mark) - 2" text-anchor="end" class="fill-quiet text-note">{{ mark }} {{ band.unit }}</text>
+          <text :x="WIDE - 2" :y="band.y(mark) - 2" text-anchor="end" class="fill-quiet stroke-ground text-note [paint-order:stroke]" stroke-width="4">{{ mark }} {{ band.unit }}</text>
         </g>
-        <path v-for="(line, i) in band.lines" :key="i" :d="line.d" fill="none" class="stroke-ink" :stroke-width="line.measured ? 1.8 : 1.2" :stroke-dasharray="line.measured ? undefined : '4 3'" />
       </g>
       <line :x1="x(nowAt)" :x2="x(nowAt)" y1="18" :y2="high - 16" class="stroke-accent" stroke-width="2" />
       <text :x="x(nowAt) + 4" :y="high - 4" class="fill-accent text-note">now</text>

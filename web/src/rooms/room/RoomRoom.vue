@@ -12,6 +12,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import RoomReading from '@/parts/RoomReading.vue'
 import { useAhead } from '@/parts/useAhead'
 import { useRoom } from '@/parts/useRoom'
+import { readable } from '../order/dates'
 import RoomChart from './RoomChart.vue'
 
 /** The air of the coming days: by what it is known, what is announced, and how fast things dry in it. */
@@ -80,7 +81,7 @@ const slowest = computed(() => ahead.value.reduce<Schemas['RoomHour'] | undefine
       <ProblemNote v-if="hours.error.value" :error="(hours.error.value as Error)" />
       <RoomChart v-if="hours.data.value" :hours="hours.data.value.hours" :now="hours.data.value.now" />
       <p v-if="slowest" class="mt-3 max-w-prose" role="status">
-        Slowest: {{ slowest.dries > 0 ? `${Math.round(100 * slowest.dries)} % of how fast gum paste dries in the room as it is set` : 'gum paste does not dry at all' }}, {{ slowest.at.slice(0, 10) }} at {{ slowest.at.slice(11, 16) }}.
+        Slowest: {{ slowest.dries > 0 ? `${Math.round(100 * slowest.dries)} % of how fast gum paste dries in the room as it is set` : 'gum paste does not dry at all' }}, {{ readable(slowest.at) }}.
         Days are planned by this air, hour by hour; the plate shows a part’s drying by it.
       </p>
     </section>

@@ -28,7 +28,8 @@ public final class DemoDocuments {
             "lock-bellflower",
             "wharf-pearl-blossom",
             "cottage-rosebud",
-            "wharf-ruffle");
+            "wharf-ruffle",
+            "towline-pea");
 
     private DemoDocuments() {}
 

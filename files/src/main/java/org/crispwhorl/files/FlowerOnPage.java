@@ -176,7 +176,9 @@ final class FlowerOnPage {
             }
         }
         for (Drawing.Stroke stroke : cut.strokes()) {
-            page.path(left(stroke.points()), false, null, INK, Math.max(line, stroke.widthMm()));
+            page.path(left(stroke.points()), false, null, INK, stroke.widthMm() + 2 * line);
+            page.path(
+                    left(stroke.points()), false, null, tints.getOrDefault(stroke.partId(), GROUND), stroke.widthMm());
         }
         for (Drawing.Rounds rounds : cut.rounds()) {
             double[] places = left(rounds.places());

@@ -57,6 +57,37 @@ public class DaysJourneyTest extends Journey {
     }
 
     @Test
+    public void aWetDayIsAnnouncedAndThePlanIsMadeAnewForIt() {
+        openDays();
+        plan();
+        assertThat(page.locator("[data-summary]"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SEARCHED_MS));
+        String days = page.url();
+        page.getByText("The room ahead …").press("Enter");
+        button("Announce other weather").press("Enter");
+        page.getByRole(
+                        AriaRole.TEXTBOX,
+                        new Page.GetByRoleOptions().setName("what").setExact(true))
+                .fill("rain");
+        page.keyboard().press("Tab");
+        assertThat(page.getByText("Slowest:")).not().containsText("100 %");
+        assertThat(page.locator("[data-chart]")).isVisible();
+        page.locator("[data-chart]").press("ArrowRight");
+        assertThat(page.getByText("expected", new Page.GetByTextOptions().setExact(false))
+                        .first())
+                .isVisible();
+        page.navigate(days);
+        assertThat(page.locator("[data-changed]")).containsText("the room");
+        plan();
+        assertThat(page.locator("[data-moved]"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SEARCHED_MS));
+        assertThat(page.locator("[data-changed]")).hasCount(0);
+        page.navigate(base + "/room");
+        button("Leave out rain").press("Enter");
+        assertThat(page.getByText("Slowest:")).containsText("100 %");
+    }
+
+    @Test
     public void aStudioThatNeverWorksIsToldWhatWouldHelpAndTakesIt() {
         openDays();
         button("The studio’s time …").click();
