@@ -21,6 +21,7 @@ export const router = createRouter({
     },
     { path: '/book', component: () => import('./rooms/book/BookRoom.vue'), meta: { title: 'Book' } },
     { path: '/room', component: () => import('./rooms/room/RoomRoom.vue'), meta: { title: 'Room ahead' } },
+    { path: '/tablet', component: () => import('./rooms/tablet/TabletRoom.vue'), meta: { title: 'Tablet' } },
     { path: '/mending', component: () => import('./rooms/mending/MendingRoom.vue'), meta: { title: 'Mending' } },
     { path: '/copies', component: () => import('./rooms/copies/CopiesRoom.vue'), meta: { title: 'Copies' } },
     { path: '/study', component: () => import('./rooms/study/StudyRoom.vue'), meta: { title: 'Study' } },

@@ -14,6 +14,25 @@ export type Problem = Schemas['Problem']
 
 export const api = createClient<paths>({ baseUrl: window.location.origin })
 
+const TOKEN_COOKIE = 'XSRF-TOKEN'
+const TOKEN_HEADER = 'X-XSRF-TOKEN'
+
+/** On the home network a change carries a token that only this studio's own pages know. */
+export function token(): Record<string, string> {
+  const cookie = document.cookie.split('; ').find((c) => c.startsWith(`${TOKEN_COOKIE}=`))
+  return cookie ? { [TOKEN_HEADER]: decodeURIComponent(cookie.slice(TOKEN_COOKIE.length + 1)) } : {}
+}
+
+api.use({
+  onRequest({ request }) {
+    Object.entries(token()).forEach(([name, value]) => request.headers.set(name, value))
+  },
+  /** Where the passphrase is asked for again, it is said first; what is not kept yet waits in this browser. */
+  onResponse({ response }) {
+    if (response.status === 401) window.location.assign('/enter')
+  },
+})
+
 /** A failed answer, told in the server's own words. */
 export class Failure extends Error {
   constructor(

@@ -24,6 +24,7 @@ export const CORNERS = [
   { to: '/mending?seen=sweats', label: 'chocolate sweats', kind: 'mending' },
   { to: '/mending?seen=ran-out', label: 'a shade ran out', kind: 'mending' },
   { to: '/room', label: 'Room ahead: sensor, pattern of a day, weather announced', kind: 'orders' },
+  { to: '/tablet', label: 'A tablet at the bench: home network, passphrase', kind: 'bench' },
   { to: '/copies', label: 'Copies of the studio: backup, put back', kind: 'book' },
   { to: '/slate#ball-and-petal', label: 'ball and petal', kind: 'slate' },
   { to: '/slate#thickness-gauge', label: 'thickness gauge', kind: 'slate' },

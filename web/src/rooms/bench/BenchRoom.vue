@@ -102,6 +102,7 @@ watch(() => mine.value.good, () => {
       <span class="flex-1" />
       <span role="status" data-kept>{{ waiting.length === 0 ? '● kept' : away ? `◆ ${waiting.length} wait here for the server` : '◌ keeping' }}</span>
       <RouterLink v-if="current" class="act-quiet" :to="{ path: '/mending', query: { species: view?.species[current.card.line], part: current.card.part } }">Mending</RouterLink>
+      <RouterLink class="act-quiet" to="/tablet">Tablet</RouterLink>
       <RouterLink class="act-quiet" :to="`/orders/${id}/days`">Days</RouterLink>
     </p>
     <ProblemNote v-if="(fault && !view) || refused" :error="refused ?? fault" class="m-4" />

@@ -8,7 +8,7 @@ import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useTime } from '@/parts/useTime'
 import { day as dayName, readable, time as clock } from '../order/dates'
-import { daysOf, minuteOf, movedBetween } from './daysOf'
+import { costOf, daysOf, minuteOf, movedBetween } from './daysOf'
 import DayStrip from './DayStrip.vue'
 import TimeDialog from './TimeDialog.vue'
 
@@ -56,6 +56,19 @@ const others = (uid: string) => (planned.value?.pins ?? []).filter((p) => p.uid 
 const pinAt = ref('')
 watch(stint, (s) => (pinAt.value = s?.from.slice(0, 16) ?? ''))
 const pin = (uid: string) => plan([...others(uid), { uid, from: `${pinAt.value}:00` }])
+
+/** What pinning it there would bring, before it is. */
+const trial = useJob<Schemas['DaysView']>(() =>
+  answered(api.POST('/api/orders/{id}/days', { params: { ...path.params, query: { keep: false } }, body: { pins: [...others(stint.value!.uid), { uid: stint.value!.uid, from: `${pinAt.value}:00` }] } })),
+)
+const tried = ref<string>()
+async function tryIt() {
+  tried.value = undefined
+  await trial.run()
+  const found = trial.result.value?.planned?.calendar
+  tried.value = found && calendar.value && costOf(calendar.value, found)
+}
+watch([stint, pinAt], () => (tried.value = undefined))
 
 const fault = ref<unknown>()
 async function take(help: Schemas['Help']) {
@@ -140,8 +153,14 @@ async function take(help: Schemas['Help']) {
           <p v-if="stint.meanwhile?.closes" class="mt-1">After {{ readable(stint.meanwhile.closes) }} it no longer bends.</p>
           <form v-if="!stint.done" class="mt-3 flex items-end gap-2" @submit.prevent="pin(stint.uid)">
             <label class="min-w-0 flex-1 text-note text-quiet">begin it at<input v-model="pinAt" type="datetime-local" class="field text-body text-ink" required /></label>
-            <button type="submit" class="act" :disabled="work.busy.value">Pin it</button>
+            <button type="submit" class="act" :disabled="work.busy.value || trial.busy.value">Pin it</button>
           </form>
+          <p v-if="!stint.done && pinAt !== stint.from.slice(0, 16)" class="mt-2">
+            <button type="button" class="act-quiet !px-0" :disabled="work.busy.value || trial.busy.value" @click="tryIt">What would that cost?</button>
+          </p>
+          <JobNote v-if="trial.job.value && trial.busy.value" :job="trial.job.value" class="mt-1" @stop="trial.stop" />
+          <p v-if="tried" role="status" class="mt-1 border border-line bg-sheet p-2" data-tried>{{ tried }}</p>
+          <ProblemNote v-if="trial.fault.value" :error="(trial.fault.value as Error)" class="mt-1" />
           <button v-if="pinned(stint.uid)" type="button" class="act-quiet !px-0" :disabled="work.busy.value" @click="plan(others(stint.uid))">It is pinned: let it go</button>
         </template>
         <p v-else class="text-quiet">Choose a piece of work to see why it stands where it does.</p>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { daysOf, minuteOf, movedBetween } from './daysOf'
+import { costOf, daysOf, minuteOf, movedBetween } from './daysOf'
 
 const stint = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
   ({ uid, from, to, meanwhile }) as unknown as Schemas['Stint']
@@ -38,5 +38,13 @@ describe('a plan made anew', () => {
     const now = plan('2030-06-11T15:00:00', '2030-06-11T15:00:00', '2030-06-12T10:00:00')
     expect(movedBetween(was, now)).toBe('1 of 2 pieces of work moved; it begins 18.0 h sooner.')
     expect(movedBetween(was, was)).toBeUndefined()
+  })
+
+  it('tells what it would cost, or that there would be none', () => {
+    const was = { ...plan('2030-06-12T09:00:00', '2030-06-12T09:00:00'), eveningMin: 0 }
+    const then = { ...plan('2030-06-12T08:00:00', '2030-06-12T08:00:00'), eveningMin: 60 }
+    expect(costOf(was, then)).toBe('1 of 1 pieces of work moved; it begins 1.0 h sooner. 60 min more in evenings.')
+    expect(costOf(was, was)).toBe('Nothing else moves.')
+    expect(costOf(was, { ...then, limit: 'Hands are too few.' })).toBe('There would be no plan. Hands are too few.')
   })
 })

@@ -61,3 +61,12 @@ export function movedBetween(was: Schemas['Calendar'], now: Schemas['Calendar'])
   const begins = sooner === 0 ? 'it begins when it did' : `it begins ${hours} ${sooner > 0 ? 'sooner' : 'later'}`
   return `${moved} of ${now.stints.length} pieces of work moved; ${begins}.`
 }
+
+/** What another calendar would bring: what it moves, how much more or less is done in evenings, or that there would be none. */
+export function costOf(was: Schemas['Calendar'], then: Schemas['Calendar']): string {
+  if (then.limit) return `There would be no plan. ${then.limit}`
+  const moved = movedBetween(was, then) ?? 'Nothing else moves.'
+  const more = Math.round(then.eveningMin - was.eveningMin)
+  const evenings = more === 0 ? '' : ` ${Math.abs(more)} min ${more > 0 ? 'more' : 'less'} in evenings.`
+  return `${moved}${evenings}`
+}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import type { SpeciesDocument } from '@/api/client'
-import { Failure } from '@/api/client'
+import { Failure, token } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import CrossingList from './CrossingList.vue'
 import { roundStage, type RoundStage } from './roundStage'
@@ -24,7 +24,7 @@ async function ask() {
   try {
     const answer = await fetch('/api/round', {
       method: 'POST',
-      headers: { 'content-type': 'application/json' },
+      headers: { 'content-type': 'application/json', ...token() },
       body: JSON.stringify({ species: props.species, open: open.value }),
     })
     if (!answer.ok) throw new Failure((await answer.json()) as never, answer.status)

@@ -65,6 +65,9 @@ public class DemoWhysTest {
                                                 + Math.pow(a.get("hollow") / 2, 2)));
         AGAIN.put("acrossRim", a -> a.get("across at the foot") + 2 * a.get("opened by"));
         AGAIN.put(
+                "atJoints",
+                a -> Math.min(a.get("tendrils"), Math.floor(a.get("further heads") / a.get("at every such head"))));
+        AGAIN.put(
                 "along",
                 a -> a.says("from one point") ? 0 : a.get("heads") * (a.get("at the foot") + a.get("at the tip")) / 2);
         AGAIN.put(

@@ -3,6 +3,7 @@ package org.crispwhorl.server;
 import java.io.PrintStream;
 import org.crispwhorl.server.studio.StudioOpening;
 import org.crispwhorl.server.studio.StudioRefusal;
+import org.crispwhorl.server.tablet.HomeServer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -20,9 +21,15 @@ public class CrispWhorl {
         try {
             ConfigurableApplicationContext running = application().run(args);
             String address = running.getEnvironment().getProperty("server.address");
-            told.println("Crisp Whorl is at http://" + address + ":"
-                    + ((WebServerApplicationContext) running).getWebServer().getPort() + "   (data in "
-                    + running.getEnvironment().getProperty("crispwhorl.data") + "; stop it with Ctrl-C)");
+            int port = ((WebServerApplicationContext) running).getWebServer().getPort();
+            HomeServer home = running.getBean(HomeServer.class);
+            told.println(
+                    "Crisp Whorl is at " + (home.fingerprint().isPresent() ? "https://" : "http://") + address + ":"
+                            + port + "   (data in " + running.getEnvironment().getProperty("crispwhorl.data")
+                            + "; stop it with Ctrl-C)");
+            home.fingerprint()
+                    .ifPresent(fingerprint -> told.println("On the home network: " + String.join(" ", home.links(port))
+                            + "\nIts certificate, SHA-256: " + fingerprint));
         } catch (SpringApplication.AbandonedRunException e) {
             throw e;
         } catch (RuntimeException e) {

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.net.http.HttpRequest;
 import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.UUID;
 import org.crispwhorl.core.calendar.Planned;
@@ -82,6 +83,24 @@ public class DaysApiTest extends ServerTest {
                 .anyMatch(s -> s.get("uid").equals(first.get("uid"))
                         && LocalDateTime.parse(s.get("from").asString()).equals(LocalDateTime.parse(sooner)));
         assertTrue(stands || !days.at("/planned/calendar/limit").isMissingNode(), days.toString());
+    }
+
+    @Test
+    public void whatAMoveWouldCostIsLookedAtAndNotKept() {
+        JsonNode kept = planned();
+        JsonNode first = kept.at("/planned/calendar/stints/0");
+        ObjectNode pins = Api.JSON.createObjectNode();
+        pins.putArray("pins")
+                .addObject()
+                .put("uid", first.get("uid").asString())
+                .put(
+                        "from",
+                        LocalDateTime.parse(first.get("from").asString())
+                                .minusHours(48)
+                                .format(DateTimeFormatter.ISO_LOCAL_DATE_TIME));
+        JsonNode tried = api.worked(api.post(order + "/days?keep=false", pins)).json();
+        assertEquals(tried.at("/planned/pins").size(), 1, tried.toString());
+        assertEquals(api.get(order + "/days").json(), kept);
     }
 
     @Test

@@ -65,10 +65,7 @@ public class RoomAheadApiTest extends ServerTest {
     }
 
     private JsonNode planned(String days) {
-        String job = api.post(days, "{\"pins\":[]}").json().get("id").asString();
-        Api.until(
-                "the days are planned",
-                () -> api.get("/api/jobs/" + job).json().get("state").asString().equals("done"));
+        api.worked(api.post(days, "{\"pins\":[]}"));
         return api.get(days).json();
     }
 

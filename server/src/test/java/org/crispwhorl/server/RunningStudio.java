@@ -50,14 +50,14 @@ public final class RunningStudio {
     }
 
     /** The application on a free port with a folder of data, in the demo's profile. */
-    public static ConfigurableApplicationContext start(Path folder) {
-        return CrispWhorl.application()
-                .profiles("demo")
-                .run(
-                        "--server.port=0",
-                        "--crispwhorl.data=" + folder,
-                        "--logging.level.org.crispwhorl=warn",
-                        "--logging.threshold.console=warn");
+    public static ConfigurableApplicationContext start(Path folder, String... further) {
+        List<String> arguments = new ArrayList<>(List.of(
+                "--server.port=0",
+                "--crispwhorl.data=" + folder,
+                "--logging.level.org.crispwhorl=warn",
+                "--logging.threshold.console=warn"));
+        arguments.addAll(List.of(further));
+        return CrispWhorl.application().profiles("demo").run(arguments.toArray(String[]::new));
     }
 
     /** Its port. */

@@ -53,6 +53,7 @@ import org.crispwhorl.server.stages.StagesController;
 import org.crispwhorl.server.standins.StandInController;
 import org.crispwhorl.server.studio.Archive;
 import org.crispwhorl.server.study.StudyController;
+import org.crispwhorl.server.tablet.TabletController;
 import org.crispwhorl.server.tools.ToolsController;
 import org.crispwhorl.server.tools.WayEffectsController;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -100,6 +101,8 @@ class ApiDescription {
             DaysController.Pins.class,
             StudioTime.class,
             RoomAhead.class,
+            TabletController.TabletView.class,
+            TabletController.NewPassphrase.class,
             RoomAheadController.RoomHours.class,
             MendingController.Symptom.class,
             MendingController.MendingGuide.class,

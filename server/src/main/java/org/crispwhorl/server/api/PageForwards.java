@@ -14,6 +14,7 @@ class PageForwards {
         "/book",
         "/copies",
         "/mending",
+        "/tablet",
         "/room",
         "/orders/{id}/bench",
         "/orders/{id}/price",

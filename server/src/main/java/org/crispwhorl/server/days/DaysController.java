@@ -74,8 +74,11 @@ public class DaysController {
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
     @ApiResponse(responseCode = "202")
-    @Operation(operationId = "planDays", summary = "Begin to make the calendar of an order; it is kept once it is made")
-    JobView plan(@PathVariable UUID id, @RequestBody Pins pins) {
+    @Operation(
+            operationId = "planDays",
+            summary =
+                    "Begin to make the calendar of an order; it is kept once it is made, unless it is only to be looked at")
+    JobView plan(@PathVariable UUID id, @RequestBody Pins pins, @RequestParam(defaultValue = "true") boolean keep) {
         Orders.Work work = orders.work(id);
         StudioTime time = choices.time();
         Optional<Planned> before = days.last(id);
@@ -83,7 +86,9 @@ public class DaysController {
         List<Done> done = journal.done(id);
         return jobs.start("The days of " + work.order().name(), progress -> {
             Planned planned = days.made(work, time, pins.pins(), done, elsewhere, before, progress);
-            days.keep(id, planned);
+            if (keep) {
+                days.keep(id, planned);
+            }
             return new DaysView(Optional.of(planned), List.of(), elsewhere);
         });
     }

@@ -11,6 +11,7 @@ import java.util.Random;
 import org.crispwhorl.server.scale.LineReader;
 import org.crispwhorl.server.scale.ScaleLine;
 import org.crispwhorl.server.scale.ScaleLink;
+import org.crispwhorl.server.tablet.HomeNetwork;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -37,6 +38,7 @@ public class ScaleStandIn implements SmartLifecycle {
     private static final double AT_REST_G = 0.04;
 
     private final ScaleLink link;
+    private final HomeNetwork home;
     private final Random random = new Random();
     private volatile boolean running;
     private volatile boolean plugged = true;
@@ -47,7 +49,8 @@ public class ScaleStandIn implements SmartLifecycle {
     private ServerSocket server;
     private volatile Socket line;
 
-    ScaleStandIn(ScaleLink link) {
+    ScaleStandIn(ScaleLink link, HomeNetwork home) {
+        this.home = home;
         this.link = link;
     }
 
@@ -74,7 +77,7 @@ public class ScaleStandIn implements SmartLifecycle {
 
     @Override
     public void start() {
-        if (!link.wantsStandIn()) {
+        if (!link.wantsStandIn() || home.on()) {
             return;
         }
         try {

@@ -4,6 +4,8 @@ import io.swagger.v3.oas.annotations.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.server.problem.NotThere;
+import org.crispwhorl.server.tablet.HomeNetwork;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -15,8 +17,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/standins/scale")
 public class StandInController {
     private final ScaleStandIn scale;
+    private final HomeNetwork home;
 
-    StandInController(ScaleStandIn scale) {
+    StandInController(ScaleStandIn scale, HomeNetwork home) {
+        this.home = home;
         this.scale = scale;
     }
 
@@ -41,14 +45,23 @@ public class StandInController {
     @GetMapping
     @Operation(operationId = "seePan", summary = "What lies on the simulated scale")
     ScalePan pan() {
+        there();
         return new ScalePan(scale.load(), scale.plugged());
     }
 
     @PutMapping
     @Operation(operationId = "loadPan", summary = "Lay something on the simulated scale, or pull its cable")
     ScalePan load(@RequestBody ScalePan pan) {
+        there();
         scale.load(pan.loadG());
         scale.plug(pan.plugged());
         return pan();
+    }
+
+    /** On the home network there are no stand-ins. */
+    private void there() {
+        if (home.on()) {
+            throw new NotThere("stand-in", "on the home network");
+        }
     }
 }

@@ -4,7 +4,7 @@ package org.crispwhorl.server.studio;
 public final class StudioRefusal extends RuntimeException {
     private static final long serialVersionUID = 1;
 
-    StudioRefusal(String sentence) {
+    public StudioRefusal(String sentence) {
         super(sentence);
     }
 }

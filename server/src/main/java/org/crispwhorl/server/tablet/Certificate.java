@@ -1,0 +1,119 @@
+package org.crispwhorl.server.tablet;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.GeneralSecurityException;
+import java.security.KeyStore;
+import java.security.MessageDigest;
+import java.security.SecureRandom;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.TimeUnit;
+import org.crispwhorl.server.studio.StudioRefusal;
+
+/**
+ * The certificate by which a tablet knows the studio: one that was given, or one made at first use, signed by itself.
+ *
+ * @param file keys and certificate, PKCS #12
+ * @param fingerprint SHA-256, in pairs
+ */
+record Certificate(Path file, String password, String fingerprint) {
+    private static final String FILE = "certificate.p12";
+    private static final String PASSWORD = "certificate.password";
+    private static final String ALIAS = "crisp-whorl";
+
+    /** Browsers take none that holds for longer. */
+    private static final int DAYS = 825;
+
+    private static final int PASSWORD_BYTES = 24;
+    private static final long MAKING_S = 60;
+
+    /**
+     * The one that was made in a folder, or a new one.
+     *
+     * @param names and addresses that it is for
+     */
+    static Certificate in(Path folder, List<String> names, List<String> addresses) {
+        try {
+            Files.createDirectories(folder);
+            Path file = folder.resolve(FILE);
+            Path secret = folder.resolve(PASSWORD);
+            if (!Files.exists(file) || !Files.exists(secret)) {
+                byte[] random = new byte[PASSWORD_BYTES];
+                new SecureRandom().nextBytes(random);
+                Files.deleteIfExists(file);
+                Files.writeString(secret, HexFormat.of().formatHex(random));
+                make(file, Files.readString(secret), names, addresses);
+            }
+            return of(file, Files.readString(secret));
+        } catch (IOException e) {
+            throw new StudioRefusal("No certificate can be kept in " + folder + " (" + e.getMessage() + ").");
+        }
+    }
+
+    /** One that was given. */
+    static Certificate of(Path file, String password) {
+        try (InputStream in = Files.newInputStream(file)) {
+            KeyStore store = KeyStore.getInstance("PKCS12");
+            store.load(in, password.toCharArray());
+            byte[] encoded = store.getCertificate(store.aliases().nextElement()).getEncoded();
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(encoded);
+            return new Certificate(
+                    file, password, HexFormat.ofDelimiter(":").formatHex(digest).toUpperCase(Locale.ROOT));
+        } catch (IOException | GeneralSecurityException e) {
+            throw new StudioRefusal("The certificate " + file + " cannot be read (" + e.getMessage()
+                    + "): give a PKCS #12 file and its password.");
+        }
+    }
+
+    /** Made by the JDK's own tool. */
+    private static void make(Path file, String password, List<String> names, List<String> addresses)
+            throws IOException {
+        String tool = Path.of(System.getProperty("java.home"), "bin", "keytool").toString();
+        String san = String.join(
+                ",",
+                java.util.stream.Stream.concat(
+                                names.stream().map(n -> "dns:" + n),
+                                addresses.stream().map(a -> "ip:" + a))
+                        .toList());
+        ProcessBuilder making = new ProcessBuilder(
+                        tool,
+                        "-genkeypair",
+                        "-alias",
+                        ALIAS,
+                        "-keyalg",
+                        "EC",
+                        "-groupname",
+                        "secp256r1",
+                        "-dname",
+                        "CN=Crisp Whorl",
+                        "-validity",
+                        String.valueOf(DAYS),
+                        "-ext",
+                        "san=" + san,
+                        "-ext",
+                        "eku=serverAuth",
+                        "-storetype",
+                        "PKCS12",
+                        "-keystore",
+                        file.toString(),
+                        "-storepass:env",
+                        "CRISP_WHORL_STORE")
+                .redirectErrorStream(true);
+        making.environment().put("CRISP_WHORL_STORE", password);
+        Process made = making.start();
+        try {
+            String said = new String(made.getInputStream().readAllBytes());
+            if (!made.waitFor(MAKING_S, TimeUnit.SECONDS) || made.exitValue() != 0) {
+                made.destroy();
+                throw new IOException("keytool says: " + said.strip());
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException("interrupted", e);
+        }
+    }
+}

@@ -1,0 +1,123 @@
+package org.crispwhorl.server.tablet;
+
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.authentication.AuthenticationProvider;
+import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.web.DefaultSecurityFilterChain;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.authentication.WebAuthenticationDetails;
+import org.springframework.security.web.util.matcher.AnyRequestMatcher;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Who may come in. This machine alone: everyone, and nothing is asked. On the home network: who knows the passphrase; without it
+ * nothing answers but the health line and the page on which it is said.
+ */
+@Configuration(proxyBeanMethods = false)
+class Doors {
+    static final String ENTER = "/enter";
+    static final String FIRST = "/enter/first";
+    private static final String HEALTH = "/actuator/health";
+
+    @Bean
+    Tries tries() {
+        return new Tries(Clock.systemUTC());
+    }
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http, HomeNetwork home, Passphrase passphrase, Tries tries)
+            throws Exception {
+        if (!home.on()) {
+            return new DefaultSecurityFilterChain(AnyRequestMatcher.INSTANCE);
+        }
+        return http.authorizeHttpRequests(asks -> asks.dispatcherTypeMatchers(DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(HEALTH, ENTER, FIRST)
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(form -> form.loginPage(ENTER)
+                        .loginProcessingUrl(ENTER)
+                        .defaultSuccessUrl("/shelf")
+                        .failureHandler((request, response, e) -> response.sendRedirect(ENTER + "?missed")))
+                .logout(out -> out.logoutUrl("/leave").logoutSuccessUrl(ENTER))
+                .authenticationProvider(provider(passphrase, tries))
+                .addFilterBefore(slowed(tries), UsernamePasswordAuthenticationFilter.class)
+                .exceptionHandling(faults -> faults.authenticationEntryPoint((request, response, e) -> {
+                    if (request.getServletPath().startsWith("/api/")) {
+                        refused(response);
+                    } else {
+                        response.sendRedirect(ENTER);
+                    }
+                }))
+                .csrf(token -> token.spa())
+                // Those of every answer are set where own names are looked at.
+                .headers(AbstractHttpConfigurer::disable)
+                .build();
+    }
+
+    private static void refused(HttpServletResponse response) throws IOException {
+        response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
+        response.setContentType("application/problem+json");
+        response.setCharacterEncoding("utf-8");
+        response.getWriter()
+                .write("{\"type\":\"urn:crisp-whorl:passphrase\",\"title\":\"Say the passphrase first\",\"status\":401,"
+                        + "\"detail\":\"What is not kept yet waits in this browser.\",\"faults\":[]}");
+    }
+
+    private static AuthenticationProvider provider(Passphrase passphrase, Tries tries) {
+        return new AuthenticationProvider() {
+            @Override
+            public Authentication authenticate(Authentication said) throws AuthenticationException {
+                String address =
+                        said.getDetails() instanceof WebAuthenticationDetails details ? details.getRemoteAddress() : "";
+                if (!passphrase.is(String.valueOf(said.getCredentials()))) {
+                    tries.missed(address);
+                    throw new BadCredentialsException("missed");
+                }
+                tries.right(address);
+                return UsernamePasswordAuthenticationToken.authenticated("studio", null, List.of());
+            }
+
+            @Override
+            public boolean supports(Class<?> type) {
+                return UsernamePasswordAuthenticationToken.class.isAssignableFrom(type);
+            }
+        };
+    }
+
+    /** Tries that come too fast are not even looked at: a slow hash is no use to whoever wants the machine busy. */
+    private static OncePerRequestFilter slowed(Tries tries) {
+        return new OncePerRequestFilter() {
+            @Override
+            protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                    throws ServletException, IOException {
+                boolean tried = "POST".equals(request.getMethod()) && ENTER.equals(request.getServletPath());
+                Duration wait = tried ? tries.wait(request.getRemoteAddr()) : Duration.ZERO;
+                if (wait.isZero()) {
+                    chain.doFilter(request, response);
+                } else {
+                    response.setStatus(429);
+                    response.setHeader("Retry-After", String.valueOf(wait.toSeconds() + 1));
+                    EnterPage.wait(wait).writeTo(response);
+                }
+            }
+        };
+    }
+}
