@@ -49,6 +49,18 @@ const bringIn = (file: File) =>
     await answered(api.POST('/api/studio/brought-in', { body: file as unknown as string, bodySerializer: (b: unknown) => b as Blob, headers: { 'Content-Type': 'application/zip' } }))
     return `${file.name} was read to its last row and stands among the copies; the studio is as it was.`
   })
+const takeIn = (file: File) =>
+  during(async () => {
+    const came = await answered(api.POST('/api/studio/archive.zip', { body: file as unknown as string, bodySerializer: (b: unknown) => b as Blob, headers: { 'Content-Type': 'application/zip' } }))
+    await client.invalidateQueries()
+    return `${file.name} was taken in: ${came.species} species, ${came.orders} orders, ${came.things} things of the drawer.`
+  })
+const archive = useTemplateRef<HTMLInputElement>('archive')
+function pickedArchive() {
+  const file = archive.value?.files?.[0]
+  if (file) void takeIn(file)
+  if (archive.value) archive.value.value = ''
+}
 function picked() {
   const file = chosen.value?.files?.[0]
   if (file) void bringIn(file)
@@ -90,5 +102,14 @@ function picked() {
         </tr>
       </tbody>
     </table>
+    <h2 class="mt-8 border-b border-line pb-1 text-head">In open formats</h2>
+    <p class="mt-2 max-w-prose text-quiet">
+      Everything that the studio keeps as one archive of JSON, which other programs can read: species, drawer, orders, days, what was touched at the bench, what was learnt. A new, empty studio takes it in again.
+    </p>
+    <p class="mt-2 flex gap-3">
+      <a class="act" href="/api/studio/archive.zip" download>Take everything out</a>
+      <button type="button" class="act-quiet" :disabled="busy" @click="archive?.click()">Bring an archive into this studio …</button>
+      <input ref="archive" type="file" accept=".zip" class="hidden" aria-label="An archive to take in" @change="pickedArchive" />
+    </p>
   </div>
 </template>

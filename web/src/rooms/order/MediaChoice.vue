@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { answered, api, type Schemas } from '@/api/client'
 import published from '@formats/venue.schema.json'
 import { choicesOf, definition, publish, usual } from '@/parts/fields/schema'
@@ -8,9 +8,9 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 
 /** Which media can make the order by its date, and stand where it goes. */
 publish(published)
-const props = defineProps<{ id: string; changeable: boolean }>()
-const emit = defineEmits<{ make: [medium: Schemas['Medium'], label: string] }>()
-const venue = ref(usual(definition('Venue')) as Schemas['Venue'])
+const props = defineProps<{ id: string; changeable: boolean; goes?: Schemas['Venue'] }>()
+const emit = defineEmits<{ make: [medium: Schemas['Medium'], label: string]; goes: [venue: Schemas['Venue']] }>()
+const venue = computed(() => props.goes ?? (usual(definition('Venue')) as Schemas['Venue']))
 const told = ref<Schemas['MediumFit'][]>()
 const fault = ref<unknown>()
 const busy = ref(false)
@@ -28,13 +28,14 @@ async function ask() {
     busy.value = false
   }
 }
-const change = (at: string, value: unknown) => (venue.value = { ...venue.value, [at.slice(1)]: value })
+const change = (at: string, value: unknown) => emit('goes', { ...venue.value, [at.slice(1)]: value })
 </script>
 
 <template>
   <details class="border-t border-line pt-2" data-media>
     <summary class="cursor-pointer text-lead">Which medium, for that day and place?</summary>
     <SchemaFields class="mt-2 max-w-xl" :node="definition('Venue')" :value="(venue as unknown as Record<string, unknown>)" path="" @change="change" />
+    <p class="mt-1 text-note text-quiet">{{ goes ? 'Kept with the order: the service card goes by it.' : 'Not known yet: change it to where the order goes, and the service card goes by it.' }}</p>
     <p class="mt-2"><button type="button" class="act" :disabled="busy" @click="ask">Tell</button></p>
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />
     <table v-if="told" class="mt-2 w-full" aria-label="Media">

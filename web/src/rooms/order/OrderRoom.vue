@@ -247,7 +247,7 @@ function takeOff() {
       </p>
       <JobNote v-if="reckoning.job.value" :job="reckoning.job.value" @stop="reckoning.stop" />
       <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Reckoning what it takes …</p>
-      <MediaChoice v-if="order && order.lines.length" :id="id" :changeable="!accepted" @make="makeOf" />
+      <MediaChoice v-if="order && order.lines.length" :id="id" :goes="order.venue" :changeable="!accepted" @goes="change({ venue: $event })" @make="makeOf" />
       <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" :planned="calendar?.begins !== undefined" />
     </div>
   </div>

@@ -4,7 +4,8 @@ import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
-import { day, localMinute, readable } from './dates'
+import { day, readable } from './dates'
+import { newOrder } from './newOrder'
 
 const router = useRouter()
 const name = ref('')
@@ -12,6 +13,19 @@ const orders = useQuery({ queryKey: ['orders'], queryFn: () => answered(api.GET(
 
 const bench = useQuery({ queryKey: ['bench'], queryFn: () => answered(api.GET('/api/bench')) })
 const begun = computed(() => new Map((bench.data.value ?? []).map((b) => [b.orderId, b.begun])))
+
+const days = useQuery({ queryKey: ['days'], queryFn: () => answered(api.GET('/api/days')) })
+const planned = computed(() => new Map((days.data.value ?? []).map((d) => [d.orderId, d])))
+
+/** When its work begins, how many days are free until then, and what of it falls into evenings. */
+function glanceOf(order: Schemas['OrderView']) {
+  const plan = planned.value.get(order.id)
+  if (!plan || order.delivered) return ''
+  if (!plan.begins) return '■ no plan'
+  const free = plan.freeDays === 0 ? '' : ` · ${plan.freeDays} ${plan.freeDays === 1 ? 'day' : 'days'} free`
+  const evenings = plan.eveningMin > 0 ? ` · ${(plan.eveningMin / 60).toFixed(1)} h in evenings` : ''
+  return `begin ${day(plan.begins)}${free}${evenings}`
+}
 
 /** How far an order is: asked, promised, on the bench, delivered, each with its date. */
 function stateOf(order: Schemas['OrderView']): string {
@@ -21,14 +35,9 @@ function stateOf(order: Schemas['OrderView']): string {
   return order.accepted ? `promised ${day(order.accepted.at)}` : 'asked'
 }
 
+const DAYS_AHEAD = 14
 const add = useMutation({
-  mutationFn: () => {
-    const inTwoWeeks = new Date()
-    inTwoWeeks.setDate(inTwoWeeks.getDate() + 14)
-    inTwoWeeks.setHours(10, 0, 0, 0)
-    const body = { name: name.value, note: '', handOver: localMinute(inTwoWeeks), marginH: 12, tierMm: 100, lines: [] }
-    return answered(api.POST('/api/orders', { body }))
-  },
+  mutationFn: () => newOrder(name.value, DAYS_AHEAD),
   onSuccess: (made) => router.push(`/orders/${made.id}`),
 })
 </script>
@@ -54,7 +63,7 @@ const add = useMutation({
       <li v-for="order in orders.data.value" :key="order.id">
         <RouterLink :to="`/orders/${order.id}`" class="flex min-h-14 items-center gap-4 hover:bg-sheet">
           <span class="flex-1 font-heading text-head">{{ order.order.name }}</span>
-          <span class="text-quiet" data-state>{{ stateOf(order) }}</span>
+          <span class="text-right text-quiet"><span class="block" data-state>{{ stateOf(order) }}</span><span v-if="glanceOf(order)" class="block text-note" data-glance>{{ glanceOf(order) }}</span></span>
           <span class="w-24 text-right text-quiet">{{ order.order.lines.reduce((sum, l) => sum + l.flowers, 0) }} flowers</span>
           <span class="w-52 text-right">{{ readable(order.order.handOver) }}</span>
         </RouterLink>

@@ -14,6 +14,7 @@ import { IDLE_FIELDS } from '@/parts/fields/idle'
 import SchemaFields from '@/parts/fields/SchemaFields.vue'
 import { partSchema, resolved, speciesSchema } from '@/parts/fields/schema'
 import ShadeList from './ShadeList.vue'
+import TryAtBench from './TryAtBench.vue'
 
 /** The reckoning of what is selected, or of the whole flower, below the design it rests on. */
 const props = defineProps<{ species: SpeciesDocument; speciesId: string; part?: Part; reckoning: Reckoning; reason: (key: string, partId?: string) => Promise<Schemas['Why']>; fault?: Failure }>()
@@ -69,6 +70,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
       the plate as one page
       <a v-for="form in ['svg', 'pdf', 'png']" :key="form" class="act-quiet !px-0" :href="`/api/species/${speciesId}/sheet.${form}?lengths=${lengths.unit === 'in' ? 'IN' : 'MM'}`" target="_blank">{{ form.toUpperCase() }}</a>
     </p>
+    <TryAtBench v-if="!part" class="mt-3" :species-id="speciesId" :name="species.name" />
     <p class="mt-3"><RouterLink class="act-quiet" :to="{ path: '/mending', query: { species: speciesId, part: part?.id } }">Something went wrong with it?</RouterLink></p>
     <CautionList v-if="!part" :cautions="reckoning.cautions" />
     <ShadeList v-if="!part" :species="species" :reckoned="reckoning.shades" @change="(p, value) => emit('change', p, value)" />

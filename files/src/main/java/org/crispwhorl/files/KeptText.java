@@ -8,6 +8,7 @@ import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.drying.RoomAhead;
+import org.crispwhorl.core.order.Venue;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Pace;
@@ -35,7 +36,7 @@ public final class KeptText<T> {
 
     /** What the studio asks for its work. */
     public static final KeptText<Tariff> TARIFF =
-            new KeptText<>("tariff", Tariff.class, List.of(UnaryOperator.identity()));
+            new KeptText<>("tariff", Tariff.class, List.of(UnaryOperator.identity(), KeptText::eveningsAlike));
 
     /** What of the book was left out. */
     public static final KeptText<LeftOut> LEFT_OUT =
@@ -44,6 +45,9 @@ public final class KeptText<T> {
     /** The calendar that was last made of an order. */
     public static final KeptText<Planned> PLANNED = new KeptText<>(
             "planned", Planned.class, List.of(UnaryOperator.identity(), KeptText::nothingDone, KeptText::steadyRoom));
+
+    /** Where an order goes. */
+    public static final KeptText<Venue> VENUE = new KeptText<>("venue", Venue.class, List.of(UnaryOperator.identity()));
 
     /** By what the coming air is known. */
     public static final KeptText<RoomAhead> AHEAD =
@@ -93,6 +97,11 @@ public final class KeptText<T> {
             }
         });
         return body;
+    }
+
+    /** The first version of a tariff asked no more for evenings. */
+    private static JsonNode eveningsAlike(JsonNode body) {
+        return ((ObjectNode) body).put("eveningPct", 0);
     }
 
     /** The second version of a plan took the room as it was set for every day. */

@@ -38,7 +38,7 @@ public class QuotePdfTest {
 
     @Test
     public void aQuoteHasTheMakersWordsItsFlowersAndItsAmounts() throws IOException {
-        Tariff tariff = new Tariff("crowns", 24, 10, 25, 20, 7, 40, "Dear lock-keeper,", "Until the gates open.");
+        Tariff tariff = new Tariff("crowns", 24, 50, 10, 25, 20, 7, 40, "Dear lock-keeper,", "Until the gates open.");
         PriceSheet price = Pricing.of(
                 LINES,
                 Conditions.USUAL,
@@ -47,6 +47,7 @@ public class QuotePdfTest {
                 tariff,
                 SATURDAY.minusDays(30),
                 SATURDAY,
+                0,
                 Progress.UNWATCHED);
         Order order = new Order("Supper", "", SATURDAY, 12, 100, List.of());
         String told = text(

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -79,7 +80,10 @@ public abstract class Journey {
 
     /** What kind of window a maker sits at. */
     protected Browser.NewContextOptions windowOptions() {
-        return new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true);
+        return new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setAcceptDownloads(true)
+                .setServiceWorkers(ServiceWorkerPolicy.BLOCK);
     }
 
     /** One more window of the same browser. */

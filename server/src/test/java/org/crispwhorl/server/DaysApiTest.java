@@ -55,6 +55,9 @@ public class DaysApiTest extends ServerTest {
         int stints = days.at("/planned/calendar/stints").size();
         assertTrue(stints > 4, days.toString());
         assertEquals(days.get("changed").size(), 0);
+        JsonNode glance = api.get("/api/days").json().get(0);
+        assertEquals(glance.get("begins"), days.at("/planned/calendar/begins"));
+        assertTrue(glance.get("freeDays").asInt() >= 0 && glance.get("freeDays").asInt() < 10, glance.toString());
         String ics = api.get(order + "/days/days.ics").body();
         assertEquals(ics.split("BEGIN:VEVENT").length - 1, stints);
         assertEquals(api.get(order + "/days/days.csv").body().lines().count(), stints + 1);

@@ -30,7 +30,7 @@ public final class RunningStudio {
                 data = Files.createTempDirectory("crispwhorl-test");
                 application = start(data);
             } else {
-                empty();
+                emptied();
                 for (ApplicationRunner runner :
                         application.getBeansOfType(ApplicationRunner.class).values()) {
                     runner.run(new DefaultApplicationArguments());
@@ -60,13 +60,24 @@ public final class RunningStudio {
         return CrispWhorl.application().profiles("demo").run(arguments.toArray(String[]::new));
     }
 
+    /** A studio of one's own in which nothing is kept yet. */
+    public static ConfigurableApplicationContext empty() throws IOException {
+        return CrispWhorl.application()
+                .profiles("own")
+                .run(
+                        "--server.port=0",
+                        "--crispwhorl.data=" + Files.createTempDirectory("crispwhorl-test"),
+                        "--logging.level.org.crispwhorl=warn",
+                        "--logging.threshold.console=warn");
+    }
+
     /** Its port. */
     public static int port(ConfigurableApplicationContext of) {
         return ((WebServerApplicationContext) of).getWebServer().getPort();
     }
 
     /** Rows that are there from the start go on; what they keep is forgotten. */
-    private static void empty() throws SQLException {
+    private static void emptied() throws SQLException {
         try (Connection database = application.getBean(DataSource.class).getConnection();
                 Statement statement = database.createStatement()) {
             List<String> tables = new ArrayList<>();

@@ -33,6 +33,7 @@ public final class Gathering {
     private final Conditions conditions;
     private final Drawer drawer;
     private final double tierMm;
+    private final Optional<Venue> venue;
     private final Progress progress;
 
     private Gathering(
@@ -41,7 +42,9 @@ public final class Gathering {
             Conditions conditions,
             Drawer drawer,
             double tierMm,
+            Optional<Venue> venue,
             Progress progress) {
+        this.venue = venue;
         this.progress = progress;
         this.lines = lines;
         this.sheet = sheet;
@@ -57,12 +60,13 @@ public final class Gathering {
      */
     public static Materials of(
             List<OrderSheet.Line> lines, OrderSheet sheet, Conditions conditions, Drawer drawer, double tierMm) {
-        return of(lines, sheet, conditions, drawer, tierMm, Progress.UNWATCHED);
+        return of(lines, sheet, conditions, drawer, tierMm, Optional.empty(), Progress.UNWATCHED);
     }
 
     /**
      * The same for somebody who waits for it.
      *
+     * @param venue where it goes; none where that is not known
      * @throws Progress.Stopped where it is no longer wanted
      */
     public static Materials of(
@@ -71,8 +75,9 @@ public final class Gathering {
             Conditions conditions,
             Drawer drawer,
             double tierMm,
+            Optional<Venue> venue,
             Progress progress) {
-        return new Gathering(lines, sheet, conditions, drawer, tierMm, progress).materials();
+        return new Gathering(lines, sheet, conditions, drawer, tierMm, venue, progress).materials();
     }
 
     private Materials materials() {
@@ -95,7 +100,8 @@ public final class Gathering {
                         lines,
                         conditions,
                         drawer,
-                        stems.stream().mapToInt(Materials.StemJob::flowers).sum()),
+                        stems.stream().mapToInt(Materials.StemJob::flowers).sum(),
+                        venue),
                 new Shopping(drawer, tierMm, tapeWidthMm()).of(cuts, wires, pastes, stems, sheet, colours));
     }
 

@@ -82,6 +82,13 @@ public record MediumFit(Medium medium, Fits fits, @Never double readyH, double h
         return new MediumFit(medium, judged.fits, readyH, handsH, judged.reasons);
     }
 
+    /** What speaks against a medium where it goes, in the maker's words; nothing where it stands there. */
+    static List<String> standing(Paste paste, Venue venue) {
+        Judged judged = new Judged();
+        stands(paste, venue, judged);
+        return judged.reasons;
+    }
+
     private static final class Judged {
         private final List<String> reasons = new ArrayList<>();
         private Fits fits = Fits.YES;

@@ -2,6 +2,7 @@ package org.crispwhorl.core.order;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -36,10 +37,18 @@ public record Order(
                 means = "Height of the lowest tier that stems go into.")
         double tierMm,
 
+        @Words(label = "where it goes") Optional<Venue> venue,
+
         @Words(label = "flowers", longest = 40) List<OrderLine> lines) {
     public Order {
         lines = List.copyOf(lines);
-        Limits.check(Order.class, name, note, handOver, marginH, tierMm, lines);
+        Limits.check(Order.class, name, note, handOver, marginH, tierMm, venue, lines);
+    }
+
+    /** An order of which it is not known where it goes. */
+    public Order(
+            String name, String note, LocalDateTime handOver, double marginH, double tierMm, List<OrderLine> lines) {
+        this(name, note, handOver, marginH, tierMm, Optional.empty(), lines);
     }
 
     /** How many flowers of a species. */

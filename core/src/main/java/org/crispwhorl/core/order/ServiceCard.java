@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drawer.ColourPot;
@@ -52,8 +53,10 @@ public record ServiceCard(
     /**
      * @param drawer whose pots say which colours are sold as food
      * @param picks stems that stand in a pick
+     * @param venue where the flowers go; none where that is not known
      */
-    static ServiceCard of(List<OrderSheet.Line> lines, Conditions conditions, Drawer drawer, int picks) {
+    static ServiceCard of(
+            List<OrderSheet.Line> lines, Conditions conditions, Drawer drawer, int picks, Optional<Venue> venue) {
         List<ServedFlowers> flowers = new ArrayList<>();
         Map<String, Integer> counts = new LinkedHashMap<>();
         Map<String, Set<String>> where = new LinkedHashMap<>();
@@ -75,6 +78,8 @@ public record ServiceCard(
                 notEaten.add(name + ": " + medium.label() + " is never food. Take the whole flower off.");
             }
             keeping.add(kept(a.paste()));
+            venue.ifPresent(goes -> MediumFit.standing(a.paste(), goes)
+                    .forEach(limit -> keeping.add("Where it goes, " + medium.label() + " " + limit + ".")));
         }
         if (picks > 0) {
             counts.merge("picks", picks, Integer::sum);

@@ -35,8 +35,10 @@ public final class Pricing {
     private final Drawer drawer;
     private final Tariff tariff;
     private final boolean rush;
+    private final double eveningMin;
 
-    private Pricing(Conditions conditions, Drawer drawer, Tariff tariff, boolean rush) {
+    private Pricing(Conditions conditions, Drawer drawer, Tariff tariff, boolean rush, double eveningMin) {
+        this.eveningMin = eveningMin;
         this.conditions = conditions;
         this.drawer = drawer;
         this.tariff = tariff;
@@ -48,6 +50,7 @@ public final class Pricing {
      * @param tierMm height of the lowest tier that picks go into
      * @param asked when it is asked for
      * @param handOver when it leaves
+     * @param eveningMin minutes of its work that its days put into evenings
      */
     public static PriceSheet of(
             List<OrderSheet.Line> lines,
@@ -57,14 +60,16 @@ public final class Pricing {
             Tariff tariff,
             LocalDateTime asked,
             LocalDateTime handOver,
+            double eveningMin,
             Progress progress) {
         boolean rush = Duration.between(asked, handOver).toDays() < tariff.rushDays();
-        return new Pricing(conditions, drawer, tariff, rush).priced(lines, tierMm, progress);
+        return new Pricing(conditions, drawer, tariff, rush, eveningMin).priced(lines, tierMm, progress);
     }
 
     private PriceSheet priced(List<OrderSheet.Line> lines, double tierMm, Progress progress) {
         OrderSheet sheet = OrderSheet.of(lines, conditions, progress.part(0, 0.2));
-        Materials materials = Gathering.of(lines, sheet, conditions, drawer, tierMm, progress.part(0.2, 0.5));
+        Materials materials =
+                Gathering.of(lines, sheet, conditions, drawer, tierMm, Optional.empty(), progress.part(0.2, 0.5));
         List<PriceLine> all = new ArrayList<>();
         List<String> unpriced = new ArrayList<>();
         for (Materials.ShoppingLine bought : materials.shopping()) {
@@ -79,6 +84,9 @@ public final class Pricing {
             }
         }
         all.addAll(hours(sheet));
+        if (eveningMin > 0 && tariff.eveningPct() > 0) {
+            all.add(evenings());
+        }
         double bare = sum(all);
         double hours = sheet.handsMin() / MIN_PER_H;
         all.addAll(putOn(bare));
@@ -129,6 +137,14 @@ public final class Pricing {
                         e.getValue() / MIN_PER_H * tariff.hour(),
                         Unit.H.write(e.getValue() / MIN_PER_H) + " at " + tariff.write(tariff.hour())))
                 .toList();
+    }
+
+    private PriceLine evenings() {
+        return new PriceLine(
+                PriceSort.HOURS,
+                "evenings",
+                eveningMin / MIN_PER_H * tariff.hour() * tariff.eveningPct() / PERCENT,
+                Unit.H.write(eveningMin / MIN_PER_H) + " of it, " + Unit.PERCENT.write(tariff.eveningPct()) + " more");
     }
 
     /** Overhead on materials and hours, margin on all of these, and what a rush puts on everything. */

@@ -21,6 +21,16 @@ public record Tariff(
         double hour,
 
         @Quantity(
+                label = "evenings",
+                unit = Unit.PERCENT,
+                min = 0,
+                max = 300,
+                step = 5,
+                usual = 50,
+                means = "More for an hour of hands that the days of an order put into an evening.")
+        double eveningPct,
+
+        @Quantity(
                 label = "overhead",
                 unit = Unit.PERCENT,
                 min = 0,
@@ -72,6 +82,7 @@ public record Tariff(
     public static final Tariff USUAL = new Tariff(
             "",
             20,
+            50,
             15,
             20,
             25,
@@ -82,7 +93,17 @@ public record Tariff(
 
     public Tariff {
         Limits.check(
-                Tariff.class, money, hour, overheadPct, marginPct, rushPct, rushDays, depositPct, opening, closing);
+                Tariff.class,
+                money,
+                hour,
+                eveningPct,
+                overheadPct,
+                marginPct,
+                rushPct,
+                rushDays,
+                depositPct,
+                opening,
+                closing);
     }
 
     /** An amount as it is written. */

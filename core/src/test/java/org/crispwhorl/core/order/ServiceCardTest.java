@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.colour.ColourForm;
@@ -22,7 +23,27 @@ import org.testng.annotations.Test;
 
 public class ServiceCardTest {
     private static ServiceCard card(Species species, int flowers, Drawer drawer) {
-        return ServiceCard.of(List.of(new OrderSheet.Line(species, flowers)), Conditions.USUAL, drawer, flowers);
+        return card(species, flowers, drawer, Optional.empty());
+    }
+
+    private static ServiceCard card(Species species, int flowers, Drawer drawer, Optional<Venue> venue) {
+        return ServiceCard.of(List.of(new OrderSheet.Line(species, flowers)), Conditions.USUAL, drawer, flowers, venue);
+    }
+
+    @Test
+    public void whereItGoesSetsItsLimits() {
+        Venue damp = new Venue(24, 85, 6, false, true);
+        List<String> keeping =
+                card(Garden.rose(), 3, Drawer.EMPTY, Optional.of(damp)).keeping();
+        assertTrue(
+                keeping.stream().anyMatch(k -> k.contains("takes water up at 75 %") && k.contains("85 %")),
+                "" + keeping);
+        assertTrue(keeping.stream().anyMatch(k -> k.contains("a cold store is damp")), "" + keeping);
+        Venue dry = new Venue(20, 50, 6, false, false);
+        assertEquals(
+                card(Garden.rose(), 3, Drawer.EMPTY, Optional.of(dry)).keeping(),
+                card(Garden.rose(), 3, Drawer.EMPTY).keeping(),
+                "nothing is said where nothing speaks against it");
     }
 
     private static int out(ServiceCard card, String what) {

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.OwnPaste;
@@ -22,9 +23,13 @@ public class PricingTest {
     private static final Drawer DRAWER = new Drawer(List.of(
             new OwnPaste("tub", 900, Paste.usual(Medium.GUM_PASTE), 14),
             new OwnWire("26", 40, 26, 360, List.of(), 0.2)));
-    private static final Tariff TARIFF = new Tariff("crowns", 24, 10, 25, 20, 7, 40, "Dear you,", "Until then.");
+    private static final Tariff TARIFF = new Tariff("crowns", 24, 50, 10, 25, 20, 7, 40, "Dear you,", "Until then.");
 
     private static PriceSheet price(int roses, Tariff tariff, int days) {
+        return price(roses, tariff, days, 0);
+    }
+
+    private static PriceSheet price(int roses, Tariff tariff, int days, double eveningMin) {
         return Pricing.of(
                 List.of(new OrderSheet.Line(Garden.rose(), roses)),
                 Conditions.USUAL.withKit(DRAWER.kit()),
@@ -33,7 +38,18 @@ public class PricingTest {
                 tariff,
                 NOW,
                 NOW.plusDays(days),
+                eveningMin,
                 Progress.UNWATCHED);
+    }
+
+    @Test
+    public void hoursThatFallIntoEveningsCostMore() {
+        PriceSheet day = price(3, TARIFF, 30);
+        PriceSheet evenings = price(3, TARIFF, 30, 150);
+        double more = 2.5 * 24 * 0.5;
+        Close.within(1e-9, sum(evenings, PriceSheet.PriceSort.HOURS) - sum(day, PriceSheet.PriceSort.HOURS), more);
+        Close.within(1e-9, evenings.total() - day.total(), more * 1.10 * 1.25);
+        assertEquals(evenings.hours(), day.hours(), "as many hours, dearer ones");
     }
 
     private static double sum(PriceSheet price, PriceSheet.PriceSort sort) {

@@ -28,10 +28,12 @@ import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.ahead.RoomAheadController;
+import org.crispwhorl.server.archive.ArchiveController;
 import org.crispwhorl.server.bench.BenchController;
 import org.crispwhorl.server.book.BookController;
 import org.crispwhorl.server.choices.PaceController;
 import org.crispwhorl.server.days.DaysController;
+import org.crispwhorl.server.days.GlanceController;
 import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.jobs.JobView;
@@ -99,6 +101,7 @@ class ApiDescription {
             StudioDrawer.KeptItem.class,
             DaysController.DaysView.class,
             DaysController.Pins.class,
+            GlanceController.DaysGlance.class,
             StudioTime.class,
             RoomAhead.class,
             TabletController.TabletView.class,
@@ -107,6 +110,7 @@ class ApiDescription {
             MendingController.Symptom.class,
             MendingController.MendingGuide.class,
             Archive.Copy.class,
+            ArchiveController.StudioTakenIn.class,
             BookController.BookView.class,
             BookController.LessonChoice.class,
             BookController.RecordChoice.class,

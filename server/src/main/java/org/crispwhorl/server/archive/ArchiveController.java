@@ -5,11 +5,15 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.studio.Archive;
+import org.crispwhorl.server.studio.OpenArchive;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
@@ -28,12 +32,15 @@ import org.springframework.web.bind.annotation.RestController;
 public class ArchiveController {
     private static final String ALL = "/api/studio/copies";
     private static final String ONE = ALL + "/{name}";
+    private static final String OPEN = "/api/studio/archive.zip";
     private static final MediaType ZIP = new MediaType("application", "zip");
 
     private final Archive archive;
+    private final OpenArchive open;
 
-    ArchiveController(Archive archive) {
+    ArchiveController(Archive archive, OpenArchive open) {
         this.archive = archive;
+        this.open = open;
     }
 
     @GetMapping(ALL)
@@ -80,5 +87,43 @@ public class ArchiveController {
                     "Put a copy back, all of it or nothing; what was there is copied before, and that copy is answered")
     Archive.Copy restore(@PathVariable String name) throws IOException {
         return archive.restore(name);
+    }
+
+    /**
+     * What came in.
+     *
+     * @param species how many
+     * @param orders how many
+     * @param things how many, of the drawer
+     */
+    public record StudioTakenIn(int species, int orders, int things) {}
+
+    @GetMapping(path = OPEN, produces = "application/zip")
+    @Operation(operationId = "downloadArchive", summary = "Everything that the studio keeps, in open formats")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/zip"))
+    ResponseEntity<byte[]> written() throws IOException {
+        ByteArrayOutputStream zip = new ByteArrayOutputStream();
+        open.write(zip);
+        return ResponseEntity.ok()
+                .contentType(ZIP)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "attachment; filename=\"crisp-whorl-studio-" + LocalDate.now() + ".zip\"")
+                .body(zip.toByteArray());
+    }
+
+    @PostMapping(path = OPEN, consumes = "application/zip")
+    @ApiResponse(responseCode = "200")
+    @ApiResponse(responseCode = "422", content = @Content(schema = @Schema(implementation = Problem.class)))
+    @Operation(
+            operationId = "takeInArchive",
+            summary = "Take such an archive into an empty studio, all of it or nothing")
+    StudioTakenIn takeIn(@RequestBody(required = false) byte[] zip) throws IOException {
+        Map<String, Integer> rows =
+                open.takeIn(zip == null ? InputStream.nullInputStream() : new ByteArrayInputStream(zip));
+        return new StudioTakenIn(
+                rows.getOrDefault("species", 0),
+                rows.getOrDefault("flower_order", 0),
+                rows.getOrDefault("drawer_item", 0));
     }
 }

@@ -25,6 +25,10 @@ class CalendarRow {
         this.planned = planned;
     }
 
+    UUID orderId() {
+        return orderId;
+    }
+
     String planned() {
         return planned;
     }

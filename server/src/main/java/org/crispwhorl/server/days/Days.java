@@ -3,7 +3,9 @@ package org.crispwhorl.server.days;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
@@ -99,6 +101,14 @@ public class Days {
     @Transactional(readOnly = true)
     public Optional<Planned> last(UUID orderId) {
         return rows.findById(orderId).map(CalendarRow::planned).flatMap(Days::read);
+    }
+
+    /** The calendars of all orders that have one, by the order. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Planned> all() {
+        Map<UUID, Planned> all = new LinkedHashMap<>();
+        rows.findAll().forEach(row -> read(row.planned()).ifPresent(planned -> all.put(row.orderId(), planned)));
+        return all;
     }
 
     private static Optional<Planned> read(String text) {

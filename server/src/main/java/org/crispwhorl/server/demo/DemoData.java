@@ -11,9 +11,11 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.Order;
+import org.crispwhorl.core.order.Venue;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.files.DrawerCsv;
 import org.crispwhorl.files.SpeciesDocument;
@@ -95,6 +97,7 @@ class DemoData implements ApplicationRunner {
                 saturday.atTime(10, 0),
                 12,
                 110,
+                Optional.of(new Venue(26, 64, 5, true, false)),
                 List.of(
                         new Order.OrderLine(species.get("lock-wedding-stephanotis"), 2),
                         new Order.OrderLine(species.get("lockside-hellebore"), 5),

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.order.Order;
+import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.studio.KeptColumn;
 
 /** A kept order. */
@@ -45,6 +46,9 @@ class OrderRow {
     @Column(name = "tier_mm")
     private double tierMm;
 
+    @Column(length = 1000)
+    private String venue;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "flower_order_line", joinColumns = @JoinColumn(name = "order_id"))
     @OrderColumn(name = "place")
@@ -70,6 +74,7 @@ class OrderRow {
         handOver = draft.handOver();
         marginH = draft.marginH();
         tierMm = draft.tierMm();
+        venue = draft.venue().map(KeptText.VENUE::write).orElse(null);
         lines.clear();
         draft.lines().forEach(l -> lines.add(new LineRow(l.speciesId(), l.flowers())));
     }
@@ -89,6 +94,7 @@ class OrderRow {
                 handOver,
                 marginH,
                 tierMm,
+                Optional.ofNullable(venue).map(KeptText.VENUE::read),
                 lines.stream()
                         .map(l -> new Order.OrderLine(l.speciesId(), l.flowers()))
                         .toList());

@@ -242,7 +242,7 @@ public class Orders {
          */
         public Materials materials(Progress progress) {
             OrderSheet sheet = OrderSheet.of(readable(), conditions, progress.part(0, 0.4));
-            return Gathering.of(lines, sheet, conditions, drawer, order.tierMm(), progress.part(0.4, 1));
+            return Gathering.of(lines, sheet, conditions, drawer, order.tierMm(), order.venue(), progress.part(0.4, 1));
         }
     }
 

@@ -15,6 +15,7 @@ import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.files.Paper;
 import org.crispwhorl.files.QuotePdf;
 import org.crispwhorl.server.choices.StudioChoices;
+import org.crispwhorl.server.days.Days;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.order.Orders;
@@ -42,8 +43,10 @@ public class PriceController {
     private final Orders orders;
     private final BigWork work;
     private final Jobs jobs;
+    private final Days days;
 
-    PriceController(StudioChoices choices, Orders orders, BigWork work, Jobs jobs) {
+    PriceController(StudioChoices choices, Orders orders, BigWork work, Jobs jobs, Days days) {
+        this.days = days;
         this.choices = choices;
         this.orders = orders;
         this.work = work;
@@ -76,7 +79,8 @@ public class PriceController {
     JobView price(@PathVariable UUID id) {
         Orders.Work all = orders.work(id);
         Tariff tariff = choices.keptTariff().value();
-        return jobs.start("The price of " + all.order().name(), progress -> priced(all, tariff, progress));
+        double eveningMin = eveningMin(id);
+        return jobs.start("The price of " + all.order().name(), progress -> priced(all, tariff, eveningMin, progress));
     }
 
     @GetMapping("/api/orders/{id}/quote.pdf")
@@ -85,11 +89,12 @@ public class PriceController {
     ResponseEntity<byte[]> quote(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
         Orders.Work all = orders.work(id);
         Tariff tariff = choices.keptTariff().value();
+        double eveningMin = eveningMin(id);
         byte[] pdf = work.inTurn(() -> QuotePdf.write(
                 all.order(),
                 all.lines(),
                 all.conditions(),
-                priced(all, tariff, Progress.UNWATCHED),
+                priced(all, tariff, eveningMin, Progress.UNWATCHED),
                 tariff,
                 LocalDate.now(),
                 paper));
@@ -99,7 +104,12 @@ public class PriceController {
                 .body(pdf);
     }
 
-    private static PriceSheet priced(Orders.Work all, Tariff tariff, Progress progress) {
+    /** Of the days as they were last made; none where they were not. */
+    private double eveningMin(UUID id) {
+        return days.last(id).map(planned -> planned.calendar().eveningMin()).orElse(0.0);
+    }
+
+    private static PriceSheet priced(Orders.Work all, Tariff tariff, double eveningMin, Progress progress) {
         return Pricing.of(
                 all.readable(),
                 all.conditions(),
@@ -108,6 +118,7 @@ public class PriceController {
                 tariff,
                 LocalDateTime.now(),
                 all.order().handOver(),
+                eveningMin,
                 progress);
     }
 }

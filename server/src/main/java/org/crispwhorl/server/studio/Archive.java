@@ -30,8 +30,6 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 public class Archive {
-    private static final String HISTORY = "flyway_schema_history";
-
     private final DataSource database;
     private final StudioCopies copies;
     private final ApplicationEventPublisher told;
@@ -157,7 +155,7 @@ public class Archive {
     private void inTheirPlace(Connection from, String name) {
         Connection to = DataSourceUtils.getConnection(database);
         try (Statement statement = to.createStatement()) {
-            List<String> parentsFirst = tables(to);
+            List<String> parentsFirst = StudioTables.parentsFirst(to);
             List<String> childrenFirst = new ArrayList<>(parentsFirst);
             Collections.reverse(childrenFirst);
             for (String table : childrenFirst) {
@@ -175,7 +173,7 @@ public class Archive {
 
     private static void rows(Connection from, Connection to, String table) throws SQLException {
         try (Statement read = from.createStatement();
-                ResultSet rows = read.executeQuery("select * from \"" + table + "\"" + first(table))) {
+                ResultSet rows = read.executeQuery("select * from \"" + table + "\"" + StudioTables.order(table))) {
             int columns = rows.getMetaData().getColumnCount();
             List<String> names = new ArrayList<>();
             for (int i = 1; i <= columns; i++) {
@@ -193,51 +191,5 @@ public class Archive {
                 write.executeBatch();
             }
         }
-    }
-
-    /** A stage of opening names its full flower, which therefore comes before it. */
-    private static String first(String table) {
-        return table.equalsIgnoreCase("species") ? " order by full_flower nulls first" : "";
-    }
-
-    /** Tables of rows, each after those that it refers to. */
-    private static List<String> tables(Connection of) throws SQLException {
-        List<String> left = new ArrayList<>();
-        try (Statement statement = of.createStatement();
-                ResultSet found = statement.executeQuery(
-                        "select table_name from information_schema.tables where table_schema = 'PUBLIC' order by 1")) {
-            while (found.next()) {
-                if (!found.getString(1).equals(HISTORY)) {
-                    left.add(found.getString(1));
-                }
-            }
-        }
-        List<String> sorted = new ArrayList<>();
-        while (!left.isEmpty()) {
-            int before = sorted.size();
-            for (String table : List.copyOf(left)) {
-                if (sorted.containsAll(parents(of, table))) {
-                    sorted.add(table);
-                    left.remove(table);
-                }
-            }
-            if (sorted.size() == before) {
-                throw new IllegalStateException("tables that refer to each other: " + left);
-            }
-        }
-        return sorted;
-    }
-
-    private static List<String> parents(Connection of, String table) throws SQLException {
-        List<String> parents = new ArrayList<>();
-        try (ResultSet keys = of.getMetaData().getImportedKeys(null, "PUBLIC", table)) {
-            while (keys.next()) {
-                String parent = keys.getString("PKTABLE_NAME");
-                if (!parent.equals(table)) {
-                    parents.add(parent);
-                }
-            }
-        }
-        return parents;
     }
 }

@@ -1,0 +1,120 @@
+package org.crispwhorl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.crispwhorl.files.SpeciesDocument;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.Test;
+
+/** Everything taken out in open formats, and into an empty studio again. */
+public class OpenArchiveTest extends ServerTest {
+    private static final String ARCHIVE = "/api/studio/archive.zip";
+
+    @Override
+    protected boolean toItself() {
+        return true;
+    }
+
+    private static Map<String, byte[]> entries(byte[] zip) throws IOException {
+        Map<String, byte[]> all = new LinkedHashMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                all.put(entry.getName(), in.readAllBytes());
+            }
+        }
+        return all;
+    }
+
+    private static byte[] zipped(Map<String, byte[]> entries) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(entry.getKey()));
+                zip.write(entry.getValue());
+            }
+        }
+        return out.toByteArray();
+    }
+
+    private static Map<String, String> tables(byte[] zip) throws IOException {
+        Map<String, String> tables = new LinkedHashMap<>();
+        entries(zip).forEach((name, content) -> {
+            if (name.startsWith("tables/")) {
+                tables.put(name, new String(content, StandardCharsets.UTF_8));
+            }
+        });
+        return tables;
+    }
+
+    @Test
+    public void anEmptyStudioTakesEverythingInAndIsThatStudio() throws IOException {
+        byte[] out = api.bytes(ARCHIVE);
+        Map<String, byte[]> entries = entries(out);
+        SpeciesDocument.readText(new String(entries.get("species/Towpath camellia.json"), StandardCharsets.UTF_8));
+        ConfigurableApplicationContext empty = RunningStudio.empty();
+        try {
+            Api other = new Api(RunningStudio.port(empty));
+            Api.Answer taken = other.postBytes(ARCHIVE, "application/zip", out);
+            assertEquals(taken.status(), 200, taken.body());
+            assertEquals(tables(other.bytes(ARCHIVE)), tables(out), "every row of every table");
+            for (String path :
+                    new String[] {"/api/species", "/api/orders", "/api/drawer", "/api/book", "/api/tariff"}) {
+                assertEquals(other.get(path).status(), 200, path);
+            }
+            assertEquals(
+                    other.get("/api/species").json().size(),
+                    api.get("/api/species").json().size());
+            assertEquals(other.postBytes(ARCHIVE, "application/zip", out).status(), 422, "it is not empty any more");
+        } finally {
+            empty.close();
+        }
+    }
+
+    @Test
+    public void whatIsNoArchiveOrNewerOrDamagedChangesNothing() throws IOException {
+        byte[] out = api.bytes(ARCHIVE);
+        ConfigurableApplicationContext empty = RunningStudio.empty();
+        try {
+            Api other = new Api(RunningStudio.port(empty));
+            byte[] before = other.bytes(ARCHIVE);
+            Map<String, byte[]> newer = entries(out);
+            newer.put(
+                    "manifest.json",
+                    new String(newer.get("manifest.json"), StandardCharsets.UTF_8)
+                            .replaceAll("\"schema\" : \\d+", "\"schema\" : 999")
+                            .getBytes(StandardCharsets.UTF_8));
+            Map<String, byte[]> strange = entries(out);
+            strange.put("tables/guests.json", "[]".getBytes(StandardCharsets.UTF_8));
+            Map<String, byte[]> broken = entries(out);
+            broken.put("tables/flower_order_line.json", "[{\"order_id\":\"nobody\"}]".getBytes(StandardCharsets.UTF_8));
+            Map<String, byte[]> none = new LinkedHashMap<>(Map.of("a.txt", new byte[] {1}));
+            for (byte[] wrong : new byte[][] {
+                zipped(newer),
+                zipped(strange),
+                zipped(broken),
+                zipped(none),
+                new byte[] {1, 2, 3},
+                new byte[0],
+                Arrays.copyOf(out, out.length / 2)
+            }) {
+                Api.Answer refused = other.postBytes(ARCHIVE, "application/zip", wrong);
+                assertEquals(refused.status(), 422, refused.body());
+                assertTrue(!refused.body().contains("Exception"), refused.body());
+            }
+            assertEquals(tables(other.bytes(ARCHIVE)), tables(before));
+        } finally {
+            empty.close();
+        }
+    }
+}
