@@ -26,7 +26,7 @@ export interface RoundStage {
 }
 
 /** Fewer pixels while the flower is being turned; more than there are once it rests, so that edges are smooth. */
-const TURNING_PIXELS = 0.5
+const TURNING_PIXELS = 0.4
 const RESTING_PIXELS = 2
 const RESTS_MS = 180
 

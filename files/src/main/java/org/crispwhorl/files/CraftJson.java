@@ -12,6 +12,7 @@ import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
@@ -53,6 +54,7 @@ public final class CraftJson {
                 .addModule(never)
                 .addModule(new SimpleModule("moments").addDeserializer(LocalDateTime.class, new Moment()))
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                .enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER)
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
