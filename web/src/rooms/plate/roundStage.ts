@@ -25,8 +25,8 @@ export interface RoundStage {
   leave: () => void
 }
 
-/** Fewer pixels while the flower is being turned; more than there are once it rests, so that edges are smooth. */
-const TURNING_PIXELS = 0.4
+/** Half as many pixels each way while the flower is being turned (other shares are scaled much more slowly); more than there are once it rests, so that edges are smooth. */
+const TURNING_PIXELS = 0.5
 const RESTING_PIXELS = 2
 const RESTS_MS = 180
 

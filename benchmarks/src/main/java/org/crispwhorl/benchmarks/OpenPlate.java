@@ -4,6 +4,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -15,7 +16,8 @@ final class OpenPlate implements AutoCloseable {
             .launch(new BrowserType.LaunchOptions()
                     .setExecutablePath(Path.of("/usr/bin/chromium"))
                     .setArgs(List.of("--disable-gpu", "--disable-quic")));
-    final Page page = browser.newPage();
+    /** Without the worker that keeps the page for later: that is a matter of the first visit. */
+    final Page page = browser.newPage(new Browser.NewPageOptions().setServiceWorkers(ServiceWorkerPolicy.BLOCK));
 
     OpenPlate(String base, String species) {
         page.setViewportSize(1280, 800);
