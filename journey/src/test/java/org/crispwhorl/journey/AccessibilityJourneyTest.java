@@ -67,6 +67,22 @@ public class AccessibilityJourneyTest extends Journey {
     }
 
     @Test
+    public void theRoomAheadTheTabletTheCopiesAndMending() {
+        page.navigate(base + "/room");
+        page.waitForSelector("[data-chart]");
+        noSeriousFault();
+        page.navigate(base + "/tablet");
+        page.waitForSelector("ol");
+        noSeriousFault();
+        page.navigate(base + "/copies");
+        page.waitForSelector("h2");
+        noSeriousFault();
+        page.navigate(base + "/mending");
+        page.waitForSelector("li button");
+        noSeriousFault();
+    }
+
+    @Test
     public void theFinderAndTheListOfKeys() {
         openPlate(page, "Lockside hellebore");
         page.keyboard().press("?");

@@ -27,13 +27,4 @@ record Dwell(int slots, AirAhead air) {
         }
         return begin;
     }
-
-    /** The longest that it takes of those that begin between two slots. */
-    int longest(int first, int last) {
-        int most = air.longest(first, slots);
-        for (int begin = first; begin < last; begin += AirAhead.CELL) {
-            most = Math.max(most, air.longest(begin, slots));
-        }
-        return Math.max(most, air.longest(Math.max(first, last), slots));
-    }
 }

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.IntFunction;
+import java.util.function.IntUnaryOperator;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.solver.Budget;
 import org.crispwhorl.core.solver.ExactSolver;
@@ -83,7 +85,8 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                         wait.after(),
                         i,
                         steps(
-                                wait,
+                                end -> wait.opens(end) - end,
+                                end -> most(wait, end),
                                 frame.spans().earliest()[wait.after()] + before.slots(),
                                 frame.spans().latest()[wait.after()] + before.slots())));
             }
@@ -101,25 +104,21 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                 works, lags, inOrder, frame.makers(), taken(frame), formers(frame), stood(frame), begins(frame));
     }
 
-    /** How long a wait is, by when what is before it is over: between two slots. */
-    private static List<Schedule.Step> steps(Batch.Wait wait, int first, int last) {
+    /** How long something lasts that begins between two slots, in stretches in which it lasts equally long. */
+    private static List<Schedule.Step> steps(
+            IntUnaryOperator least, IntFunction<OptionalInt> most, int first, int last) {
         List<Schedule.Step> steps = new ArrayList<>();
         int from = first;
-        for (int end = first; end <= last; end++) {
-            if (end == last
-                    || least(wait, end) != least(wait, end + 1)
-                    || !most(wait, end).equals(most(wait, end + 1))) {
-                steps.add(new Schedule.Step(from, end, least(wait, end), most(wait, end)));
+        for (int end = first; end <= Math.max(first, last); end++) {
+            boolean ends = end >= last
+                    || least.applyAsInt(end) != least.applyAsInt(end + 1)
+                    || !most.apply(end).equals(most.apply(end + 1));
+            if (ends) {
+                steps.add(new Schedule.Step(from, end, least.applyAsInt(end), most.apply(end)));
                 from = end + 1;
             }
         }
-        return steps.isEmpty()
-                ? List.of(new Schedule.Step(first, first, least(wait, first), most(wait, first)))
-                : steps;
-    }
-
-    private static int least(Batch.Wait wait, int end) {
-        return wait.opens(end) - end;
+        return steps;
     }
 
     private static OptionalInt most(Batch.Wait wait, int end) {
@@ -183,11 +182,14 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                                 .toList()))
                 .toList();
     }
-    /** As long as it may keep its formers, wherever it is placed. */
-    private static int keeps(Frame frame, int work, Batch.Lying lying) {
+    /** As long as it keeps its formers, by when it is over. */
+    private static List<Schedule.Step> keeps(Frame frame, int work, Batch.Lying lying) {
         int slots = frame.batches().get(work).slots();
-        return lying.until()
-                .longest(frame.spans().earliest()[work] + slots, frame.spans().latest()[work] + slots);
+        return steps(
+                end -> lying.until().over(end) - end,
+                end -> OptionalInt.empty(),
+                frame.spans().earliest()[work] + slots,
+                frame.spans().latest()[work] + slots);
     }
 
     /** Slots in which batches stood before; none where nothing was planned. */

@@ -94,9 +94,29 @@ public final class Schedule {
      *
      * @param work its place in the list
      * @param wanted how many
-     * @param longer slots beyond its end for which it keeps them
+     * @param longer slots beyond its end for which it keeps them, as the least of each step, by the slot in which it is over
      */
-    public record Use(int work, int wanted, int longer) {}
+    public record Use(int work, int wanted, List<Step> longer) {
+        public Use {
+            longer = List.copyOf(longer);
+        }
+
+        /** One that keeps them equally long whenever it is over. */
+        public Use(int work, int wanted, int longer) {
+            this(work, wanted, List.of(new Step(Integer.MIN_VALUE, Integer.MAX_VALUE, longer, OptionalInt.empty())));
+        }
+
+        /** The slot in which it is done with them, of a piece that is over in a slot. */
+        private int free(int over) {
+            return over
+                    + longer.stream()
+                            .filter(step -> step.from() <= over && over <= step.to())
+                            .mapToInt(Step::least)
+                            .findFirst()
+                            .orElseGet(() ->
+                                    longer.stream().mapToInt(Step::least).max().orElse(0));
+        }
+    }
 
     /**
      * What is to be placed.
@@ -189,8 +209,7 @@ public final class Schedule {
         for (Shared tools : problem.shared()) {
             CumulativeConstraint there = model.addCumulative(tools.count());
             for (Use use : tools.uses()) {
-                long length = (long) problem.works().get(use.work()).length() + use.longer();
-                there.addDemand(model.newFixedSizeIntervalVar(starts[use.work()], length, ""), use.wanted());
+                there.addDemand(kept(use), use.wanted());
             }
             for (InUse busy : tools.inUse()) {
                 there.addDemand(model.newFixedInterval(0, busy.until(), ""), busy.count());
@@ -249,7 +268,7 @@ public final class Schedule {
             kind.uses()
                     .forEach(u -> used.add(new int[] {
                         placed[u.work()],
-                        placed[u.work()] + problem.works().get(u.work()).length() + u.longer(),
+                        u.free(placed[u.work()] + problem.works().get(u.work()).length()),
                         u.wanted()
                     }));
             return suffice(used, kind.count());
@@ -266,6 +285,30 @@ public final class Schedule {
                         && (step.most(own).isEmpty()
                                 || placed[lag.after()] + own
                                         <= over + step.most(own).getAsInt()));
+    }
+
+    /** How long tools are kept: by when the work is over, where that makes a difference. */
+    private IntervalVar kept(Use use) {
+        int length = problem.works().get(use.work()).length();
+        if (use.longer().size() == 1) {
+            return model.newFixedSizeIntervalVar(
+                    starts[use.work()], (long) length + use.longer().get(0).least(), "");
+        }
+        int least = use.longer().stream().mapToInt(Step::least).min().orElse(0);
+        int most = use.longer().stream().mapToInt(Step::least).max().orElse(0);
+        IntVar size = model.newIntVar((long) length + least, (long) length + most, "");
+        BoolVar[] holds = new BoolVar[use.longer().size()];
+        for (int i = 0; i < holds.length; i++) {
+            Step step = use.longer().get(i);
+            holds[i] = model.newBoolVar("");
+            model.addLinearExpressionInDomain(
+                            starts[use.work()], new Domain((long) step.from() - length, (long) step.to() - length))
+                    .onlyEnforceIf(holds[i]);
+            model.addEquality(size, (long) length + step.least()).onlyEnforceIf(holds[i]);
+        }
+        model.addExactlyOne(holds);
+        return model.newIntervalVar(
+                starts[use.work()], size, LinearExpr.sum(new IntVar[] {starts[use.work()], size}), "");
     }
 
     private void wait(Lag lag) {

@@ -5,7 +5,11 @@ import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.Room;
@@ -13,6 +17,7 @@ import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.solver.Schedule;
 import org.testng.annotations.Test;
 
@@ -157,11 +162,51 @@ public class AirAheadTest {
         return end ? frame.axis().ceil(stint.to()) : frame.axis().floor(stint.from());
     }
 
+    /** A wet day on which nothing has to dry moves nothing, formers neither. */
+    @Test
+    public void weatherThatNothingDriesInMovesNothing() {
+        LocalDateTime monday = Ask.MONDAY.toLocalDate().atStartOfDay();
+        RoomAhead wetAtFirst = new RoomAhead(
+                RoomAhead.Source.STEADY,
+                List.of(),
+                List.of(new RoomAhead.Spell("rain", monday, monday.plusHours(36), 0, 22)));
+        assertEquals(begins(air(wetAtFirst)), begins(AirAhead.STEADY));
+    }
+
+    /** When four buds begin whose pieces lie in one cup for twenty hours. */
+    private static long begins(AirAhead air) {
+        Frame frame = Ask.of(0, 4).until(Ask.SATURDAY.plusDays(20)).frame();
+        Batch.Lying held = new Batch.Lying("cup", 1, 1, new Dwell(20 * 12, air));
+        List<Batch> lying = frame.batches().stream()
+                .map(b -> new Batch(
+                        b.uid(),
+                        b.line(),
+                        b.species(),
+                        b.task(),
+                        b.slots(),
+                        b.number(),
+                        b.of(),
+                        b.waits(),
+                        b.tail(),
+                        b.tailWhy(),
+                        b.task().doing() == Plan.Doing.MAKE ? Optional.of(held) : Optional.empty(),
+                        0,
+                        OptionalInt.empty()))
+                .toList();
+        Remaining left = new Remaining(lying, Map.of(), frame.left().places(), lying, List.of());
+        Frame one = Frame.of(left, frame.axis(), frame.last(), StudioTime.USUAL);
+        return new Placer(Map.of(), Map.of(), List.of())
+                .place(one, 10_000, Progress.UNWATCHED)
+                .found()
+                .orElseThrow()
+                .first();
+    }
+
     @Test
     public void plainPlansAndTheSolverKeepTheSameWaits() {
         Frame frame =
                 Ask.of(3, 4).until(Ask.SATURDAY.plusDays(4)).dryingIn(wet(18)).frame();
-        Schedule.Problem problem = new Placer(java.util.Map.of(), java.util.Map.of(), List.of()).problem(frame);
+        Schedule.Problem problem = new Placer(Map.of(), Map.of(), List.of()).problem(frame);
         assertTrue(problem.lags().stream().anyMatch(lag -> lag.steps().size() > 1), "the room changes within it");
         int[] plain = Backwards.place(frame, List.of(), Integer.MAX_VALUE).orElseThrow();
         assertTrue(Schedule.keeps(problem, plain));
