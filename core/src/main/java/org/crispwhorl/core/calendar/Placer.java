@@ -54,10 +54,13 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         Optional<int[]> first = plain.map(starts -> inOrder(batches, starts));
         Schedule.Answer answer = Schedule.place(
                 problem, first, budget, slot -> told[0] = "best so far begins " + frame.said((int) slot));
+        // The plain plan keeps everything by itself; its lots need not follow each other by their numbers.
         return answer.found().isPresent() || answer.cannot()
                 ? answer
                 : new Schedule.Answer(
-                        first.filter(starts -> Schedule.keeps(problem, starts)).map(starts -> unproved(frame, starts)),
+                        first.filter(starts -> Schedule.keeps(problem, starts))
+                                .or(() -> pins.isEmpty() ? plain : Optional.empty())
+                                .map(starts -> unproved(frame, starts)),
                         false);
     }
 
