@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { RouterLink } from 'vue-router'
 import type { Room } from '@/api/client'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import room from '@formats/room.schema.json'
@@ -29,7 +28,7 @@ function inside(changed: { insideC?: number; insidePct?: number }) {
 <template>
   <div role="group" aria-label="The room now" class="grid content-start gap-1.5 overflow-y-auto px-3 py-1.5">
     <p class="flex items-baseline justify-between font-heading text-lead text-quiet italic">
-      <RouterLink class="text-quiet hover:text-accent" to="/room" title="The room ahead: what is expected of the coming days">the room now …</RouterLink>
+      <slot>the room now</slot>
       <button v-if="store.canUndo" type="button" class="act-quiet !min-h-0 !px-0 font-sans text-note not-italic" aria-label="Undo: the room" @click="store.undo()">Undo</button>
     </p>
     <div class="grid grid-cols-2 gap-2">

@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { answered, api, type Schemas } from '@/api/client'
 import published from '@formats/time.schema.json'
 import { field, publish } from '@/parts/fields/schema'
+import { withAt } from '@/parts/fields/pointer'
 import SchemaList from '@/parts/fields/SchemaList.vue'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import TextField from '@/parts/fields/TextField.vue'
@@ -22,14 +23,7 @@ type Time = Schemas['StudioTime']
 const set = (changed: Partial<Time>) => store.time && store.set({ ...store.time, ...changed })
 const setDay = (at: number, changed: Partial<Schemas['DayHours']>) => set({ week: store.time!.week.map((d, i) => (i === at ? { ...d, ...changed } : d)) })
 
-function listed(path: string, value: unknown) {
-  const steps = path.split('/').slice(1)
-  const copy = JSON.parse(JSON.stringify(store.time)) as Record<string, unknown>
-  let into = copy
-  for (const step of steps.slice(0, -1)) into = into[step] as Record<string, unknown>
-  into[steps.at(-1)!] = value
-  store.set(copy as Time)
-}
+const listed = (path: string, value: unknown) => store.time && store.set(withAt(store.time, path, value))
 
 async function takeIn(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]

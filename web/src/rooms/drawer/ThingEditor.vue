@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { answered, api } from '@/api/client'
 import { useKept } from '@/kept/useKept'
+import { withAt } from '@/parts/fields/pointer'
 import SchemaFields from '@/parts/fields/SchemaFields.vue'
 import NumberField from '@/parts/fields/NumberField.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
@@ -22,14 +23,7 @@ const ballMm = ref(20)
 const failure = ref<unknown>()
 const kind = computed(() => kindOf(item.value.kind))
 
-function change(path: string, value: unknown) {
-  const steps = path.split('/').slice(1)
-  const copy = JSON.parse(JSON.stringify(item.value)) as Record<string, unknown>
-  let into = copy
-  for (const step of steps.slice(0, -1)) into = into[step] as Record<string, unknown>
-  into[steps.at(-1)!] = value
-  keep.set(copy as Item, path)
-}
+const change = (path: string, value: unknown) => keep.set(withAt(item.value, path, value), path)
 
 /** Sizes of the same cutter, typed with spaces between, as a set is sold. */
 const sizes = ref('')

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
 import { answered, api, type Reckoning, type Schemas } from '@/api/client'
 import RoomReading from '@/parts/RoomReading.vue'
 import { useAhead } from '@/parts/useAhead'
@@ -70,7 +71,9 @@ const hours = computed(() => {
 
 <template>
   <section aria-label="Drying strip" class="grid shrink-0 grid-cols-[236px_1fr] border-t border-line" :style="{ height: `${stripPx}px` }">
-    <RoomReading class="border-r border-line" />
+    <RoomReading class="border-r border-line">
+      <RouterLink class="text-quiet hover:text-accent" to="/room" title="The room ahead: what is expected of the coming days">the room now …</RouterLink>
+    </RoomReading>
     <div class="flex min-h-0 flex-col px-3 pt-1">
       <p class="flex items-baseline gap-5 text-note whitespace-nowrap text-quiet">
         <span class="font-heading text-lead whitespace-nowrap italic max-[1100px]:hidden">{{ rates.length ? 'drying in the room ahead, begun now' : 'drying, working straight through' }}</span>

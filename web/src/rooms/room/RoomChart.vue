@@ -2,15 +2,15 @@
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import { day as dayName } from '../order/dates'
-import { days, lines } from './course'
+import { days, heightOf, lines, scale } from './course'
 
 /** Temperature, humidity and how fast things dry, hour by hour: measured as a full line, expected as a broken one. */
 const props = defineProps<{ hours: Schemas['RoomHour'][]; now: string }>()
 const WIDE = 900
 const BANDS = [
-  { name: 'temperature', unit: '°C', of: (h: Schemas['RoomHour']) => h.temperatureC, least: 10, most: 30, marks: [15, 20, 25] },
-  { name: 'humidity', unit: '%', of: (h: Schemas['RoomHour']) => h.humidityPct, least: 20, most: 90, marks: [40, 60, 80] },
-  { name: 'drying, over the room as set', unit: '×', of: (h: Schemas['RoomHour']) => h.dries, least: 0, most: 2, marks: [0.5, 1, 1.5] },
+  { name: 'temperature', unit: '°C', of: (h: Schemas['RoomHour']) => h.temperatureC, step: 5 },
+  { name: 'humidity', unit: '%', of: (h: Schemas['RoomHour']) => h.humidityPct, step: 20 },
+  { name: 'drying, over the room as set', unit: '×', of: (h: Schemas['RoomHour']) => h.dries, step: 0.5 },
 ] as const
 const HIGH = 120
 const GAP = 34
@@ -19,8 +19,8 @@ const FIRST = 48
 const x = (i: number) => (WIDE * i) / Math.max(1, props.hours.length - 1)
 const bands = computed(() =>
   BANDS.map((band, k) => {
-    const frame = { width: WIDE, top: FIRST + k * (HIGH + GAP), height: HIGH, least: band.least, most: band.most }
-    return { ...band, ...frame, lines: lines(props.hours, band.of, frame), y: (v: number) => frame.top + HIGH * (1 - (v - band.least) / (band.most - band.least)) }
+    const frame = { width: WIDE, top: FIRST + k * (HIGH + GAP), height: HIGH, ...scale(props.hours.map(band.of), band.step) }
+    return { ...band, ...frame, lines: lines(props.hours, band.of, frame), y: (v: number) => heightOf(v, frame) }
   }),
 )
 const starts = computed(() => days(props.hours))

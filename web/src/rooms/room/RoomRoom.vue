@@ -5,6 +5,7 @@ import { answered, api, type Schemas } from '@/api/client'
 import published from '@formats/ahead.schema.json'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import { choicesOf, field, publish } from '@/parts/fields/schema'
+import { withAt } from '@/parts/fields/pointer'
 import SchemaList from '@/parts/fields/SchemaList.vue'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import TextField from '@/parts/fields/TextField.vue'
@@ -12,7 +13,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import RoomReading from '@/parts/RoomReading.vue'
 import { useAhead } from '@/parts/useAhead'
 import { useRoom } from '@/parts/useRoom'
-import { readable } from '../order/dates'
+import { localMinute, readable } from '../order/dates'
 import RoomChart from './RoomChart.vue'
 
 /** The air of the coming days: by what it is known, what is announced, and how fast things dry in it. */
@@ -30,20 +31,17 @@ type Ahead = Schemas['RoomAhead']
 const set = (changed: Partial<Ahead>) => store.ahead && store.set({ ...store.ahead, ...changed })
 const setSpell = (at: number, changed: Partial<Schemas['Spell']>) => set({ spells: store.ahead!.spells.map((s, i) => (i === at ? { ...s, ...changed } : s)) })
 
-function listed(path: string, value: unknown) {
-  const steps = path.split('/').slice(1)
-  const copy = JSON.parse(JSON.stringify(store.ahead)) as Record<string, unknown>
-  let into = copy
-  for (const step of steps.slice(0, -1)) into = into[step] as Record<string, unknown>
-  into[steps.at(-1)!] = value
-  store.set(copy as Ahead)
-}
+const listed = (path: string, value: unknown) => store.ahead && store.set(withAt(store.ahead, path, value))
 
-/** Something for the day after this one. */
+/** Something for the whole of tomorrow. */
 function announce() {
-  const day = new Date(Date.now() + 24 * 3600_000)
-  const date = `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`
-  set({ spells: [...store.ahead!.spells, { what: 'wet weather', from: `${date}T00:00:00`, to: `${date}T23:59:00`, warmerC: 0, damperPct: field('Spell', 'damperPct').default ?? 0 }] })
+  const midnight = (inDays: number) => {
+    const day = new Date()
+    day.setDate(day.getDate() + inDays)
+    day.setHours(0, 0, 0, 0)
+    return localMinute(day)
+  }
+  set({ spells: [...store.ahead!.spells, { what: 'wet weather', from: midnight(1), to: midnight(2), warmerC: field('Spell', 'warmerC').default!, damperPct: field('Spell', 'damperPct').default! }] })
 }
 
 const ahead = computed(() => hours.data.value?.hours.filter((h) => h.at >= hours.data.value!.now) ?? [])

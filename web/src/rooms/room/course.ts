@@ -10,14 +10,23 @@ export interface Frame {
   most: number
 }
 
+/** A scale that holds every value, from one whole step to another, and the steps between its ends. */
+export function scale(values: number[], step: number): { least: number; most: number; marks: number[] } {
+  const from = Math.floor(Math.min(...values) / step)
+  const to = Math.max(from + 2, Math.ceil(Math.max(...values) / step))
+  return { least: from * step, most: to * step, marks: Array.from({ length: to - from - 1 }, (_, i) => (from + 1 + i) * step) }
+}
+
+/** Where a value stands in a frame. */
+export function heightOf(value: number, frame: Frame): number {
+  return frame.top + frame.height * (1 - (value - frame.least) / (frame.most - frame.least))
+}
+
 /** The lines of a value over the hours, measured and expected apart; they meet where one passes into the other. */
 export function lines(hours: RoomHour[], value: (hour: RoomHour) => number, frame: Frame): { measured: boolean; d: string }[] {
   const found: { measured: boolean; d: string }[] = []
   const x = (i: number) => ((frame.width * i) / Math.max(1, hours.length - 1)).toFixed(1)
-  const y = (v: number) => {
-    const share = (Math.max(frame.least, Math.min(frame.most, v)) - frame.least) / (frame.most - frame.least)
-    return (frame.top + frame.height * (1 - share)).toFixed(1)
-  }
+  const y = (v: number) => heightOf(v, frame).toFixed(1)
   hours.forEach((hour, i) => {
     const last = found.at(-1)
     const at = `${x(i)} ${y(value(hour))}`

@@ -4,13 +4,13 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Predicate;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 public class ScaleApiTest extends ServerTest {
-    private static final int PATIENCE = 600;
 
     private void pan(double grams, boolean plugged) {
         assertEquals(
@@ -21,23 +21,12 @@ public class ScaleApiTest extends ServerTest {
 
     /** Reads until the scale says so; a scale needs its time to come to rest. */
     private JsonNode until(Predicate<JsonNode> said) {
-        JsonNode reading = null;
-        for (int i = 0; i < PATIENCE; i++) {
-            reading = api.get("/api/scale").json();
-            if (said.test(reading)) {
-                return reading;
-            }
-            pause();
-        }
-        throw new AssertionError("the scale said " + reading);
-    }
-
-    private static void pause() {
-        try {
-            Thread.sleep(50);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        AtomicReference<JsonNode> reading = new AtomicReference<>();
+        Api.until("the scale to say so", () -> {
+            reading.set(api.get("/api/scale").json());
+            return said.test(reading.get());
+        });
+        return reading.get();
     }
 
     private static boolean rests(JsonNode r, double near) {

@@ -75,10 +75,9 @@ record Batch(
         private static final int FARTHEST = 12 * 24 * 60;
     }
 
-    /** The same where there are formers enough. */
-    Batch withoutFormers() {
-        return new Batch(
-                uid, line, species, task, slots, number, of, waits, tail, tailWhy, Optional.empty(), notBefore, endBy);
+    /** The same, its pieces lying in other formers, or in none. */
+    Batch lyingIn(Optional<Lying> others) {
+        return new Batch(uid, line, species, task, slots, number, of, waits, tail, tailWhy, others, notBefore, endBy);
     }
 
     /** The same, waiting for other places in the list, and held by what is done already. */

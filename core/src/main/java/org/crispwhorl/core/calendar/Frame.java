@@ -39,7 +39,7 @@ record Frame(
     Frame withoutFormers() {
         return new Frame(
                 left,
-                batches.stream().map(Batch::withoutFormers).toList(),
+                batches.stream().map(b -> b.lyingIn(Optional.empty())).toList(),
                 List.of(),
                 axis,
                 last,

@@ -7,12 +7,10 @@ import java.util.Optional;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
-import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
@@ -387,49 +385,7 @@ public record Heads(
 
     @Override
     public void figures(Figures figures, Made made) {
-        figures.in(Figure.Group.SIZE)
-                .add(
-                        "along",
-                        "stem that carries heads",
-                        alongMm(),
-                        Unit.MM,
-                        arrangement.fromOnePoint()
-                                ? Why.of(
-                                        "All spring from one point",
-                                        "Your design",
-                                        Why.in("heads", pieceCount(), Unit.COUNT))
-                                : Why.of(
-                                        "Heads × the mean of the distances at foot and tip",
-                                        "Internodes graded evenly",
-                                        Why.in("heads", pieceCount(), Unit.COUNT),
-                                        Why.in("at the foot", apartFootMm, Unit.MM),
-                                        Why.in("at the tip", apartTipMm, Unit.MM)))
-                .in(Figure.Group.PIECES)
-                .add(
-                        "heads",
-                        "further heads",
-                        pieceCount(),
-                        Unit.COUNT,
-                        new Why(
-                                "Sum over the stages",
-                                openings.stream()
-                                        .map(o -> Why.in(o.name(), o.count(), Unit.COUNT))
-                                        .toList(),
-                                "Your design"));
-        for (Made.OpenHeads heads : made.opened()) {
-            Opening opening = heads.opening();
-            figures.add(
-                    "count-" + opening.name(),
-                    opening.name(),
-                    opening.count(),
-                    Unit.COUNT,
-                    Why.of(
-                            "Made from the full flower by rule",
-                            "Your design",
-                            Why.in("heads", opening.count(), Unit.COUNT),
-                            Why.in("size", opening.size(), Unit.NONE),
-                            Why.in("rings kept", opening.rings(), Unit.COUNT)));
-        }
+        HeadsFigures.add(figures, this, made);
     }
 
     /** A head carries no further heads. */

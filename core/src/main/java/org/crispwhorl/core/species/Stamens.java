@@ -8,13 +8,11 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
-import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Seldom;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
@@ -351,85 +349,7 @@ public record Stamens(
 
     @Override
     public void figures(Figures figures, Made made) {
-        StamenRing ring = new StamenRing(this);
-        figures.in(Figure.Group.FIT)
-                .add(
-                        "spacing",
-                        "from head to head",
-                        ring.spacingMm(),
-                        Unit.MM,
-                        stand == Stand.RING
-                                ? Why.of(
-                                        "2π·Σr ÷ heads; easy from 0.8 to 3 head widths",
-                                        "Circumference of the rows",
-                                        Why.in("heads", ring.heads(), Unit.COUNT),
-                                        Why.in("sum of the rows' radii", ring.radiiMm(), Unit.MM),
-                                        Why.in("width of a head", headMm, Unit.MM))
-                                : Why.of(
-                                        "√(2/√3 · middle ÷ heads); easy from 0.8 to 3 head widths",
-                                        "Area of the middle",
-                                        Why.in("heads", ring.heads(), Unit.COUNT),
-                                        Why.in("radius of the middle", ring.middleMm(), Unit.MM),
-                                        Why.in("width of a head", headMm, Unit.MM)))
-                .add(
-                        "bundle",
-                        "bundle, thick",
-                        ring.bundleMm(),
-                        Unit.MM,
-                        Why.of(
-                                "d·√(k ÷ 0.8)",
-                                "Packing of round threads",
-                                Why.in("threads", ring.threads(), Unit.COUNT),
-                                Why.in("thread", threadMm, Unit.FINE_MM)))
-                .in(Figure.Group.PIECES)
-                .add(
-                        "strands",
-                        "strands",
-                        strands,
-                        Unit.COUNT,
-                        Why.of("As designed", "Your design", Why.in("strands", strands, Unit.COUNT)))
-                .add(
-                        "heads",
-                        "heads",
-                        ring.heads(),
-                        Unit.COUNT,
-                        Why.of(
-                                use == Use.SINGLE
-                                        ? "One head a strand"
-                                        : use == Use.CUT ? "Two single heads a strand" : "Two heads a strand",
-                                "Rule of the craft",
-                                Why.in("strands", strands, Unit.COUNT)))
-                .add(
-                        "perBunch",
-                        "strands in a bunch",
-                        Math.ceil((double) strands / bunches),
-                        Unit.COUNT,
-                        Why.of(
-                                "Strands ÷ bunches",
-                                "Your design",
-                                Why.in("strands", strands, Unit.COUNT),
-                                Why.in("bunches", bunches, Unit.COUNT)))
-                .add(
-                        "tinted",
-                        "to tint in all",
-                        ring.heads() * tintMm,
-                        Unit.MM,
-                        Why.of(
-                                "Heads × length tinted",
-                                "Your design",
-                                Why.in("heads", ring.heads(), Unit.COUNT),
-                                Why.in("length", tintMm, Unit.MM)));
-        held.cutOffMm().ifPresent(deep -> figures.in(Figure.Group.SIZE)
-                .add(
-                        "cutOff",
-                        "cut off at",
-                        standMm + deep,
-                        Unit.MM,
-                        Why.of(
-                                "How high they stand + how deep they are pushed in",
-                                "Your design",
-                                Why.in("stand", standMm, Unit.MM),
-                                Why.in("pushed in", deep, Unit.MM))));
+        StamenFigures.add(figures, this);
     }
 
     @Override

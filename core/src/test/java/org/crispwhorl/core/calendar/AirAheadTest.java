@@ -6,10 +6,7 @@ import static org.testng.Assert.assertTrue;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.stream.IntStream;
-import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.Room;
@@ -177,24 +174,7 @@ public class AirAheadTest {
     private static long begins(AirAhead air) {
         Frame frame = Ask.of(0, 4).until(Ask.SATURDAY.plusDays(20)).frame();
         Batch.Lying held = new Batch.Lying("cup", 1, 1, new Dwell(20 * 12, air));
-        List<Batch> lying = frame.batches().stream()
-                .map(b -> new Batch(
-                        b.uid(),
-                        b.line(),
-                        b.species(),
-                        b.task(),
-                        b.slots(),
-                        b.number(),
-                        b.of(),
-                        b.waits(),
-                        b.tail(),
-                        b.tailWhy(),
-                        b.task().doing() == Plan.Doing.MAKE ? Optional.of(held) : Optional.empty(),
-                        0,
-                        OptionalInt.empty()))
-                .toList();
-        Remaining left = new Remaining(lying, Map.of(), frame.left().places(), lying, List.of());
-        Frame one = Frame.of(left, frame.axis(), frame.last(), StudioTime.USUAL);
+        Frame one = Ask.making(frame, held);
         return new Placer(Map.of(), Map.of(), List.of())
                 .place(one, 10_000, Progress.UNWATCHED)
                 .found()

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.drying.RoomCourse;
@@ -152,6 +153,15 @@ final class Ask {
                 .toList();
         List<Batch> batches = Batches.of(sheet, flowers, time.sittingMin(), airs);
         return Frame.of(Remaining.of(batches, List.of(), axis), axis, last, time);
+    }
+
+    /** The same work, but that the pieces of everything that is made lie in such formers. */
+    static Frame making(Frame frame, Batch.Lying held) {
+        List<Batch> lying = frame.batches().stream()
+                .map(b -> b.lyingIn(b.task().doing() == Plan.Doing.MAKE ? Optional.of(held) : Optional.empty()))
+                .toList();
+        Remaining left = new Remaining(lying, Map.of(), frame.left().places(), lying, List.of());
+        return Frame.of(left, frame.axis(), frame.last(), StudioTime.USUAL);
     }
 
     Calendar calendar() {

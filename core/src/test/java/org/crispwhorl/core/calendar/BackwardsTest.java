@@ -6,9 +6,7 @@ import static org.testng.Assert.assertTrue;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
-import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.solver.Schedule;
 import org.testng.annotations.Test;
 
@@ -58,24 +56,7 @@ public class BackwardsTest {
     public void formersThatAreTakenAreWaitedFor() {
         Frame frame = Ask.of(0, 4).until(Ask.SATURDAY.plusDays(20)).frame();
         Batch.Lying held = new Batch.Lying("cup", 1, 1, new Dwell(20 * 12, AirAhead.STEADY));
-        List<Batch> lying = frame.batches().stream()
-                .map(b -> new Batch(
-                        b.uid(),
-                        b.line(),
-                        b.species(),
-                        b.task(),
-                        b.slots(),
-                        b.number(),
-                        b.of(),
-                        b.waits(),
-                        b.tail(),
-                        b.tailWhy(),
-                        b.task().doing() == Plan.Doing.MAKE ? Optional.of(held) : Optional.empty(),
-                        0,
-                        OptionalInt.empty()))
-                .toList();
-        Remaining left = new Remaining(lying, Map.of(), frame.left().places(), lying, List.of());
-        Frame one = Frame.of(left, frame.axis(), frame.last(), StudioTime.USUAL);
+        Frame one = Ask.making(frame, held);
         int[] free = Backwards.place(frame, List.of(), NEVER).orElseThrow();
         int[] kept = Backwards.place(one, List.of(), NEVER).orElseThrow();
         assertTrue(Schedule.keeps(asked(one), kept));

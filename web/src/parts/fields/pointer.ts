@@ -12,3 +12,10 @@ export function setAt(document: object, pointer: string, value: unknown): void {
     place[last] = value
   }
 }
+
+/** A copy of a value with another at a place of it. */
+export function withAt<T extends object>(value: T, pointer: string, to: unknown): T {
+  const copy = JSON.parse(JSON.stringify(value)) as T
+  setAt(copy, pointer, to)
+  return copy
+}
