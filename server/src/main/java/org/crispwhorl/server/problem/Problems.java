@@ -71,10 +71,10 @@ class Problems {
         return document(new DocumentFault(List.of(new DocumentFault.Fault("/" + e.field(), e.came(), e.expected()))));
     }
 
-    /** A copy that cannot be put back is told as it was found. */
+    /** A copy or an archive that cannot be taken in is told as it was found. */
     @ExceptionHandler
     ResponseEntity<Problem> refused(StudioRefusal e) {
-        return answer(Problem.of(422, "copy", "This copy cannot be put back", e.getMessage()));
+        return answer(Problem.of(422, "copy", "This cannot be taken in", e.getMessage()));
     }
 
     @ExceptionHandler
