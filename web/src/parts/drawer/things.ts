@@ -45,7 +45,7 @@ export function inShort(item: Item): string {
     case 'ridged-board':
       return `${item.grooves} grooves of ${mm(item.grooveMm)} mm`
     case 'roller-machine':
-      return `${mm(item.stripMm)} mm wide, ${item.readings.length} settings measured`
+      return `${mm(item.stripMm)} mm wide, ${item.readings.length} settings measured${item.drift === 1 ? '' : `, rolls ${item.drift.toFixed(2)} times as thick`}`
     case 'own-wire':
       return `${item.gauge} ga, ${mm(item.lengthMm)} mm${item.offcutsMm.length ? `, ${item.offcutsMm.length} offcuts` : ''}`
     case 'stamen-bunch':
@@ -67,7 +67,7 @@ export function inShort(item: Item): string {
     case 'breakage-record':
       return `${item.broken} broken, ${item.whole} whole`
     case 'drying-record':
-      return `${item.watched.factor.toFixed(2)} times as fast, ${item.watched.looks} looks`
+      return `${item.watched.clock === 'skin' ? 'skins ' : ''}${item.watched.factor.toFixed(2)} times as fast, ${item.watched.looks} looks`
   }
 }
 

@@ -4,15 +4,20 @@ import { RouterLink } from 'vue-router'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { typing } from '@/parts/typing'
 import { readable, time } from '../order/dates'
+import drawerSchema from '@formats/drawer.schema.json'
+import { publish } from '@/parts/fields/schema'
 import MeasurePetal from './MeasurePetal.vue'
+import MeasureSheet from './MeasureSheet.vue'
 import TimerColumn from './TimerColumn.vue'
 import { useBell } from './useBell'
+import WriteDown from './WriteDown.vue'
 import { useBench } from './useBench'
 import { UNTOUCHED } from './underway'
 
 /** One task at a time, read at arm's length, counted with a knuckle. */
 const props = defineProps<{ id: string }>()
-const { view, fault, works, sittings, timers, waiting, away, refused, touch } = useBench(props.id)
+const { view, fault, works, sittings, timers, waiting, away, refused, touch, say } = useBench(props.id)
+publish(drawerSchema)
 
 const now = ref(Date.now())
 const ticking = setInterval(() => (now.value = Date.now()), 250)
@@ -25,6 +30,7 @@ const current = computed(() => sittings.value.find((s) => s.uid === chosen.value
 const at = computed(() => sittings.value.findIndex((s) => s.uid === current.value?.uid))
 const mine = computed(() => (current.value ? work(current.value.uid) : UNTOUCHED))
 const thinned = computed(() => current.value?.card.lines.some((l) => l.label === 'thin to') ?? false)
+const rolled = computed(() => current.value?.card.lines.some((l) => l.label === 'roll') ?? false)
 const wanted = computed(() => (current.value ? current.value.pieces + current.value.spares : 0))
 const doneOf = computed(() => sittings.value.filter((s) => work(s.uid).done !== undefined).length)
 const picture = computed(() => {
@@ -61,8 +67,18 @@ function done() {
   touch(sitting.uid, 'done')
   chosen.value = undefined
 }
-const looked = (uid: string, ready: boolean) => touch(uid, ready ? 'ready' : 'not-yet')
-const nearest = computed(() => timers.value.find((t) => t.looked))
+const nearest = computed(() => timers.value.find((t) => t.finds))
+/** The pass of colour that is laid next, from 1; undefined where none of them is waited for. */
+const nextPass = computed(() => {
+  const passes = current.value?.card.passes ?? []
+  const next = (mine.value.laid?.pass ?? 0) + 1
+  return mine.value.done === undefined && next <= passes.length && passes.some((p) => p.waitMin > 0) ? next : undefined
+})
+function laid() {
+  if (!current.value || nextPass.value === undefined) return
+  begin()
+  touch(current.value.uid, 'laid', nextPass.value)
+}
 
 const KEYS: Record<string, () => void> = {
   ' ': () => count(1),
@@ -72,8 +88,9 @@ const KEYS: Record<string, () => void> = {
   f: begin,
   n: () => step(1),
   p: () => step(-1),
-  y: () => nearest.value && looked(nearest.value.uid, true),
-  t: () => nearest.value && looked(nearest.value.uid, false),
+  y: () => nearest.value?.finds && touch(nearest.value.uid, nearest.value.finds.yes),
+  t: () => nearest.value?.finds && touch(nearest.value.uid, nearest.value.finds.no),
+  l: laid,
 }
 function pressed(event: KeyboardEvent) {
   const onControl = (event.target as HTMLElement).closest('button, a, summary') !== null
@@ -127,13 +144,19 @@ watch(() => mine.value.good, () => {
             </template>
             <template v-for="(pass, i) in current.card.passes" :key="i">
               <dt class="text-lead text-quiet">{{ pass.how }}</dt>
-              <dd><span v-if="pass.swatch" class="mr-2 inline-block size-6 border border-line align-[-5px]" :style="{ background: pass.swatch }" />{{ pass.what }} <span class="text-lead text-quiet">{{ $told(pass.where) }}<template v-if="pass.waitMin > 0"> · then wait {{ pass.waitMin.toFixed(0) }} min</template></span></dd>
+              <dd>
+                <span v-if="pass.swatch" class="mr-2 inline-block size-6 border border-line align-[-5px]" :style="{ background: pass.swatch }" />{{ pass.what }} <span class="text-lead text-quiet">{{ $told(pass.where) }}<template v-if="pass.waitMin > 0"> · then wait {{ pass.waitMin.toFixed(0) }} min</template></span>
+                <span v-if="mine.laid && i < mine.laid.pass" class="ml-2 text-lead">● on</span>
+                <button v-else-if="nextPass === i + 1" type="button" class="act ml-2 min-h-11" data-laid @click="laid">it is on</button>
+              </dd>
             </template>
           </dl>
         </div>
-        <MeasurePetal v-if="thinned" :order="id" :card="current.card" class="mt-3" />
+        <MeasureSheet v-if="rolled" class="mt-3" @say="say(current.uid, $event)" />
+        <MeasurePetal v-if="thinned" :order="id" :card="current.card" class="mt-3" @say="say(current.uid, $event)" />
+        <WriteDown :order="id" class="mt-3" @say="say(current.uid, $event)" />
       </section>
-      <aside class="border-l border-line px-3 py-3"><TimerColumn :timers="timers" :now="now" @looked="looked" /></aside>
+      <aside class="border-l border-line px-3 py-3"><TimerColumn :timers="timers" :now="now" @looked="touch" /></aside>
     </div>
     <footer v-if="current" class="sticky bottom-0 grid h-[34vh] min-h-52 grid-cols-2 grid-rows-1 border-t border-ink bg-ground">
       <button

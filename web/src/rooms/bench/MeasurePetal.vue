@@ -7,6 +7,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 
 /** Measure one petal as it was thinned: how thin it is, and what to do. The last ones stand beside each other: practice shrinks their spread. */
 const props = defineProps<{ order: string; card: Schemas['BenchCard'] }>()
+const emit = defineEmits<{ say: [said: NonNullable<Schemas['BenchEvent']['said']>] }>()
 const LAST = 10
 const length = ref(0)
 const width = ref(0)
@@ -24,6 +25,7 @@ async function measure() {
     const body = { line: props.card.line, part: props.card.part ?? '', lengthMm: length.value, widthMm: width.value }
     found.value = await answered(api.POST('/api/orders/{id}/bench/measured', { params: { path: { id: props.order } }, body }))
     past.value = [...past.value, found.value.offShare].slice(-LAST)
+    emit('say', { kind: 'petal-measured', lengthMm: length.value, widthMm: width.value })
   } catch (e) {
     fault.value = e
   }

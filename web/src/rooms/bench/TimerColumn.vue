@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
 import { time } from '../order/dates'
 import { clockOf, type Timer } from './underway'
 
 /** What is waited for, the nearest to its end first and largest. */
 const props = defineProps<{ timers: Timer[]; now: number }>()
-const emit = defineEmits<{ looked: [uid: string, ready: boolean] }>()
+const emit = defineEmits<{ looked: [uid: string, touch: Schemas['BenchEvent']['touch']] }>()
 
 const SHOWN = 7
 const shown = computed(() => props.timers.slice(0, SHOWN))
@@ -30,13 +31,13 @@ const weekday = (ms: number) => (sameDay(ms) ? '' : `${new Date(ms).toLocaleDate
       <p class="text-lead leading-tight font-medium">{{ t.name }}</p>
       <p class="text-body leading-tight">{{ t.what }}</p>
       <p v-if="late(t)" class="text-lead font-medium">■ too late since {{ at(t.closes!) }}</p>
-      <p v-else-if="due(t)" class="text-lead font-medium">● {{ t.looked ? 'now' : 'over' }}<template v-if="t.closes"> · {{ clockOf(t.closes - now) }} left</template></p>
+      <p v-else-if="due(t)" class="text-lead font-medium">● {{ t.finds ? 'now' : 'over' }}<template v-if="t.closes"> · {{ clockOf(t.closes - now) }} left</template></p>
       <p v-else :class="i === 0 ? 'text-arm leading-none' : 'text-head'" class="tabular-nums">{{ clockOf(t.due - now) }}</p>
       <p v-if="!due(t)" class="text-note">until {{ weekday(t.due) }}{{ at(t.due) }}</p>
       <span v-if="!due(t)" class="mt-1 block h-1.5 bg-line"><span class="block h-full bg-quiet" :style="{ width: `${100 * share(t)}%` }" /></span>
-      <p v-if="t.looked" class="mt-1 flex gap-2">
-        <button type="button" class="min-h-11 flex-1 border border-current" @click="emit('looked', t.uid, false)">not yet</button>
-        <button type="button" class="min-h-11 flex-1 border border-current" @click="emit('looked', t.uid, true)">ready</button>
+      <p v-if="t.finds" class="mt-1 flex gap-2">
+        <button type="button" class="min-h-11 flex-1 border border-current" @click="emit('looked', t.uid, t.finds.no)">{{ t.finds.noLabel }}</button>
+        <button type="button" class="min-h-11 flex-1 border border-current" @click="emit('looked', t.uid, t.finds.yes)">{{ t.finds.yesLabel }}</button>
       </p>
     </li>
     <li v-if="timers.length === 0" class="text-quiet">Nothing is waited for.</li>

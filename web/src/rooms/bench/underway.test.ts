@@ -56,6 +56,22 @@ describe('the bench', () => {
     expect(timersOf(sittings, underwayOf([...done, event('h', 'ready', 50)]))).toHaveLength(0)
     expect(timersOf(sittings, underwayOf([...done, event('i', 'done', 55, 0, '0/tape/1-1')]))).toHaveLength(0)
   })
+  it('asks whether what lies open is soft still, until it is skinned', () => {
+    const sittings = sittingsOf(view())
+    const open = () => timersOf(sittings, underwayOf([...DAY, event('s', 'still-soft', 8)]))
+    expect(open()[0]).toMatchObject({ finds: { yes: 'skinned', no: 'still-soft' } })
+    expect(timersOf(sittings, underwayOf([...DAY, event('s', 'still-soft', 8), event('k', 'skinned', 11)]))).toHaveLength(0)
+  })
+  it('waits for a wet pass, and tells when to turn out', () => {
+    const pass = { how: 'wash', what: 'rose', where: 'all', waitMin: 4 }
+    const washed = sittingsOf({ ...view(), cards: [{ ...petals, turnOutMin: 60, passes: [pass, { ...pass, waitMin: 0 }] }] })
+    const nine = Date.parse('2030-06-10T09:00:00')
+    const wet = timersOf(washed, underwayOf([...DAY, event('l', 'laid', 10, 1)]))
+    expect(wet.map((t) => [t.what, t.due - nine])).toContainEqual(['wash is wet, then the next', 14 * 60_000])
+    expect(timersOf(washed, underwayOf([...DAY, event('l', 'laid', 10, 2)])).some((t) => t.what.includes('wet'))).toBe(false)
+    const out = timersOf(washed, underwayOf([...DAY, event('f', 'done', 30)]))
+    expect(out.map((t) => [t.what, t.due - nine])).toContainEqual(['turn them out of what they lie in', 90 * 60_000])
+  })
   it('reads as a clock', () => {
     expect([clockOf(0), clockOf(61_000), clockOf(3_725_000)]).toEqual(['0:00', '1:01', '1:02 h'])
   })

@@ -9,9 +9,13 @@ export interface Underway {
   broke: number
   done?: string
   looked: { at: string; ready: boolean }[]
+  /** How it was found while it lay open; ready is skinned. */
+  skin: { at: string; ready: boolean }[]
+  /** The pass of colour that was laid last, from 1. */
+  laid?: { pass: number; at: string }
 }
 
-export const UNTOUCHED: Underway = { good: 0, broke: 0, looked: [] }
+export const UNTOUCHED: Underway = { good: 0, broke: 0, looked: [], skin: [] }
 
 function after(work: Underway, event: BenchEvent): Underway {
   switch (event.touch) {
@@ -25,8 +29,16 @@ function after(work: Underway, event: BenchEvent): Underway {
       return { ...work, done: event.at }
     case 'undone':
       return { ...work, done: undefined }
-    default:
+    case 'not-yet':
+    case 'ready':
       return { ...work, looked: [...work.looked, { at: event.at, ready: event.touch === 'ready' }] }
+    case 'still-soft':
+    case 'skinned':
+      return { ...work, skin: [...work.skin, { at: event.at, ready: event.touch === 'skinned' }] }
+    case 'laid':
+      return { ...work, laid: { pass: event.pieces, at: event.at } }
+    default:
+      return work
   }
 }
 
@@ -93,9 +105,13 @@ export interface Timer {
   due: number
   /** When it is too late; undefined where it never is. */
   closes?: number
-  /** Whether a maker looks whether it is ready. */
-  looked: boolean
+  /** What a maker finds who looks; undefined where nobody looks. */
+  finds?: { no: Touch; noLabel: string; yes: Touch; yesLabel: string }
 }
+
+type Touch = BenchEvent['touch']
+const DRIES = { no: 'not-yet', noLabel: 'not yet', yes: 'ready', yesLabel: 'ready' } as const
+const SKINS = { no: 'still-soft', noLabel: 'still soft', yes: 'skinned', yesLabel: 'skinned' } as const
 
 const MINUTE = 60_000
 const HAND_OVER = 'hand-over'
@@ -108,9 +124,18 @@ export function timersOf(sittings: Sitting[], works: Map<string, Underway>): Tim
   for (const sitting of sittings) {
     const work = works.get(sitting.uid)
     const name = sitting.of > 1 ? `${sitting.card.task}, ${sitting.batch} of ${sitting.of}` : sitting.card.task
-    if (work?.begun !== undefined && work.done === undefined && sitting.card.openMin !== undefined) {
+    if (work?.begun !== undefined && work.done === undefined && sitting.card.openMin !== undefined && !work.skin.some((l) => l.ready)) {
       const from = Date.parse(work.begun)
-      timers.push({ key: `${sitting.uid} open`, uid: sitting.uid, name, what: 'can be shaped, what waits kept covered', from, due: from + sitting.card.openMin * MINUTE, looked: false })
+      timers.push({ key: `${sitting.uid} open`, uid: sitting.uid, name, what: 'can be shaped, what waits kept covered', from, due: from + sitting.card.openMin * MINUTE, finds: SKINS })
+    }
+    const laid = work?.laid && sitting.card.passes[work.laid.pass - 1]
+    if (laid && laid.waitMin > 0 && work.done === undefined) {
+      const from = Date.parse(work.laid!.at)
+      timers.push({ key: `${sitting.uid} laid`, uid: sitting.uid, name, what: `${laid.how} is wet, then the next`, from, due: from + laid.waitMin * MINUTE })
+    }
+    if (work?.done !== undefined && sitting.card.turnOutMin !== undefined && !work.looked.some((l) => l.ready)) {
+      const from = Date.parse(work.done)
+      timers.push({ key: `${sitting.uid} out`, uid: sitting.uid, name, what: 'turn them out of what they lie in', from, due: from + sitting.card.turnOutMin * MINUTE })
     }
     if (work?.done !== undefined) {
       // Each time that it was found ready, one wait after the other is over.
@@ -127,7 +152,7 @@ export function timersOf(sittings: Sitting[], works: Map<string, Underway>): Tim
           from,
           due: from + wait.enoughMin * MINUTE,
           closes: wait.closesMin === undefined ? undefined : from + wait.closesMin * MINUTE,
-          looked: wait.stage !== undefined,
+          finds: wait.stage === undefined ? undefined : DRIES,
         })
       }
     }

@@ -77,10 +77,13 @@ export function useBench(id: string) {
     if (waiting.value.length > 0 && !away.value && refused.value === undefined) void tell()
   }
 
-  function touch(uid: string, what: BenchEvent['touch'], pieces = 0) {
-    wait([...waiting.value, { id: crypto.randomUUID(), uid, touch: what, at: localMoment(), pieces }])
+  function touch(uid: string, what: BenchEvent['touch'], pieces = 0, said?: BenchEvent['said']) {
+    wait([...waiting.value, { id: crypto.randomUUID(), uid, touch: what, at: localMoment(), pieces, said }])
     void tell()
   }
+
+  /** Writes down what was measured or noted. */
+  const say = (uid: string, said: NonNullable<BenchEvent['said']>) => touch(uid, 'said', 0, said)
 
   void tell()
   let idle = 0
@@ -97,5 +100,5 @@ export function useBench(id: string) {
     window.removeEventListener('online', online)
   })
 
-  return { view: bench.data, fault: bench.error, works, sittings, timers, waiting, away, refused, touch }
+  return { view: bench.data, fault: bench.error, works, sittings, timers, waiting, away, refused, touch, say }
 }

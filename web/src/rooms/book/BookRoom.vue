@@ -3,28 +3,32 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
+import drawerSchema from '@formats/drawer.schema.json'
 import published from '@formats/pace.schema.json'
 import { choicesOf, definition, field, publish } from '@/parts/fields/schema'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { usePace } from '@/parts/usePace'
 import { day as dayName, time as clock } from '../order/dates'
-import { dryingTold, pagesOf, told } from './pages'
+import { dryingTold, pagesOf, rollerTold, told } from './pages'
 import RateCurve from './RateCurve.vue'
 
 /** The studio's book: a page a day, written by the bench; beside it what was learnt, to go by or not. */
 publish(published)
+publish(drawerSchema)
 const client = useQueryClient()
 const pace = usePace()
 const book = useQuery({ queryKey: ['book'], queryFn: () => answered(api.GET('/api/book')) })
 const view = computed(() => book.data.value)
-const pages = computed(() => pagesOf(view.value?.book.entries ?? []))
+const pages = computed(() => pagesOf(view.value?.book.entries ?? [], view.value?.book.remarks ?? []))
 const fault = ref<unknown>()
 const busy = ref(false)
 
 const wordOf = (choices: { value: string; label: string }[], value: string) => choices.find((c) => c.value === value)?.label ?? value
 const operation = (value: string) => wordOf(choicesOf(field('Own', 'operation')), value)
 const medium = (value: string) => wordOf(choicesOf(definition('Medium')), value)
-const watched = (of: Schemas['Medium']) => view.value?.watched.find((w) => w.medium === of)
+const watched = (of: Schemas['DryingLesson']) => view.value?.watched.find((w) => w.medium === of.medium && w.clock === of.clock)
+const sort = (value: string) => wordOf(choicesOf(definition('PieceSort')), value)
+const orderOf = (id: string) => id.slice(0, id.indexOf(' '))
 const own = (of: Schemas['Operation']) => view.value?.pace.own.find((o) => o.operation === of)
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`
 
@@ -45,7 +49,7 @@ async function changed(call: Promise<Schemas['BookView']>) {
 const go = (by: Schemas['LessonChoice']) => changed(answered(api.POST('/api/book/lessons', { body: by })))
 const notGoneBy = computed(() => view.value?.book.pace.filter((p) => !own(p.operation)) ?? [])
 async function goAll() {
-  for (const p of [...notGoneBy.value]) await go({ operation: p.operation, taken: true })
+  for (const p of [...notGoneBy.value]) await go({ of: 'pace', operation: p.operation, taken: true })
 }
 const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/book/records', { body: { id, out } })))
 </script>
@@ -67,33 +71,56 @@ const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/b
         <ul>
           <li v-for="e in page.entries" :key="e.id" class="flex gap-3 border-b border-line py-1" :class="e.leftOut && 'text-quiet line-through'" data-entry>
             <span class="w-12 shrink-0 text-note text-quiet">{{ clock(e.at) }}</span>
-            <span class="min-w-0 flex-1">{{ $told(e.task) }}<span class="text-quiet"> · {{ e.species }}, {{ e.order }}</span><br /><span class="text-note">{{ $told(told(e)) }}</span></span>
+            <span class="min-w-0 flex-1">{{ $told(e.task) }}<span class="text-quiet"> · {{ e.species }}, {{ e.order }}</span><br /><span class="text-note">{{ $told(told(e)) }}</span>
+              <template v-for="w in e.written" :key="w.at">
+                <a v-if="w.said.kind === 'bench-photo'" :href="`/api/orders/${orderOf(e.id)}/bench/pictures/${w.said.picture}.jpg`" target="_blank" class="mt-1 block w-40"><img :src="`/api/orders/${orderOf(e.id)}/bench/pictures/${w.said.picture}.jpg`" :alt="`A picture of ${e.task}, ${clock(w.at)}`" class="border border-line" /></a>
+                <span v-else class="block" :class="w.said.kind === 'bench-note' ? 'font-heading text-lead italic' : 'text-note'" data-written>{{ $told(w.told) }}</span>
+              </template></span>
             <button type="button" class="act-quiet self-center no-underline" :disabled="busy" @click="leaveOut(e.id, !e.leftOut)">{{ e.leftOut ? 'take in' : 'leave out' }}</button>
+          </li>
+          <li v-for="r in page.remarks" :key="r.written.at" class="flex gap-3 border-b border-line py-1 text-quiet" data-remark>
+            <span class="w-12 shrink-0 text-note">{{ clock(r.written.at) }}</span><span>{{ r.written.told }} <span class="text-note">{{ r.order }}</span></span>
           </li>
         </ul>
       </article>
     </section>
     <aside v-if="view" aria-label="What was learnt" class="min-w-0">
       <h2 class="border-b border-line pb-2 text-head">What was learnt</h2>
-      <section v-for="d in view.book.drying" :key="d.medium" class="mt-3" :aria-label="`Drying of ${medium(d.medium)}`" data-lesson>
+      <section v-for="d in view.book.drying" :key="`${d.medium} ${d.clock}`" class="mt-3" :aria-label="`${d.clock === 'skin' ? 'Skinning' : 'Drying'} of ${medium(d.medium)}`" data-lesson>
         <p>{{ dryingTold(medium(d.medium), d) }}</p>
         <RateCurve :lesson="d" class="mt-1" />
-        <p class="text-note text-quiet">Dashed: before any record. Bar: four times in five. {{ watched(d.medium) ? `Drying is reckoned ${watched(d.medium)!.factor.toFixed(2)} times as fast, from ${watched(d.medium)!.looks} looks.` : 'Drying is reckoned without it.' }}</p>
+        <p class="text-note text-quiet">Dashed: before any record. Bar: four times in five. {{ watched(d) ? `It is reckoned ${watched(d)!.factor.toFixed(2)} times as fast, from ${watched(d)!.looks} looks.` : 'It is reckoned without this.' }}</p>
         <p class="mt-1 flex gap-2">
-          <button type="button" class="act" :disabled="busy" @click="go({ medium: d.medium, taken: true })">{{ watched(d.medium) ? 'Go by it as it is now' : 'Go by it' }}</button>
-          <button v-if="watched(d.medium)" type="button" class="act-quiet" :disabled="busy" @click="go({ medium: d.medium, taken: false })">Forget it</button>
+          <button type="button" class="act" :disabled="busy" @click="go({ of: 'drying', medium: d.medium, clock: d.clock, taken: true })">{{ watched(d) ? 'Go by it as it is now' : 'Go by it' }}</button>
+          <button v-if="watched(d)" type="button" class="act-quiet" :disabled="busy" @click="go({ of: 'drying', medium: d.medium, clock: d.clock, taken: false })">Forget it</button>
         </p>
       </section>
       <section class="mt-5" aria-label="Breakage" data-lesson>
         <p v-if="view.book.breakage.broken + view.book.breakage.whole === 0" class="text-quiet">No pieces were counted yet: spares go by {{ percent(view.book.breakage.beforeShare) }} breakage.</p>
         <template v-else>
           <p>{{ view.book.breakage.broken }} of {{ view.book.breakage.broken + view.book.breakage.whole }} pieces broke: {{ percent(view.book.breakage.share) }} are to be reckoned with, {{ percent(view.book.breakage.beforeShare) }} before.</p>
+          <table class="mt-1 w-full" aria-label="Breakage by sort">
+            <thead><tr class="text-left text-note text-quiet"><th class="font-normal">sort of pieces</th><th class="text-right font-normal">broke</th><th class="text-right font-normal">reckon with</th><th class="text-right font-normal">four in five</th></tr></thead>
+            <tbody>
+              <tr v-for="s in view.book.breakage.sorts" :key="s.sort" class="border-t border-line">
+                <td>{{ sort(s.sort) }}</td><td class="text-right text-quiet">{{ s.broken }} of {{ s.broken + s.whole }}</td><td class="text-right font-medium">{{ percent(s.share) }}</td><td class="text-right text-quiet">{{ (100 * s.low).toFixed(0) }}–{{ (100 * s.high).toFixed(0) }} %</td>
+              </tr>
+            </tbody>
+          </table>
           <ul class="text-note text-quiet"><li v-for="b in view.book.breakage.parts.filter((p) => p.broken)" :key="`${b.species} ${b.part}`">{{ b.part }} of {{ b.species }}: {{ b.broken }} of {{ b.broken + b.whole }}</li></ul>
           <p class="mt-1 flex gap-2">
-            <button type="button" class="act" :disabled="busy" @click="go({ taken: true })">{{ view.breakageTaken ? 'Go by it as it is now' : 'Go by it' }}</button>
-            <button v-if="view.breakageTaken" type="button" class="act-quiet" :disabled="busy" @click="go({ taken: false })">Forget it</button>
+            <button type="button" class="act" :disabled="busy" @click="go({ of: 'breakage', taken: true })">{{ view.breakageTaken ? 'Go by it as it is now' : 'Go by it' }}</button>
+            <button v-if="view.breakageTaken" type="button" class="act-quiet" :disabled="busy" @click="go({ of: 'breakage', taken: false })">Forget it</button>
           </p>
         </template>
+      </section>
+      <section v-if="view.book.roller" class="mt-5" aria-label="The roller" data-lesson>
+        <p>{{ rollerTold(view.book.roller) }}</p>
+        <p class="text-note text-quiet">{{ view.book.roller.taken === 1 ? 'Settings are told by the table.' : `Settings are told ${view.book.roller.taken.toFixed(2)} times as thick as the table.` }}</p>
+        <p class="mt-1 flex gap-2">
+          <button type="button" class="act" :disabled="busy" @click="go({ of: 'roller', taken: true })">{{ view.book.roller.taken === 1 ? 'Go by it' : 'Go by it as it is now' }}</button>
+          <button v-if="view.book.roller.taken !== 1" type="button" class="act-quiet" :disabled="busy" @click="go({ of: 'roller', taken: false })">Forget it</button>
+        </p>
       </section>
       <section class="mt-5" aria-label="Pace" data-lesson>
         <p v-if="!view.book.pace.length" class="text-quiet">No work was timed yet: minutes go by the studio’s hand.</p>
@@ -102,10 +129,10 @@ const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/b
           <thead><tr class="text-left text-note text-quiet"><th class="font-normal">operation, minutes each</th><th class="text-right font-normal">by the hand</th><th class="text-right font-normal">learnt</th><th class="text-right font-normal">works</th><th /></tr></thead>
           <tbody>
             <tr v-for="p in view.book.pace" :key="p.operation" class="border-t border-line">
-              <td>{{ operation(p.operation) }}</td><td class="text-right">{{ p.handMin.toFixed(2) }}</td><td class="text-right font-medium">{{ p.learntMin.toFixed(2) }}</td><td class="text-right text-quiet">{{ p.works.toFixed(1) }}</td>
+              <td>{{ operation(p.operation) }}</td><td class="text-right">{{ p.handMin.toFixed(2) }}</td><td class="text-right font-medium" :title="`four times in five ${p.lowMin.toFixed(2)} to ${p.highMin.toFixed(2)} min`">{{ p.learntMin.toFixed(2) }}</td><td class="text-right text-quiet">{{ p.works.toFixed(1) }}</td>
               <td class="text-right">
-                <button v-if="own(p.operation)" type="button" class="act-quiet" :disabled="busy" :aria-label="`Forget ${operation(p.operation)}`" @click="go({ operation: p.operation, taken: false })">forget {{ own(p.operation)!.eachMin.toFixed(2) }}</button>
-                <button v-else type="button" class="act-quiet" :disabled="busy" :aria-label="`Go by ${operation(p.operation)}`" @click="go({ operation: p.operation, taken: true })">go by it</button>
+                <button v-if="own(p.operation)" type="button" class="act-quiet" :disabled="busy" :aria-label="`Forget ${operation(p.operation)}`" @click="go({ of: 'pace', operation: p.operation, taken: false })">forget {{ own(p.operation)!.eachMin.toFixed(2) }}</button>
+                <button v-else type="button" class="act-quiet" :disabled="busy" :aria-label="`Go by ${operation(p.operation)}`" @click="go({ of: 'pace', operation: p.operation, taken: true })">go by it</button>
               </td>
             </tr>
           </tbody>

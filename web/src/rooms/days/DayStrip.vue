@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { type Day, MINUTES_OF_A_DAY, minuteOf } from './daysOf'
+import { type Day, MINUTES_OF_A_DAY, minuteOf, type Open } from './daysOf'
 
 /** One day as a strip from midnight to midnight: hands above, each line of drying below by its texture. */
-const props = defineProps<{ day: Day; chosen?: string; hours: { from: number; to: number }[]; elsewhere: { from: number; to: number; order: string }[]; makers: number }>()
+const props = defineProps<{ day: Day; chosen?: string; hours: Open[]; elsewhere: { from: number; to: number; order: string; maker: number }[]; makers: number }>()
 const emit = defineEmits<{ choose: [stint: Schemas['Stint']] }>()
 const HAND = 26
 const LINE = 5
@@ -30,8 +30,8 @@ const HOURS = [6, 9, 12, 15, 18, 21]
     <span v-for="h in HOURS" :key="h" class="absolute -translate-x-1/2 tabular-nums" :style="{ left: `${(h / 24) * 100}%` }">{{ h }}</span>
   </div>
   <svg class="w-full" :viewBox="`0 0 ${MINUTES_OF_A_DAY} ${height}`" :style="{ height: `${height}px` }" preserveAspectRatio="none" aria-hidden="true">
-    <rect v-for="(h, i) in hours" :key="i" :x="h.from" y="0" :width="h.to - h.from" :height="hands" fill="var(--color-sheet)" />
-    <rect v-for="(e, i) in elsewhere" :key="`e${i}`" :x="e.from" y="6" :width="e.to - e.from" :height="hands - 12" fill="var(--color-line)" stroke="var(--color-quiet)" stroke-width="0.5" vector-effect="non-scaling-stroke"><title>{{ e.order }}</title></rect>
+    <rect v-for="(h, i) in hours" :key="i" :x="h.from" :y="HAND * (h.first - 1)" :width="h.to - h.from" :height="HAND * (h.last - h.first + 1)" fill="var(--color-sheet)" />
+    <rect v-for="(e, i) in elsewhere" :key="`e${i}`" :x="e.from" :y="HAND * (Math.min(e.maker, makers) - 1) + 6" :width="e.to - e.from" :height="HAND - 12" fill="var(--color-line)" stroke="var(--color-quiet)" stroke-width="0.5" vector-effect="non-scaling-stroke"><title>{{ e.order }}</title></rect>
     <line v-for="h in 23" :key="h" :x1="h * 60" :x2="h * 60" y1="0" :y2="height" stroke="var(--color-line)" :stroke-width="h % 6 === 0 ? 2 : 1" vector-effect="non-scaling-stroke" :stroke-opacity="h % 6 === 0 ? 1 : 0.45" />
     <g v-for="b in blocks" :key="b.stint.uid" class="cursor-pointer" @pointerdown="emit('choose', b.stint)">
       <rect

@@ -8,7 +8,7 @@ import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useTime } from '@/parts/useTime'
 import { day as dayName, readable, time as clock } from '../order/dates'
-import { costOf, daysOf, minuteOf, movedBetween } from './daysOf'
+import { costOf, daysOf, hoursOn, minuteOf, movedBetween } from './daysOf'
 import DayStrip from './DayStrip.vue'
 import TimeDialog from './TimeDialog.vue'
 
@@ -18,8 +18,10 @@ const path = { params: { path: { id: props.id } } }
 const time = useTime()
 const order = useQuery({ queryKey: ['order', props.id], queryFn: () => answered(api.GET('/api/orders/{id}', path)) })
 const days = useQuery({ queryKey: ['days', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/days', path)) })
+const orders = useQuery({ queryKey: ['orders'], queryFn: () => answered(api.GET('/api/orders')) })
 const pins = ref<Schemas['Pin'][]>([])
-const work = useJob<Schemas['DaysView']>(() => answered(api.POST('/api/orders/{id}/days', { ...path, body: { pins: pins.value } })), true)
+const together = ref<string[]>([])
+const work = useJob<Schemas['DaysView']>(() => answered(api.POST('/api/orders/{id}/days', { ...path, body: { pins: pins.value, together: together.value } })), true)
 const timeOpen = ref(false)
 const chosen = ref<string>()
 
@@ -27,16 +29,16 @@ const planned = computed(() => days.data.value?.planned)
 const calendar = computed(() => planned.value?.calendar)
 const all = computed(() => (planned.value ? daysOf(planned.value.calendar.stints, planned.value.order.handOver) : []))
 const stint = computed(() => calendar.value?.stints.find((s) => s.uid === chosen.value))
-const hoursOf = (date: string) => {
-  const week = planned.value?.time.week ?? []
-  const hours = week[(new Date(`${date}T12:00`).getDay() + 6) % 7]
-  const off = planned.value?.time.daysOff.some((d) => d.date === date)
-  return hours?.works && !off ? [{ from: minuteOf(date, `${date}T${hours.from}`), to: minuteOf(date, `${date}T${hours.to}`) }] : []
-}
+
+/** Others that are still to be delivered and have flowers: those that may be planned at once with this one. */
+const others = computed(() => (orders.data.value ?? []).filter((o) => o.id !== props.id && !o.delivered && o.order.lines.length > 0))
+const choose = (id: string) => (together.value = together.value.includes(id) ? together.value.filter((o) => o !== id) : [...together.value, id])
+const hoursOf = (date: string) => planned.value ? hoursOn(planned.value.time, date) : []
 const elsewhereOn = (date: string) =>
   (days.data.value?.elsewhere ?? [])
     .filter((e) => e.from.slice(0, 10) === date)
-    .map((e) => ({ from: minuteOf(date, e.from), to: minuteOf(date, e.to), order: e.order }))
+    .map((e) => ({ from: minuteOf(date, e.from), to: minuteOf(date, e.to), order: e.order, maker: e.maker }))
+const ofThem = computed(() => (planned.value?.together.length ? ' of them all' : ''))
 const named = (s: Schemas['Stint']) => `${s.task}${s.of > 1 ? `, ${s.batch} of ${s.of}` : ''}`
 
 /** What became otherwise when it was planned anew, and the plan before, to go back to. */
@@ -52,14 +54,14 @@ async function plan(kept = planned.value?.pins ?? []) {
 }
 
 const pinned = (uid: string) => planned.value?.pins.some((p) => p.uid === uid) ?? false
-const others = (uid: string) => (planned.value?.pins ?? []).filter((p) => p.uid !== uid)
+const otherPins = (uid: string) => (planned.value?.pins ?? []).filter((p) => p.uid !== uid)
 const pinAt = ref('')
 watch(stint, (s) => (pinAt.value = s?.from.slice(0, 16) ?? ''))
-const pin = (uid: string) => plan([...others(uid), { uid, from: `${pinAt.value}:00` }])
+const pin = (uid: string) => plan([...otherPins(uid), { uid, from: `${pinAt.value}:00` }])
 
 /** What pinning it there would bring, before it is. */
 const trial = useJob<Schemas['DaysView']>(() =>
-  answered(api.POST('/api/orders/{id}/days', { params: { ...path.params, query: { keep: false } }, body: { pins: [...others(stint.value!.uid), { uid: stint.value!.uid, from: `${pinAt.value}:00` }] } })),
+  answered(api.POST('/api/orders/{id}/days', { params: { ...path.params, query: { keep: false } }, body: { pins: [...otherPins(stint.value!.uid), { uid: stint.value!.uid, from: `${pinAt.value}:00` }], together: [] } })),
 )
 const tried = ref<string>()
 async function tryIt() {
@@ -122,7 +124,8 @@ async function take(help: Schemas['Help']) {
         <span>begin <strong>{{ readable(calendar.begins) }}</strong></span>
         <span><strong>{{ (calendar.handsMin / 60).toFixed(1) }}</strong> h hands</span>
         <span v-if="calendar.eveningMin > 0"><strong>{{ (calendar.eveningMin / 60).toFixed(1) }}</strong> h of it in evenings</span>
-        <span class="text-quiet">{{ calendar.proved ? 'no plan begins later' : calendar.atLatest ? `none could begin later than ${readable(calendar.atLatest)}` : '' }}</span>
+        <span v-if="planned?.together.length" class="text-quiet">planned at once with {{ planned.together.join(', ') }};</span>
+        <span class="text-quiet">{{ calendar.proved ? `no plan${ofThem} begins later` : calendar.atLatest ? `none${ofThem} could begin later than ${readable(calendar.atLatest)}` : '' }}</span>
       </p>
       <ol v-if="all.length" class="mt-3">
         <li v-for="d in all" :key="d.date" class="break-inside-avoid border-t border-line py-2" :data-day="d.date">
@@ -147,9 +150,10 @@ async function take(help: Schemas['Help']) {
         <template v-if="stint">
           <h2 class="text-head">{{ named(stint) }}</h2>
           <p class="text-quiet italic">{{ stint.species }}</p>
-          <p class="mt-1">{{ readable(stint.from) }} to {{ clock(stint.to) }}</p>
+          <p class="mt-1">{{ readable(stint.from) }} to {{ clock(stint.to) }}{{ stint.maker > 1 ? ', by the second pair of hands' : '' }}</p>
           <p class="mt-2" data-because>Why then: {{ stint.because }}.</p>
           <p v-if="stint.meanwhile" class="mt-2">Then it waits until {{ readable(stint.meanwhile.until) }}; {{ readable(stint.meanwhile.enough) }} is soon enough.</p>
+          <p v-for="t in stint.takes" :key="t.tool" class="mt-1">Takes {{ t.count }} × {{ t.tool }} until {{ readable(t.until) }}.</p>
           <p v-if="stint.meanwhile?.closes" class="mt-1">After {{ readable(stint.meanwhile.closes) }} it no longer bends.</p>
           <form v-if="!stint.done" class="mt-3 flex items-end gap-2" @submit.prevent="pin(stint.uid)">
             <label class="min-w-0 flex-1 text-note text-quiet">begin it at<input v-model="pinAt" type="datetime-local" class="field text-body text-ink" required /></label>
@@ -161,10 +165,18 @@ async function take(help: Schemas['Help']) {
           <JobNote v-if="trial.job.value && trial.busy.value" :job="trial.job.value" class="mt-1" @stop="trial.stop" />
           <p v-if="tried" role="status" class="mt-1 border border-line bg-sheet p-2" data-tried>{{ tried }}</p>
           <ProblemNote v-if="trial.fault.value" :error="(trial.fault.value as Error)" class="mt-1" />
-          <button v-if="pinned(stint.uid)" type="button" class="act-quiet !px-0" :disabled="work.busy.value" @click="plan(others(stint.uid))">It is pinned: let it go</button>
+          <button v-if="pinned(stint.uid)" type="button" class="act-quiet !px-0" :disabled="work.busy.value" @click="plan(otherPins(stint.uid))">It is pinned: let it go</button>
         </template>
         <p v-else class="text-quiet">Choose a piece of work to see why it stands where it does.</p>
       </div>
+      <fieldset v-if="others.length" class="border-t border-line pt-2" data-together>
+        <legend class="sr-only">Plan at once with</legend>
+        <p class="text-quiet" aria-hidden="true">Plan at once with</p>
+        <label v-for="o in others" :key="o.id" class="flex items-start gap-2 py-0.5">
+          <input type="checkbox" class="mt-0.5 size-4" :checked="together.includes(o.id)" @change="choose(o.id)" />
+          <span>{{ o.order.name }} <span class="block text-note text-quiet">{{ readable(o.order.handOver) }}</span></span>
+        </label>
+      </fieldset>
       <p class="flex flex-col items-start gap-1 border-t border-line pt-2">
         <button type="button" class="act-quiet !px-0" @click="timeOpen = true">The studio’s time …</button>
         <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.pdf`" target="_blank">On paper (PDF)</a>

@@ -10,18 +10,20 @@ import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import TextField from '@/parts/fields/TextField.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useTime } from '@/parts/useTime'
+import SecondMaker from './SecondMaker.vue'
+import WeekHours from './WeekHours.vue'
 
 /** When the studio works: its week, its days off, its hands, its evenings, and what else keeps it busy. */
 publish(published)
 defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 const store = useTime()
-const NAMES = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 const fault = ref<unknown>()
 
 type Time = Schemas['StudioTime']
 const set = (changed: Partial<Time>) => store.time && store.set({ ...store.time, ...changed })
-const setDay = (at: number, changed: Partial<Schemas['DayHours']>) => set({ week: store.time!.week.map((d, i) => (i === at ? { ...d, ...changed } : d)) })
+const NAP: Schemas['QuietHours'] = { from: '13:00:00', to: '14:00:00' }
+const typed = (event: Event) => (event.target as HTMLInputElement).value
 
 const listed = (path: string, value: unknown) => store.time && store.set(withAt(store.time, path, value))
 
@@ -44,18 +46,22 @@ async function takeIn(event: Event) {
       <DialogTitle class="text-head">The studio's time</DialogTitle>
       <p class="mt-1 text-quiet">No work is planned outside of it. Evenings are used only where the days are not enough.</p>
       <template v-if="store.time">
-        <div class="mt-3 grid grid-cols-[9rem_8rem_8rem] items-center gap-x-3 gap-y-1">
-          <template v-for="(hours, i) in store.time.week" :key="i">
-            <label class="flex items-center gap-2"><input type="checkbox" class="size-4" :checked="hours.works" @change="setDay(i, { works: ($event.target as HTMLInputElement).checked })" /> {{ NAMES[i] }}</label>
-            <input type="time" class="field" :aria-label="`${NAMES[i]} from`" :disabled="!hours.works" :value="hours.from.slice(0, 5)" @change="setDay(i, { from: `${($event.target as HTMLInputElement).value}:00` })" />
-            <input type="time" class="field" :aria-label="`${NAMES[i]} to`" :disabled="!hours.works" :value="hours.to.slice(0, 5)" @change="setDay(i, { to: `${($event.target as HTMLInputElement).value}:00` })" />
-          </template>
-        </div>
+        <WeekHours class="mt-3" :week="store.time.week" @change="set({ week: $event })" />
         <div class="mt-3 grid grid-cols-3 gap-3">
           <SchemaNumber :node="field('StudioTime', 'makers')" label="makers" :value="store.time.makers" @change="set({ makers: $event })" />
           <SchemaNumber :node="field('StudioTime', 'eveningH')" label="evening, at most" :value="store.time.eveningH" @change="set({ eveningH: $event })" />
           <SchemaNumber :node="field('StudioTime', 'sittingMin')" label="longest sitting" :value="store.time.sittingMin" @change="set({ sittingMin: $event })" />
         </div>
+        <SecondMaker v-if="store.time.makers > 1" :second="store.time.second" :week="store.time.week" @change="set({ second: $event })" />
+        <h3 class="heading-small mt-3">quiet hours</h3>
+        <p class="text-note text-quiet">Every day; nothing is sprayed and nothing with spirit is painted then.</p>
+        <p v-for="(q, i) in store.time.quiet" :key="i" class="flex items-center gap-2 py-0.5">
+          <input type="time" class="field w-32" :aria-label="`quiet from, ${i + 1}`" :value="q.from.slice(0, 5)" @change="typed($event) && listed(`/quiet/${i}/from`, `${typed($event)}:00`)" /> to
+          <input type="time" class="field w-32" :aria-label="`quiet to, ${i + 1}`" :value="q.to.slice(0, 5)" @change="typed($event) && listed(`/quiet/${i}/to`, `${typed($event)}:00`)" />
+          <button type="button" class="act-quiet" :aria-label="`Leave out quiet hours ${i + 1}`" @click="set({ quiet: store.time!.quiet.filter((_, k) => k !== i) })">leave out</button>
+        </p>
+        <button type="button" class="act mt-1" @click="set({ quiet: [...store.time.quiet, NAP] })">Add quiet hours</button>
+        <label class="mt-3 flex items-center gap-2"><input type="checkbox" class="size-4" :checked="store.time.runsOn" @change="set({ runsOn: !store.time!.runsOn })" /> a fan or a cabinet may run on at night, with nobody there</label>
         <SchemaList class="mt-3" :node="field('StudioTime', 'daysOff')" :value="(store.time.daysOff as unknown as Record<string, unknown>[])" path="/daysOff" @change="listed" />
         <h3 class="heading-small mt-3">busy with something else</h3>
         <p v-for="(b, i) in store.time.busy" :key="i" class="flex items-end gap-2 py-0.5">

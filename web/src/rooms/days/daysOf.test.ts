@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { costOf, daysOf, minuteOf, movedBetween } from './daysOf'
+import { costOf, daysOf, hoursOn, minuteOf, movedBetween } from './daysOf'
 
 const stint = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
   ({ uid, from, to, meanwhile }) as unknown as Schemas['Stint']
@@ -22,6 +22,20 @@ describe('the days of a calendar', () => {
   it('count minutes by the clock, over a night on which it is put on too', () => {
     expect(minuteOf('2030-03-30', '2030-03-31T08:00:00')).toBe(1440 + 480)
     expect(minuteOf('2030-03-31', '2030-03-30T23:00:00')).toBe(-60)
+  })
+
+  it('have hours of all makers, or of each where they differ, and none on a day off', () => {
+    const week = (from: string) => Array.from({ length: 7 }, (_, i) => ({ works: i < 5, from, to: '17:00:00' }))
+    const time = { week: week('09:00:00'), daysOff: [{ date: '2030-06-12' }], busy: [], makers: 2, eveningH: 0, sittingMin: 90, quiet: [], runsOn: true }
+    expect(hoursOn(time, '2030-06-11')).toEqual([{ from: 540, to: 1020, first: 1, last: 2 }])
+    expect(hoursOn(time, '2030-06-12')).toEqual([])
+    expect(hoursOn(time, '2030-06-15')).toEqual([])
+    const second = { week: week('14:00:00'), can: ['dust' as const] }
+    expect(hoursOn({ ...time, second }, '2030-06-11')).toEqual([
+      { from: 540, to: 1020, first: 1, last: 1 },
+      { from: 840, to: 1020, first: 2, last: 2 },
+    ])
+    expect(hoursOn({ ...time, makers: 1, second }, '2030-06-11')).toEqual([{ from: 540, to: 1020, first: 1, last: 1 }])
   })
 
   it('are none where nothing is planned', () => {

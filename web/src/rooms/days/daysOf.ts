@@ -42,6 +42,32 @@ export function daysOf(stints: Stint[], handOver: string): Day[] {
   return days
 }
 
+/** A stretch of a day in which hands may work. */
+export interface Open {
+  from: number
+  to: number
+  /** The first and the last maker whose hours these are, from 1. */
+  first: number
+  last: number
+}
+
+/** The hours of a day: of all makers, or of each where they differ. */
+export function hoursOn(time: Schemas['StudioTime'], date: string): Open[] {
+  const weekday = (new Date(`${date}T12:00`).getDay() + 6) % 7
+  if (time.daysOff.some((d) => d.date === date)) return []
+  const other = time.makers > 1 ? time.second : undefined
+  const whose = other
+    ? [
+        { week: time.week, first: 1, last: 1 },
+        { week: other.week, first: 2, last: 2 },
+      ]
+    : [{ week: time.week, first: 1, last: time.makers }]
+  return whose.flatMap(({ week, first, last }) => {
+    const hours = week[weekday]
+    return hours?.works ? [{ from: minuteOf(date, `${date}T${hours.from}`), to: minuteOf(date, `${date}T${hours.to}`), first, last }] : []
+  })
+}
+
 function after(date: string): string {
   const next = new Date(`${date}T12:00`)
   next.setDate(next.getDate() + 1)

@@ -15,6 +15,7 @@ import { STAGES } from '@/parts/stages'
 import TextField from '@/parts/fields/TextField.vue'
 import { readable } from './dates'
 import MediaChoice from './MediaChoice.vue'
+import OtherCounts from './OtherCounts.vue'
 import OrderTotals from './OrderTotals.vue'
 
 publish(orderSchema)
@@ -247,6 +248,7 @@ function takeOff() {
       </p>
       <JobNote v-if="reckoning.job.value" :job="reckoning.job.value" @stop="reckoning.stop" />
       <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Reckoning what it takes …</p>
+      <OtherCounts v-if="order && order.lines.length && keep.state.value === 'kept'" :id="id" :lines="order.lines" :name-of="nameOf" :changeable="!accepted" @take="change({ lines: order.lines.map((l, i) => ({ ...l, flowers: $event[i] ?? l.flowers })) })" />
       <MediaChoice v-if="order && order.lines.length" :id="id" :goes="order.venue" :changeable="!accepted" @goes="change({ venue: $event })" @make="makeOf" />
       <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" :planned="calendar?.begins !== undefined" />
     </div>

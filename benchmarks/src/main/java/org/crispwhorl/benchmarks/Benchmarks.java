@@ -103,6 +103,10 @@ public final class Benchmarks {
                 "Days of 120 flowers of 6 species",
                 "after 20 s ≤ 6 bench hours before the bound",
                 DaysPlanned.measure(120, 6, 60));
+        row(
+                "Days of three orders of 20 flowers at once",
+                "≤ 20 s to within 5 % of the bound",
+                DaysPlanned.together(3, 20, 3, 21));
     }
 
     private void application() throws IOException, InterruptedException {
@@ -139,6 +143,10 @@ public final class Benchmarks {
                     "≤ 2.5 s",
                     round.firstTold());
             row("Turning it", "≥ 10 frames/s", round.turningTold());
+            row(
+                    "The bench opened while its server is away, until its task can be read",
+                    "≤ 1 s",
+                    OfflineBench.measure(application.base, 20).told());
             row("An order of 10 flowers of 3 species reckoned", "≤ 300 ms", LongWork.order(application, 10, 3));
             row("An order of 120 flowers of 6 species reckoned", "≤ 1 s", LongWork.order(application, 120, 6));
             row("A table of 10 000 rows taken in", "≤ 1.5 s", LongWork.table(application));

@@ -27,6 +27,26 @@ final class DrawerLift {
         return body;
     }
 
+    /** Version 2 counted what broke without asking of what sort, watched drying alone, and knew of no drift. */
+    static JsonNode sorted(JsonNode body) {
+        if (body instanceof ObjectNode item) {
+            switch (item.path(CraftJson.KIND).asString("")) {
+                case "breakage-record" -> item.put("sort", "any");
+                case "drying-record" -> ofTheBody(item.path("watched"));
+                case "roller-machine" -> item.put("drift", 1);
+                default -> {}
+            }
+        }
+        return body;
+    }
+
+    /** What was watched was drying. */
+    static void ofTheBody(JsonNode watched) {
+        if (watched instanceof ObjectNode one) {
+            one.put("clock", "body");
+        }
+    }
+
     /** What orders were accepted with names the pastes that the studio had. */
     static JsonNode frozen(JsonNode body) {
         body.path("conditions").path("kit").path("pastes").forEach(DrawerLift::gum);

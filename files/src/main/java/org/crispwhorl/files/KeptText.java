@@ -2,6 +2,7 @@ package org.crispwhorl.files;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import org.crispwhorl.core.bench.Said;
 import org.crispwhorl.core.book.LeftOut;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
@@ -25,14 +26,15 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class KeptText<T> {
     /** The studio's ways. */
-    public static final KeptText<Ways> WAYS = new KeptText<>("ways", Ways.class, List.of(KeptText::cleaned));
+    public static final KeptText<Ways> WAYS =
+            new KeptText<>("ways", Ways.class, List.of(KeptText::cleaned, KeptText::inTheCabinet));
 
     /** The studio's pace. */
     public static final KeptText<Pace> PACE = new KeptText<>("pace", Pace.class, List.of(UnaryOperator.identity()));
 
     /** The studio's time. */
     public static final KeptText<StudioTime> TIME =
-            new KeptText<>("time", StudioTime.class, List.of(UnaryOperator.identity()));
+            new KeptText<>("time", StudioTime.class, List.of(UnaryOperator.identity(), KeptText::handsAlike));
 
     /** What the studio asks for its work. */
     public static final KeptText<Tariff> TARIFF =
@@ -44,7 +46,12 @@ public final class KeptText<T> {
 
     /** The calendar that was last made of an order. */
     public static final KeptText<Planned> PLANNED = new KeptText<>(
-            "planned", Planned.class, List.of(UnaryOperator.identity(), KeptText::nothingDone, KeptText::steadyRoom));
+            "planned",
+            Planned.class,
+            List.of(UnaryOperator.identity(), KeptText::nothingDone, KeptText::steadyRoom, KeptText::byItself));
+
+    /** What was measured or noted at the bench. */
+    public static final KeptText<Said> SAID = new KeptText<>("said", Said.class, List.of(UnaryOperator.identity()));
 
     /** Where an order goes. */
     public static final KeptText<Venue> VENUE = new KeptText<>("venue", Venue.class, List.of(UnaryOperator.identity()));
@@ -57,11 +64,11 @@ public final class KeptText<T> {
     static final KeptText<AcceptanceText.Kept> ACCEPTANCE = new KeptText<>(
             "acceptance",
             AcceptanceText.Kept.class,
-            List.of(UnaryOperator.identity(), DrawerLift::frozen, DrawerLift::unwatched));
+            List.of(UnaryOperator.identity(), DrawerLift::frozen, DrawerLift::unwatched, KeptText::frozenPlaces));
 
     /** A thing in the drawer. */
-    public static final KeptText<DrawerItem> DRAWER_ITEM =
-            new KeptText<>("drawer-item", DrawerItem.class, List.of(KeptText::cleaned, DrawerLift::item));
+    public static final KeptText<DrawerItem> DRAWER_ITEM = new KeptText<>(
+            "drawer-item", DrawerItem.class, List.of(KeptText::cleaned, DrawerLift::item, DrawerLift::sorted));
 
     /** What an order took from a thing. */
     public static final KeptText<Stock.Taken> TAKEN =
@@ -109,6 +116,36 @@ public final class KeptText<T> {
         ObjectNode ahead = ((ObjectNode) body).putObject("ahead").put("source", "steady");
         ahead.putArray("day");
         ahead.putArray("spells");
+        return body;
+    }
+
+    /** The first version of a studio's ways had everything dry where the room says. */
+    private static JsonNode inTheCabinet(JsonNode body) {
+        return ((ObjectNode) body).put("driesIn", "cabinet");
+    }
+
+    /** The first version of a studio's time knew of no quiet hours, and let the fan run on. */
+    private static JsonNode handsAlike(JsonNode body) {
+        ObjectNode time = (ObjectNode) body;
+        time.putArray("quiet");
+        return time.put("runsOn", true);
+    }
+
+    /** The third version of a plan was of one order, and told of nothing that it takes. */
+    private static JsonNode byItself(JsonNode body) {
+        handsAlike(body.path("time"));
+        body.path("calendar").path("stints").forEach(stint -> ((ObjectNode) stint).putArray("takes"));
+        ((ObjectNode) body).putArray("together");
+        return body;
+    }
+
+    /** Orders were accepted when everything dried where the room says, and nothing was counted but formers. */
+    private static JsonNode frozenPlaces(JsonNode body) {
+        inTheCabinet(body.path("conditions").path("ways"));
+        ObjectNode kit = (ObjectNode) body.path("conditions").path("kit");
+        kit.putObject("places");
+        kit.putArray("breakages");
+        kit.path("watched").forEach(DrawerLift::ofTheBody);
         return body;
     }
 

@@ -19,8 +19,11 @@ import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
+import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.demo.DemoDocuments;
@@ -36,20 +39,27 @@ public class CalendarIcsTest {
                 List.of(new OrderSheet.Line(
                         SpeciesDocument.readText(DemoDocuments.texts().get(10)), 3)),
                 Conditions.USUAL);
-        Calendar calendar = Calendars.of(
+        Calendars.Asked asked = new Calendars.Asked(
                 sheet,
                 List.of(3),
-                Calendars.Ahead.AS_RECKONED,
-                now,
+                List.of(Paste.usual(Medium.GUM_PASTE)),
+                Room.REFERENCE,
                 SATURDAY,
                 12,
-                StudioTime.USUAL,
-                Calendars.Standing.NOTHING,
-                PLACE,
-                Progress.UNWATCHED);
+                Calendars.Standing.NOTHING);
+        Calendars.Studio studio =
+                new Calendars.Studio(RoomCourse.steady(Room.REFERENCE), StudioTime.USUAL, List.of(), now, PLACE);
+        Calendar calendar = Calendars.of(asked, studio, Progress.UNWATCHED);
         Order order = new Order("Wedding", "", SATURDAY, 12, 100, List.of());
         return new Planned(
-                now, order, StudioTime.USUAL, Optional.of(Room.REFERENCE), RoomAhead.STEADY, List.of(), calendar);
+                now,
+                order,
+                StudioTime.USUAL,
+                Optional.of(Room.REFERENCE),
+                RoomAhead.STEADY,
+                List.of(),
+                List.of(),
+                calendar);
     }
 
     private static List<String> lines(String text, String start) {

@@ -30,6 +30,7 @@ import org.crispwhorl.core.paste.Grooves;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Veiner;
+import org.crispwhorl.core.studio.PieceSort;
 import org.testng.annotations.Test;
 
 public class DrawerCsvTest {
@@ -53,7 +54,7 @@ public class DrawerCsvTest {
             new ColourPot("moss", 1, 4, "#35562c", ColourForm.DUST, ColourPot.Eaten.NON_TOXIC),
             new DryingPlace("hooks", 24, DryingPlace.Sort.HOOK, 1),
             new GaugeDiameter("my 26", 26, 0.48),
-            new BreakageRecord("petals", 3, 97));
+            new BreakageRecord("petals", PieceSort.WIRED, 3, 97));
 
     @Test
     public void aDrawerComesBackAsItWentOut() {

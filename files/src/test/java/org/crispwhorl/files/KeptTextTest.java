@@ -4,22 +4,29 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import java.util.List;
+import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.colour.ColourForm;
+import org.crispwhorl.core.drawer.BreakageRecord;
 import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.DrawerItem;
+import org.crispwhorl.core.drawer.DryingRecord;
 import org.crispwhorl.core.drawer.OwnFormer;
 import org.crispwhorl.core.drawer.OwnPaste;
+import org.crispwhorl.core.drawer.RollerMachine;
 import org.crispwhorl.core.drawer.StamenBunch;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.PieceSort;
+import org.crispwhorl.core.studio.Watched;
 import org.testng.annotations.Test;
 
 public class KeptTextTest {
     @Test
     public void whatIsKeptSaysWhatItIsAndOfWhichVersion() {
         String kept = KeptText.WAYS.write(Ways.USUAL);
-        assertTrue(kept.startsWith("{\"format\":\"crisp-whorl/ways\",\"version\":1,"), kept);
+        assertTrue(kept.startsWith("{\"format\":\"crisp-whorl/ways\",\"version\":2,"), kept);
         assertEquals(KeptText.WAYS.read(kept), Ways.USUAL);
     }
 
@@ -43,17 +50,56 @@ public class KeptTextTest {
                 new Paste(Medium.GUM_FONDANT, 1.4, 72, 15, 2, 0.6));
     }
 
+    /** The second version of a drawer knew of no sorts, of one clock, and of no drift. */
+    @Test
+    public void thingsOfTheSecondVersionWereCountedTogether() {
+        assertEquals(
+                KeptText.DRAWER_ITEM.read(
+                        second(new BreakageRecord("petals", PieceSort.ANY, 3, 97), "\"sort\":\"any\",")),
+                new BreakageRecord("petals", PieceSort.ANY, 3, 97));
+        DryingRecord watched =
+                new DryingRecord("book", new Watched(Medium.GUM_PASTE, Watched.DryingClock.BODY, 0.8, 0.3, 4));
+        assertEquals(KeptText.DRAWER_ITEM.read(second(watched, "\"clock\":\"body\",")), watched);
+        RollerMachine roller = new RollerMachine(
+                "roller",
+                1,
+                140,
+                List.of(new RollerMachine.RollerReading(1, 2.4), new RollerMachine.RollerReading(7, 0.6)));
+        assertEquals(KeptText.DRAWER_ITEM.read(second(roller, "\"drift\":1.0,")), roller);
+    }
+
+    private static String second(DrawerItem item, String unknown) {
+        String now = KeptText.DRAWER_ITEM.write(item);
+        assertTrue(now.contains(unknown), now);
+        return now.replace(unknown, "").replace("\"version\":3", "\"version\":2");
+    }
+
+    /** What the first versions of ways and of a studio's time did not know changes nothing of what they said. */
+    @Test
+    public void waysAndTimeOfTheFirstVersionsSayWhatTheySaid() {
+        String ways = KeptText.WAYS.write(Ways.USUAL.withGlue(Ways.Glue.WATER));
+        assertEquals(
+                KeptText.WAYS.read(
+                        ways.replace(",\"driesIn\":\"cabinet\"", "").replace("\"version\":2", "\"version\":1")),
+                Ways.USUAL.withGlue(Ways.Glue.WATER));
+        String time = KeptText.TIME.write(StudioTime.USUAL.withMakers(2));
+        assertEquals(
+                KeptText.TIME.read(
+                        time.replace(",\"quiet\":[],\"runsOn\":true", "").replace("\"version\":2", "\"version\":1")),
+                StudioTime.USUAL.withMakers(2));
+    }
+
     /** A thing as version 1 kept it, without what it did not know. */
     private static String first(DrawerItem item, String unknown) {
         String now = KeptText.DRAWER_ITEM.write(item);
         assertTrue(now.contains(unknown), now);
-        return now.replace(unknown, "").replace(",\"price\":0.0", "").replace("\"version\":2", "\"version\":1");
+        return now.replace(unknown, "").replace(",\"price\":0.0", "").replace("\"version\":3", "\"version\":1");
     }
 
     @Test
     public void anotherThingOrANewerVersionIsRefusedByItsPlace() {
         String kept = KeptText.WAYS.write(Ways.USUAL);
-        assertEquals(fault(kept.replace("\"version\":1", "\"version\":9")).pointer(), "/version");
+        assertEquals(fault(kept.replace("\"version\":2", "\"version\":9")).pointer(), "/version");
         assertEquals(fault(kept.replace("/ways", "/taken")).pointer(), "/format");
         assertEquals(fault("{").pointer(), "");
         assertTrue(fault(kept.replace("\"board\"", "\"bord\"")).pointer().startsWith("/bo"));

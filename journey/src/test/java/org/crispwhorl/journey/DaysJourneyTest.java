@@ -87,6 +87,39 @@ public class DaysJourneyTest extends Journey {
         assertThat(page.getByText("Slowest:")).containsText("100 %");
     }
 
+    /** Two orders at once by keys; then other counts beside those that are kept, of which nothing is kept until they are taken. */
+    @Test
+    public void ordersArePlannedAtOnceAndOtherCountsAreTriedBesideThem() {
+        openDays();
+        Locator together = page.locator("[data-together] input").first();
+        together.focus();
+        page.keyboard().press("Space");
+        assertThat(together).isChecked();
+        plan();
+        assertThat(page.locator("[data-summary]"))
+                .containsText(
+                        "planned at once with", new LocatorAssertions.ContainsTextOptions().setTimeout(SEARCHED_MS));
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("The order").setExact(true))
+                .click();
+        page.locator("[data-counts] summary").press("Enter");
+        Locator count = page.locator("[data-counts] input").first();
+        String kept = count.inputValue();
+        count.fill("7");
+        count.press("Tab");
+        page.locator("[data-counts] button[type=submit]").press("Enter");
+        Locator beside =
+                page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Counts beside each other"));
+        assertThat(beside).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SEARCHED_MS));
+        assertThat(beside).containsText("price in all");
+        Locator flowers = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The order"))
+                .locator("input[inputmode=decimal]");
+        assertThat(flowers.nth(2)).hasValue(kept);
+        button("Take these counts").press("Enter");
+        assertThat(flowers.nth(2)).hasValue("7");
+    }
+
     @Test
     public void aStudioThatNeverWorksIsToldWhatWouldHelpAndTakesIt() {
         openDays();

@@ -92,14 +92,14 @@ public class BenchApiTest extends ServerTest {
 
     @Test
     public void whatIsDoneStaysWhenTheDaysArePlannedAnew() {
-        api.worked(api.post(order + "/days", "{\"pins\":[]}"));
+        api.worked(api.post(order + "/days", "{\"pins\":[],\"together\":[]}"));
         JsonNode first = api.get(order + "/days").json().at("/planned/calendar/stints/0");
         String uid = first.get("uid").asString();
         assertEquals(
                 tell(List.of(touch(uid, "begun", 30, 0), touch(uid, "done", 10, 0)))
                         .status(),
                 200);
-        api.worked(api.post(order + "/days", "{\"pins\":[]}"));
+        api.worked(api.post(order + "/days", "{\"pins\":[],\"together\":[]}"));
         int done = 0;
         for (JsonNode stint : api.get(order + "/days").json().at("/planned/calendar/stints")) {
             if (stint.get("done").asBoolean()) {
@@ -110,7 +110,7 @@ public class BenchApiTest extends ServerTest {
         }
         assertEquals(done, 1);
         assertEquals(tell(List.of(touch(uid, "undone", 5, 0))).status(), 200);
-        api.worked(api.post(order + "/days", "{\"pins\":[]}"));
+        api.worked(api.post(order + "/days", "{\"pins\":[],\"together\":[]}"));
         assertTrue(!api.get(order + "/days").body().contains("\"done\":true"), "not done after all");
     }
 

@@ -4,9 +4,15 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -44,13 +50,14 @@ public class BookApiTest extends ServerTest {
 
     @AfterMethod
     public void gone() {
-        api.post("/api/book/lessons", "{\"medium\":\"gum-paste\",\"taken\":false}");
-        api.post("/api/book/lessons", "{\"taken\":false}");
+        api.post(
+                "/api/book/lessons", "{\"of\":\"drying\",\"medium\":\"gum-paste\",\"clock\":\"body\",\"taken\":false}");
+        api.post("/api/book/lessons", "{\"of\":\"breakage\",\"taken\":false}");
         api.delete(order);
     }
 
-    private void touch(ArrayNode events, String what, int minutes, int pieces) {
-        events.addObject()
+    private ObjectNode touch(ArrayNode events, String what, int minutes, int pieces) {
+        return events.addObject()
                 .put("id", UUID.randomUUID().toString())
                 .put("uid", uid)
                 .put("touch", what)
@@ -105,12 +112,16 @@ public class BookApiTest extends ServerTest {
         double before = petalsFirmH();
         JsonNode view = api.get("/api/book").json();
         double factor = drying(view).at("/rate/factor").asDouble();
-        JsonNode taken = api.post("/api/book/lessons", "{\"medium\":\"gum-paste\",\"taken\":true}")
+        JsonNode taken = api.post(
+                        "/api/book/lessons",
+                        "{\"of\":\"drying\",\"medium\":\"gum-paste\",\"clock\":\"body\",\"taken\":true}")
                 .json();
         assertEquals(taken.at("/watched/0/factor").asDouble(), factor, 0.006);
         assertEquals(petalsFirmH(), before / taken.at("/watched/0/factor").asDouble(), 1e-6 * before);
         assertEquals(drying(taken).at("/rate/factor").asDouble(), factor, 1e-9, "it is not learnt twice");
-        JsonNode forgotten = api.post("/api/book/lessons", "{\"medium\":\"gum-paste\",\"taken\":false}")
+        JsonNode forgotten = api.post(
+                        "/api/book/lessons",
+                        "{\"of\":\"drying\",\"medium\":\"gum-paste\",\"clock\":\"body\",\"taken\":false}")
                 .json();
         assertEquals(forgotten.get("watched").size(), 0);
         assertEquals(petalsFirmH(), before, 1e-9);
@@ -121,7 +132,7 @@ public class BookApiTest extends ServerTest {
         String operation =
                 api.get("/api/book").json().at("/book/pace/0/operation").asString();
         double learnt = api.get("/api/book").json().at("/book/pace/0/learntMin").asDouble();
-        String lesson = "{\"operation\":\"" + operation + "\",\"taken\":";
+        String lesson = "{\"of\":\"pace\",\"operation\":\"" + operation + "\",\"taken\":";
         JsonNode taken = api.post("/api/book/lessons", lesson + "true}").json();
         assertEquals(taken.at("/pace/own/0/eachMin").asDouble(), learnt, 6e-4);
         assertEquals(
@@ -130,12 +141,12 @@ public class BookApiTest extends ServerTest {
                         .at("/pace/own")
                         .size(),
                 0);
-        assertTrue(api.post("/api/book/lessons", "{\"taken\":true}")
+        assertTrue(api.post("/api/book/lessons", "{\"of\":\"breakage\",\"taken\":true}")
                 .json()
                 .get("breakageTaken")
                 .asBoolean());
         assertTrue(api.get("/api/drawer").body().contains("from the book"));
-        assertFalse(api.post("/api/book/lessons", "{\"taken\":false}")
+        assertFalse(api.post("/api/book/lessons", "{\"of\":\"breakage\",\"taken\":false}")
                 .json()
                 .get("breakageTaken")
                 .asBoolean());
@@ -153,7 +164,70 @@ public class BookApiTest extends ServerTest {
         assertEquals(in.at("/book/breakage/broken").asInt(), broken);
         assertEquals(api.post("/api/book/records", choice.put("id", "nothing")).status(), 404);
         assertEquals(
-                api.post("/api/book/lessons", "{\"medium\":\"marzipan\",\"taken\":true}")
+                api.post(
+                                "/api/book/lessons",
+                                "{\"of\":\"drying\",\"medium\":\"marzipan\",\"clock\":\"body\",\"taken\":true}")
+                        .status(),
+                404);
+    }
+
+    /** A size, a sheet and a note stand in the book; the sheet teaches of the roller, which is gone by until that is forgotten. */
+    @Test
+    public void whatIsMeasuredAndNotedComesIntoTheBook() {
+        ObjectNode roller = Api.JSON.createObjectNode();
+        api.get("/api/drawer").json().forEach(kept -> {
+            if (kept.at("/item/kind").asString().equals("roller-machine")) {
+                roller.set("kept", kept);
+            }
+        });
+        double table = roller.at("/kept/item/readings/0/thickMm").asDouble();
+        double setting = roller.at("/kept/item/readings/0/setting").asDouble();
+        ObjectNode body = Api.JSON.createObjectNode();
+        ArrayNode events = body.putArray("events");
+        for (int i = 0; i < 3; i++) {
+            touch(events, "said", 5 + i, 1)
+                    .putObject("said")
+                    .put("kind", "sheet-measured")
+                    .put("setting", setting)
+                    .put("thickMm", 1.2 * table);
+        }
+        touch(events, "said", 9, 1).putObject("said").put("kind", "bench-note").put("text", "rolled on the cold slab");
+        assertEquals(api.post(order + "/bench/events", body).status(), 200);
+        JsonNode view = api.get("/api/book").json();
+        String written = entry(view).get("written").toString();
+        assertTrue(written.contains("rolled on the cold slab") && written.contains("by its table"), written);
+        double factor = view.at("/book/roller/factor").asDouble();
+        assertTrue(factor > 1.1 && factor < 1.2, view.at("/book/roller").toString());
+        JsonNode taken = api.post("/api/book/lessons", "{\"of\":\"roller\",\"taken\":true}")
+                .json();
+        assertEquals(taken.at("/book/roller/taken").asDouble(), factor, 0.006);
+        assertEquals(taken.at("/book/roller/factor").asDouble(), factor, 1e-9, "it is not learnt twice");
+        JsonNode forgotten = api.post("/api/book/lessons", "{\"of\":\"roller\",\"taken\":false}")
+                .json();
+        assertEquals(forgotten.at("/book/roller/taken").asDouble(), 1.0);
+        assertEquals(
+                api.post("/api/book/lessons", "{\"of\":\"pace\",\"taken\":true}")
+                        .status(),
+                422);
+    }
+
+    /** A picture is kept without what a camera writes beside it, and no larger than it is looked at. */
+    @Test
+    public void aPictureIsEncodedAnew() throws IOException {
+        BufferedImage image = new BufferedImage(2400, 1200, BufferedImage.TYPE_INT_RGB);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", png);
+        Api.Answer kept = api.postBytes(order + "/bench/pictures", "image/png", png.toByteArray());
+        assertEquals(kept.status(), 201, kept.body());
+        String path = order + "/bench/pictures/" + kept.json().get("picture").asString() + ".jpg";
+        BufferedImage seen = ImageIO.read(new ByteArrayInputStream(api.bytes(path)));
+        assertEquals(seen.getWidth(), 1600);
+        assertEquals(seen.getHeight(), 800);
+        Api.Answer refused = api.postBytes(
+                order + "/bench/pictures", "image/png", "no picture at all".getBytes(StandardCharsets.UTF_8));
+        assertEquals(refused.status(), 422, refused.body());
+        assertEquals(
+                api.get(order.replaceAll("[0-9a-f]{4}$", "0000") + path.substring(order.length()))
                         .status(),
                 404);
     }

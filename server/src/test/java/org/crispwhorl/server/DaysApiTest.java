@@ -8,6 +8,7 @@ import static org.testng.Assert.assertTrue;
 import java.net.http.HttpRequest;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.crispwhorl.core.calendar.Planned;
@@ -41,7 +42,7 @@ public class DaysApiTest extends ServerTest {
     }
 
     private JsonNode planned() {
-        Api.Answer begun = api.post(order + "/days", "{\"pins\":[]}");
+        Api.Answer begun = api.post(order + "/days", "{\"pins\":[],\"together\":[]}");
         assertEquals(begun.status(), 202, begun.body());
         api.worked(begun);
         return api.get(order + "/days").json();
@@ -72,6 +73,7 @@ public class DaysApiTest extends ServerTest {
         String sooner =
                 LocalDateTime.parse(first.get("from").asString()).minusHours(24).toString();
         ObjectNode pins = Api.JSON.createObjectNode();
+        pins.putArray("together");
         pins.putArray("pins")
                 .addObject()
                 .put("uid", first.get("uid").asString())
@@ -93,6 +95,7 @@ public class DaysApiTest extends ServerTest {
         JsonNode kept = planned();
         JsonNode first = kept.at("/planned/calendar/stints/0");
         ObjectNode pins = Api.JSON.createObjectNode();
+        pins.putArray("together");
         pins.putArray("pins")
                 .addObject()
                 .put("uid", first.get("uid").asString())
@@ -144,9 +147,65 @@ public class DaysApiTest extends ServerTest {
         planned();
         UUID id = UUID.fromString(order.substring(order.lastIndexOf('/') + 1));
         Days days = part(Days.class);
-        Planned made = days.last(id).orElseThrow();
+        List<Days.Asked> asked = List.of(days.asked(id));
+        List<Planned> made = List.of(days.last(id).orElseThrow());
         assertEquals(api.delete(order).status(), 204);
-        assertThrows(NotThere.class, () -> days.keep(id, made));
+        assertThrows(NotThere.class, () -> days.keep(asked, made));
+    }
+
+    /** Two orders at once: each keeps a plan of its own, no hands are in both at a time, and each says with which it was planned. */
+    @Test
+    public void ordersArePlannedAtOnce() {
+        ObjectNode other = (ObjectNode) api.get(order).json().get("order");
+        other.put("name", "Second");
+        String second = api.post("/api/orders", other).json().get("id").asString();
+        ObjectNode wanted = Api.JSON.createObjectNode();
+        wanted.putArray("pins");
+        wanted.putArray("together").add(second);
+        api.worked(api.post(order + "/days", wanted));
+        List<JsonNode> all = new ArrayList<>();
+        for (String one : List.of(order, "/api/orders/" + second)) {
+            JsonNode days = api.get(one + "/days").json();
+            assertEquals(days.at("/planned/together").size(), 1, days.toString());
+            assertEquals(
+                    days.get("elsewhere").size(),
+                    days.at("/planned/calendar/stints").size());
+            days.at("/planned/calendar/stints").forEach(all::add);
+        }
+        assertTrue(!all.isEmpty());
+        for (JsonNode s : all) {
+            assertTrue(
+                    all.stream()
+                            .noneMatch(o -> o != s
+                                    && o.get("from")
+                                                    .asString()
+                                                    .compareTo(s.get("to").asString())
+                                            < 0
+                                    && s.get("from")
+                                                    .asString()
+                                                    .compareTo(o.get("to").asString())
+                                            < 0),
+                    s.toString());
+        }
+        assertEquals(api.delete("/api/orders/" + second).status(), 204);
+    }
+
+    @Test
+    public void otherCountsAreTriedBesideThoseThatAreKept() {
+        JsonNode kept = planned();
+        int flowers = kept.at("/planned/order/lines/0/flowers").asInt();
+        ObjectNode counts = Api.JSON.createObjectNode();
+        counts.putArray("flowers").add(3 * flowers);
+        JsonNode beside = api.worked(api.post(order + "/counts", counts)).json();
+        assertEquals(beside.at("/now/flowers/0").asInt(), flowers, beside.toString());
+        assertEquals(beside.at("/then/flowers/0").asInt(), 3 * flowers);
+        assertTrue(beside.at("/then/hours").asDouble()
+                > 2 * beside.at("/now/hours").asDouble());
+        assertTrue(beside.at("/then/total").asDouble() > beside.at("/now/total").asDouble());
+        assertEquals(beside.at("/now/begins"), kept.at("/planned/calendar/begins"));
+        assertEquals(api.get(order + "/days").json(), kept, "nothing is kept");
+        counts.withArray("flowers").add(1);
+        assertEquals(api.post(order + "/counts", counts).status(), 422);
     }
 
     @Test

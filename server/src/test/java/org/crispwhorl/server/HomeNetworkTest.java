@@ -208,10 +208,18 @@ public class HomeNetworkTest {
     }
 
     @Test(dependsOnMethods = "triesAreSlowedDown")
-    public void theCertificateAndThePassphraseAreThereAfterARestart() throws IOException {
+    public void theCertificateThePassphraseAndWhoCameInAreThereAfterARestart()
+            throws IOException, InterruptedException {
+        assertEquals(get(maker, "/api/orders").statusCode(), 200);
         byte[] before = Files.readAllBytes(data.resolve("lan/certificate.p12"));
         studio.close();
         studio = RunningStudio.start(data, "--crispwhorl.lan=true");
+        base = "https://127.0.0.1:" + RunningStudio.port(studio);
+        assertEquals(get(maker, "/api/orders").statusCode(), 200, "nobody has to come in anew");
+        assertEquals(
+                get(HttpClient.newBuilder().sslContext(trusted).build(), "/api/orders")
+                        .statusCode(),
+                401);
         assertEquals(Files.readAllBytes(data.resolve("lan/certificate.p12")), before);
         assertTrue(Files.exists(data.resolve("lan/passphrase")));
     }

@@ -65,7 +65,7 @@ public class RoomAheadApiTest extends ServerTest {
     }
 
     private JsonNode planned(String days) {
-        api.worked(api.post(days, "{\"pins\":[]}"));
+        api.worked(api.post(days, "{\"pins\":[],\"together\":[]}"));
         return api.get(days).json();
     }
 

@@ -51,8 +51,13 @@ public final class RunningStudio {
 
     /** The application on a free port with a folder of data, in the demo's profile. */
     public static ConfigurableApplicationContext start(Path folder, String... further) {
+        return start(folder, 0, further);
+    }
+
+    /** The same on a port, where it was before it was put out. */
+    public static ConfigurableApplicationContext start(Path folder, int port, String... further) {
         List<String> arguments = new ArrayList<>(List.of(
-                "--server.port=0",
+                "--server.port=" + port,
                 "--crispwhorl.data=" + folder,
                 "--logging.level.org.crispwhorl=warn",
                 "--logging.threshold.console=warn"));

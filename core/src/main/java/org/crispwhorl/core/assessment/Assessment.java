@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.form.Coverage;
 import org.crispwhorl.core.form.FlowerForm;
@@ -22,6 +23,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.AsMade;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.core.wire.LoadedWire;
 import org.crispwhorl.core.wire.WireTable;
 
@@ -128,6 +130,15 @@ public final class Assessment implements Made {
         return conditions.kit().spread(species.medium());
     }
 
+    /** Rate of skinning over what is reckoned, as far as it was watched. */
+    private double skinsFaster() {
+        return conditions
+                .kit()
+                .watched(species.medium(), Watched.DryingClock.SKIN)
+                .map(Watched::factor)
+                .orElse(1.0);
+    }
+
     /** The course of a part's drying; none where it has nothing to dry. */
     public Optional<DryingCourse> drying(Part part) {
         return dries(part) ? Optional.of(course(part)) : Optional.empty();
@@ -136,7 +147,22 @@ public final class Assessment implements Made {
     /** The course of the drying of a part that dries. */
     public DryingCourse course(Part part) {
         return courses.computeIfAbsent(
-                part.id(), id -> DryingCourse.of(paste(), body(part).orElseThrow(), conditions.room(), spread()));
+                part.id(),
+                id -> DryingCourse.of(paste(), body(part).orElseThrow(), room(part), spread(), skinsFaster()));
+    }
+
+    /** The air in which a part dries. */
+    public Room room(Part part) {
+        return in(ways(part).driesIn());
+    }
+
+    /** The air in which the flower dries once it is put together. */
+    public Room roomOfFlower() {
+        return in(ways.driesIn());
+    }
+
+    private Room in(Ways.DriesIn where) {
+        return where == Ways.DriesIn.OPEN ? conditions.room().open() : conditions.room();
     }
 
     /** Whether a part is made of paste that has to dry. */

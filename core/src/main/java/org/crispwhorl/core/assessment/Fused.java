@@ -97,7 +97,7 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
      */
     public double hoursTo(Stage stage, Assessment a, ToDoubleFunction<Part> aloneH) {
         double fresh = safeH(course(a), stage);
-        double goal = new Drying(a.paste()).leftAt(stage, a.conditions().room());
+        double goal = new Drying(a.paste()).leftAt(stage, a.roomOfFlower());
         if (goal <= 0 || Double.isInfinite(fresh)) {
             return fresh;
         }
@@ -119,6 +119,6 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
 
     /** The course of its drying, were it fresh. */
     private DryingCourse course(Assessment a) {
-        return DryingCourse.of(a.paste(), Body.of(lengthMm()), a.conditions().room(), a.spread());
+        return DryingCourse.of(a.paste(), Body.of(lengthMm()), a.roomOfFlower(), a.spread());
     }
 }

@@ -3,6 +3,7 @@ package org.crispwhorl.core.assessment;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Never;
+import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Stage;
 
 /**
@@ -20,13 +21,29 @@ public record Plan(
     }
 
     /** What is done in a task. */
+    @Words(label = "doing", means = "What is done in a task.")
     public enum Doing {
+        @Words(label = "mix")
         MIX,
+        @Words(label = "make")
         MAKE,
+        @Words(label = "make and set")
         MAKE_AND_SET,
+        @Words(label = "dust")
         DUST,
+        @Words(label = "paint")
         PAINT,
+        @Words(label = "join")
         JOIN
+    }
+
+    /** What of a task others in the house may mind. */
+    @Words(label = "disturbs by", means = "What of a task others in the house may mind.")
+    public enum Disturbs {
+        @Words(label = "noise", means = "A compressor runs.")
+        NOISE,
+        @Words(label = "smell", means = "Spirit dries off.")
+        SMELL
     }
 
     /**
@@ -36,6 +53,7 @@ public record Plan(
      * @param partId the part worked on, empty for all
      * @param handsMin minutes of hands
      * @param lots lots in which it is done
+     * @param disturbs what of it others in the house may mind
      * @param gates what must have happened before
      * @param startH when it starts if one maker works straight through, hours from the first touch
      * @param endH when it ends then
@@ -47,15 +65,17 @@ public record Plan(
             Optional<String> partId,
             double handsMin,
             int lots,
+            List<Disturbs> disturbs,
             List<Gate> gates,
             @Never double startH,
             @Never double endH) {
         public Task {
+            disturbs = List.copyOf(disturbs);
             gates = List.copyOf(gates);
         }
 
         Task at(double start) {
-            return new Task(id, name, doing, partId, handsMin, lots, gates, start, start + handsMin / 60);
+            return new Task(id, name, doing, partId, handsMin, lots, disturbs, gates, start, start + handsMin / 60);
         }
     }
 

@@ -70,14 +70,16 @@ public final class Planning {
 
     private void colourPieces(Part part, List<Pass> passes, String id, Plan.Doing doing) {
         if (!passes.isEmpty()) {
-            place(task(
-                    id,
-                    (doing == Plan.Doing.DUST ? "Dust " : "Paint ") + part.name(),
-                    doing,
-                    Optional.of(part.id()),
-                    Work.colourMin(a, part, passes),
-                    1,
-                    List.of(colourable(part, passes))));
+            place(with(
+                    passes,
+                    task(
+                            id,
+                            (doing == Plan.Doing.DUST ? "Dust " : "Paint ") + part.name(),
+                            doing,
+                            Optional.of(part.id()),
+                            Work.colourMin(a, part, passes),
+                            1,
+                            List.of(colourable(part, passes)))));
         }
     }
 
@@ -93,14 +95,16 @@ public final class Planning {
         if (passes.isEmpty()) {
             return Optional.empty();
         }
-        place(task(
-                ringed(part),
-                "Colour " + part.name() + " on the flower",
-                passes.stream().anyMatch(Pass::wet) ? Plan.Doing.PAINT : Plan.Doing.DUST,
-                Optional.of(part.id()),
-                Work.colourMin(a, part, passes),
-                1,
-                List.of(done(last), colourable(part, passes))));
+        place(with(
+                passes,
+                task(
+                        ringed(part),
+                        "Colour " + part.name() + " on the flower",
+                        passes.stream().anyMatch(Pass::wet) ? Plan.Doing.PAINT : Plan.Doing.DUST,
+                        Optional.of(part.id()),
+                        Work.colourMin(a, part, passes),
+                        1,
+                        List.of(done(last), colourable(part, passes)))));
         return Optional.of(after(ringed(part), passes));
     }
 
@@ -265,7 +269,9 @@ public final class Planning {
         if (minutes > 0) {
             gates.add(done(tasks.get(tasks.size() - 1).id()));
             wet.add(after(WHOLE_COLOUR, last));
-            place(task(WHOLE_COLOUR, "Colour the flower", Plan.Doing.DUST, Optional.empty(), minutes, 1, gates));
+            place(with(
+                    last,
+                    task(WHOLE_COLOUR, "Colour the flower", Plan.Doing.DUST, Optional.empty(), minutes, 1, gates)));
         }
     }
 
@@ -324,7 +330,22 @@ public final class Planning {
             double minutes,
             int lots,
             List<Plan.Gate> gates) {
-        return new Plan.Task(id, name, doing, part, minutes, lots, gates, 0, 0);
+        return new Plan.Task(id, name, doing, part, minutes, lots, List.of(), gates, 0, 0);
+    }
+
+    /** The same, done with such passes. */
+    private static Plan.Task with(List<Pass> passes, Plan.Task task) {
+        return new Plan.Task(
+                task.id(),
+                task.name(),
+                task.doing(),
+                task.partId(),
+                task.handsMin(),
+                task.lots(),
+                Work.disturbs(passes),
+                task.gates(),
+                task.startH(),
+                task.endH());
     }
 
     /** Places a task straight after the hands are free and its gates are open. */

@@ -1,10 +1,13 @@
 package org.crispwhorl.core.assessment;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
+import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.How;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.SkinClock;
@@ -92,6 +95,18 @@ public final class Work {
     /** Until the last of them is dry to the touch, h. */
     static double dryToTouchH(List<Pass> passes) {
         return passes.stream().mapToDouble(Pass::waitMin).sum() / 60;
+    }
+
+    /** What of passes of colour others in the house may mind: the compressor of a spray, spirit that dries off. */
+    static List<Plan.Disturbs> disturbs(List<Pass> passes) {
+        List<Plan.Disturbs> disturbs = new ArrayList<>();
+        if (passes.stream().anyMatch(p -> p.how() == How.SPRAYED)) {
+            disturbs.add(Plan.Disturbs.NOISE);
+        }
+        if (passes.stream().anyMatch(p -> p.carrier() == Carrier.SPIRIT)) {
+            disturbs.add(Plan.Disturbs.SMELL);
+        }
+        return disturbs;
     }
 
     /** To mix the shades of so many flowers, each at once, min. */

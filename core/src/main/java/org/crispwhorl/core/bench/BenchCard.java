@@ -17,6 +17,7 @@ import org.crispwhorl.core.paste.Stage;
  * @param lines what with, how thin, in what: each with its label
  * @param passes of colour, in order
  * @param openMin from the first roll until what is rolled skins, min; none where nothing is rolled or laid open
+ * @param turnOutMin from its end until its pieces are turned out of what they dry in; none where they are not
  * @param then what it waits for afterwards, the soonest first
  */
 public record BenchCard(
@@ -33,6 +34,7 @@ public record BenchCard(
         List<BenchLine> lines,
         List<BenchPass> passes,
         Optional<Double> openMin,
+        Optional<Double> turnOutMin,
         List<BenchWait> then) {
     public BenchCard {
         lines = List.copyOf(lines);

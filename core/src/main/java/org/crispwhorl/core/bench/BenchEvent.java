@@ -1,7 +1,9 @@
 package org.crispwhorl.core.bench;
 
 import java.time.LocalDateTime;
+import java.util.Optional;
 import java.util.UUID;
+import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
@@ -12,6 +14,7 @@ import org.crispwhorl.core.measure.Words;
  *
  * @param id its own, made where it was touched
  * @param at when it was touched, by the clock of where it was touched
+ * @param said what was measured or noted; of nothing else than that
  */
 @Words(label = "touch", means = "One touch at the bench.")
 public record BenchEvent(
@@ -29,7 +32,9 @@ public record BenchEvent(
                 max = 500,
                 usual = 1,
                 means = "Of a count; below 0 takes back. Nothing else asks for it.")
-        int pieces) {
+        int pieces,
+
+        @Words(label = "written down") Optional<Said> said) {
     /** What was touched. */
     @Words(label = "touched", means = "What was touched.")
     public enum Touch {
@@ -46,10 +51,26 @@ public record BenchEvent(
         @Words(label = "not yet", means = "Looked at while it dries: it is not yet as it has to be.")
         NOT_YET,
         @Words(label = "ready", means = "Looked at while it dries: it is as it has to be.")
-        READY
+        READY,
+        @Words(label = "still soft", means = "Looked at while it lies open: it can still be shaped.")
+        STILL_SOFT,
+        @Words(label = "skinned", means = "Found while it lay open: it can no longer be shaped.")
+        SKINNED,
+        @Words(label = "pass laid", means = "A pass of colour is on, by its number: what is wet dries from now on.")
+        LAID,
+        @Words(label = "written down", means = "Something was measured or noted.")
+        SAID
     }
 
     public BenchEvent {
-        Limits.check(BenchEvent.class, id, uid, touch, at, pieces);
+        Limits.check(BenchEvent.class, id, uid, touch, at, pieces, said);
+        if ((touch == Touch.SAID) != said.isPresent()) {
+            throw new InvalidValue("said", said.isPresent(), "what was written down, and of nothing else than that");
+        }
+    }
+
+    /** One in which nothing is written down. */
+    public BenchEvent(UUID id, String uid, Touch touch, LocalDateTime at, int pieces) {
+        this(id, uid, touch, at, pieces, Optional.empty());
     }
 }

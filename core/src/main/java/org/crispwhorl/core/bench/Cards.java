@@ -13,6 +13,7 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drawer.CutterFit;
 import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
@@ -80,6 +81,12 @@ public final class Cards {
                         ? part.flatMap(Part::flat)
                                 .map(p -> Work.lots(a, p).openTimeMin())
                                 .filter(Double::isFinite)
+                        : Optional.empty(),
+                makes(one.doing())
+                        ? part.flatMap(a::body)
+                                .map(Body::changesAfterH)
+                                .filter(Double::isFinite)
+                                .map(h -> 60 * h)
                         : Optional.empty(),
                 waits(task));
     }

@@ -19,6 +19,7 @@ import org.crispwhorl.core.calendar.Done;
  * @param broke pieces that broke, 0 or more
  * @param done when it was done; none where it is not, or not after all
  * @param looked how it was found while it dried, in order of time
+ * @param skin how it was found while it lay open; ready is skinned
  */
 public record Underway(
         String uid,
@@ -26,16 +27,18 @@ public record Underway(
         int good,
         int broke,
         Optional<LocalDateTime> done,
-        List<Look> looked) {
+        List<Look> looked,
+        List<Look> skin) {
     /** How something was found while it dried. */
     public record Look(LocalDateTime at, boolean ready) {}
 
     public Underway {
         looked = List.copyOf(looked);
+        skin = List.copyOf(skin);
     }
 
     private static Underway untouched(String uid) {
-        return new Underway(uid, Optional.empty(), 0, 0, Optional.empty(), List.of());
+        return new Underway(uid, Optional.empty(), 0, 0, Optional.empty(), List.of(), List.of());
     }
 
     /**
@@ -57,17 +60,31 @@ public record Underway(
     private Underway after(BenchEvent event) {
         LocalDateTime at = event.at();
         return switch (event.touch()) {
-            case BEGUN -> new Underway(uid, begun.or(() -> Optional.of(at)), good, broke, done, looked);
-            case GOOD -> new Underway(uid, begun, Math.max(0, good + event.pieces()), broke, done, looked);
-            case BROKE -> new Underway(uid, begun, good, Math.max(0, broke + event.pieces()), done, looked);
-            case DONE -> new Underway(uid, begun, good, broke, Optional.of(at), looked);
-            case UNDONE -> new Underway(uid, begun, good, broke, Optional.empty(), looked);
-            case NOT_YET, READY -> {
-                List<Look> more = new ArrayList<>(looked);
-                more.add(new Look(at, event.touch() == BenchEvent.Touch.READY));
-                yield new Underway(uid, begun, good, broke, done, more);
-            }
+            case BEGUN -> new Underway(uid, begun.or(() -> Optional.of(at)), good, broke, done, looked, skin);
+            case GOOD -> new Underway(uid, begun, Math.max(0, good + event.pieces()), broke, done, looked, skin);
+            case BROKE -> new Underway(uid, begun, good, Math.max(0, broke + event.pieces()), done, looked, skin);
+            case DONE -> new Underway(uid, begun, good, broke, Optional.of(at), looked, skin);
+            case UNDONE -> new Underway(uid, begun, good, broke, Optional.empty(), looked, skin);
+            case NOT_YET, READY ->
+                new Underway(
+                        uid, begun, good, broke, done, with(looked, at, event.touch() == BenchEvent.Touch.READY), skin);
+            case STILL_SOFT, SKINNED ->
+                new Underway(
+                        uid,
+                        begun,
+                        good,
+                        broke,
+                        done,
+                        looked,
+                        with(skin, at, event.touch() == BenchEvent.Touch.SKINNED));
+            case LAID, SAID -> this;
         };
+    }
+
+    private static List<Look> with(List<Look> looks, LocalDateTime at, boolean ready) {
+        List<Look> more = new ArrayList<>(looks);
+        more.add(new Look(at, ready));
+        return more;
     }
 
     /** As the calendar knows it; none where it is not done. */

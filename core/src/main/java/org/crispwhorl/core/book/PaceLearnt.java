@@ -16,10 +16,25 @@ import org.crispwhorl.core.studio.Pace;
  * @param factor minutes over those of the studio's hand
  * @param handMin minutes for each thing by the studio's hand alone
  * @param learntMin minutes for each thing with the record
+ * @param lowMin below which they lie with a chance of 10 %
+ * @param highMin above which they lie with a chance of 10 %
  */
-public record PaceLearnt(Operation operation, double works, double factor, double handMin, double learntMin) {
+public record PaceLearnt(
+        Operation operation,
+        double works,
+        double factor,
+        double handMin,
+        double learntMin,
+        double lowMin,
+        double highMin) {
     /** What is known of a hand beforehand weighs as much as so many works. */
     static final double PRIOR_WORKS = 3;
+
+    /** Deviation of the logarithm of one work: a good day and a bad one are so far apart. */
+    static final double NOISE = 0.35;
+
+    /** Four times in five lies within so many deviations. */
+    private static final double WITHIN = 1.2816;
 
     /** Less than this share of one work says nothing of an operation. */
     private static final double SHOWN = 0.25;
@@ -50,7 +65,9 @@ public record PaceLearnt(Operation operation, double works, double factor, doubl
             if (weight >= SHOWN) {
                 double factor = Math.exp(logs.get(operation) / (PRIOR_WORKS + weight));
                 double each = plain.eachMin(operation);
-                learnt.add(new PaceLearnt(operation, weight, factor, each, each * factor));
+                double off = Math.exp(WITHIN * NOISE / Math.sqrt(PRIOR_WORKS + weight));
+                learnt.add(new PaceLearnt(
+                        operation, weight, factor, each, each * factor, each * factor / off, each * factor * off));
             }
         });
         return learnt;

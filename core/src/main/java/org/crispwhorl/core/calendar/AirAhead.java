@@ -53,11 +53,20 @@ final class AirAhead {
         double rate = 1;
         for (int i = 1; i < clock.length; i++) {
             if ((i - 1) % LOOK == 0) {
-                rate = Math.max(0, drying.drive(course.at(axis.at(from + i - 1 + LOOK / 2))) / as);
+                rate = rate(drying, course.at(axis.at(from + i - 1 + LOOK / 2)), reckoned);
             }
             clock[i] = clock[i - 1] + rate;
         }
         return new AirAhead(from, clock);
+    }
+
+    /**
+     * How fast it dries in an air, over the air in which it was reckoned. Where a fan or a cabinet does not run, all of it is taken to
+     * be slower by as much as its face is.
+     */
+    private static double rate(Drying drying, Room now, Room reckoned) {
+        double moves = Math.min(1, now.air().rate() / reckoned.air().rate());
+        return Math.max(0, moves * drying.drive(now) / drying.drive(reckoned));
     }
 
     private double at(int slot) {

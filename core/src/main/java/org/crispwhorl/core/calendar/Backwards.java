@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.Random;
 
 /**
- * A plain plan, from the end backwards: what is due last is placed last, as late as its hours, hands and formers allow; what a window
- * closes on is placed together with what opens it. It is quick, keeps everything that is asked, and proves nothing. Some dozens of
+ * A plain plan, from the end backwards: what is due last is placed last, as late as its hours, hands and tools allow; what a window
+ * closes on is placed together with what opens it. Hands that cannot do everything are left out. It is quick, keeps everything that is asked, and proves nothing. Some dozens of
  * tries, in which what is due at about the same time changes places, come nearer to the latest begin.
  */
 final class Backwards {
@@ -29,7 +29,7 @@ final class Backwards {
     private final List<Batch> batches;
     private final int[] sooner;
     private final int[] hands;
-    private final Map<String, int[]> formers = new HashMap<>();
+    private final Map<String, int[]> tools = new HashMap<>();
     private final int[] starts;
     private final int[] due;
     private final int[] notBefore;
@@ -45,19 +45,15 @@ final class Backwards {
         followers = new int[n];
         batches.forEach(b -> b.waits().forEach(w -> followers[w.after()]++));
         due = new int[n];
-        Arrays.setAll(
-                due,
-                i -> Math.min(
-                        batches.get(i).tail().lastBegin(frame.last()),
-                        batches.get(i).endBy().orElse(frame.last())));
+        Arrays.setAll(due, i -> batches.get(i).due());
         notBefore = batches.stream().mapToInt(Batch::notBefore).toArray();
         hands = new int[frame.last()];
-        Arrays.fill(hands, frame.makers());
+        Arrays.fill(hands, frame.hours().makers());
         elsewhere.forEach(t -> taken(hands, t[0], t[1], 1));
-        batches.forEach(b -> b.lying().ifPresent(l -> formers.computeIfAbsent(l.former(), f -> free(l.owned()))));
+        batches.forEach(b -> b.lying().forEach(l -> tools.computeIfAbsent(l.tool(), f -> free(l.owned()))));
         frame.busy().stream()
-                .filter(b -> formers.containsKey(b.former()))
-                .forEach(b -> taken(formers.get(b.former()), 0, b.until(), b.count()));
+                .filter(b -> tools.containsKey(b.tool()))
+                .forEach(b -> taken(tools.get(b.tool()), b.from(), b.until(), b.count()));
     }
 
     /**
@@ -85,7 +81,8 @@ final class Backwards {
     private static long worth(Frame frame, int[] placed) {
         long evening = 0;
         for (int i = 0; i < placed.length; i++) {
-            evening += frame.inEvening(placed[i]) ? frame.batches().get(i).slots() : 0;
+            evening +=
+                    frame.hours().inEvening(placed[i]) ? frame.batches().get(i).slots() : 0;
         }
         return Arrays.stream(placed).min().orElse(0) - evening * frame.last();
     }
@@ -113,7 +110,7 @@ final class Backwards {
         int slots = batches.get(i).slots();
         int tries = 0;
         for (boolean evening : new boolean[] {false, true}) {
-            long[][] free = frame.windows().starts(slots, evening, notBefore[i], due[i] - slots);
+            long[][] free = frame.hours().starts(batches.get(i), evening, notBefore[i], due[i] - slots);
             for (int w = free.length - 1; w >= 0; w--) {
                 for (int at = (int) free[w][1]; at >= free[w][0]; at--) {
                     if (fits(i, at) && tries++ < PLACES && opened(i, at, set)) {
@@ -160,9 +157,8 @@ final class Backwards {
     private boolean fits(int i, int at) {
         Batch batch = batches.get(i);
         return free(hands, at, at + batch.slots(), 1)
-                && batch.lying()
-                        .map(l -> free(formers.get(l.former()), at, l.until().over(at + batch.slots()), l.wanted()))
-                        .orElse(true);
+                && batch.lying().stream()
+                        .allMatch(l -> free(tools.get(l.tool()), at, l.until().over(at + batch.slots()), l.wanted()));
     }
 
     private void take(int i, int at) {
@@ -182,8 +178,7 @@ final class Backwards {
         int end = starts[i] + batch.slots();
         taken(hands, starts[i], end, sign);
         batch.lying()
-                .ifPresent(
-                        l -> taken(formers.get(l.former()), starts[i], l.until().over(end), sign * l.wanted()));
+                .forEach(l -> taken(tools.get(l.tool()), starts[i], l.until().over(end), sign * l.wanted()));
     }
 
     private int[] free(int count) {

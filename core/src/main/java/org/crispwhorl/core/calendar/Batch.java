@@ -8,18 +8,21 @@ import org.crispwhorl.core.assessment.Plan;
 /**
  * Work that is done without a break: a task of some flowers of one line of an order.
  *
- * @param uid unique in the calendar and the same whenever the same order is planned again
+ * @param order which of the orders that are planned together, from 0
+ * @param uid unique in its order and the same whenever that is planned again
  * @param slots how long it takes
  * @param number which of its task's, from 0
  * @param of how many its task has
  * @param waits what must have happened before
  * @param tail what must lie between its end and the hand-over
  * @param tailWhy what that is for
- * @param lying what its pieces lie in until they hold
+ * @param last slot at which its order has to be ready
+ * @param lying what there is only so much of and it takes
  * @param notBefore slot before which it cannot start, by what is done already
  * @param endBy slot by which it has to be over, where a window opened by what is done closes
  */
 record Batch(
+        int order,
         String uid,
         int line,
         String species,
@@ -30,18 +33,38 @@ record Batch(
         List<Wait> waits,
         Dwell tail,
         String tailWhy,
-        Optional<Lying> lying,
+        int last,
+        List<Lying> lying,
         int notBefore,
         OptionalInt endBy) {
+    /** Unique among all that is planned together. */
+    String key() {
+        return key(order, uid);
+    }
+
+    static String key(int order, String uid) {
+        return order + "#" + uid;
+    }
+
+    /** Whether it is of the same task of the same flowers. */
+    boolean sameTask(Batch other) {
+        return order == other.order && line == other.line && task.equals(other.task);
+    }
+
+    /** The slot by which it has to be over, whatever waits for it. */
+    int due() {
+        return Math.min(tail.lastBegin(last), endBy.orElse(last));
+    }
+
     /**
-     * Formers that its pieces lie in.
+     * Something that there is only so much of.
      *
-     * @param former its name
+     * @param tool its name
      * @param owned how many there are
      * @param wanted how many it takes, at most those
      * @param until from its end until they are free again
      */
-    record Lying(String former, int owned, int wanted, Dwell until) {}
+    record Lying(String tool, int owned, int wanted, Dwell until) {}
 
     /**
      * A wait after another batch.
@@ -75,13 +98,17 @@ record Batch(
         private static final int FARTHEST = 12 * 24 * 60;
     }
 
-    /** The same, its pieces lying in other formers, or in none. */
-    Batch lyingIn(Optional<Lying> others) {
-        return new Batch(uid, line, species, task, slots, number, of, waits, tail, tailWhy, others, notBefore, endBy);
+    /** The same, taking other things that there is only so much of, or none. */
+    Batch lyingIn(List<Lying> others) {
+        return new Batch(
+                order, uid, line, species, task, slots, number, of, waits, tail, tailWhy, last, others, notBefore,
+                endBy);
     }
 
     /** The same, waiting for other places in the list, and held by what is done already. */
     Batch after(List<Wait> left, int notSooner, OptionalInt overBy) {
-        return new Batch(uid, line, species, task, slots, number, of, left, tail, tailWhy, lying, notSooner, overBy);
+        return new Batch(
+                order, uid, line, species, task, slots, number, of, left, tail, tailWhy, last, lying, notSooner,
+                overBy);
     }
 }

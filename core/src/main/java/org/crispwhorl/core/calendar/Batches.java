@@ -11,12 +11,21 @@ import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.species.Ways;
 
 /**
  * The work of an order in batches: each task is done for a few of a line's flowers at a time, so few that it takes no longer
- * than a sitting, and that its formers suffice. Mixing is done once.
+ * than a sitting, and that its tools suffice. Mixing is done once.
  */
 final class Batches {
+    /** The air in which the flowers of a line dry, by where they are. */
+    interface Airs {
+        /** It stays as it was reckoned. */
+        Airs STEADY = (line, place) -> AirAhead.STEADY;
+
+        AirAhead of(int line, Ways.DriesIn place);
+    }
+
     /** Waiting for more than this means never, h. */
     private static final double NEVER_H = 24 * 365;
 
@@ -29,11 +38,14 @@ final class Batches {
     }
 
     /**
+     * @param order which of the orders that are planned together
+     * @param first place in the list of all of the first of its batches
      * @param flowers of each line
+     * @param last slot at which it has to be ready
      * @param sittingMin longest sitting
-     * @param airs in which the flowers of each line dry
      */
-    static List<Batch> of(OrderSheet sheet, List<Integer> flowers, double sittingMin, List<AirAhead> airs) {
+    static List<Batch> of(
+            int order, int first, OrderSheet sheet, List<Integer> flowers, int last, double sittingMin, Airs airs) {
         Map<String, Integer> counts = counts(sheet, flowers, sittingMin);
         Map<String, List<Integer>> places = new HashMap<>();
         List<Batch> all = new ArrayList<>();
@@ -42,8 +54,8 @@ final class Batches {
             int n = counts.get(key);
             List<Integer> own = new ArrayList<>();
             for (int i = 0; i < n; i++) {
-                own.add(all.size());
-                all.add(batch(sheet, task, i, n, places, airs.get(task.line())));
+                own.add(first + all.size());
+                all.add(batch(order, last, sheet, task, i, n, places, airs));
             }
             places.put(key, own);
         }
@@ -51,15 +63,16 @@ final class Batches {
     }
 
     /**
-     * In how many batches each task is done: no more than its sittings and its formers ask for. Where a window closes both sides of it
+     * In how many batches each task is done: no more than its sittings and its tools ask for. Where a window closes both sides of it
      * go together, batch by batch.
      */
     private static Map<String, Integer> counts(OrderSheet sheet, List<Integer> flowers, double sittingMin) {
         Map<String, Integer> counts = new HashMap<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
             int sittings = (int) Math.ceil(task.handsMin() / sittingMin);
-            int turns = task.held()
-                    .map(h -> (h.wanted() + h.owned() - 1) / h.owned())
+            int turns = task.held().stream()
+                    .mapToInt(h -> (h.wanted() + h.owned() - 1) / h.owned())
+                    .max()
                     .orElse(1);
             int most = !splits(task) ? 1 : piecewise(sheet, task) ? Integer.MAX_VALUE : flowers.get(task.line());
             counts.put(key(task.line(), task.task().id()), Math.max(1, Math.min(most, Math.max(sittings, turns))));
@@ -110,46 +123,52 @@ final class Batches {
     }
 
     private static Batch batch(
+            int order,
+            int last,
             OrderSheet sheet,
             OrderSheet.OrderTask task,
             int number,
             int of,
             Map<String, List<Integer>> places,
-            AirAhead air) {
+            Airs airs) {
+        AirAhead air = airs.of(task.line(), task.driesIn());
         List<Batch.Wait> waits = new ArrayList<>();
         for (Plan.Gate gate : task.task().gates()) {
             List<Integer> before = places.get(key(task.line(), gate.afterTask()));
             if (before != null) {
-                Optional<Dwell> most = gate.atMostH().map(h -> new Dwell(Axis.withinHours(h), air));
+                AirAhead there = airs.of(task.line(), place(sheet, task.line(), gate.afterTask()));
+                Optional<Dwell> most = gate.atMostH().map(h -> new Dwell(Axis.withinHours(h), there));
                 int from = number == 0 ? 0 : needed(number - 1, of, before.size()) + 1;
                 int to = needed(number, of, before.size());
                 // Where one of them is enough for several of these, it is waited for again.
                 for (int i = Math.min(from, to); i <= to; i++) {
-                    waits.add(new Batch.Wait(before.get(i), least(gate, air), most, why(gate)));
+                    waits.add(new Batch.Wait(before.get(i), least(gate, there), most, why(gate)));
                 }
             }
         }
         Dwell tail = Dwell.NONE;
         String tailWhy = "";
-        for (OrderSheet.HandOverGate last : sheet.handOver()) {
-            if (last.line() == task.line()
-                    && last.gate().afterTask().equals(task.task().id())) {
-                Dwell own = least(last.gate(), air);
+        for (OrderSheet.HandOverGate leaves : sheet.handOver()) {
+            if (leaves.line() == task.line()
+                    && leaves.gate().afterTask().equals(task.task().id())) {
+                Dwell own = least(leaves.gate(), air);
                 if (own.slots() >= tail.slots()) {
                     tail = own;
-                    tailWhy = why(last.gate());
+                    tailWhy = why(leaves.gate());
                 }
             }
         }
         int slots = Math.max(1, (int) Math.ceil(task.handsMin() / of / Axis.SLOT_MIN - 1e-9));
         String uid = key(task.line(), task.task().id()) + "/" + (number + 1) + "-" + of;
-        Optional<Batch.Lying> lying = task.held()
+        List<Batch.Lying> lying = task.held().stream()
                 .map(h -> new Batch.Lying(
-                        h.former(),
+                        h.tool(),
                         h.owned(),
                         Math.min(h.owned(), (h.wanted() + of - 1) / of),
-                        new Dwell(Axis.ofHours(h.hours()), air)));
+                        new Dwell(Axis.ofHours(h.hours()), air)))
+                .toList();
         return new Batch(
+                order,
                 uid,
                 task.line(),
                 task.species(),
@@ -160,9 +179,19 @@ final class Batches {
                 waits,
                 tail,
                 tailWhy,
+                last,
                 lying,
                 0,
                 OptionalInt.empty());
+    }
+
+    /** Where what a task worked on dries. */
+    private static Ways.DriesIn place(OrderSheet sheet, int line, String task) {
+        return sheet.tasks().stream()
+                .filter(t -> t.line() == line && t.task().id().equals(task))
+                .map(OrderSheet.OrderTask::driesIn)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The last of so many batches before that has to be over for a batch: those with as many of the flowers. */

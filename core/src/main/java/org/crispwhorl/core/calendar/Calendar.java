@@ -42,6 +42,7 @@ public record Calendar(
      * @param evening whether it is done in an evening
      * @param because why it stands where it does, in the maker's words
      * @param meanwhile what it does afterwards until it is needed; none where it is used at once
+     * @param takes what there is only so much of and it takes
      * @param done whether it was done; its times are then those at which it was
      */
     public record Stint(
@@ -58,7 +59,20 @@ public record Calendar(
             boolean evening,
             String because,
             Optional<Meanwhile> meanwhile,
-            boolean done) {}
+            List<Takes> takes,
+            boolean done) {
+        public Stint {
+            takes = List.copyOf(takes);
+        }
+    }
+
+    /**
+     * Something that there is only so much of, taken from the beginning of a piece of work on.
+     *
+     * @param tool its name
+     * @param until when it is free again
+     */
+    public record Takes(String tool, int count, LocalDateTime until) {}
 
     /**
      * A wait after a sitting.

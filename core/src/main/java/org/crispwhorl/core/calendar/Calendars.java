@@ -2,24 +2,28 @@ package org.crispwhorl.core.calendar;
 
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.util.Arrays;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomCourse;
-import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.solver.Schedule;
+import org.crispwhorl.core.species.Ways;
 
 /**
- * Places the work of an order between now and its hand-over, in the studio's time: no sooner than safe, no later than a window
- * closes, lots never broken; with the fewest evenings, then beginning as late as can be.
+ * Places the work of one order, or of several at once, between now and their hand-overs, in the studio's time: no sooner than safe, no
+ * later than a window closes, lots never broken; with the fewest evenings, then beginning as late as can be, then with the fewest
+ * changes of work.
  */
 public final class Calendars {
     /** How long a search may take, ms; and one that only asks whether a change would help. */
@@ -27,223 +31,257 @@ public final class Calendars {
 
     private static final long TRY_MS = 3_000;
 
-    private final OrderSheet sheet;
-    private final List<Integer> flowers;
-    private final LocalDateTime now;
-    private final ZoneId zone;
-    private final List<Done> done;
+    /** So far back what is done may dry still, and so far beyond the hand-over it is looked, slots. */
+    private static final int BEHIND = Axis.ofHours(7 * 24);
+
+    private static final int BEYOND = Axis.ofHours(7 * 24);
+
+    private final List<Asked> orders;
+    private final Studio studio;
     private final Placer placer;
-    private final Ahead ahead;
 
     /**
-     * The air in which the work of an order dries.
+     * An order to be placed.
      *
-     * @param course of the room
+     * @param sheet what it adds up to
+     * @param flowers of each line of the sheet
+     * @param pastes of each line
      * @param reckoned the room in which its waits were reckoned
-     * @param pastes of each line of the sheet
+     * @param handOver when the flowers leave
+     * @param marginH hours kept free before it
+     * @param standing what stands already
      */
-    public record Ahead(RoomCourse course, Room reckoned, List<Paste> pastes) {
-        /** The room stays as it was when the waits were reckoned, whatever it is. */
-        public static final Ahead AS_RECKONED = new Ahead(RoomCourse.steady(Room.REFERENCE), Room.REFERENCE, List.of());
-
-        public Ahead {
+    public record Asked(
+            OrderSheet sheet,
+            List<Integer> flowers,
+            List<Paste> pastes,
+            Room reckoned,
+            LocalDateTime handOver,
+            double marginH,
+            Standing standing) {
+        public Asked {
+            flowers = List.copyOf(flowers);
             pastes = List.copyOf(pastes);
         }
 
-        AirAhead air(int line, Axis axis, int last) {
-            return course.steady()
-                    ? AirAhead.STEADY
-                    : AirAhead.of(pastes.get(line), reckoned, course, axis, -BEHIND, last + BEYOND);
+        double handsMin() {
+            return sheet.tasks().stream()
+                    .mapToDouble(OrderSheet.OrderTask::handsMin)
+                    .sum();
+        }
+
+        /** The slot at which it has to be ready. */
+        private int last(Axis axis, Change change) {
+            return axis.floor(change.handOver().orElse(handOver))
+                    - Axis.ofHours(change.marginH().orElse(marginH));
         }
     }
 
-    /** Work on something else that takes one pair of hands. */
-    public record Elsewhere(LocalDateTime from, LocalDateTime to) {}
+    /**
+     * The studio in which orders are placed.
+     *
+     * @param course the air of its room
+     * @param time when it works
+     * @param elsewhere work on other orders
+     * @param now no work is placed before it
+     */
+    public record Studio(
+            RoomCourse course, StudioTime time, List<Elsewhere> elsewhere, LocalDateTime now, ZoneId zone) {
+        public Studio {
+            elsewhere = List.copyOf(elsewhere);
+        }
+
+        private Studio at(StudioTime other) {
+            return new Studio(course, other, elsewhere, now, zone);
+        }
+
+        /** The air of a place: at night perhaps without its fan. */
+        private RoomCourse air(Ways.DriesIn place) {
+            RoomCourse there = place == Ways.DriesIn.OPEN ? course.open() : course;
+            return time.runsOn() ? there : there.running(time::attended);
+        }
+    }
+
+    /**
+     * Work on something else that takes one pair of hands.
+     *
+     * @param maker whose, from 1
+     * @param takes what there is only so much of and it takes from its beginning on
+     */
+    public record Elsewhere(LocalDateTime from, LocalDateTime to, int maker, List<Calendar.Takes> takes) {
+        public Elsewhere {
+            takes = List.copyOf(takes);
+        }
+    }
 
     /**
      * What stands already when a calendar is made.
      *
      * @param pinned work that stays where it was set down; what is no longer there is passed over
      * @param done work that was done; what is no longer there is passed over
-     * @param elsewhere work on other orders, for which hands are needed too
      * @param before the plan that this one takes the place of: as little as can be is moved
      */
-    public record Standing(
-            List<Planned.Pin> pinned, List<Done> done, List<Elsewhere> elsewhere, Optional<Calendar> before) {
-        public static final Standing NOTHING = new Standing(List.of(), List.of(), List.of(), Optional.empty());
+    public record Standing(List<Planned.Pin> pinned, List<Done> done, Optional<Calendar> before) {
+        public static final Standing NOTHING = new Standing(List.of(), List.of(), Optional.empty());
     }
 
-    private Calendars(
-            OrderSheet sheet,
-            List<Integer> flowers,
-            Ahead ahead,
-            LocalDateTime now,
-            ZoneId zone,
-            List<Done> done,
-            Placer placer) {
-        this.ahead = ahead;
-        this.done = done;
-        this.sheet = sheet;
-        this.flowers = flowers;
-        this.now = now;
-        this.zone = zone;
-        this.placer = placer;
+    /** What is tried otherwise than it is. */
+    private record Change(Optional<LocalDateTime> handOver, Optional<Double> marginH) {
+        static final Change NONE = new Change(Optional.empty(), Optional.empty());
     }
 
-    /**
-     * The calendar of an order.
-     *
-     * @param flowers of each line of the sheet
-     * @param ahead in what air it dries
-     * @param now no work is placed before it
-     * @param handOver when the flowers leave
-     * @param marginH hours kept free before it
-     * @param standing what stands already
-     */
-    public static Calendar of(
-            OrderSheet sheet,
-            List<Integer> flowers,
-            Ahead ahead,
-            LocalDateTime now,
-            LocalDateTime handOver,
-            double marginH,
-            StudioTime time,
-            Standing standing,
-            ZoneId zone,
-            Progress progress) {
+    private Calendars(List<Asked> orders, Studio studio) {
+        this.orders = orders;
+        this.studio = studio;
         Map<String, LocalDateTime> pins = new HashMap<>();
-        standing.pinned().forEach(pin -> pins.put(pin.uid(), pin.from()));
         Map<String, LocalDateTime> stood = new HashMap<>();
-        standing.before().ifPresent(plan -> plan.stints().forEach(s -> stood.put(s.uid(), s.from())));
-        return new Calendars(
-                        sheet,
-                        flowers,
-                        ahead,
-                        now,
-                        zone,
-                        standing.done(),
-                        new Placer(pins, stood, standing.elsewhere()))
-                .planned(handOver, marginH, time, progress);
+        for (int i = 0; i < orders.size(); i++) {
+            int order = i;
+            Standing standing = orders.get(i).standing();
+            standing.pinned().forEach(pin -> pins.put(Batch.key(order, pin.uid()), pin.from()));
+            standing.before()
+                    .ifPresent(plan -> plan.stints().forEach(s -> stood.put(Batch.key(order, s.uid()), s.from())));
+        }
+        placer = new Placer(pins, stood, studio.elsewhere());
     }
 
-    private Calendar planned(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
-        double hands = sheet.tasks().stream()
-                .mapToDouble(OrderSheet.OrderTask::handsMin)
-                .sum();
-        if (!Batches.possible(sheet)) {
-            return none(hands, "Something in it never dries in this room: see its plate.", List.of());
+    /** The calendar of an order. */
+    public static Calendar of(Asked order, Studio studio, Progress progress) {
+        return together(List.of(order), studio, progress).get(0);
+    }
+
+    /** The calendars of several orders that share hands and tools, placed at once: one each, in their order, or of none a plan. */
+    public static List<Calendar> together(List<Asked> orders, Studio studio, Progress progress) {
+        return new Calendars(List.copyOf(orders), studio).planned(progress);
+    }
+
+    private List<Calendar> planned(Progress progress) {
+        if (!orders.stream().map(Asked::sheet).allMatch(Batches::possible)) {
+            return none("Something in it never dries in this room: see its plate.", order -> List.of());
         }
-        Frame frame = frame(handOver, marginH, time);
+        Frame frame = frame(studio.time(), List.of());
         if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
-            return new Calendar(
-                    Stints.of(frame, new int[0]),
-                    true,
-                    Optional.empty(),
-                    Optional.empty(),
-                    0,
-                    hands,
-                    Optional.empty(),
-                    List.of());
+            return made(frame, new Schedule.Found(new int[0], new boolean[0], 0, 0, 0, true));
         }
         Schedule.Answer answer = placer.place(frame, SEARCH_MS, progress);
         if (answer.found().isPresent()) {
-            return made(frame, answer.found().get(), hands);
+            return made(frame, answer.found().get());
         }
         if (!answer.cannot() && progress.stopped()) {
-            return none(hands, "Stopped before a plan was found.", List.of());
+            return none("Stopped before a plan was found.", order -> List.of());
         }
         boolean pinned = !placer.pins().isEmpty()
                 && placer.unpinned().place(frame, TRY_MS, progress).found().isPresent();
         if (pinned) {
             return none(
-                    hands,
                     "What is pinned leaves no room for the rest: take a pin out, or set it elsewhere.",
-                    List.of());
+                    order -> List.of());
         }
-        return none(hands, Shortage.of(frame, placer, TRY_MS, progress), helps(handOver, marginH, time, progress));
+        Helping helping = new Helping(studio.time(), change -> works(change, progress));
+        return none(
+                Shortage.of(frame, placer, TRY_MS, progress),
+                order -> helping.of(
+                        order, orders.get(order).handOver(), orders.get(order).marginH()));
     }
 
-    private static Calendar none(double handsMin, String limit, List<Calendar.Help> helps) {
-        return new Calendar(
-                List.of(), false, Optional.empty(), Optional.empty(), 0, handsMin, Optional.of(limit), helps);
-    }
-
-    private static Calendar made(Frame frame, Schedule.Found found, double hands) {
-        return new Calendar(
-                Stints.of(frame, found.starts()),
-                found.proved(),
-                Optional.of(frame.axis().at((int) found.first())),
-                Optional.of(frame.axis().at((int) Math.min(found.latestFirst(), frame.last()))),
-                (double) found.dearSlots() * Axis.SLOT_MIN,
-                hands,
-                Optional.empty(),
-                List.of());
-    }
-
-    private Frame frame(LocalDateTime handOver, double marginH, StudioTime time) {
-        Axis axis = Axis.from(now, zone);
-        int last = axis.floor(handOver) - Axis.ofHours(marginH);
-        List<AirAhead> airs = IntStream.range(0, flowers.size())
-                .mapToObj(line -> ahead.air(line, axis, last))
-                .toList();
-        Remaining left = Remaining.of(Batches.of(sheet, flowers, time.sittingMin(), airs), done, axis);
-        return Frame.of(left, axis, last, time);
-    }
-
-    /** So far back what is done may dry still, and so far beyond the hand-over it is looked, slots. */
-    private static final int BEHIND = Axis.ofHours(7 * 24);
-
-    private static final int BEYOND = Axis.ofHours(7 * 24);
-
-    private static final double[] EVENINGS_H = {2, 4};
-    private static final int[] LATER_DAYS = {1, 2, 3, 5, 7, 14};
-    private static final double SMALL_MARGIN_H = 1;
-
-    /** Changes that make a plan possible, one at a time, the smallest first; of hours and days the least that does. */
-    private List<Calendar.Help> helps(LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
-        StudioTime everyDay = time.withEveryDay();
-        Stream<Stream<Calendar.Help>> kinds = Stream.of(
-                Stream.of(withMargin(marginH)).filter(help -> marginH > SMALL_MARGIN_H),
-                Arrays.stream(EVENINGS_H)
-                        .filter(h -> h > time.eveningH())
-                        .mapToObj(h -> with("work up to " + Math.round(h) + " h in the evening", time.withEvenings(h))),
-                Stream.of(with("work every day of the week", everyDay)).filter(help -> !everyDay.equals(time)),
-                Stream.of(with("work with a second pair of hands", time.withMakers(2)))
-                        .filter(help -> time.makers() == 1),
-                Arrays.stream(LATER_DAYS).mapToObj(days -> later(handOver, days)));
-        return kinds.flatMap(kind ->
-                        kind.filter(help -> works(help, handOver, marginH, time, progress)).findFirst().stream())
+    private List<Calendar> none(String limit, IntFunction<List<Calendar.Help>> helps) {
+        return IntStream.range(0, orders.size())
+                .mapToObj(order -> new Calendar(
+                        List.of(),
+                        false,
+                        Optional.empty(),
+                        Optional.empty(),
+                        0,
+                        orders.get(order).handsMin(),
+                        Optional.of(limit),
+                        helps.apply(order)))
                 .toList();
     }
 
-    private static Calendar.Help withMargin(double insteadOfH) {
-        return new Calendar.Help(
-                "keep 1 h free before the hand-over instead of " + Unit.H.write(insteadOfH),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.of(SMALL_MARGIN_H));
+    private List<Calendar> made(Frame frame, Schedule.Found found) {
+        Optional<LocalDateTime> atLatest = frame.batches().isEmpty()
+                ? Optional.empty()
+                : Optional.of(frame.axis().at((int) Math.min(found.latestFirst(), frame.last())));
+        return IntStream.range(0, orders.size())
+                .mapToObj(order -> {
+                    List<Calendar.Stint> stints = Stints.of(frame, found, order);
+                    return new Calendar(
+                            stints,
+                            found.proved(),
+                            stints.stream()
+                                    .filter(s -> !s.done())
+                                    .map(Calendar.Stint::from)
+                                    .min(Comparator.naturalOrder()),
+                            atLatest,
+                            stints.stream()
+                                    .filter(Calendar.Stint::evening)
+                                    .mapToLong(s -> ChronoUnit.MINUTES.between(s.from(), s.to()))
+                                    .sum(),
+                            orders.get(order).handsMin(),
+                            Optional.empty(),
+                            List.of());
+                })
+                .toList();
     }
 
-    private static Calendar.Help later(LocalDateTime handOver, int days) {
-        return new Calendar.Help(
-                days == 1 ? "hand it over a day later" : "hand it over " + days + " days later",
-                Optional.empty(),
-                Optional.of(handOver.plusDays(days)),
-                Optional.empty());
+    /**
+     * @param changes of each order; none where they stay as they are
+     */
+    private Frame frame(StudioTime time, List<Change> changes) {
+        Axis axis = Axis.from(studio.now(), studio.zone());
+        List<Batch> all = new ArrayList<>();
+        Map<String, Done> done = new HashMap<>();
+        for (int i = 0; i < orders.size(); i++) {
+            int order = i;
+            Asked asked = orders.get(i);
+            int last = asked.last(axis, changes.isEmpty() ? Change.NONE : changes.get(i));
+            all.addAll(Batches.of(
+                    i,
+                    all.size(),
+                    asked.sheet(),
+                    asked.flowers(),
+                    last,
+                    time.sittingMin(),
+                    airs(asked, studio.at(time), axis, last)));
+            asked.standing().done().forEach(d -> done.put(Batch.key(order, d.uid()), d));
+        }
+        return Frame.of(Remaining.of(all, done, axis), taken(axis), axis, time);
     }
 
-    private static Calendar.Help with(String label, StudioTime time) {
-        return new Calendar.Help(label, Optional.of(time), Optional.empty(), Optional.empty());
+    /** The air of each line and place, worked out once. */
+    static Batches.Airs airs(Asked asked, Studio studio, Axis axis, int last) {
+        Map<List<Object>, AirAhead> known = new HashMap<>();
+        return (line, place) -> known.computeIfAbsent(
+                List.of(line, place),
+                k -> AirAhead.of(
+                        asked.pastes().get(line),
+                        place == Ways.DriesIn.OPEN ? asked.reckoned().open() : asked.reckoned(),
+                        studio.air(place),
+                        axis,
+                        -BEHIND,
+                        last + BEYOND));
     }
 
-    private boolean works(
-            Calendar.Help help, LocalDateTime handOver, double marginH, StudioTime time, Progress progress) {
-        Frame frame = frame(
-                help.handOver().orElse(handOver),
-                help.marginH().orElse(marginH),
-                help.time().orElse(time));
+    /** What other orders take of what there is only so much of. */
+    private List<Remaining.Busy> taken(Axis axis) {
+        return studio.elsewhere().stream()
+                .flatMap(e -> e.takes().stream()
+                        .map(t -> new Remaining.Busy(
+                                t.tool(), t.count(), Math.max(0, axis.floor(e.from())), axis.ceil(t.until()))))
+                .filter(busy -> busy.until() > busy.from())
+                .toList();
+    }
+
+    private boolean works(Helping.Tried tried, Progress progress) {
+        List<Change> changes = new ArrayList<>(Collections.nCopies(orders.size(), Change.NONE));
+        changes.set(
+                tried.order(), new Change(tried.help().handOver(), tried.help().marginH()));
+        Frame frame = frame(tried.help().time().orElse(studio.time()), changes);
         return !progress.stopped()
-                && placer.place(frame, TRY_MS, progress.as("trying to " + help.label()))
+                && placer.place(
+                                frame,
+                                TRY_MS,
+                                progress.as("trying to " + tried.help().label()))
                         .found()
                         .isPresent();
     }

@@ -5,56 +5,51 @@ import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * What is to be placed, and between when.
  *
  * @param left what is left to be placed, and what is done
  * @param batches those that are left
- * @param busy formers in which something still lies
+ * @param busy what there is only so much of and is taken already
  * @param last slot at which everything has to be over
  */
 record Frame(
-        Remaining left,
-        List<Batch> batches,
-        List<Remaining.Busy> busy,
-        Axis axis,
-        int last,
-        Windows windows,
-        Spans spans,
-        int makers) {
-    static Frame of(Remaining left, Axis axis, int last, StudioTime time) {
+        Remaining left, List<Batch> batches, List<Remaining.Busy> busy, Axis axis, int last, Hours hours, Spans spans) {
+    /**
+     * @param elsewhere what is taken by what is planned for other orders
+     */
+    static Frame of(Remaining left, List<Remaining.Busy> elsewhere, Axis axis, StudioTime time) {
+        int last = left.all().stream().mapToInt(Batch::last).max().orElse(0);
         return new Frame(
                 left,
                 left.batches(),
-                left.busy(),
+                Stream.concat(left.busy().stream(), elsewhere.stream()).toList(),
                 axis,
                 last,
-                last > 0 ? Windows.of(time, axis, last) : new Windows(List.of()),
-                Spans.of(left.batches(), last),
-                time.makers());
+                Hours.of(time, axis, last),
+                Spans.of(left.batches()));
     }
 
-    /** The same where there are formers enough. */
-    Frame withoutFormers() {
-        return new Frame(
-                left,
-                batches.stream().map(b -> b.lyingIn(Optional.empty())).toList(),
-                List.of(),
-                axis,
-                last,
-                windows,
-                spans,
-                makers);
+    /** The same where there is enough of some tools. */
+    Frame withEnough(Predicate<String> tools) {
+        List<Batch> eased = batches.stream()
+                .map(b -> b.lyingIn(
+                        b.lying().stream().filter(l -> !tools.test(l.tool())).toList()))
+                .toList();
+        return new Frame(left, eased, busy, axis, last, hours, spans);
+    }
+
+    /** Whether some order should have been ready before now. */
+    boolean tooLate() {
+        return batches.stream().anyMatch(b -> b.last() <= 0);
     }
 
     /** Something done that is not ready in time, whatever is done from now on. */
     Optional<Batch> lateAlready() {
-        return left.notReadyBy(last, axis);
-    }
-
-    boolean inEvening(int slot) {
-        return windows.all().stream().anyMatch(s -> s.evening() && s.from() <= slot && slot < s.to());
+        return left.notReady(axis);
     }
 
     /** A slot as a maker says it. */

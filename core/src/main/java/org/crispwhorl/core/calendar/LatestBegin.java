@@ -56,12 +56,7 @@ final class LatestBegin {
 
     /** Hands that work in each slot. */
     private int[] hands(List<int[]> taken) {
-        int[] hands = new int[frame.last()];
-        for (Windows.Stretch s : frame.windows().all()) {
-            if (evenings || !s.evening()) {
-                Arrays.fill(hands, s.from(), s.to(), frame.makers());
-            }
-        }
+        int[] hands = frame.hours().hands(frame.last(), evenings);
         for (int[] t : taken) {
             for (int slot = t[0]; slot < t[1]; slot++) {
                 hands[slot] = Math.max(0, hands[slot] - 1);
@@ -78,24 +73,12 @@ final class LatestBegin {
             dues[i] = frame.spans().latest()[i] + batches.get(i).slots();
         }
         for (int i = dues.length - 1; i >= 0; i--) {
-            int start = pinned[i] < 0 ? latestStart(batches.get(i).slots(), dues[i]) : pinned[i];
+            int start = pinned[i] < 0 ? frame.hours().latestStart(batches.get(i), dues[i], evenings) : pinned[i];
             dues[i] = Math.min(dues[i], start + batches.get(i).slots());
             for (Batch.Wait wait : batches.get(i).waits()) {
                 dues[wait.after()] = Math.min(dues[wait.after()], wait.least().lastBegin(start));
             }
         }
         return dues;
-    }
-
-    private int latestStart(int slots, int due) {
-        List<Windows.Stretch> all = frame.windows().all();
-        for (int w = all.size() - 1; w >= 0; w--) {
-            Windows.Stretch s = all.get(w);
-            int start = Math.min(due, s.to()) - slots;
-            if ((evenings || !s.evening()) && start >= s.from()) {
-                return start;
-            }
-        }
-        return -1;
     }
 }

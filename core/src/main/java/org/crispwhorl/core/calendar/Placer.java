@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.IntFunction;
 import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.solver.Budget;
 import org.crispwhorl.core.solver.ExactSolver;
@@ -19,11 +21,14 @@ import org.crispwhorl.core.solver.Schedule;
 /**
  * Has batches placed by the exact solver, from a plain plan on; by the plain plan alone where there is no solver.
  *
- * @param pins where batches stay, by their uid
+ * @param pins where batches stay, by their key
  * @param stood where they stood in the plan that this one takes the place of
  * @param elsewhere work on other orders
  */
 record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood, List<Calendars.Elsewhere> elsewhere) {
+    /** With nothing pinned, and nothing that was there before. */
+    static final Placer FREE = new Placer(Map.of(), Map.of(), List.of());
+
     /** The same with nothing pinned. */
     Placer unpinned() {
         return new Placer(Map.of(), stood, elsewhere);
@@ -36,13 +41,13 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
      */
     Schedule.Answer place(Frame frame, long ms, Progress progress) {
         if (frame.spans().tooShort() > 0
-                || frame.last() <= 0
+                || frame.tooLate()
                 || frame.lateAlready().isPresent()) {
             return new Schedule.Answer(Optional.empty(), true);
         }
         List<Batch> batches = frame.batches();
         Schedule.Begins begins = begins(frame);
-        Optional<int[]> plain = Backwards.place(frame, taken(frame), begins.latest());
+        Optional<int[]> plain = Backwards.place(frame, taken(frame, false), begins.latest());
         if (!ExactSolver.there()) {
             return new Schedule.Answer(plain.map(p -> unproved(frame, p)), false);
         }
@@ -70,18 +75,20 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         List<Schedule.Work> works = new ArrayList<>();
         List<Schedule.Lag> lags = new ArrayList<>();
         List<int[]> inOrder = new ArrayList<>();
+        List<int[]> alike = new ArrayList<>();
         for (int i = 0; i < batches.size(); i++) {
             Batch batch = batches.get(i);
             int from = frame.spans().earliest()[i];
             int to = frame.spans().latest()[i];
-            LocalDateTime pin = pins.get(batch.uid());
+            LocalDateTime pin = pins.get(batch.key());
             works.add(
                     pin == null
                             ? new Schedule.Work(
                                     batch.slots(),
-                                    frame.windows().starts(batch.slots(), false, from, to),
-                                    frame.windows().starts(batch.slots(), true, from, to))
-                            : pinned(batch, frame.axis().floor(pin), from, to));
+                                    frame.hours().starts(batch, false, from, to),
+                                    frame.hours().starts(batch, true, from, to),
+                                    frame.hours().otherStarts(batch, from, to))
+                            : pinned(frame, batch, frame.axis().floor(pin), from, to));
             for (Batch.Wait wait : batch.waits()) {
                 Batch before = batches.get(wait.after());
                 lags.add(new Schedule.Lag(
@@ -93,18 +100,25 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                                 frame.spans().earliest()[wait.after()] + before.slots(),
                                 frame.spans().latest()[wait.after()] + before.slots())));
             }
-            boolean free = pin == null
-                    && i > 0
-                    && batch.number() > 0
-                    && batches.get(i - 1).task().equals(batch.task())
-                    && batches.get(i - 1).line() == batch.line()
-                    && !pins.containsKey(batches.get(i - 1).uid());
-            if (free) {
+            boolean again = i > 0 && batch.number() > 0 && batches.get(i - 1).sameTask(batch);
+            if (again) {
+                alike.add(new int[] {i - 1, i});
+            }
+            if (again && pin == null && !pins.containsKey(batches.get(i - 1).key())) {
                 inOrder.add(new int[] {i - 1, i});
             }
         }
         return new Schedule.Problem(
-                works, lags, inOrder, frame.makers(), taken(frame), formers(frame), stood(frame), begins(frame));
+                works,
+                lags,
+                inOrder,
+                alike,
+                frame.hours().makers(),
+                taken(frame, false),
+                taken(frame, true),
+                tools(frame),
+                stood(frame),
+                begins(frame));
     }
 
     /** How long something lasts that begins between two slots, in stretches in which it lasts equally long. */
@@ -133,9 +147,7 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         int[] sorted = starts.clone();
         int from = 0;
         for (int i = 1; i <= sorted.length; i++) {
-            boolean another = i == sorted.length
-                    || batches.get(i).line() != batches.get(from).line()
-                    || !batches.get(i).task().equals(batches.get(from).task());
+            boolean another = i == sorted.length || !batches.get(i).sameTask(batches.get(from));
             if (another) {
                 Arrays.sort(sorted, from, i);
                 from = i;
@@ -146,16 +158,21 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
 
     private Schedule.Begins begins(Frame frame) {
         int[] pinned = frame.batches().stream()
-                .mapToInt(b -> Optional.ofNullable(pins.get(b.uid()))
+                .mapToInt(b -> Optional.ofNullable(pins.get(b.key()))
                         .map(frame.axis()::floor)
                         .orElse(-1))
                 .toArray();
+        List<int[]> taken = Stream.concat(taken(frame, false).stream(), taken(frame, true).stream())
+                .toList();
         return new Schedule.Begins(
-                LatestBegin.of(frame, true, taken(frame), pinned), LatestBegin.of(frame, false, taken(frame), pinned));
+                LatestBegin.of(frame, true, taken, pinned), LatestBegin.of(frame, false, taken, pinned));
     }
 
-    private List<int[]> taken(Frame frame) {
+    /** When hands do something else: those of the other, or all others. */
+    private List<int[]> taken(Frame frame, boolean ofOther) {
+        boolean another = frame.hours().other().isPresent();
         return elsewhere.stream()
+                .filter(e -> (another && e.maker() == Hours.SECOND) == ofOther)
                 .map(e -> new int[] {
                     Math.max(0, frame.axis().floor(e.from())),
                     Math.min(frame.last(), frame.axis().ceil(e.to()))
@@ -163,29 +180,49 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                 .filter(t -> t[1] > t[0])
                 .toList();
     }
-    /** The formers of a name, and which batches lie in them how long. */
-    static List<Schedule.Shared> formers(Frame frame) {
+    /** The tools of a name, and which batches take them how long. */
+    private static List<Schedule.Shared> tools(Frame frame) {
         Map<String, List<Schedule.Use>> uses = new LinkedHashMap<>();
         Map<String, Integer> owned = new HashMap<>();
         for (int i = 0; i < frame.batches().size(); i++) {
             int work = i;
-            frame.batches().get(i).lying().ifPresent(lying -> {
-                owned.put(lying.former(), lying.owned());
-                uses.computeIfAbsent(lying.former(), f -> new ArrayList<>())
+            frame.batches().get(i).lying().forEach(lying -> {
+                owned.merge(lying.tool(), lying.owned(), Math::max);
+                uses.computeIfAbsent(lying.tool(), f -> new ArrayList<>())
                         .add(new Schedule.Use(work, lying.wanted(), keeps(frame, work, lying)));
             });
         }
         return uses.entrySet().stream()
                 .map(e -> new Schedule.Shared(
-                        owned.get(e.getKey()),
-                        e.getValue(),
-                        frame.busy().stream()
-                                .filter(b -> b.former().equals(e.getKey()))
-                                .map(b -> new Schedule.InUse(Math.min(b.count(), owned.get(e.getKey())), b.until()))
-                                .toList()))
+                        owned.get(e.getKey()), e.getValue(), inUse(frame, e.getKey(), owned.get(e.getKey()))))
                 .toList();
     }
-    /** As long as it keeps its formers, by when it is over. */
+
+    /** What of a tool something else takes, from moment to moment: never more than there is of it. */
+    private static List<Schedule.InUse> inUse(Frame frame, String tool, int owned) {
+        List<Remaining.Busy> taken =
+                frame.busy().stream().filter(b -> b.tool().equals(tool)).toList();
+        int[] moments = taken.stream()
+                .flatMapToInt(b -> IntStream.of(Math.max(0, b.from()), b.until()))
+                .filter(slot -> slot >= 0)
+                .distinct()
+                .sorted()
+                .toArray();
+        List<Schedule.InUse> inUse = new ArrayList<>();
+        for (int k = 0; k + 1 < moments.length; k++) {
+            int from = moments[k];
+            int count = taken.stream()
+                    .filter(b -> b.from() <= from && from < b.until())
+                    .mapToInt(Remaining.Busy::count)
+                    .sum();
+            if (count > 0) {
+                inUse.add(new Schedule.InUse(Math.min(count, owned), from, moments[k + 1]));
+            }
+        }
+        return inUse;
+    }
+
+    /** As long as it keeps its tools, by when it is over. */
     private static List<Schedule.Step> keeps(Frame frame, int work, Batch.Lying lying) {
         int slots = frame.batches().get(work).slots();
         return steps(
@@ -200,22 +237,30 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         return stood.isEmpty()
                 ? List.of()
                 : frame.batches().stream()
-                        .map(b -> Optional.ofNullable(stood.get(b.uid())))
+                        .map(b -> Optional.ofNullable(stood.get(b.key())))
                         .map(was -> was.map(frame.axis()::floor).orElse(-1))
                         .toList();
     }
     /** What is pinned stands where it was set, in working hours or not, if what it waits for lets it. */
-    private static Schedule.Work pinned(Batch batch, int slot, int from, int to) {
+    private static Schedule.Work pinned(Frame frame, Batch batch, int slot, int from, int to) {
         long[][] there = slot >= from && slot <= to ? new long[][] {{slot, slot}} : new long[0][];
-        return new Schedule.Work(batch.slots(), there, new long[0][]);
+        boolean either = frame.hours().other().filter(o -> o.does(batch)).isPresent();
+        return new Schedule.Work(batch.slots(), there, new long[0][], either ? there : new long[0][]);
     }
 
     private Schedule.Found unproved(Frame frame, int[] placed) {
         long evening = 0;
         for (int i = 0; i < placed.length; i++) {
-            evening += frame.inEvening(placed[i]) ? frame.batches().get(i).slots() : 0;
+            evening +=
+                    frame.hours().inEvening(placed[i]) ? frame.batches().get(i).slots() : 0;
         }
         long first = Arrays.stream(placed).min().orElse(0);
-        return new Schedule.Found(placed, evening, first, begins(frame).latest(), false);
+        return new Schedule.Found(
+                placed,
+                new boolean[placed.length],
+                evening,
+                first,
+                begins(frame).latest(),
+                false);
     }
 }

@@ -2,7 +2,9 @@ package org.crispwhorl.core.calendar;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
@@ -19,6 +21,7 @@ import org.crispwhorl.core.order.Order;
  * @param room as it was set, then; none where an older version did not keep it
  * @param ahead by what the coming room was known, then
  * @param pins what was set down by hand
+ * @param together the names of the orders that were planned at once with it
  */
 public record Planned(
         LocalDateTime at,
@@ -27,6 +30,7 @@ public record Planned(
         Optional<Room> room,
         RoomAhead ahead,
         List<Pin> pins,
+        List<String> together,
         Calendar calendar) {
     /** A piece of work that the maker has set down where it stands; the rest is placed round it. */
     @Words(label = "pin", means = "Work that stays where the maker set it.")
@@ -42,6 +46,22 @@ public record Planned(
 
     public Planned {
         pins = List.copyOf(pins);
+        together = List.copyOf(together);
+    }
+
+    /** What became otherwise from the plan before, in the maker's words; none where nothing of it moved. */
+    public Optional<String> movedFrom(Planned before) {
+        Map<String, LocalDateTime> stood = new HashMap<>();
+        before.calendar.stints().forEach(s -> stood.put(s.uid(), s.from()));
+        long moved = calendar.stints().stream()
+                .filter(s -> !s.from().equals(stood.get(s.uid())))
+                .count();
+        if (moved == 0) {
+            return Optional.empty();
+        }
+        List<String> why = before.changed(order, time, room.orElseGet(() -> before.room.orElse(Room.REFERENCE)), ahead);
+        return Optional.of("Planned anew" + (why.isEmpty() ? "" : " for " + String.join(", ", why)) + ": " + moved
+                + " of " + calendar.stints().size() + " pieces of work moved.");
     }
 
     /** What is otherwise by now, in the maker's words; empty where it still holds. */

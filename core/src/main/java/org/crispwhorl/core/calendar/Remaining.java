@@ -2,7 +2,6 @@ package org.crispwhorl.core.calendar;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,53 +11,55 @@ import java.util.OptionalInt;
  * What is left to be placed once some of it is done: what waits for something done waits from when that was over.
  *
  * @param all everything, done or not, each waiting for places in this list
- * @param done what of it was done
+ * @param done what of it was done, by its key
  * @param places of each of all among those that are left; below 0 where it is done
  * @param batches those that are left, in their order, waiting for places among them
- * @param busy formers in which pieces that are done still lie
+ * @param busy what of tools pieces that are done still take
  */
 record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Batch> batches, List<Busy> busy) {
     /**
-     * Formers that are not free.
+     * Tools that are not free.
      *
      * @param count how many
+     * @param from the slot from which they are taken
      * @param until the slot at which they are free again
      */
-    record Busy(String former, int count, int until) {}
+    record Busy(String tool, int count, int from, int until) {}
 
-    static Remaining of(List<Batch> all, List<Done> done, Axis axis) {
-        Map<String, Done> byUid = new HashMap<>();
-        done.forEach(d -> byUid.put(d.uid(), d));
+    /**
+     * @param byUid what is done, by the key of its batch
+     */
+    static Remaining of(List<Batch> all, Map<String, Done> byUid, Axis axis) {
         int[] place = new int[all.size()];
         List<Batch> left = new ArrayList<>();
         List<Busy> busy = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             Batch batch = all.get(i);
-            Done over = byUid.get(batch.uid());
+            Done over = byUid.get(batch.key());
             place[i] = over == null ? left.size() : -1;
             if (over == null) {
                 left.add(held(batch, all, place, byUid, axis));
             } else {
                 int ended = axis.ceil(over.to());
-                batch.lying()
+                batch.lying().stream()
                         .filter(lying -> lying.until().over(ended) > 0)
-                        .ifPresent(lying -> busy.add(new Busy(
-                                lying.former(), lying.wanted(), lying.until().over(ended))));
+                        .forEach(lying -> busy.add(new Busy(
+                                lying.tool(), lying.wanted(), 0, lying.until().over(ended))));
             }
         }
         return new Remaining(all, byUid, place, List.copyOf(left), List.copyOf(busy));
     }
 
-    /** What of it is done and, dry as it has to be, is not so by a slot: the latest; none where all of it is. */
-    Optional<Batch> notReadyBy(int last, Axis axis) {
+    /** What of it is done and, dry as it has to be, is not so when its order leaves: the latest; none where all of it is. */
+    Optional<Batch> notReady(Axis axis) {
         return all.stream()
-                .filter(b -> done.containsKey(b.uid()) && readyAt(b, axis) > last)
+                .filter(b -> done.containsKey(b.key()) && readyAt(b, axis) > b.last())
                 .max(Comparator.comparingInt(b -> readyAt(b, axis)));
     }
 
     /** The slot at which something done has had what it needs before the hand-over. */
     int readyAt(Batch batch, Axis axis) {
-        return batch.tail().over(axis.ceil(done.get(batch.uid()).to()));
+        return batch.tail().over(axis.ceil(done.get(batch.key()).to()));
     }
 
     private static Batch held(Batch batch, List<Batch> all, int[] place, Map<String, Done> done, Axis axis) {
@@ -70,7 +71,7 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
                 waits.add(new Batch.Wait(place[wait.after()], wait.least(), wait.most(), wait.why()));
                 continue;
             }
-            Done over = done.get(all.get(wait.after()).uid());
+            Done over = done.get(all.get(wait.after()).key());
             notBefore = Math.max(notBefore, wait.opens(axis.ceil(over.to())));
             if (wait.most().isPresent()) {
                 int closes = wait.closes(axis.floor(over.to()), batch.slots());

@@ -2,7 +2,9 @@ package org.crispwhorl.core.calendar;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.crispwhorl.core.progress.Progress;
 
@@ -14,31 +16,37 @@ final class Shortage {
     private Shortage() {}
 
     /**
-     * @param placer asked whether it would do with more formers
+     * @param placer asked whether it would do with more formers, hooks and shelves
      * @param ms that it may think about that
      */
     static String of(Frame frame, Placer placer, long ms, Progress progress) {
-        return formers(frame, placer, ms, progress).orElseGet(() -> time(frame));
+        return tools(frame, placer, ms, progress).orElseGet(() -> time(frame));
     }
 
-    /** The formers that there are too few of, where it would do with more of them. */
-    private static Optional<String> formers(Frame frame, Placer placer, long ms, Progress progress) {
-        List<String> names = frame.batches().stream()
-                .flatMap(b -> b.lying().stream())
-                .map(l -> l.former() + " (" + l.owned() + ")")
-                .distinct()
+    /** The tools that there are too few of: one of which more would do, or all where it takes more of several. */
+    private static Optional<String> tools(Frame frame, Placer placer, long ms, Progress progress) {
+        Map<String, Integer> owned = new TreeMap<>();
+        frame.batches().forEach(b -> b.lying().forEach(l -> owned.merge(l.tool(), l.owned(), Math::max)));
+        if (owned.isEmpty() || !possible(frame.withEnough(tool -> true), placer, ms, progress)) {
+            return Optional.empty();
+        }
+        List<String> lacking = owned.keySet().stream()
+                .filter(one -> possible(frame.withEnough(one::equals), placer, ms, progress))
                 .toList();
-        boolean enough = names.isEmpty()
-                || progress.stopped()
-                || placer.place(frame.withoutFormers(), ms, progress).found().isEmpty();
-        return enough
-                ? Optional.empty()
-                : Optional.of("There are too few formers for so many pieces drying at once: "
-                        + names.stream().collect(Collectors.joining(", ")) + ".");
+        return Optional.of("There is too little of what so many pieces need at once: "
+                + (lacking.isEmpty() ? owned.keySet() : lacking)
+                        .stream()
+                                .map(tool -> tool + " (" + owned.get(tool) + ")")
+                                .collect(Collectors.joining(", "))
+                + ".");
+    }
+
+    private static boolean possible(Frame frame, Placer placer, long ms, Progress progress) {
+        return !progress.stopped() && placer.place(frame, ms, progress).found().isPresent();
     }
 
     private static String time(Frame frame) {
-        if (frame.last() <= 0) {
+        if (frame.tooLate()) {
             return "The hand-over less its margin lies before now.";
         }
         if (frame.lateAlready().isPresent()) {
@@ -57,7 +65,7 @@ final class Shortage {
                     + " more than there is until the hand-over, however many hands there are.";
         }
         long work = frame.batches().stream().mapToLong(Batch::slots).sum();
-        long there = frame.windows().slots() * frame.makers();
+        long there = frame.hours().slots();
         return work > there
                 ? "There are " + told(work) + " of work and " + told(there) + " of working time until the hand-over."
                 : "The working hours do not fall where the drying leaves them: what opens at night closes before the morning.";

@@ -10,7 +10,7 @@ import java.util.List;
  * @param latest last slot of each
  */
 record Spans(int[] earliest, int[] latest) {
-    static Spans of(List<Batch> batches, int last) {
+    static Spans of(List<Batch> batches) {
         int n = batches.size();
         int[] earliest = new int[n];
         int[] latest = new int[n];
@@ -22,12 +22,7 @@ record Spans(int[] earliest, int[] latest) {
                 earliest[i] = Math.max(earliest[i], after);
             }
         }
-        Arrays.setAll(
-                latest,
-                i -> Math.min(
-                                batches.get(i).tail().lastBegin(last),
-                                batches.get(i).endBy().orElse(last))
-                        - batches.get(i).slots());
+        Arrays.setAll(latest, i -> batches.get(i).due() - batches.get(i).slots());
         for (int i = n - 1; i >= 0; i--) {
             for (Batch.Wait wait : batches.get(i).waits()) {
                 int before = wait.least().lastBegin(latest[i])

@@ -3,11 +3,10 @@ package org.crispwhorl.core.calendar;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.crispwhorl.core.solver.Schedule;
 
 /** A placing told as work: whose hands, why then, and what it does until it is needed. */
 final class Stints {
@@ -17,14 +16,17 @@ final class Stints {
     private final int[] ends;
     private final List<List<int[]>> followers = new ArrayList<>();
 
-    private Stints(Frame frame, int[] starts) {
+    private final int[] makers;
+
+    private Stints(Frame frame, Schedule.Found found) {
         this.frame = frame;
+        int[] starts = found.starts();
         all = frame.left().all();
         begins = new int[all.size()];
         ends = new int[all.size()];
         for (int i = 0; i < all.size(); i++) {
             followers.add(new ArrayList<>());
-            Done over = frame.left().done().get(all.get(i).uid());
+            Done over = frame.left().done().get(all.get(i).key());
             begins[i] = over == null
                     ? starts[frame.left().places()[i]]
                     : frame.axis().floor(over.from());
@@ -34,22 +36,36 @@ final class Stints {
                 followers.get(all.get(i).waits().get(w).after()).add(new int[] {i, w});
             }
         }
+        makers = frame.hours().other().isPresent() ? asPlaced(found) : firstFree();
+    }
+
+    /** Whose hands do what, where it makes a difference. */
+    private int[] asPlaced(Schedule.Found found) {
+        int[] placed = new int[all.size()];
+        for (int i = 0; i < placed.length; i++) {
+            int place = frame.left().places()[i];
+            placed[i] = place >= 0 && found.byOther()[place] ? Hours.SECOND : Hours.FIRST;
+        }
+        return placed;
     }
 
     /**
-     * @param starts slots of what is left, as it was placed
-     * @return what is done and what is left, in order of time
+     * @param found what is left, as it was placed
+     * @param order which of the orders
+     * @return what of it is done and what is left, in order of time
      */
-    static List<Calendar.Stint> of(Frame frame, int[] starts) {
-        return new Stints(frame, starts).told();
+    static List<Calendar.Stint> of(Frame frame, Schedule.Found found, int order) {
+        return new Stints(frame, found).told(order);
     }
 
-    private List<Calendar.Stint> told() {
-        Map<Integer, Integer> makers = hands();
+    private List<Calendar.Stint> told(int order) {
         List<Calendar.Stint> stints = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             Batch batch = all.get(i);
-            Done over = frame.left().done().get(batch.uid());
+            if (batch.order() != order) {
+                continue;
+            }
+            Done over = frame.left().done().get(batch.key());
             stints.add(new Calendar.Stint(
                     batch.uid(),
                     batch.line(),
@@ -60,39 +76,56 @@ final class Stints {
                     batch.of(),
                     over == null ? frame.axis().at(begins[i]) : over.from(),
                     over == null ? frame.axis().at(ends[i]) : over.to(),
-                    makers.get(i),
-                    over == null && frame.inEvening(begins[i]),
+                    makers[i],
+                    over == null && makers[i] == Hours.FIRST && frame.hours().inEvening(begins[i]),
                     over == null ? because(i) : "it is done",
                     meanwhile(i),
+                    takes(i),
                     over != null));
         }
         stints.sort(Comparator.comparing(Calendar.Stint::from).thenComparing(Calendar.Stint::maker));
         return stints;
     }
 
-    /** Whose hands do what: the first that are free. */
-    private Map<Integer, Integer> hands() {
+    /** What there is only so much of and it takes, and until when. */
+    private List<Calendar.Takes> takes(int i) {
+        return all.get(i).lying().stream()
+                .map(l -> new Calendar.Takes(
+                        l.tool(), l.wanted(), frame.axis().at(l.until().over(ends[i]))))
+                .toList();
+    }
+
+    /** Whose hands do what: those that did the same just now, else the first that are free. */
+    private int[] firstFree() {
         Integer[] byStart = new Integer[begins.length];
         Arrays.setAll(byStart, i -> i);
         Arrays.sort(byStart, Comparator.comparingInt(i -> begins[i]));
-        int[] freeAt = new int[frame.makers()];
+        int[] freeAt = new int[frame.hours().makers()];
+        int[] last = new int[freeAt.length];
         Arrays.fill(freeAt, Integer.MIN_VALUE);
-        Map<Integer, Integer> makers = new HashMap<>();
+        Arrays.fill(last, -1);
+        int[] free = new int[begins.length];
         for (int i : byStart) {
             int maker = 0;
             while (maker + 1 < freeAt.length && freeAt[maker] > begins[i]) {
                 maker++;
             }
+            for (int m = 0; m < freeAt.length; m++) {
+                boolean goesOn = freeAt[m] == begins[i] && all.get(last[m]).sameTask(all.get(i));
+                maker = goesOn ? m : maker;
+            }
             freeAt[maker] = ends[i];
-            makers.put(i, maker + 1);
+            last[maker] = i;
+            free[i] = maker + Hours.FIRST;
         }
-        return makers;
+        return free;
     }
+
     /** What holds it from being later: the follower, or the hand-over, that leaves it the least room. */
     private String because(int i) {
         Batch batch = all.get(i);
         int end = ends[i];
-        int room = frame.last() - batch.tail().over(end);
+        int room = batch.last() - batch.tail().over(end);
         String because = batch.tailWhy().isEmpty()
                 ? "before the hand-over"
                 : "must have " + batch.tailWhy() + " before the hand-over";
@@ -117,7 +150,7 @@ final class Stints {
         Batch batch = all.get(i);
         int end = ends[i];
         int enough = batch.tail().over(end);
-        int until = followers.get(i).isEmpty() ? frame.last() : Integer.MAX_VALUE;
+        int until = followers.get(i).isEmpty() ? batch.last() : Integer.MAX_VALUE;
         OptionalInt closes = OptionalInt.empty();
         boolean any = batch.tail().slots() > 0 && followers.get(i).isEmpty();
         for (int[] follower : followers.get(i)) {

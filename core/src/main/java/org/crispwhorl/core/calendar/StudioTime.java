@@ -1,18 +1,23 @@
 package org.crispwhorl.core.calendar;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 
-/** When the studio works: its hours by weekday, its days off, what else keeps it busy, its hands and its evenings. */
+/** When the studio works: its hours by weekday, its days off, what else keeps it busy, its hands, its evenings, and what it may do when. */
+@RecordBuilder
 @Words(label = "studio's time", means = "When the studio works.")
 public record StudioTime(
         @Words(label = "week", shortest = 7, longest = 7, means = "Monday first.")
@@ -42,7 +47,22 @@ public record StudioTime(
                 step = 5,
                 usual = 90,
                 means = "So long one lot of work may take without a break; what takes longer is done in several.")
-        double sittingMin) {
+        double sittingMin,
+
+        @Words(
+                label = "second pair of hands",
+                means = "Where it is otherwise than the first: its own hours, and what it can do.")
+        Optional<SecondMaker> second,
+
+        @Words(label = "quiet hours", longest = 12, means = "When nothing is done that is heard or smelt.")
+        List<QuietHours> quiet,
+
+        @Words(
+                label = "fan and cabinet run on at night",
+                means =
+                        "Whether they may run while nobody works; where not, what dries in them dries in the still room until the morning.")
+        boolean runsOn)
+        implements StudioTimeBuilder.With {
     /** Weekdays from nine to five, one pair of hands, no evenings. */
     public static final StudioTime USUAL = usual();
 
@@ -52,7 +72,7 @@ public record StudioTime(
             week.add(new DayHours(
                     day.getValue() <= DayOfWeek.FRIDAY.getValue(), LocalTime.of(9, 0), LocalTime.of(17, 0)));
         }
-        return new StudioTime(week, List.of(), List.of(), 1, 0, 90);
+        return new StudioTime(week, List.of(), List.of(), 1, 0, 90, Optional.empty(), List.of(), true);
     }
 
     /** The hours of a weekday. */
@@ -63,6 +83,34 @@ public record StudioTime(
             @Words(label = "to") LocalTime to) {
         public DayHours {
             Limits.check(DayHours.class, works, from, to);
+            if (!to.isAfter(from)) {
+                throw new InvalidValue("to", to, "later than " + from);
+            }
+        }
+    }
+
+    /** A second maker who is there at other hours, or who cannot do everything. */
+    @Words(label = "second pair of hands", means = "Whose hours and skills are otherwise than the first's.")
+    public record SecondMaker(
+            @Words(label = "week", shortest = 7, longest = 7, means = "Monday first.")
+            List<DayHours> week,
+
+            @Words(label = "can", shortest = 1, longest = 6, means = "What they can do.")
+            List<Plan.Doing> can) {
+        public SecondMaker {
+            week = List.copyOf(week);
+            can = List.copyOf(can);
+            Limits.check(SecondMaker.class, week, can);
+        }
+    }
+
+    /** Hours of every day in which nothing is done that is heard or smelt. */
+    @Words(label = "quiet hours", means = "Hours of every day in which nothing is done that is heard or smelt.")
+    public record QuietHours(
+            @Words(label = "from") LocalTime from,
+            @Words(label = "to") LocalTime to) {
+        public QuietHours {
+            Limits.check(QuietHours.class, from, to);
             if (!to.isAfter(from)) {
                 throw new InvalidValue("to", to, "later than " + from);
             }
@@ -104,7 +152,13 @@ public record StudioTime(
         week = List.copyOf(week);
         daysOff = List.copyOf(daysOff);
         busy = List.copyOf(busy);
-        Limits.check(StudioTime.class, week, daysOff, busy, makers, eveningH, sittingMin);
+        quiet = List.copyOf(quiet);
+        Limits.check(StudioTime.class, week, daysOff, busy, makers, eveningH, sittingMin, second, quiet, runsOn);
+    }
+
+    /** The second maker, where two work and the second is otherwise than the first. */
+    public Optional<SecondMaker> other() {
+        return makers > 1 ? second : Optional.empty();
     }
 
     /** A stretch of time in which hands may work. */
@@ -112,10 +166,10 @@ public record StudioTime(
 
     /** The windows of a day in order, what is busy taken out. */
     public List<Window> windows(LocalDate day) {
-        DayHours hours = week.get(day.getDayOfWeek().getValue() - 1);
-        if (!hours.works() || daysOff.stream().anyMatch(off -> off.date().equals(day.toString()))) {
+        if (!worked(week, day)) {
             return List.of();
         }
+        DayHours hours = week.get(day.getDayOfWeek().getValue() - 1);
         List<Window> windows = new ArrayList<>();
         windows.add(new Window(day.atTime(hours.from()), day.atTime(hours.to()), false));
         if (eveningH > 0) {
@@ -124,31 +178,59 @@ public record StudioTime(
             windows.add(new Window(day.atTime(hours.to()), until.isBefore(midnight) ? until : midnight, true));
         }
         for (Busy other : busy) {
-            windows = without(windows, other);
+            windows = without(windows, other.from(), other.to());
         }
         return windows;
     }
 
-    private static List<Window> without(List<Window> windows, Busy busy) {
-        List<Window> left = new ArrayList<>();
-        for (Window w : windows) {
-            if (!busy.from().isBefore(w.to()) || !busy.to().isAfter(w.from())) {
-                left.add(w);
-                continue;
-            }
-            if (busy.from().isAfter(w.from())) {
-                left.add(new Window(w.from(), busy.from(), w.evening()));
-            }
-            if (busy.to().isBefore(w.to())) {
-                left.add(new Window(busy.to(), w.to(), w.evening()));
+    /** The windows of a day of a second maker who is otherwise than the first; what keeps the first busy does not keep them. */
+    public List<Window> windowsOfOther(LocalDate day) {
+        List<DayHours> own = other().map(SecondMaker::week).orElse(week);
+        DayHours hours = own.get(day.getDayOfWeek().getValue() - 1);
+        return worked(own, day)
+                ? List.of(new Window(day.atTime(hours.from()), day.atTime(hours.to()), false))
+                : List.of();
+    }
+
+    /** Whether anybody works by the hours of the day, evenings left out. */
+    public boolean attended(LocalDateTime when) {
+        LocalDate day = when.toLocalDate();
+        return Stream.concat(windows(day).stream(), windowsOfOther(day).stream())
+                .anyMatch(w -> !w.evening() && !when.isBefore(w.from()) && when.isBefore(w.to()));
+    }
+
+    private boolean worked(List<DayHours> hours, LocalDate day) {
+        return hours.get(day.getDayOfWeek().getValue() - 1).works()
+                && daysOff.stream().noneMatch(off -> off.date().equals(day.toString()));
+    }
+
+    /** What of some windows lies outside of the quiet hours. */
+    public List<Window> heard(List<Window> windows) {
+        List<Window> left = windows;
+        for (QuietHours hours : quiet) {
+            for (Window w : windows) {
+                LocalDate day = w.from().toLocalDate();
+                left = without(left, day.atTime(hours.from()), day.atTime(hours.to()));
             }
         }
         return left;
     }
 
-    /** The same with so many hours of evening. */
-    public StudioTime withEvenings(double hours) {
-        return new StudioTime(week, daysOff, busy, makers, hours, sittingMin);
+    private static List<Window> without(List<Window> windows, LocalDateTime from, LocalDateTime to) {
+        List<Window> left = new ArrayList<>();
+        for (Window w : windows) {
+            if (!from.isBefore(w.to()) || !to.isAfter(w.from())) {
+                left.add(w);
+                continue;
+            }
+            if (from.isAfter(w.from())) {
+                left.add(new Window(w.from(), from, w.evening()));
+            }
+            if (to.isBefore(w.to())) {
+                left.add(new Window(to, w.to(), w.evening()));
+            }
+        }
+        return left;
     }
 
     /** The same with every day of the week worked, as long as the longest. */
@@ -157,16 +239,6 @@ public record StudioTime(
         List<DayHours> all = week.stream()
                 .map(d -> d.works() ? d : new DayHours(true, usual.from(), usual.to()))
                 .toList();
-        return new StudioTime(all, daysOff, busy, makers, eveningH, sittingMin);
-    }
-
-    /** The same with so many makers. */
-    public StudioTime withMakers(int hands) {
-        return new StudioTime(week, daysOff, busy, hands, eveningH, sittingMin);
-    }
-
-    /** The same with other things that keep the hands busy. */
-    public StudioTime withBusy(List<Busy> others) {
-        return new StudioTime(week, daysOff, others, makers, eveningH, sittingMin);
+        return withWeek(all);
     }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * The stretches of an axis in which hands may work, up to a last slot.
@@ -14,12 +15,18 @@ record Windows(List<Stretch> all) {
     /** From one slot up to another. */
     record Stretch(int from, int to, boolean evening) {}
 
-    static Windows of(StudioTime time, Axis axis, int last) {
+    /**
+     * @param windows those of a day, in order
+     */
+    static Windows of(Function<LocalDate, List<StudioTime.Window>> windows, Axis axis, int last) {
+        if (last <= 0) {
+            return new Windows(List.of());
+        }
         List<Stretch> all = new ArrayList<>();
         LocalDate day = axis.at(0).toLocalDate();
         LocalDateTime end = axis.at(last);
         while (!day.isAfter(end.toLocalDate())) {
-            for (StudioTime.Window w : time.windows(day)) {
+            for (StudioTime.Window w : windows.apply(day)) {
                 int from = Math.max(0, axis.ceil(w.from()));
                 int to = Math.min(last, axis.floor(w.to()));
                 if (to > from) {

@@ -4,12 +4,15 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.studio.PieceSort;
 
 /** Pieces counted whole and broken: what spares are reckoned by. */
 @Words(label = "breakage", means = "Pieces counted whole and broken: what spares are reckoned by.")
 public record BreakageRecord(
         @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
+
+        @Words(label = "of") PieceSort sort,
 
         @Quantity(label = "broken", unit = Unit.COUNT, min = 0, max = 100000, usual = 0, means = "Pieces that broke.")
         int broken,
@@ -24,6 +27,6 @@ public record BreakageRecord(
         int whole)
         implements DrawerItem {
     public BreakageRecord {
-        Limits.check(BreakageRecord.class, name, broken, whole);
+        Limits.check(BreakageRecord.class, name, sort, broken, whole);
     }
 }

@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.studio.Kit;
+import org.crispwhorl.core.studio.PieceSort;
 import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.core.wire.WirePiece;
@@ -57,6 +58,7 @@ public record Drawer(List<DrawerItem> items) {
                 all(OwnFormer.class).stream()
                         .map(f -> new Kit.FormerStock(f.name(), Math.min(f.here(), 500)))
                         .toList(),
+                places(),
                 board.map(RidgedBoard::grooves).orElse(usual.grooves()),
                 board.map(RidgedBoard::grooveMm).orElse(usual.grooveMm()),
                 board.flatMap(RidgedBoard::laid),
@@ -64,8 +66,27 @@ public record Drawer(List<DrawerItem> items) {
                 usual.covered(),
                 List.copyOf(pastes().values()),
                 List.copyOf(measured().values()),
-                breakage(),
+                breakage(PieceSort.ANY),
+                breakages(),
                 watched());
+    }
+
+    private Kit.Places places() {
+        int boards = all(RidgedBoard.class).stream().mapToInt(RidgedBoard::here).sum();
+        return new Kit.Places(
+                takes(DryingPlace.Sort.CABINET),
+                takes(DryingPlace.Sort.HOOK),
+                takes(DryingPlace.Sort.RACK),
+                boards > 0 ? Optional.of(boards) : Optional.empty());
+    }
+
+    /** What all places of a sort take at a time; none where there are none. */
+    private Optional<Integer> takes(DryingPlace.Sort sort) {
+        int all = all(DryingPlace.class).stream()
+                .filter(p -> p.sort() == sort)
+                .mapToInt(p -> p.count() * p.holds())
+                .sum();
+        return all > 0 ? Optional.of(all) : Optional.empty();
     }
 
     /** Of each medium the first paste that the drawer has. */
@@ -82,20 +103,35 @@ public record Drawer(List<DrawerItem> items) {
         return last;
     }
 
-    /** What the record of breakage makes of the odds. */
-    public Spares breakage() {
+    /** What the records of a sort of pieces make of the odds of breakage. */
+    private Spares breakage(PieceSort sort) {
         Spares spares = Spares.UNRECORDED;
         for (BreakageRecord record : all(BreakageRecord.class)) {
-            spares = spares.after(record.broken(), record.whole());
+            if (record.sort() == sort) {
+                spares = spares.after(record.broken(), record.whole());
+            }
         }
         return spares;
     }
 
-    /** Of each medium the last that was watched. */
+    private List<Kit.SortedBreakage> breakages() {
+        return all(BreakageRecord.class).stream()
+                .map(BreakageRecord::sort)
+                .filter(sort -> sort != PieceSort.ANY)
+                .distinct()
+                .map(sort -> new Kit.SortedBreakage(sort, breakage(sort)))
+                .toList();
+    }
+
+    /** Of each clock of each medium the last that was watched. */
     private List<Watched> watched() {
-        Map<Medium, Watched> last = new EnumMap<>(Medium.class);
-        all(DryingRecord.class).forEach(r -> last.put(r.watched().medium(), r.watched()));
-        return List.copyOf(last.values());
+        Map<Medium, Map<Watched.DryingClock, Watched>> last = new EnumMap<>(Medium.class);
+        all(DryingRecord.class)
+                .forEach(r -> last.computeIfAbsent(r.watched().medium(), m -> new EnumMap<>(Watched.DryingClock.class))
+                        .put(r.watched().clock(), r.watched()));
+        return last.values().stream()
+                .flatMap(clocks -> clocks.values().stream())
+                .toList();
     }
 
     /** What pieces of a gauge are cut from: the lengths in which its wires come, and the offcuts kept. */

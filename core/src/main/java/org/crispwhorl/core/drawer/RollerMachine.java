@@ -48,6 +48,16 @@ public record RollerMachine(
                 means = "As wide as it rolls.")
         double stripMm,
 
+        @Quantity(
+                label = "rolls thicker by",
+                unit = Unit.FACTOR,
+                min = 0.5,
+                max = 2,
+                step = 0.01,
+                usual = 1,
+                means = "What its settings roll by now, over what was measured of them: rollers wear and are knocked.")
+        double drift,
+
         @Words(label = "measured", shortest = 2, longest = 40, means = "Two settings or more, with what they rolled.")
         List<RollerReading> readings)
         implements DrawerItem, Tool {
@@ -55,7 +65,7 @@ public record RollerMachine(
         readings = readings.stream()
                 .sorted(Comparator.comparingDouble(RollerReading::setting))
                 .toList();
-        Limits.check(RollerMachine.class, name, count, lent, worn, stripMm, readings);
+        Limits.check(RollerMachine.class, name, count, lent, worn, stripMm, drift, readings);
         boolean thicker = readings.get(1).thickMm() > readings.get(0).thickMm();
         for (int i = 1; i < readings.size(); i++) {
             RollerReading before = readings.get(i - 1);
@@ -75,7 +85,7 @@ public record RollerMachine(
 
     /** All of them here, and fit for use. */
     public RollerMachine(String name, int count, double stripMm, List<RollerReading> readings) {
-        this(name, count, 0, 0, stripMm, readings);
+        this(name, count, 0, 0, stripMm, 1, readings);
     }
 
     /** What one setting rolled. */
@@ -98,8 +108,18 @@ public record RollerMachine(
         }
     }
 
-    /** Thickness that a setting rolls, mm; between two that were measured it is interpolated, beyond them it goes on alike. */
+    /** The same, its settings rolling so many times what was measured of them. */
+    public RollerMachine drifted(double factor) {
+        return new RollerMachine(name, count, lent, worn, stripMm, factor, readings);
+    }
+
+    /** Thickness that a setting rolls by now, mm. */
     public double thickMm(double setting) {
+        return drift * measuredMm(setting);
+    }
+
+    /** Thickness that was measured of a setting, mm; between two that were it is interpolated, beyond them it goes on alike. */
+    public double measuredMm(double setting) {
         int i = 1;
         while (i < readings.size() - 1 && readings.get(i).setting() < setting) {
             i++;

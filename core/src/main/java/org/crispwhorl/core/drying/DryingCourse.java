@@ -47,9 +47,18 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
             double bestH,
             double bestChance) {}
 
-    /** The course of a body of a medium in a room. */
+    /** The course of a body of a medium in a room, its face skinning as is reckoned. */
     public static DryingCourse of(Paste paste, Body body, Room room, Spread spread) {
-        Clock clock = new Clock(paste, body, room);
+        return of(paste, body, room, spread, 1);
+    }
+
+    /**
+     * The course of a body of a medium in a room.
+     *
+     * @param skinsFaster rate of skinning over what is reckoned without any record
+     */
+    public static DryingCourse of(Paste paste, Body body, Room room, Spread spread, double skinsFaster) {
+        Clock clock = new Clock(paste, body, room, skinsFaster);
         List<Reached> reached = new ArrayList<>();
         Stage never = null;
         for (Stage stage : Stage.values()) {
@@ -64,7 +73,7 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
     }
 
     /** Both clocks of a body: its face skins, and no piece holds before it has; firm and dry it is at its thickest place. */
-    private record Clock(Paste paste, Body body, Room room) {
+    private record Clock(Paste paste, Body body, Room room, double skinsFaster) {
         double hoursTo(Stage stage) {
             return switch (stage) {
                 case SKINNED -> skinH();
@@ -74,14 +83,14 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
         }
 
         double skinH() {
-            double skin = SkinClock.hours(paste, body.freeMm(), room);
+            double skin = SkinClock.hours(paste, body.freeMm(), room) / skinsFaster;
             if (!Double.isInfinite(skin)) {
                 return skin;
             }
             // What sets by cooling has no skin: it can be shaped until it begins to hold.
             return paste.setting() instanceof Medium.Setting.Cooling
                     ? freeH(Stage.PART_DRY.moistureRatio())
-                    : SkinClock.whereItDriesH(paste, body.freeMm(), room);
+                    : SkinClock.whereItDriesH(paste, body.freeMm(), room) / skinsFaster;
         }
 
         double freeH(double ratio) {

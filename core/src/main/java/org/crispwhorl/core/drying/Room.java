@@ -88,6 +88,11 @@ public record Room(
         }
     }
 
+    /** The open room beside its cabinet; itself where it has none. */
+    public Room open() {
+        return air instanceof Air.Cabinet ? new Room(temperatureC, humidityPct, new Air.Still()) : this;
+    }
+
     /** Drying rate on the bench as a multiple of still air: a cabinet's fan blows in the cabinet. */
     public double benchRate() {
         return air instanceof Air.Fan ? air.rate() : 1;

@@ -5,7 +5,9 @@ import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import org.crispwhorl.core.measure.Limits;
 
 /** The air of a room at every moment, as it was measured and as it is expected. */
@@ -25,6 +27,7 @@ public final class RoomCourse {
     private final Room set;
     private final RoomAhead ahead;
     private final List<RoomAhead.Hour> day;
+    private final Optional<Predicate<LocalDateTime>> runs;
     private final NavigableMap<LocalDateTime, SensorReading> readings = new TreeMap<>();
 
     /**
@@ -32,6 +35,12 @@ public final class RoomCourse {
      * @param readings of the sensor; asked only where it goes by that
      */
     public RoomCourse(Room set, RoomAhead ahead, List<SensorReading> readings) {
+        this(set, ahead, readings, Optional.empty());
+    }
+
+    private RoomCourse(
+            Room set, RoomAhead ahead, List<SensorReading> readings, Optional<Predicate<LocalDateTime>> runs) {
+        this.runs = runs;
         this.set = set;
         this.ahead = ahead;
         this.day = ahead.day().stream()
@@ -45,6 +54,16 @@ public final class RoomCourse {
         return new RoomCourse(set, RoomAhead.STEADY, List.of());
     }
 
+    /** The air of the open room beside the cabinet. */
+    public RoomCourse open() {
+        return new RoomCourse(set.open(), ahead, List.copyOf(readings.values()), runs);
+    }
+
+    /** The same, but that the fan or the cabinet runs only then; what is in them is in the still room at other times. */
+    public RoomCourse running(Predicate<LocalDateTime> then) {
+        return new RoomCourse(set, ahead, List.copyOf(readings.values()), Optional.of(then));
+    }
+
     /** Whether it is the same at every moment. */
     public boolean steady() {
         boolean stays =
@@ -53,7 +72,8 @@ public final class RoomCourse {
                     case PATTERN -> day.isEmpty();
                     case SENSOR -> readings.isEmpty();
                 };
-        return stays && ahead.spells().isEmpty() || set.air() instanceof Room.Air.Cabinet;
+        boolean always = runs.isEmpty() || set.air() instanceof Room.Air.Still;
+        return always && (stays && ahead.spells().isEmpty() || set.air() instanceof Room.Air.Cabinet);
     }
 
     /** The room at a moment: measured, or expected. */
@@ -74,7 +94,7 @@ public final class RoomCourse {
         return new Room(
                 Limits.within(Room.class, "temperatureC", air[0]),
                 Limits.within(Room.class, "humidityPct", air[1]),
-                set.air());
+                runs.filter(then -> !then.test(when)).isPresent() ? new Room.Air.Still() : set.air());
     }
 
     /** Whether it is known by measuring. */

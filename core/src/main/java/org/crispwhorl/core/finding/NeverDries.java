@@ -22,12 +22,11 @@ final class NeverDries implements Rule {
 
     @Override
     public List<Finding> look(Assessment a) {
-        Room room = a.conditions().room();
         for (Part part : a.species().parts()) {
             if (a.dries(part)) {
                 DryingCourse course = a.course(part);
                 if (course.never().isPresent() && course.never().get().compareTo(needed(part, a)) <= 0) {
-                    return List.of(finding(a, room));
+                    return List.of(finding(a, a.room(part)));
                 }
             }
         }

@@ -3,6 +3,7 @@ package org.crispwhorl.core.mending;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.studio.PieceSort;
 
 /** What goes wrong where pieces meet, and where there is not enough. */
 final class Fitting {
@@ -53,7 +54,8 @@ final class Fitting {
                                 + Unit.PERCENT.write(Math.rint(1000
                                                 * s.a.conditions()
                                                         .kit()
-                                                        .breakage()
+                                                        .spares(s.part.map(PieceSort::of)
+                                                                .orElse(PieceSort.ANY))
                                                         .meanShare())
                                         / 10)
                                 + " of the pieces are reckoned to break.",

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.order;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 
 /** Flowers for a date, as an order is written. */
+@RecordBuilder
 @Words(label = "order", means = "Flowers for a date.")
 public record Order(
         @Words(label = "name", shortest = 1) String name,
@@ -39,7 +41,8 @@ public record Order(
 
         @Words(label = "where it goes") Optional<Venue> venue,
 
-        @Words(label = "flowers", longest = 40) List<OrderLine> lines) {
+        @Words(label = "flowers", longest = 40) List<OrderLine> lines)
+        implements OrderBuilder.With {
     public Order {
         lines = List.copyOf(lines);
         Limits.check(Order.class, name, note, handOver, marginH, tierMm, venue, lines);

@@ -8,12 +8,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.Work;
-import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.outline.Cut;
@@ -21,19 +19,18 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.paste.Shade;
-import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.AlsoCut;
 import org.crispwhorl.core.species.Bought;
-import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Lump;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.StartsFrom;
+import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
+import org.crispwhorl.core.studio.PieceSort;
 import org.crispwhorl.core.studio.Spares;
 
 /**
@@ -129,19 +126,26 @@ public record OrderSheet(
      * A task of the plan for all flowers of one line of the order.
      *
      * @param line which line, from 0
-     * @param held the formers that its pieces lie in; none where they need none, or where the kit does not say how many there are
+     * @param held what there is only so much of and it takes: formers, hooks, room in the cabinet; none where it needs none, or where
+     *     the kit does not say how much there is
+     * @param driesIn where what was worked on dries afterwards
      */
-    public record OrderTask(int line, String species, Plan.Task task, double handsMin, Optional<Held> held) {}
+    public record OrderTask(
+            int line, String species, Plan.Task task, double handsMin, List<Held> held, Ways.DriesIn driesIn) {
+        public OrderTask {
+            held = List.copyOf(held);
+        }
+    }
 
     /**
-     * Formers that pieces lie in.
+     * Something that there is only so much of.
      *
-     * @param former its name
-     * @param owned how many there are, above 0
+     * @param tool its name
+     * @param owned how many there are, or how many pieces or flowers it takes at a time; above 0
      * @param wanted for all flowers of the line
-     * @param hours from the end of making until a piece no longer needs its own
+     * @param hours from the end of the task until they are free again
      */
-    public record Held(String former, int owned, int wanted, double hours) {}
+    public record Held(String tool, int owned, int wanted, double hours) {}
 
     /** What must have happened to the flowers of a line before they leave. */
     public record HandOverGate(int line, Plan.Gate gate) {}
@@ -217,33 +221,18 @@ public record OrderSheet(
                 double hands =
                         task.doing() == Plan.Doing.MIX ? mixMin(a, line.count()) : task.handsMin() * line.count();
                 handsMin += hands;
-                tasks.add(new OrderTask(at, line.species().name(), task, hands, held(a, plan, task, line.count())));
+                tasks.add(new OrderTask(
+                        at,
+                        line.species().name(),
+                        task,
+                        hands,
+                        Tools.of(a, plan, task, line.count()),
+                        task.partId()
+                                .flatMap(a.species()::part)
+                                .map(a::ways)
+                                .orElse(a.ways())
+                                .driesIn()));
             }
-        }
-
-        /** A piece keeps its former until it is firm, or is joined before. */
-        private static Optional<Held> held(Assessment a, Plan plan, Plan.Task task, int flowers) {
-            if (task.doing() != Plan.Doing.MAKE) {
-                return Optional.empty();
-            }
-            Optional<Petaled> part = task.partId().flatMap(a.species()::part).flatMap(Part::flat);
-            Optional<String> former = part.flatMap(p -> p.pieces().former()).map(Former::name);
-            OptionalInt owned = former.map(a.conditions().kit()::formersNamed).orElse(OptionalInt.empty());
-            if (owned.isEmpty() || owned.getAsInt() == 0) {
-                return Optional.empty();
-            }
-            double joined = plan.tasks().stream()
-                    .flatMap(t -> t.gates().stream())
-                    .filter(g -> g.afterTask().equals(task.id()) && g.atMostH().isPresent())
-                    .mapToDouble(Plan.Gate::waitH)
-                    .min()
-                    .orElse(Double.POSITIVE_INFINITY);
-            double firm = a.drying(part.get())
-                    .flatMap(course -> course.at(Stage.FIRM))
-                    .map(DryingCourse.Reached::safeByH)
-                    .orElse(0.0);
-            return Optional.of(
-                    new Held(former.get(), owned.getAsInt(), part.get().units() * flowers, Math.min(joined, firm)));
         }
 
         /** Minutes to mix a line's shades; one that an earlier line mixes already is only more of it. */
@@ -285,20 +274,22 @@ public record OrderSheet(
         }
 
         /** What is cut by one cutter from one shade at one thickness: a spare of one is a spare of all. */
-        private record Pool(Cut cut, double rolledMm, double finishedMm, String master, double share) {}
+        private record Pool(PieceSort sort, Cut cut, double rolledMm, double finishedMm, String master, double share) {}
 
         /**
          * Spares of a part: what all that its pool needs so far takes, less what the pool has been given. What has no cutter has spares
          * of its own.
          */
         private int spares(Assessment a, Part part, int needed) {
-            Spares breakage = a.conditions().kit().breakage();
+            PieceSort sort = PieceSort.of(part);
+            Spares breakage = a.conditions().kit().spares(sort);
             Optional<StartsFrom> start = part.startsFrom(a);
             if (start.flatMap(StartsFrom::cut).isEmpty()) {
                 return breakage.forPieces(needed);
             }
             Shade shade = a.species().shade(part.shadeId().orElseThrow());
             Pool pool = new Pool(
+                    sort,
                     start.get().cut().get(),
                     start.get().rolledMm(),
                     start.get().finishedMm(),

@@ -4,6 +4,7 @@ import static org.crispwhorl.core.measure.Why.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.Drying;
@@ -15,6 +16,7 @@ import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.studio.Watched;
 
 /** The drying figures of any part of paste. */
 final class DryingFigures {
@@ -25,7 +27,7 @@ final class DryingFigures {
             return;
         }
         DryingCourse course = a.course(part);
-        Laws laws = new Laws(a, a.body(part).orElseThrow());
+        Laws laws = new Laws(a, a.body(part).orElseThrow(), a.room(part));
         for (DryingCourse.Reached reached : course.stages()) {
             if (reached.stage() == Stage.SKINNED) {
                 figures.add("skinned", "skins over in", 60 * reached.medianH(), Unit.MIN, laws.skins());
@@ -56,23 +58,31 @@ final class DryingFigures {
     }
 
     /** The laws by which one body dries, each with all that goes into it. */
-    private record Laws(Assessment a, Body body) {
+    private record Laws(Assessment a, Body body, Room room) {
         private static final String SOURCE =
                 "Falling rate of a drying slab; Magnus-Tetens vapour pressure; lognormal spread";
 
         Why skins() {
-            Room room = a.conditions().room();
-            return a.paste().setting() instanceof Medium.Setting.Cooling
-                    ? Why.of("What sets by cooling has no skin", SOURCE)
-                    : Why.of(
-                            "12 min × (ℓ ÷ 0.7 mm)^0.3 ÷ (air × F), in the air of the bench",
-                            SOURCE,
-                            in("thickness ℓ as it lies", body.freeMm(), Unit.FINE_MM),
-                            in("air", room.benchRate(), Unit.FACTOR),
-                            in(
-                                    "drive F of that air",
-                                    new Drying(a.paste()).drive(room.temperatureC(), room.humidityPct()),
-                                    Unit.FACTOR));
+            if (a.paste().setting() instanceof Medium.Setting.Cooling) {
+                return Why.of("What sets by cooling has no skin", SOURCE);
+            }
+            List<Why.Input> inputs = new ArrayList<>();
+            inputs.add(in("thickness ℓ as it lies", body.freeMm(), Unit.FINE_MM));
+            inputs.add(in("air", room.benchRate(), Unit.FACTOR));
+            inputs.add(in(
+                    "drive F of that air",
+                    new Drying(a.paste()).drive(room.temperatureC(), room.humidityPct()),
+                    Unit.FACTOR));
+            Optional<Watched> book = a.conditions().kit().watched(a.paste().medium(), Watched.DryingClock.SKIN);
+            book.ifPresent(w -> {
+                inputs.add(in("by the book, faster by", w.factor(), Unit.FACTOR));
+                inputs.add(in("looks it rests on", w.looks(), Unit.COUNT));
+            });
+            return new Why(
+                    "12 min × (ℓ ÷ 0.7 mm)^0.3 ÷ (air × F), in the air of the bench"
+                            + (book.isPresent() ? ", ÷ how much faster it was seen to skin" : ""),
+                    inputs,
+                    SOURCE);
         }
 
         /** Skinned it is by a law of its own, so all that goes into that stands there too. */
@@ -108,7 +118,6 @@ final class DryingFigures {
         }
 
         private Why course(String what, double ratio, double thickMm, boolean safe) {
-            Room room = a.conditions().room();
             List<Why.Input> inputs = new ArrayList<>();
             String law;
             if (a.paste().setting() instanceof Medium.Setting.Drying drying) {

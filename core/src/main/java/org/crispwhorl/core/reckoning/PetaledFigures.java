@@ -23,6 +23,8 @@ import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Lots;
+import org.crispwhorl.core.studio.PieceSort;
+import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.thinning.EdgeRuffle;
 import org.crispwhorl.core.thinning.Thinning;
 import org.crispwhorl.core.wire.LoadedWire;
@@ -246,7 +248,8 @@ final class PetaledFigures {
 
     private void pieces() {
         int units = pieces.units();
-        int spares = a.conditions().kit().breakage().forPieces(units);
+        Spares odds = a.conditions().kit().spares(PieceSort.of(part));
+        int spares = odds.forPieces(units);
         figures.in(Group.PIECES)
                 .add(
                         "pieces",
@@ -279,8 +282,8 @@ final class PetaledFigures {
                         "Fewest spares with which enough are whole at odds of 95 %",
                         "Beta-binomial; 5 % breakage before any record",
                         in("needed", units, Unit.COUNT),
-                        in("broken so far", a.conditions().kit().breakage().broken(), Unit.NONE),
-                        in("whole so far", a.conditions().kit().breakage().whole(), Unit.NONE)));
+                        in("broken so far", odds.broken(), Unit.NONE),
+                        in("whole so far", odds.whole(), Unit.NONE)));
     }
 
     private void paste() {

@@ -9,7 +9,8 @@ import java.util.stream.Stream;
 
 /**
  * Pieces of work placed in slots of time so that hands suffice and every wait is kept, by constraint programming (CP-SAT): first with
- * the least work in dear time, then beginning as late as can be, then every piece as late as can be, or where it stood before.
+ * the least work in dear time, then beginning as late as can be, then as many pieces as can be where they stood before, then with the
+ * fewest changes from one kind of work to another, then every piece as late as can be.
  */
 public final class Schedule {
     private Schedule() {}
@@ -20,8 +21,20 @@ public final class Schedule {
      * @param length in slots, above 0
      * @param starts where it may start, as intervals from and to
      * @param dearStarts where it may start in dear time
+     * @param otherStarts where it may start in the hands of another, who works beside the others and at hours of their own
      */
-    public record Work(int length, long[][] starts, long[][] dearStarts) {}
+    public record Work(int length, long[][] starts, long[][] dearStarts, long[][] otherStarts) {
+        /** All slots in which it may start. */
+        long[][] all() {
+            return Stream.of(starts, dearStarts, otherStarts)
+                    .flatMap(Arrays::stream)
+                    .toArray(long[][]::new);
+        }
+
+        static boolean among(long[][] starts, int at) {
+            return Arrays.stream(starts).anyMatch(s -> s[0] <= at && at <= s[1]);
+        }
+    }
 
     /**
      * A wait between two pieces.
@@ -58,7 +71,7 @@ public final class Schedule {
      *
      * @param count how many there are
      * @param uses what uses them
-     * @param inUse those that are not free yet at the beginning
+     * @param inUse those that are taken by something else; together at no moment more than there are
      */
     public record Shared(int count, List<Use> uses, List<InUse> inUse) {
         public Shared {
@@ -67,8 +80,8 @@ public final class Schedule {
         }
     }
 
-    /** Tools that are free from a slot on, above 0. */
-    public record InUse(int count, int until) {}
+    /** Tools that are taken from a slot on until another. */
+    public record InUse(int count, int from, int until) {}
 
     /**
      * A piece of work that uses tools.
@@ -103,8 +116,10 @@ public final class Schedule {
      * What is to be placed.
      *
      * @param inOrder pieces of which each starts no sooner than the one before, two by two
-     * @param hands that work at once
+     * @param alike pieces of the same kind of work, two by two: one straight after the other is no change of work
+     * @param hands that work at once, whoever else does
      * @param taken stretches in which one of them does something else, from and to
+     * @param takenOfOther stretches in which the other does
      * @param shared tools of which there are so many
      * @param stood where each piece stood before, below 0 where it did not; empty where nothing was placed before
      * @param begins what is known of when it begins
@@ -113,8 +128,10 @@ public final class Schedule {
             List<Work> works,
             List<Lag> lags,
             List<int[]> inOrder,
+            List<int[]> alike,
             int hands,
             List<int[]> taken,
+            List<int[]> takenOfOther,
             List<Shared> shared,
             List<Integer> stood,
             Begins begins) {
@@ -122,6 +139,8 @@ public final class Schedule {
             works = List.copyOf(works);
             lags = List.copyOf(lags);
             inOrder = List.copyOf(inOrder);
+            alike = List.copyOf(alike);
+            takenOfOther = List.copyOf(takenOfOther);
             taken = List.copyOf(taken);
             shared = List.copyOf(shared);
             stood = List.copyOf(stood);
@@ -140,12 +159,14 @@ public final class Schedule {
      * A placing.
      *
      * @param starts slot of each
+     * @param byOther whether it is in the hands of the other
      * @param dearSlots slots of work in dear time
      * @param first earliest start
      * @param latestFirst no placing with as little work in dear time begins later than this
      * @param proved whether none begins later with as little work in dear time, and none has less of that
      */
-    public record Found(int[] starts, long dearSlots, long first, long latestFirst, boolean proved) {}
+    public record Found(
+            int[] starts, boolean[] byOther, long dearSlots, long first, long latestFirst, boolean proved) {}
 
     /**
      * What came of it.
@@ -168,21 +189,20 @@ public final class Schedule {
      * @param better told of what is found on the way
      */
     public static Answer place(Problem problem, Optional<int[]> hint, Budget budget, Better better) {
-        if (problem.works().stream().anyMatch(w -> w.starts().length + w.dearStarts().length == 0)) {
+        if (problem.works().stream().anyMatch(w -> w.all().length == 0)) {
             return new Answer(Optional.empty(), true);
         }
         return new ScheduleModel(problem).inTurn(hint, budget, better);
     }
 
-    /** Whether a placing keeps everything that is asked: hours, waits, order, hands and tools. */
+    /** Whether a placing in which the other has no part keeps everything that is asked: hours, waits, order, hands and tools. */
     public static boolean keeps(Problem problem, int[] placed) {
         List<int[]> hands = new ArrayList<>();
         problem.taken().forEach(t -> hands.add(new int[] {t[0], t[1], 1}));
         for (int i = 0; i < placed.length; i++) {
             Work work = problem.works().get(i);
             int at = placed[i];
-            if (Stream.concat(Arrays.stream(work.starts()), Arrays.stream(work.dearStarts()))
-                    .noneMatch(s -> s[0] <= at && at <= s[1])) {
+            if (!Work.among(work.starts(), at) && !Work.among(work.dearStarts(), at)) {
                 return false;
             }
             hands.add(new int[] {at, at + work.length(), 1});
@@ -191,7 +211,7 @@ public final class Schedule {
         boolean order = problem.inOrder().stream().allMatch(pair -> placed[pair[0]] <= placed[pair[1]]);
         boolean tools = problem.shared().stream().allMatch(kind -> {
             List<int[]> used = new ArrayList<>();
-            kind.inUse().forEach(b -> used.add(new int[] {0, b.until(), b.count()}));
+            kind.inUse().forEach(b -> used.add(new int[] {b.from(), b.until(), b.count()}));
             kind.uses()
                     .forEach(u -> used.add(new int[] {
                         placed[u.work()],

@@ -11,16 +11,22 @@ import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
+import com.google.ortools.sat.Literal;
 import com.google.ortools.util.Domain;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** A schedule as the solver is asked for it. */
 final class ScheduleModel {
     /** Of the time that it may think, so much goes into each goal in turn. */
-    private static final double[] SHARES = {0.3, 0.5, 0.2};
+    private static final double DEAR_SHARE = 0.25;
+
+    private static final double BEGIN_SHARE = 0.45;
+    private static final double STAY_SHARE = 0.1;
+    private static final double CHANGES_SHARE = 0.1;
+    private static final double LATE_SHARE = 0.1;
 
     /** Threads that search side by side. */
     private static final int WORKERS = 2;
@@ -29,6 +35,10 @@ final class ScheduleModel {
     private final CpModel model = new CpModel();
     private final IntVar[] starts;
     private final BoolVar[] dear;
+
+    /** Whether it is in the hands of the other, where there is another who may do it. */
+    private final BoolVar[] other;
+
     private final IntVar first;
 
     ScheduleModel(Schedule.Problem problem) {
@@ -36,45 +46,36 @@ final class ScheduleModel {
         int n = problem.works().size();
         starts = new IntVar[n];
         dear = new BoolVar[n];
-        IntervalVar[] intervals = new IntervalVar[n];
+        other = new BoolVar[n];
+        List<IntervalVar> own = new ArrayList<>();
+        List<IntervalVar> others = new ArrayList<>();
         long last = 0;
         for (int i = 0; i < n; i++) {
             Schedule.Work work = problem.works().get(i);
-            long[][] all = Stream.concat(Arrays.stream(work.starts()), Arrays.stream(work.dearStarts()))
-                    .toArray(long[][]::new);
+            long[][] all = work.all();
             starts[i] = model.newIntVarFromDomain(Domain.fromIntervals(all), "");
-            intervals[i] = model.newFixedSizeIntervalVar(starts[i], work.length(), "");
-            if (work.dearStarts().length > 0) {
-                dear[i] = model.newBoolVar("");
-                model.addLinearExpressionInDomain(starts[i], Domain.fromIntervals(work.dearStarts()))
-                        .onlyEnforceIf(dear[i]);
-                model.addLinearExpressionInDomain(starts[i], Domain.fromIntervals(work.starts()))
-                        .onlyEnforceIf(dear[i].not());
-            }
+            hands(i, work, own, others);
             last = Math.max(last, Arrays.stream(all).mapToLong(s -> s[1]).max().orElse(0));
         }
-        IntervalVar[] elsewhere = problem.taken().stream()
-                .map(t -> model.newFixedInterval(t[0], (long) t[1] - t[0], ""))
-                .toArray(IntervalVar[]::new);
-        intervals = Stream.concat(Arrays.stream(intervals), Arrays.stream(elsewhere))
-                .toArray(IntervalVar[]::new);
+        problem.taken().forEach(t -> own.add(model.newFixedInterval(t[0], (long) t[1] - t[0], "")));
+        problem.takenOfOther().forEach(t -> others.add(model.newFixedInterval(t[0], (long) t[1] - t[0], "")));
         for (Schedule.Shared tools : problem.shared()) {
             CumulativeConstraint there = model.addCumulative(tools.count());
             for (Schedule.Use use : tools.uses()) {
                 there.addDemand(kept(use), use.wanted());
             }
             for (Schedule.InUse busy : tools.inUse()) {
-                there.addDemand(model.newFixedInterval(0, busy.until(), ""), busy.count());
+                there.addDemand(
+                        model.newFixedInterval(busy.from(), (long) busy.until() - busy.from(), ""), busy.count());
             }
         }
         if (problem.hands() == 1) {
-            model.addNoOverlap(intervals);
+            model.addNoOverlap(own);
         } else {
             CumulativeConstraint hands = model.addCumulative(problem.hands());
-            for (IntervalVar interval : intervals) {
-                hands.addDemand(interval, 1);
-            }
+            own.forEach(interval -> hands.addDemand(interval, 1));
         }
+        model.addNoOverlap(others);
         problem.lags().forEach(this::wait);
         for (int[] pair : problem.inOrder()) {
             model.addLessOrEqual(starts[pair[0]], starts[pair[1]]);
@@ -83,6 +84,36 @@ final class ScheduleModel {
         for (IntVar start : starts) {
             model.addLessOrEqual(first, start);
         }
+    }
+
+    /** In whose hands it is: those of the first, in dear time or not, or those of the other. */
+    private void hands(int i, Schedule.Work work, List<IntervalVar> own, List<IntervalVar> others) {
+        List<Literal> dearOrOther = new ArrayList<>();
+        if (work.dearStarts().length > 0) {
+            dear[i] = model.newBoolVar("");
+            within(i, work.dearStarts(), dear[i]);
+            dearOrOther.add(dear[i]);
+        }
+        if (work.otherStarts().length > 0) {
+            other[i] = model.newBoolVar("");
+            within(i, work.otherStarts(), other[i]);
+            dearOrOther.add(other[i]);
+            others.add(model.newOptionalFixedSizeIntervalVar(starts[i], work.length(), other[i], ""));
+            own.add(model.newOptionalFixedSizeIntervalVar(starts[i], work.length(), other[i].not(), ""));
+        } else {
+            own.add(model.newFixedSizeIntervalVar(starts[i], work.length(), ""));
+        }
+        if (!dearOrOther.isEmpty()) {
+            BoolVar cheap = model.newBoolVar("");
+            within(i, work.starts(), cheap);
+            dearOrOther.add(cheap);
+            model.addExactlyOne(dearOrOther);
+        }
+    }
+
+    private void within(int i, long[][] where, Literal when) {
+        model.addLinearExpressionInDomain(starts[i], Domain.fromIntervals(where))
+                .onlyEnforceIf(when);
     }
 
     /** How long tools are kept: by when the work is over, where that makes a difference. */
@@ -153,10 +184,10 @@ final class ScheduleModel {
     /**
      * Places it, goal by goal.
      *
-     * @param hint a placing from which to begin
+     * @param hint a placing from which to begin, in which the other has no part
      */
     Schedule.Answer inTurn(Optional<int[]> hint, Budget budget, Schedule.Better better) {
-        hint.ifPresent(this::hinted);
+        hint.ifPresent(placed -> hinted(new Placed(placed, new boolean[placed.length])));
         LinearExprBuilder dearWork = LinearExpr.newBuilder();
         boolean anyDear = false;
         for (int i = 0; i < dear.length; i++) {
@@ -167,37 +198,76 @@ final class ScheduleModel {
         }
         long least = 0;
         boolean proved = true;
-        int[] best = null;
+        Placed best = null;
         if (anyDear) {
             model.minimize(dearWork);
-            Solved solved = solve(budget, SHARES[0], better);
-            if (solved.starts == null) {
+            Solved solved = solve(budget, DEAR_SHARE, better);
+            if (solved.placed == null) {
                 return new Schedule.Answer(Optional.empty(), solved.cannot);
             }
             proved = solved.proved;
             least = Math.round(solved.objective);
             model.addLessOrEqual(dearWork, least);
-            best = solved.starts;
+            best = solved.placed;
             hinted(best);
         }
         Schedule.Begins known = problem.begins();
         model.addLessOrEqual(first, least > 0 ? known.latest() : known.latestCheap());
         model.maximize(first);
-        Solved latest = solve(budget, SHARES[1], better);
-        if (latest.starts == null) {
+        Solved latest = solve(budget, BEGIN_SHARE, better);
+        if (latest.placed == null) {
             return best == null
                     ? new Schedule.Answer(Optional.empty(), latest.cannot)
-                    : new Schedule.Answer(Optional.of(found(best, least, first(best), false)), false);
+                    : new Schedule.Answer(Optional.of(found(best, least, first(best.starts), false)), false);
         }
         long begins = Math.round(latest.objective);
         long bound = Math.round(Math.floor(latest.bound + 1e-6));
         proved &= latest.proved;
         model.addGreaterOrEqual(first, begins);
-        hinted(latest.starts);
-        model.maximize(problem.stood().isEmpty() ? LinearExpr.sum(starts) : LinearExpr.sum(staying()));
-        Solved late = solve(budget, SHARES[2], better);
-        return new Schedule.Answer(
-                Optional.of(found(late.starts == null ? latest.starts : late.starts, least, bound, proved)), false);
+        Placed placed = latest.placed;
+        if (!problem.stood().isEmpty()) {
+            placed = most(staying(), placed, budget, STAY_SHARE, better);
+        }
+        if (!problem.alike().isEmpty()) {
+            placed = most(goingOn(), placed, budget, CHANGES_SHARE, better);
+        }
+        if (problem.stood().isEmpty()) {
+            hinted(placed);
+            model.maximize(LinearExpr.sum(starts));
+            placed = Optional.ofNullable(solve(budget, LATE_SHARE, better).placed)
+                    .orElse(placed);
+        }
+        return new Schedule.Answer(Optional.of(found(placed, least, bound, proved)), false);
+    }
+
+    /** As many of those as can be; from then on no fewer. */
+    private Placed most(BoolVar[] those, Placed from, Budget budget, double share, Schedule.Better better) {
+        hinted(from);
+        LinearExpr sum = LinearExpr.sum(those);
+        model.maximize(sum);
+        Solved solved = solve(budget, share, better);
+        if (solved.placed == null) {
+            return from;
+        }
+        model.addGreaterOrEqual(sum, Math.round(solved.objective));
+        return solved.placed;
+    }
+
+    /** For each two pieces that are alike whether the second goes straight on from the first. */
+    private BoolVar[] goingOn() {
+        BoolVar[] goesOn = new BoolVar[problem.alike().size()];
+        for (int k = 0; k < goesOn.length; k++) {
+            int[] pair = problem.alike().get(k);
+            goesOn[k] = model.newBoolVar("");
+            model.addEquality(
+                            LinearExpr.affine(
+                                    starts[pair[0]],
+                                    1,
+                                    problem.works().get(pair[0]).length()),
+                            starts[pair[1]])
+                    .onlyEnforceIf(goesOn[k]);
+        }
+        return goesOn;
     }
 
     /** For each piece that stood somewhere whether it stands there still. */
@@ -215,29 +285,43 @@ final class ScheduleModel {
         return stays;
     }
 
-    private Schedule.Found found(int[] placed, long dearSlots, long bound, boolean proved) {
-        return new Schedule.Found(placed, dearSlots, first(placed), bound, proved);
+    private static Schedule.Found found(Placed placed, long dearSlots, long bound, boolean proved) {
+        return new Schedule.Found(placed.starts, placed.byOther, dearSlots, first(placed.starts), bound, proved);
     }
 
     private static long first(int[] placed) {
         return Arrays.stream(placed).min().orElse(0);
     }
 
-    private void hinted(int[] placed) {
+    private void hinted(Placed placed) {
         model.clearHints();
         for (int i = 0; i < starts.length; i++) {
-            model.addHint(starts[i], placed[i]);
+            model.addHint(starts[i], placed.starts[i]);
+            if (other[i] != null) {
+                model.addHint(other[i], placed.byOther[i] ? 1 : 0);
+            }
             if (dear[i] != null) {
-                int at = placed[i];
-                boolean inDear =
-                        Arrays.stream(problem.works().get(i).dearStarts()).anyMatch(s -> s[0] <= at && at <= s[1]);
+                boolean inDear = !placed.byOther[i]
+                        && Schedule.Work.among(problem.works().get(i).dearStarts(), placed.starts[i]);
                 model.addHint(dear[i], inDear ? 1 : 0);
             }
         }
-        model.addHint(first, first(placed));
+        model.addHint(first, first(placed.starts));
     }
 
-    private record Solved(int[] starts, double objective, double bound, boolean proved, boolean cannot) {}
+    /** Slots, and in whose hands. */
+    private record Placed(int[] starts, boolean[] byOther) {}
+
+    private record Solved(Placed placed, double objective, double bound, boolean proved, boolean cannot) {}
+
+    private Placed placed(CpSolver solver) {
+        int[] slots = Arrays.stream(starts).mapToInt(s -> (int) solver.value(s)).toArray();
+        boolean[] byOther = new boolean[slots.length];
+        for (int i = 0; i < slots.length; i++) {
+            byOther[i] = other[i] != null && solver.booleanValue(other[i]);
+        }
+        return new Placed(slots, byOther);
+    }
 
     private Solved solve(Budget budget, double share, Schedule.Better better) {
         CpSolver solver = new CpSolver();
@@ -254,11 +338,7 @@ final class ScheduleModel {
                 }));
         boolean there = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
         return new Solved(
-                there
-                        ? Arrays.stream(starts)
-                                .mapToInt(s -> (int) solver.value(s))
-                                .toArray()
-                        : null,
+                there ? placed(solver) : null,
                 there ? solver.objectiveValue() : 0,
                 there ? solver.bestObjectiveBound() : 0,
                 status == CpSolverStatus.OPTIMAL,

@@ -40,10 +40,14 @@ public record Choices(
         Optional<Ways.RingOrder> ringOrder,
 
         @Words(label = "assembly", means = "How petals are added.")
-        Optional<Ways.Assembly> assembly)
+        Optional<Ways.Assembly> assembly,
+
+        @Words(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
+        Optional<Ways.DriesIn> driesIn)
         implements ChoicesBuilder.With {
     /** All as the studio does it. */
     public static final Choices NONE = new Choices(
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -69,7 +73,8 @@ public record Choices(
                 counts,
                 ladder,
                 ringOrder,
-                assembly);
+                assembly,
+                driesIn);
     }
 
     /** These choices, with those of another where that makes any. */
@@ -85,6 +90,7 @@ public record Choices(
                 other.counts.or(() -> counts),
                 other.ladder.or(() -> ladder),
                 other.ringOrder.or(() -> ringOrder),
-                other.assembly.or(() -> assembly));
+                other.assembly.or(() -> assembly),
+                other.driesIn.or(() -> driesIn));
     }
 }

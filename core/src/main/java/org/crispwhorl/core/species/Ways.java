@@ -1,11 +1,13 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Ladder;
 
 /** Where makers disagree: how a studio does each, which a species and a part may choose otherwise. */
+@RecordBuilder
 @Words(label = "ways", means = "Where makers disagree: how the studio does each.")
 public record Ways(
         @Words(label = "kept off the board by", means = "What keeps paste off the board.")
@@ -38,7 +40,11 @@ public record Ways(
         RingOrder ringOrder,
 
         @Words(label = "assembly", means = "How petals are added.")
-        Assembly assembly) {
+        Assembly assembly,
+
+        @Words(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
+        DriesIn driesIn)
+        implements WaysBuilder.With {
     /** What keeps paste off the board. */
     @Words(label = "kept off the board by", means = "What keeps paste off the board.")
     public enum Board {
@@ -176,6 +182,15 @@ public record Ways(
         ONE_PASS
     }
 
+    /** Where pieces dry in a studio that has a drying cabinet. */
+    @Words(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
+    public enum DriesIn {
+        @Words(label = "the cabinet, if there is one")
+        CABINET,
+        @Words(label = "the open room")
+        OPEN
+    }
+
     /** Before a studio has chosen: nothing is altered that a part says. */
     public static final Ways USUAL = new Ways(
             Board.FAT,
@@ -188,7 +203,8 @@ public record Ways(
             Counts.FAITHFUL,
             Ladder.STATED,
             RingOrder.DESIGNED,
-            Assembly.RING_BY_RING);
+            Assembly.RING_BY_RING,
+            DriesIn.CABINET);
 
     public Ways {
         Limits.check(
@@ -203,7 +219,8 @@ public record Ways(
                 counts,
                 ladder,
                 ringOrder,
-                assembly);
+                assembly,
+                driesIn);
     }
 
     /** These ways, with what a species or a part chooses otherwise. */
@@ -219,7 +236,8 @@ public record Ways(
                 chosen.counts().orElse(counts),
                 chosen.ladder().orElse(ladder),
                 chosen.ringOrder().orElse(ringOrder),
-                chosen.assembly().orElse(assembly));
+                chosen.assembly().orElse(assembly),
+                chosen.driesIn().orElse(driesIn));
     }
 
     /** The same ways as choices of a species, every one made. */
@@ -235,6 +253,7 @@ public record Ways(
                 Optional.of(counts),
                 Optional.of(ladder),
                 Optional.of(ringOrder),
-                Optional.of(assembly));
+                Optional.of(assembly),
+                Optional.of(driesIn));
     }
 }

@@ -23,6 +23,9 @@ public record Kit(
 
         @Words(label = "formers", longest = 100_000) List<FormerStock> formers,
 
+        @Words(label = "places", means = "Where things dry, as far as the drawer says how many there are.")
+        Places places,
+
         @Quantity(
                 label = "grooves",
                 unit = Unit.COUNT,
@@ -66,7 +69,13 @@ public record Kit(
 
         @Words(label = "breakage") Spares breakage,
 
-        @Words(label = "watched drying", longest = 5, means = "Media that were seen to dry otherwise than is reckoned.")
+        @Words(label = "breakage by sort", longest = 5, means = "Sorts of pieces that were counted apart.")
+        List<SortedBreakage> breakages,
+
+        @Words(
+                label = "watched drying",
+                longest = 10,
+                means = "Media that were seen to dry otherwise than is reckoned.")
         List<Watched> watched)
         implements KitBuilder.With {
 
@@ -74,6 +83,7 @@ public record Kit(
     public static final Kit USUAL = new Kit(
             List.of(18, 20, 22, 24, 26, 28, 30),
             List.of(),
+            Places.UNSAID,
             8,
             1.2,
             Optional.empty(),
@@ -82,6 +92,7 @@ public record Kit(
             List.of(),
             List.of(),
             Spares.UNRECORDED,
+            List.of(),
             List.of());
 
     public Kit {
@@ -90,9 +101,10 @@ public record Kit(
         pastes = List.copyOf(pastes);
         wires = List.copyOf(wires);
         watched = List.copyOf(watched);
+        breakages = List.copyOf(breakages);
         Limits.check(
-                Kit.class, gauges, formers, grooves, grooveMm, laid, stripMm, covered, pastes, wires, breakage,
-                watched);
+                Kit.class, gauges, formers, places, grooves, grooveMm, laid, stripMm, covered, pastes, wires, breakage,
+                breakages, watched);
         WireTable table = WireTable.STANDARD;
         for (MeasuredWire wire : wires) {
             table = table.with(wire.gauge(), wire.diameterMm());
@@ -118,8 +130,30 @@ public record Kit(
 
     /** What its records say of the drying of a medium. */
     public Optional<Watched> watched(Medium medium) {
-        return watched.stream().filter(w -> w.medium() == medium).findFirst();
+        return watched(medium, Watched.DryingClock.BODY);
     }
+
+    /** What its records say of one of the clocks of a medium. */
+    public Optional<Watched> watched(Medium medium, Watched.DryingClock clock) {
+        return watched.stream()
+                .filter(w -> w.medium() == medium && w.clock() == clock)
+                .findFirst();
+    }
+
+    /** The odds of breakage of a sort of pieces: their own, where they were counted apart. */
+    public Spares spares(PieceSort sort) {
+        return breakages.stream()
+                .filter(b -> b.sort() == sort)
+                .map(SortedBreakage::spares)
+                .findFirst()
+                .orElse(breakage);
+    }
+
+    /** The odds of breakage of one sort of pieces. */
+    @Words(label = "breakage of a sort", means = "How many pieces of one sort break.")
+    public record SortedBreakage(
+            @Words(label = "sort") PieceSort sort,
+            @Words(label = "breakage") Spares spares) {}
 
     /** How sure the drying of a medium is. */
     public Spread spread(Medium medium) {
@@ -152,6 +186,25 @@ public record Kit(
                 .filter(f -> f.name().equals(name))
                 .mapToInt(FormerStock::count)
                 .findFirst();
+    }
+
+    /** Where things dry; what the drawer does not say is enough. */
+    @Words(label = "places", means = "Where things dry.")
+    public record Places(
+            @Words(label = "cabinet", means = "Pieces that its shelves take at a time.")
+            Optional<Integer> cabinet,
+
+            @Words(label = "hooks", means = "Flowers that hang at a time.")
+            Optional<Integer> hooks,
+
+            @Words(label = "racks", means = "Wired pieces that stand at a time.")
+            Optional<Integer> racks,
+
+            @Words(label = "boards", means = "Ridged boards.")
+            Optional<Integer> boards) {
+        /** Of nothing it is said how many there are. */
+        public static final Places UNSAID =
+                new Places(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** Formers of one kind. */

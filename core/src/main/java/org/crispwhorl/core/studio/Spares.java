@@ -88,6 +88,37 @@ public record Spares(
         return sum;
     }
 
+    /** Cells into which shares from 0 to 1 are cut. */
+    private static final int CELLS = 20_000;
+
+    /**
+     * The share of broken pieces below which it lies with a chance, by adding up the Beta's density.
+     *
+     * @param chance above 0 and below 1
+     */
+    public double shareBelow(double chance) {
+        double[] density = new double[CELLS];
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < CELLS; i++) {
+            double x = (i + 0.5) / CELLS;
+            density[i] = (broken - 1) * Math.log(x) + (whole - 1) * Math.log1p(-x);
+            most = Math.max(most, density[i]);
+        }
+        double sum = 0;
+        for (int i = 0; i < CELLS; i++) {
+            density[i] = Math.exp(density[i] - most);
+            sum += density[i];
+        }
+        double below = 0;
+        for (int i = 0; i < CELLS; i++) {
+            if (below + density[i] >= chance * sum) {
+                return (i + (chance * sum - below) / density[i]) / CELLS;
+            }
+            below += density[i];
+        }
+        return 1;
+    }
+
     /** Mean share that breaks. */
     public double meanShare() {
         return broken / (broken + whole);

@@ -8,21 +8,32 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.BenchEvent.Touch;
+import org.crispwhorl.core.bench.Said;
+import org.crispwhorl.core.drawer.BreakageRecord;
+import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.drawer.RollerMachine;
+import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.core.studio.PieceSort;
+import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.studio.Watched;
 import org.testng.annotations.Test;
 
@@ -30,6 +41,12 @@ import org.testng.annotations.Test;
 public class BookTest {
     private static final LocalDateTime NINE = LocalDateTime.of(2030, 6, 10, 9, 0);
     private static final int ROSES = 6;
+
+    private static final RollerMachine ROLLER = new RollerMachine(
+            "roller",
+            1,
+            140,
+            List.of(new RollerMachine.RollerReading(1, 2.4), new RollerMachine.RollerReading(7, 0.6)));
 
     private final List<BenchEvent> events = new ArrayList<>();
     private Conditions conditions = Conditions.USUAL;
@@ -55,9 +72,14 @@ public class BookTest {
     }
 
     private Book book(String... leftOut) {
-        Book.Worked order =
-                new Book.Worked("a", "supper", List.of(new OrderSheet.Line(Garden.rose(), ROSES)), conditions, events);
-        return Book.of(List.of(order), Pace.Hand.PRACTISED, List.of(leftOut));
+        Book.Worked order = new Book.Worked(
+                "a",
+                "supper",
+                List.of(new OrderSheet.Line(Garden.rose(), ROSES)),
+                conditions,
+                events,
+                at -> Optional.of(Room.REFERENCE));
+        return Book.of(List.of(order), Pace.Hand.PRACTISED, List.of(leftOut), Optional.of(ROLLER));
     }
 
     private void petalsMade(double timesReckoned) {
@@ -140,7 +162,8 @@ public class BookTest {
     public void safeTimesKeepTheErrorOfASingleLook() {
         List<RateLearnt.Seen> looks = Collections.nCopies(200, new RateLearnt.Seen(1.05, 1.2));
         RateLearnt rate = RateLearnt.of(looks);
-        Watched watched = new Book.DryingLesson(Medium.GUM_PASTE, looks.size(), rate).watched();
+        Watched watched =
+                new Book.DryingLesson(Medium.GUM_PASTE, Watched.DryingClock.BODY, looks.size(), rate).watched();
         assertTrue(rate.sigma() < 0.05 && rate.factor() < 0.95, rate.toString());
         Conditions learnt = Conditions.USUAL.withKit(Conditions.USUAL.kit().withWatched(List.of(watched)));
         Assessment then = new Assessment(Garden.rose(), learnt);
@@ -152,7 +175,7 @@ public class BookTest {
 
     @Test
     public void aLessonThatIsTakenIsReckonedBy() {
-        Watched slow = new Watched(Medium.GUM_PASTE, 0.5, 0.1, 12);
+        Watched slow = new Watched(Medium.GUM_PASTE, Watched.DryingClock.BODY, 0.5, 0.1, 12);
         Conditions learnt = Conditions.USUAL.withKit(Conditions.USUAL.kit().withWatched(List.of(slow)));
         Assessment then = new Assessment(Garden.rose(), learnt);
         var before = rose().course(rose().species().part("petals").orElseThrow())
@@ -163,6 +186,115 @@ public class BookTest {
                 .orElseThrow();
         assertEquals(after.medianH(), 2 * before.medianH(), 1e-6);
         assertEquals(after.safeByH() / after.medianH(), Math.exp(1.2815515655 * 0.1), 1e-6);
+    }
+
+    private void said(Said what) {
+        events.add(new BenchEvent(
+                UUID.randomUUID(), uid("petals"), Touch.SAID, NINE.plusMinutes(7), 1, Optional.of(what)));
+    }
+
+    /** Still soft after half of what is reckoned, skinned after seven tenths: it skins faster here, and lots get smaller by it. */
+    @Test
+    public void theFaceHasAClockOfItsOwn() {
+        petalsMade(1);
+        double open = Work.lots(
+                        rose(),
+                        rose().species().part("petals").flatMap(Part::flat).orElseThrow())
+                .openTimeMin();
+        touch(uid("petals"), Touch.STILL_SOFT, 0.5 * open, 1);
+        touch(uid("petals"), Touch.SKINNED, 0.7 * open, 1);
+        Book.Looked look = book().entries().get(0).skin().get(0);
+        assertEquals(look.stage(), Stage.SKINNED);
+        assertEquals(60 * look.reckonedH(), open, 1e-9);
+        assertEquals(60 * look.readyH().orElseThrow(), 0.7 * open, 0.02);
+        Book.DryingLesson lesson = book().drying().get(0);
+        assertEquals(lesson.clock(), Watched.DryingClock.SKIN);
+        assertTrue(lesson.rate().factor() > 1.1, lesson.toString());
+        Conditions learnt = Conditions.USUAL.withKit(Conditions.USUAL.kit().withWatched(List.of(lesson.watched())));
+        Assessment then = new Assessment(Garden.rose(), learnt);
+        Petaled petals = then.species().part("petals").flatMap(Part::flat).orElseThrow();
+        assertEquals(
+                Work.lots(then, petals).openTimeMin(), open / lesson.watched().factor(), 1e-6);
+        assertEquals(
+                then.course(petals).at(Stage.FIRM),
+                rose().course(rose().species().part("petals").orElseThrow()).at(Stage.FIRM),
+                "its body dries as it did");
+    }
+
+    @Test
+    public void whatIsMeasuredAndNotedStandsInTheBook() {
+        petalsMade(1);
+        said(new Said.PetalMeasured(52, 38));
+        said(new Said.BenchNote("paste was from yesterday"));
+        Book.Entry entry = book().entries().get(0);
+        assertEquals(entry.written().size(), 2);
+        assertTrue(
+                entry.written().get(0).told().contains("thick"), entry.written().toString());
+        assertEquals(entry.written().get(1).told(), "paste was from yesterday");
+        assertEquals(entry.room().orElseThrow(), Room.REFERENCE);
+        events.add(new BenchEvent(
+                UUID.randomUUID(),
+                "plan",
+                Touch.SAID,
+                NINE,
+                1,
+                Optional.of(new Said.BenchNote("planned anew: 3 of 40 moved"))));
+        assertEquals(book().remarks().get(0).written().told(), "planned anew: 3 of 40 moved");
+        assertEquals(book().entries().size(), 1);
+    }
+
+    /** Sheets a tenth thicker than the table says: the mean of what was measured, drawn to the table by what is known beforehand. */
+    @Test
+    public void aRollerDrifts() {
+        petalsMade(1);
+        assertTrue(book().roller().isEmpty());
+        for (int k = 1; k <= 4; k++) {
+            said(new Said.SheetMeasured(3, 1.1 * ROLLER.measuredMm(3)));
+        }
+        RollerLearnt learnt = book().roller().orElseThrow();
+        assertEquals(learnt.measures(), 4);
+        double prior = (0.08 * 0.08) / (0.10 * 0.10);
+        assertEquals(Math.log(learnt.factor()), 4 * Math.log(1.1) / (4 + prior), 1e-9);
+        assertTrue(learnt.low() < learnt.factor() && learnt.factor() < learnt.high());
+        RollerMachine drifted = ROLLER.drifted(learnt.factor());
+        assertEquals(drifted.thickMm(3), learnt.factor() * ROLLER.thickMm(3), 1e-9);
+        assertTrue(drifted.settingFor(1) >= ROLLER.settingFor(1), "a thinner setting for the same sheet");
+    }
+
+    @Test
+    public void eachSortOfPiecesBreaksByItsOwnOdds() {
+        petalsMade(1);
+        Book.SortBroke sort = book().breakage().sorts().get(0);
+        assertEquals(sort.sort(), PieceSort.WIRED);
+        assertEquals(sort.share(), (1.5 + 3) / (30 + 30), 1e-12);
+        Drawer drawer = new Drawer(List.of(new BreakageRecord("book", PieceSort.WIRED, 30, 70)));
+        assertTrue(drawer.kit().spares(PieceSort.WIRED).forPieces(20)
+                > drawer.kit().spares(PieceSort.LEAF).forPieces(20));
+        assertEquals(drawer.kit().spares(PieceSort.LEAF), Spares.UNRECORDED);
+    }
+
+    @Test
+    public void fourOfFiveIntervalsOfPaceAndBreakageHoldTheTruth() {
+        Random random = new Random(5);
+        int studios = 1000;
+        int pace = 0;
+        int broke = 0;
+        for (int k = 0; k < studios; k++) {
+            double truth = Math.exp(PaceLearnt.NOISE / Math.sqrt(3) * random.nextGaussian());
+            List<PaceLearnt.Timed> works = new ArrayList<>();
+            for (int i = 0; i < 12; i++) {
+                works.add(new PaceLearnt.Timed(
+                        Hands.of(Operation.CUT, 20), truth * Math.exp(PaceLearnt.NOISE * random.nextGaussian())));
+            }
+            PaceLearnt learnt = PaceLearnt.of(works, Pace.Hand.PRACTISED).get(0);
+            pace += learnt.lowMin() <= truth * learnt.handMin() && truth * learnt.handMin() <= learnt.highMin() ? 1 : 0;
+            double share = Spares.UNRECORDED.shareBelow(Math.min(0.9999, Math.max(0.0001, random.nextDouble())));
+            int broken = (int) random.doubles(150).filter(x -> x < share).count();
+            Book.SortBroke counted = Book.SortBroke.of(PieceSort.SET, broken, 150 - broken);
+            broke += counted.low() <= share && share <= counted.high() ? 1 : 0;
+        }
+        assertTrue(pace >= 750 && pace <= 850, pace + " of " + studios);
+        assertTrue(broke >= 750 && broke <= 850, broke + " of " + studios);
     }
 
     @Test

@@ -5,7 +5,6 @@ import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.Drying;
@@ -95,6 +94,32 @@ public class AirAheadTest {
         assertEquals(air(wet(20)).exactly(begin, Axis.ofHours(median)) / 12.0, through, 0.005 * through + 1.0 / 12);
     }
 
+    /** A cabinet that is put out when everybody goes home: sixteen hours in the still room, then at full speed again. */
+    @Test
+    public void aCabinetThatIsNotLeftAloneRunsInTheDayOnly() {
+        Room cabinet = new Room(20, 55, new Room.Air.Cabinet(30, 40));
+        AirAhead byDay = AirAhead.of(
+                GUM_PASTE,
+                cabinet,
+                RoomCourse.steady(cabinet).running(StudioTime.USUAL::attended),
+                AXIS,
+                -288,
+                7 * 288);
+        Drying drying = new Drying(GUM_PASTE);
+        double still =
+                drying.drive(20, 55) / drying.drive(30, 40) / cabinet.air().rate();
+        int evening = (17 - 8) * 12;
+        for (int slots = 80; slots < 130; slots += 10) {
+            double wanted = 16 * 12 + slots - 16 * 12 * still;
+            assertEquals(byDay.exactly(evening, slots), wanted, 0.01 * wanted, slots + " slots");
+        }
+        assertEquals(byDay.exactly((9 - 8) * 12, 60), 60, "in the day it runs");
+        assertEquals(
+                AirAhead.of(GUM_PASTE, cabinet, RoomCourse.steady(cabinet), AXIS, -288, 7 * 288),
+                AirAhead.STEADY,
+                "left on it runs at night too");
+    }
+
     @Test
     public void damperTakesLongerAndDrierLessLong() {
         int begin = 40 * 12;
@@ -175,7 +200,7 @@ public class AirAheadTest {
         Frame frame = Ask.of(0, 4).until(Ask.SATURDAY.plusDays(20)).frame();
         Batch.Lying held = new Batch.Lying("cup", 1, 1, new Dwell(20 * 12, air));
         Frame one = Ask.making(frame, held);
-        return new Placer(Map.of(), Map.of(), List.of())
+        return Placer.FREE
                 .place(one, 10_000, Progress.UNWATCHED)
                 .found()
                 .orElseThrow()
@@ -186,7 +211,7 @@ public class AirAheadTest {
     public void plainPlansAndTheSolverKeepTheSameWaits() {
         Frame frame =
                 Ask.of(3, 4).until(Ask.SATURDAY.plusDays(4)).dryingIn(wet(18)).frame();
-        Schedule.Problem problem = new Placer(Map.of(), Map.of(), List.of()).problem(frame);
+        Schedule.Problem problem = Placer.FREE.problem(frame);
         assertTrue(problem.lags().stream().anyMatch(lag -> lag.steps().size() > 1), "the room changes within it");
         int[] plain = Backwards.place(frame, List.of(), Integer.MAX_VALUE).orElseThrow();
         assertTrue(Schedule.keeps(problem, plain));

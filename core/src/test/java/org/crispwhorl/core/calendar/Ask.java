@@ -5,7 +5,6 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
@@ -29,7 +28,7 @@ final class Ask {
     private final List<Integer> flowers;
     private final List<Paste> pastes;
     private final Room reckoned;
-    private Calendars.Ahead ahead = Calendars.Ahead.AS_RECKONED;
+    private RoomAhead ahead = RoomAhead.STEADY;
     private LocalDateTime now = MONDAY;
     private LocalDateTime handOver = SATURDAY;
     private double marginH = MARGIN_H;
@@ -76,7 +75,7 @@ final class Ask {
 
     /** The room does not stay as it is. */
     Ask dryingIn(RoomAhead room) {
-        ahead = new Calendars.Ahead(new RoomCourse(reckoned, room, List.of()), reckoned, pastes);
+        ahead = room;
         return this;
     }
 
@@ -97,6 +96,12 @@ final class Ask {
 
     Ask pinned(Planned.Pin... all) {
         pins = List.of(all);
+        return this;
+    }
+
+    /** At so many hours of margin. */
+    Ask leaving(double hours) {
+        marginH = hours;
         return this;
     }
 
@@ -148,33 +153,40 @@ final class Ask {
     Frame frame() {
         Axis axis = Axis.from(now, PLACE);
         int last = axis.floor(ready());
-        List<AirAhead> airs = IntStream.range(0, flowers.size())
-                .mapToObj(line -> ahead.air(line, axis, last))
-                .toList();
-        List<Batch> batches = Batches.of(sheet, flowers, time.sittingMin(), airs);
-        return Frame.of(Remaining.of(batches, List.of(), axis), axis, last, time);
+        Batches.Airs airs = Calendars.airs(asked(), studio(), axis, last);
+        List<Batch> batches = Batches.of(0, 0, sheet, flowers, last, time.sittingMin(), airs);
+        return Frame.of(Remaining.of(batches, Map.of(), axis), List.of(), axis, time);
     }
 
     /** The same work, but that the pieces of everything that is made lie in such formers. */
     static Frame making(Frame frame, Batch.Lying held) {
         List<Batch> lying = frame.batches().stream()
-                .map(b -> b.lyingIn(b.task().doing() == Plan.Doing.MAKE ? Optional.of(held) : Optional.empty()))
+                .map(b -> b.lyingIn(b.task().doing() == Plan.Doing.MAKE ? List.of(held) : List.of()))
                 .toList();
         Remaining left = new Remaining(lying, Map.of(), frame.left().places(), lying, List.of());
-        return Frame.of(left, frame.axis(), frame.last(), StudioTime.USUAL);
+        return Frame.of(left, List.of(), frame.axis(), StudioTime.USUAL);
+    }
+
+    Calendars.Asked asked() {
+        return new Calendars.Asked(
+                sheet, flowers, pastes, reckoned, handOver, marginH, new Calendars.Standing(pins, done, before));
+    }
+
+    private Calendars.Studio studio() {
+        return new Calendars.Studio(new RoomCourse(reckoned, ahead, List.of()), time, elsewhere, now, PLACE);
     }
 
     Calendar calendar() {
-        return Calendars.of(
-                sheet,
-                flowers,
-                ahead,
-                now,
-                handOver,
-                marginH,
-                time,
-                new Calendars.Standing(pins, done, elsewhere, before),
-                PLACE,
+        return Calendars.of(asked(), studio(), progress);
+    }
+
+    /** This order and others at once, in this one's studio. */
+    List<Calendar> togetherWith(Ask... others) {
+        return Calendars.together(
+                Stream.concat(Stream.of(this), Stream.of(others))
+                        .map(Ask::asked)
+                        .toList(),
+                studio(),
                 progress);
     }
 }

@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.crispwhorl.core.solver.Schedule;
@@ -16,14 +15,16 @@ public class BackwardsTest {
     private static final int NEVER = Integer.MAX_VALUE;
 
     private static Schedule.Problem asked(Frame frame) {
-        Schedule.Problem problem = new Placer(Map.of(), Map.of(), List.of()).problem(frame);
+        Schedule.Problem problem = Placer.FREE.problem(frame);
         // Lots that are alike may change places.
         return new Schedule.Problem(
                 problem.works(),
                 problem.lags(),
                 List.of(),
+                problem.alike(),
                 problem.hands(),
                 problem.taken(),
+                problem.takenOfOther(),
                 problem.shared(),
                 problem.stood(),
                 problem.begins());
@@ -36,7 +37,7 @@ public class BackwardsTest {
         for (int seed = 0; seed < ORDERS; seed++) {
             Random random = new Random(seed);
             Frame frame = Ask.of(random.nextInt(4), 1 + random.nextInt(7))
-                    .in(Ask.busyOnWednesday().withMakers(1 + random.nextInt(2)).withEvenings(random.nextInt(3)))
+                    .in(Ask.busyOnWednesday().withMakers(1 + random.nextInt(2)).withEveningH(random.nextInt(3)))
                     .until(Ask.SATURDAY.plusDays(random.nextInt(5)))
                     .frame();
             Optional<int[]> plain = Backwards.place(frame, List.of(), NEVER);
@@ -75,9 +76,8 @@ public class BackwardsTest {
                 List.of(),
                 frame.axis(),
                 frame.last(),
-                new Windows(List.of()),
-                frame.spans(),
-                1);
+                new Hours(1, new Windows(List.of()), new Windows(List.of()), Optional.empty()),
+                frame.spans());
         assertEquals(Backwards.place(closed, List.of(), NEVER), Optional.empty());
     }
 }

@@ -24,7 +24,7 @@ public class CalendarTest {
             {Ask.of(2, 0)},
             {Ask.of(3, 2)},
             {Ask.of(6, 4).in(StudioTime.USUAL.withMakers(2))},
-            {Ask.of(6, 0).in(StudioTime.USUAL.withEvenings(3))},
+            {Ask.of(6, 0).in(StudioTime.USUAL.withEveningH(3))},
             {Ask.of(4, 0).in(Ask.busyOnWednesday())}
         };
     }
@@ -84,10 +84,10 @@ public class CalendarTest {
         Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock(Garden.CUP.name(), 10)));
         Ask ask = Ask.roses(7, Conditions.USUAL.withKit(kit)).from(MONDAY.minusDays(7));
         OrderSheet.OrderTask make = ask.sheet().tasks().stream()
-                .filter(t -> t.held().isPresent())
+                .filter(t -> !t.held().isEmpty())
                 .findFirst()
                 .orElseThrow();
-        OrderSheet.Held held = make.held().orElseThrow();
+        OrderSheet.Held held = make.held().get(0);
         assertEquals(held.wanted(), 35);
         Calendar calendar = ask.calendar();
         assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
@@ -109,7 +109,7 @@ public class CalendarTest {
     public void handsThatWorkOnAnotherOrderAreNotThere() {
         Calendar first = Ask.of(3, 0).calendar();
         List<Calendars.Elsewhere> elsewhere = first.stints().stream()
-                .map(s -> new Calendars.Elsewhere(s.from(), s.to()))
+                .map(s -> new Calendars.Elsewhere(s.from(), s.to(), s.maker(), s.takes()))
                 .toList();
         Calendar second = Ask.of(3, 0).beside(elsewhere).calendar();
         assertEquals(second.stints().size(), first.stints().size());
@@ -125,6 +125,6 @@ public class CalendarTest {
     @Test
     public void eveningsAreLeftAloneWhereTheDayIsEnough() {
         assertEquals(
-                Ask.of(2, 0).in(StudioTime.USUAL.withEvenings(4)).calendar().eveningMin(), 0.0);
+                Ask.of(2, 0).in(StudioTime.USUAL.withEveningH(4)).calendar().eveningMin(), 0.0);
     }
 }

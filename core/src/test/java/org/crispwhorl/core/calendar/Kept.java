@@ -26,10 +26,23 @@ final class Kept {
             if (s.done()) {
                 continue;
             }
+            boolean other = time.other().isPresent() && s.maker() == 2;
+            List<StudioTime.Window> hours = other
+                    ? time.windowsOfOther(s.from().toLocalDate())
+                    : time.windows(s.from().toLocalDate());
             assertTrue(
-                    time.windows(s.from().toLocalDate()).stream()
-                            .anyMatch(w -> !s.from().isBefore(w.from()) && !s.to().isAfter(w.to())),
+                    hours.stream().anyMatch(w -> !s.from().isBefore(w.from()) && !s.to().isAfter(w.to())),
                     s + " lies within working hours");
+            assertTrue(!other || time.other().get().can().contains(s.doing()), s + " is what they can do");
+            boolean heard = sheet.tasks().stream()
+                    .filter(t -> t.task().name().equals(s.task()) && t.line() == s.line())
+                    .anyMatch(t -> !t.task().disturbs().isEmpty());
+            assertTrue(
+                    !heard
+                            || time.quiet().stream()
+                                    .noneMatch(q -> s.from().toLocalTime().isBefore(q.to())
+                                            && s.to().toLocalTime().isAfter(q.from())),
+                    s + " is not heard in quiet hours");
             long beside = calendar.stints().stream()
                     .filter(o -> !o.from().isAfter(s.from()) && s.from().isBefore(o.to()))
                     .count();
@@ -58,11 +71,30 @@ final class Kept {
                 }
             }
         }
+        toolsSuffice(ask, calendar.stints());
         for (OrderSheet.HandOverGate last : sheet.handOver()) {
             for (Calendar.Stint s : byTask.get(last.line() + "/" + last.gate().afterTask())) {
                 long wait = Duration.between(s.to(), ask.ready()).toMinutes();
                 assertTrue(wait >= 60 * last.gate().waitH() - ROUNDING_MIN, s.task() + " is dry");
             }
+        }
+    }
+
+    /** At the beginning of every piece of work no more of anything is taken than there is. */
+    static void toolsSuffice(Ask ask, List<Calendar.Stint> stints) {
+        Map<String, Integer> owned = ask.sheet().tasks().stream()
+                .flatMap(t -> t.held().stream())
+                .collect(Collectors.toMap(OrderSheet.Held::tool, OrderSheet.Held::owned, Math::max));
+        for (Calendar.Stint s : stints) {
+            owned.forEach((tool, count) -> {
+                int taken = stints.stream()
+                        .filter(o -> !o.from().isAfter(s.from()))
+                        .flatMap(o -> o.takes().stream())
+                        .filter(t -> t.tool().equals(tool) && t.until().isAfter(s.from()))
+                        .mapToInt(Calendar.Takes::count)
+                        .sum();
+                assertTrue(s.done() || taken <= count, taken + " of " + count + " " + tool + " at " + s.from());
+            });
         }
     }
 

@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.crispwhorl.core.solver.Budget;
@@ -25,15 +24,17 @@ public class LatestBeginTest {
         for (int seed = 0; seed < ORDERS; seed++) {
             Random random = new Random(seed);
             Ask ask = Ask.of(1 + random.nextInt(3), random.nextInt(4))
-                    .in(StudioTime.USUAL.withMakers(1 + random.nextInt(2)).withEvenings(random.nextInt(3)));
+                    .in(StudioTime.USUAL.withMakers(1 + random.nextInt(2)).withEveningH(random.nextInt(3)));
             Frame frame = ask.frame();
-            Schedule.Problem asked = new Placer(Map.of(), Map.of(), List.of()).problem(frame);
+            Schedule.Problem asked = Placer.FREE.problem(frame);
             Schedule.Problem open = new Schedule.Problem(
                     asked.works(),
                     asked.lags(),
                     asked.inOrder(),
+                    asked.alike(),
                     asked.hands(),
                     asked.taken(),
+                    asked.takenOfOther(),
                     asked.shared(),
                     asked.stood(),
                     new Schedule.Begins(frame.last(), frame.last()));

@@ -3,7 +3,13 @@ package org.crispwhorl.core.calendar;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.progress.Progress;
 import org.testng.annotations.Test;
 
@@ -31,15 +37,25 @@ public class RandomOrdersTest {
         }
     }
 
+    private static final StudioTime.QuietHours NAP =
+            new StudioTime.QuietHours(LocalTime.of(13, 0), LocalTime.of(15, 0));
+
+    /** Somebody who comes in the afternoons and can do some of it. */
+    private static StudioTime.SecondMaker second(Random random) {
+        List<Plan.Doing> can = new ArrayList<>(List.of(Plan.Doing.values()));
+        Collections.shuffle(can, random);
+        return new StudioTime.SecondMaker(
+                Collections.nCopies(7, new StudioTime.DayHours(true, LocalTime.of(14, 0), LocalTime.of(19, 0))),
+                can.subList(0, 1 + random.nextInt(4)));
+    }
+
     private static Ask ask(Random random) {
-        StudioTime time = StudioTime.USUAL.withMakers(1 + random.nextInt(2)).withEvenings(random.nextInt(4));
-        StudioTime own = new StudioTime(
-                random.nextBoolean() ? Ask.busyOnWednesday().week() : time.week(),
-                time.daysOff(),
-                random.nextBoolean() ? Ask.busyOnWednesday().busy() : time.busy(),
-                time.makers(),
-                time.eveningH(),
-                30 + random.nextInt(100));
+        StudioTime time = StudioTime.USUAL.withMakers(1 + random.nextInt(2)).withEveningH(random.nextInt(4));
+        StudioTime own = time.withBusy(
+                        random.nextBoolean() ? Ask.busyOnWednesday().busy() : time.busy())
+                .withSittingMin(30 + random.nextInt(100))
+                .withSecond(random.nextInt(3) == 0 ? Optional.of(second(random)) : Optional.empty())
+                .withQuiet(random.nextInt(3) == 0 ? List.of(NAP) : List.of());
         return Ask.of(1 + random.nextInt(7), random.nextInt(6))
                 .in(own)
                 .from(Ask.MONDAY.plusHours(random.nextInt(90)))

@@ -34,13 +34,13 @@ public class ReplanTest {
     /** After each share of the work, in time or some minutes late, the rest is placed anew and everything is kept. */
     @Test(dataProvider = "moments")
     public void workThatIsDoneStaysAndTheRestWaitsFromWhenItWasOver(double share, int lateMin) {
-        Ask ask = Ask.of(3, 2).in(StudioTime.USUAL.withEvenings(4));
+        Ask ask = Ask.of(3, 2).in(StudioTime.USUAL.withEveningH(4));
         Calendar plan = ask.calendar();
         LocalDateTime moment =
                 plan.stints().get((int) (share * plan.stints().size())).to().plusMinutes(lateMin);
         List<Done> done = doneBy(plan, moment, lateMin);
         Ask again = Ask.of(3, 2)
-                .in(StudioTime.USUAL.withEvenings(4))
+                .in(StudioTime.USUAL.withEveningH(4))
                 .from(moment)
                 .until(Ask.SATURDAY.plusHours(lateMin))
                 .having(done)
@@ -129,7 +129,7 @@ public class ReplanTest {
         List<Calendar.Stint> petals = plan.stints().stream()
                 .filter(s -> s.uid()
                         .startsWith(ask.sheet().tasks().stream()
-                                .filter(t -> t.held().isPresent())
+                                .filter(t -> !t.held().isEmpty())
                                 .map(t -> t.line() + "/" + t.task().id() + "/")
                                 .findFirst()
                                 .orElseThrow()))

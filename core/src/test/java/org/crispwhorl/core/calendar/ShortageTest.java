@@ -98,7 +98,7 @@ public class ShortageTest {
     @Test
     public void workOnOneFlowerIsLeftBetweenItsPieces() {
         StudioTime t = StudioTime.USUAL;
-        StudioTime quarters = new StudioTime(t.week(), t.daysOff(), t.busy(), t.makers(), t.eveningH(), 15);
+        StudioTime quarters = t.withSittingMin(15);
         Calendar calendar = Ask.of(1, 0).in(quarters).calendar();
         assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
         calendar.stints().stream()

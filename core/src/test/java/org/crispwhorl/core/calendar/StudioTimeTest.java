@@ -24,7 +24,7 @@ public class StudioTimeTest {
 
     @Test
     public void anEveningGoesOnAfterTheDayAndBusyTimeIsTakenOut() {
-        StudioTime time = Ask.busyOnWednesday().withEvenings(2);
+        StudioTime time = Ask.busyOnWednesday().withEveningH(2);
         List<StudioTime.Window> windows = time.windows(MONDAY.plusDays(2).toLocalDate());
         assertEquals(
                 windows.stream()
@@ -33,13 +33,8 @@ public class StudioTimeTest {
                 List.of("09:00-10:00", "15:00-17:00", "17:00-19:00"));
         assertTrue(windows.get(2).evening());
         assertEquals(time.windows(SATURDAY.toLocalDate()), List.of());
-        StudioTime off = new StudioTime(
-                StudioTime.USUAL.week(),
-                List.of(new StudioTime.DayOff(MONDAY.toLocalDate().toString())),
-                List.of(),
-                1,
-                0,
-                90);
+        StudioTime off = StudioTime.USUAL.withDaysOff(
+                List.of(new StudioTime.DayOff(MONDAY.toLocalDate().toString())));
         assertEquals(off.windows(MONDAY.toLocalDate()), List.of());
         assertEquals(
                 time.withEveryDay()

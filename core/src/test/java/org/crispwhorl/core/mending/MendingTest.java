@@ -91,8 +91,9 @@ public class MendingTest {
 
     @Test
     public void theBookIsNamedWhereItIsGoneBy() {
-        Conditions slow = Conditions.USUAL.withKit(
-                Conditions.USUAL.kit().withWatched(List.of(new Watched(Medium.GUM_PASTE, 0.5, 0.1, 9))));
+        Conditions slow = Conditions.USUAL.withKit(Conditions.USUAL
+                .kit()
+                .withWatched(List.of(new Watched(Medium.GUM_PASTE, Watched.DryingClock.BODY, 0.5, 0.1, 9))));
         assertTrue(
                 causes(Garden.rose(), slow, Seen.FALL_BACK, 2).get(0).because().contains("by the book"));
         assertFalse(causes(Seen.FALL_BACK, 2).get(0).because().contains("by the book"));

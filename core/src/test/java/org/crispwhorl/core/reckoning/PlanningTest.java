@@ -163,25 +163,12 @@ public class PlanningTest {
     }
 
     private static Plan glued(Ways.Glue glue) {
-        Ways w = Ways.USUAL;
         Species firm = Garden.changed(
                 Garden.changed(
                         Garden.bud(), "first", p -> p.withJoining(Joining.of(Joining.As.FIRM, Joining.Onto.FIRM))),
                 "second",
                 p -> p.withJoining(Joining.of(Joining.As.FIRM, Joining.Onto.FIRM)));
-        Ways studio = new Ways(
-                w.board(),
-                w.ridge(),
-                w.wireEnd(),
-                w.insertion(),
-                w.petals(),
-                glue,
-                w.dusting(),
-                w.counts(),
-                w.ladder(),
-                w.ringOrder(),
-                w.assembly());
-        return Planning.of(new Assessment(firm, Conditions.USUAL.withWays(studio)));
+        return Planning.of(new Assessment(firm, Conditions.USUAL.withWays(Ways.USUAL.withGlue(glue))));
     }
 
     @Test

@@ -39,19 +39,7 @@ public class WayEffectsTest {
                 .findFirst()
                 .orElseThrow();
         assertTrue(wire.to() > wire.from());
-        Ways ways = Ways.USUAL;
-        Conditions then = Conditions.USUAL.withWays(new Ways(
-                ways.board(),
-                ways.ridge(),
-                Ways.WireEnd.HOOK,
-                ways.insertion(),
-                ways.petals(),
-                ways.glue(),
-                ways.dusting(),
-                ways.counts(),
-                ways.ladder(),
-                ways.ringOrder(),
-                ways.assembly()));
+        Conditions then = Conditions.USUAL.withWays(Ways.USUAL.withWireEnd(Ways.WireEnd.HOOK));
         assertEquals(
                 wire.to(),
                 Figure.find(Reckoner.reckon(ROSE, then).figures(), "wire").value());

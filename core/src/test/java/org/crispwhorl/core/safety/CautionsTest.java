@@ -45,18 +45,7 @@ public class CautionsTest {
     @Test
     public void anAllergenIsNamedOnlyWhereItIsUsed() {
         assertEquals(text(Garden.rose(), "allergens"), "");
-        Choices egg = new Choices(
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.of(Ways.Glue.EGG_WHITE),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
+        Choices egg = Choices.NONE.withGlue(Optional.of(Ways.Glue.EGG_WHITE));
         assertTrue(text(Garden.rose().withWays(egg), "allergens").contains("egg"));
         Species wired = Garden.changed(
                 Garden.rose().withWays(egg),

@@ -46,7 +46,18 @@ public class AsMadeTest {
             Ways.RingOrder order,
             Ways.Assembly assembly) {
         return new Ways(
-                w.board(), ridge, end, insertion, petals, w.glue(), w.dusting(), counts, w.ladder(), order, assembly);
+                w.board(),
+                ridge,
+                end,
+                insertion,
+                petals,
+                w.glue(),
+                w.dusting(),
+                counts,
+                w.ladder(),
+                order,
+                assembly,
+                w.driesIn());
     }
 
     private static Choices ridge(Ways.Ridge ridge) {

@@ -45,6 +45,7 @@ import org.crispwhorl.server.plate.OutlineController;
 import org.crispwhorl.server.plate.ReckoningController;
 import org.crispwhorl.server.plate.ReckoningView;
 import org.crispwhorl.server.plate.RoundController;
+import org.crispwhorl.server.price.CountsController;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.problem.Unreadables;
 import org.crispwhorl.server.scale.ScaleController;
@@ -100,7 +101,9 @@ class ApiDescription {
             Materials.class,
             StudioDrawer.KeptItem.class,
             DaysController.DaysView.class,
-            DaysController.Pins.class,
+            DaysController.DaysAsked.class,
+            CountsController.OtherCounts.class,
+            CountsController.CountsBeside.class,
             GlanceController.DaysGlance.class,
             StudioTime.class,
             RoomAhead.class,
@@ -118,6 +121,7 @@ class ApiDescription {
             BenchController.Touches.class,
             BenchJournal.OnTheBench.class,
             BenchController.MeasuredPetal.class,
+            BenchController.PictureKept.class,
             Measured.class,
             Tariff.class,
             PriceSheet.class,

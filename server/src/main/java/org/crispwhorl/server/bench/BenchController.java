@@ -3,6 +3,7 @@ package org.crispwhorl.server.bench;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import org.crispwhorl.files.BenchPicture;
 import org.crispwhorl.server.days.Days;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.journal.BenchJournal;
+import org.crispwhorl.server.journal.BenchPictures;
 import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.Busy;
@@ -31,6 +33,8 @@ import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.work.BigWork;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,6 +42,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** An order at the bench. */
@@ -49,10 +54,12 @@ public class BenchController {
     private final Orders orders;
     private final Days days;
     private final BenchJournal journal;
+    private final BenchPictures pictures;
     private final BigWork work;
     private final Jobs jobs;
 
-    BenchController(Orders orders, Days days, BenchJournal journal, BigWork work, Jobs jobs) {
+    BenchController(Orders orders, Days days, BenchJournal journal, BenchPictures pictures, BigWork work, Jobs jobs) {
+        this.pictures = pictures;
         this.jobs = jobs;
         this.orders = orders;
         this.days = days;
@@ -128,9 +135,9 @@ public class BenchController {
             operationId = "touchBench",
             summary = "Keep what was touched at the bench; what is kept already is left as it is")
     List<BenchEvent> touch(@PathVariable UUID id, @RequestBody Touches touches) {
-        boolean first = journal.of(id).isEmpty();
+        boolean first = journal.untouched(id);
         List<BenchEvent> all = journal.keep(id, touches.events());
-        if (first && !all.isEmpty() && orders.get(id).accepted().isPresent()) {
+        if (first && !journal.untouched(id) && orders.get(id).accepted().isPresent()) {
             // What a promised order uses up is taken from the drawer when its work begins.
             takeStock(id);
         }
@@ -157,6 +164,31 @@ public class BenchController {
                 .flatMap(Part::flat)
                 .flatMap(p -> Measured.of(p.pieces(), a.paste(), petal.lengthMm(), petal.widthMm()))
                 .orElseThrow(() -> new NotThere("petals to measure called", petal.part()));
+    }
+
+    /** A picture that is kept, by its id. */
+    public record PictureKept(UUID picture) {}
+
+    @PostMapping(
+            path = ONE + "/pictures",
+            consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
+    @ResponseStatus(HttpStatus.CREATED)
+    @ApiResponse(responseCode = "201")
+    @Operation(
+            operationId = "keepPicture",
+            summary = "Keep a picture that was taken at the bench: encoded anew, with nothing beside its pixels")
+    PictureKept keep(@PathVariable UUID id, @RequestBody byte[] picture) {
+        return new PictureKept(pictures.keep(id, picture));
+    }
+
+    @GetMapping(ONE + "/pictures/{picture}.jpg")
+    @Operation(operationId = "seePicture", summary = "A picture that was taken at the bench")
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/jpeg"))
+    ResponseEntity<byte[]> taken(@PathVariable UUID id, @PathVariable UUID picture) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                .body(pictures.get(id, picture));
     }
 
     @GetMapping(ONE + "/picture.svg")

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.book.Book;
+import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
@@ -39,13 +40,42 @@ public class BookController {
      */
     public record BookView(Book book, List<Watched> watched, Pace pace, boolean breakageTaken) {}
 
+    /** What a lesson is of. */
+    public enum LessonOf {
+        @Words(label = "drying")
+        DRYING,
+        @Words(label = "pace")
+        PACE,
+        @Words(label = "breakage")
+        BREAKAGE,
+        @Words(label = "the roller")
+        ROLLER
+    }
+
     /**
-     * A lesson: of the drying of a medium, of an operation, or of breakage where neither is named.
+     * A lesson.
      *
+     * @param medium whose drying
+     * @param clock which of its clocks
+     * @param operation whose pace
      * @param taken whether the studio goes by it; otherwise it is forgotten
      */
     public record LessonChoice(
-            Optional<Medium> medium, Optional<org.crispwhorl.core.hands.Operation> operation, boolean taken) {}
+            LessonOf of,
+            Optional<Medium> medium,
+            Optional<Watched.DryingClock> clock,
+            Optional<org.crispwhorl.core.hands.Operation> operation,
+            boolean taken) {
+        public LessonChoice {
+            Limits.check(LessonChoice.class, of, medium, clock, operation, taken);
+            if (of == LessonOf.DRYING && (medium.isEmpty() || clock.isEmpty())) {
+                throw new InvalidValue("medium", "none", "a medium, and which of its clocks");
+            }
+            if (of == LessonOf.PACE && operation.isEmpty()) {
+                throw new InvalidValue("operation", "none", "an operation");
+            }
+        }
+    }
 
     /**
      * A record of the book.
@@ -71,25 +101,32 @@ public class BookController {
     @PostMapping("/api/book/lessons")
     @Operation(operationId = "chooseLesson", summary = "Go by a lesson of the book from now on, or forget it")
     BookView lesson(@RequestBody LessonChoice chosen) {
-        if (chosen.medium().isPresent()) {
-            Medium medium = chosen.medium().get();
-            if (chosen.taken()) {
-                book.takeDrying(medium);
-            } else {
-                book.forgetDrying(medium);
-            }
-        } else if (chosen.operation().isPresent()) {
-            if (chosen.taken()) {
-                book.takePace(chosen.operation().get());
-            } else {
-                book.forgetPace(chosen.operation().get());
-            }
-        } else if (chosen.taken()) {
-            book.takeBreakage();
-        } else {
-            book.forgetBreakage();
+        switch (chosen.of()) {
+            case DRYING -> drying(chosen);
+            case PACE -> pace(chosen);
+            case BREAKAGE -> either(chosen, book::takeBreakage, book::forgetBreakage);
+            case ROLLER -> either(chosen, book::takeRoller, book::forgetRoller);
         }
         return get();
+    }
+
+    private void drying(LessonChoice chosen) {
+        Medium medium = chosen.medium().orElseThrow();
+        Watched.DryingClock clock = chosen.clock().orElseThrow();
+        either(chosen, () -> book.takeDrying(medium, clock), () -> book.forgetDrying(medium, clock));
+    }
+
+    private void pace(LessonChoice chosen) {
+        var operation = chosen.operation().orElseThrow();
+        either(chosen, () -> book.takePace(operation), () -> book.forgetPace(operation));
+    }
+
+    private static void either(LessonChoice chosen, Runnable take, Runnable forget) {
+        if (chosen.taken()) {
+            take.run();
+        } else {
+            forget.run();
+        }
     }
 
     @PostMapping("/api/book/records")

@@ -5,16 +5,22 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import org.crispwhorl.core.book.Book;
 import org.crispwhorl.core.book.LeftOut;
 import org.crispwhorl.core.book.PaceLearnt;
+import org.crispwhorl.core.book.RollerLearnt;
 import org.crispwhorl.core.drawer.BreakageRecord;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.DryingRecord;
+import org.crispwhorl.core.drawer.RollerMachine;
+import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.core.studio.Watched;
+import org.crispwhorl.server.ahead.StudioAir;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.journal.BenchJournal;
@@ -34,7 +40,10 @@ public class StudioBook {
     private final StudioChoices choices;
     private final StudioDrawer drawer;
 
-    StudioBook(BenchJournal journal, Orders orders, StudioChoices choices, StudioDrawer drawer) {
+    private final StudioAir air;
+
+    StudioBook(BenchJournal journal, Orders orders, StudioChoices choices, StudioDrawer drawer, StudioAir air) {
+        this.air = air;
         this.journal = journal;
         this.orders = orders;
         this.choices = choices;
@@ -43,6 +52,7 @@ public class StudioBook {
 
     public Book now() {
         List<Book.Worked> worked = new ArrayList<>();
+        RoomCourse course = air.course();
         for (BenchJournal.OnTheBench begun : journal.begun()) {
             Orders.Work all = orders.work(begun.orderId());
             worked.add(new Book.Worked(
@@ -50,9 +60,11 @@ public class StudioBook {
                     all.order().name(),
                     all.lines(),
                     all.conditions(),
-                    journal.of(begun.orderId())));
+                    journal.of(begun.orderId()),
+                    at -> course.measured(at) ? Optional.of(course.at(at)) : Optional.empty()));
         }
-        return Book.of(worked, choices.pace().hand(), leftOut().works());
+        return Book.of(
+                worked, choices.pace().hand(), leftOut().works(), drawer.now().roller());
     }
 
     /** What of it teaches nothing. */
@@ -82,18 +94,23 @@ public class StudioBook {
      * @throws NotThere where nothing was
      */
     @Transactional
-    public void takeDrying(Medium medium) {
+    public void takeDrying(Medium medium, Watched.DryingClock clock) {
         Book.DryingLesson lesson = now().drying().stream()
-                .filter(d -> d.medium() == medium)
+                .filter(d -> d.medium() == medium && d.clock() == clock)
                 .findFirst()
                 .orElseThrow(() -> new NotThere("record of drying of", Words.Labels.of(medium)));
-        put(drying(medium), new DryingRecord(NAME + ": " + Words.Labels.of(medium), lesson.watched()));
+        put(
+                drying(medium, clock),
+                new DryingRecord(
+                        NAME + ": " + Words.Labels.of(medium)
+                                + (clock == Watched.DryingClock.SKIN ? ", " + Words.Labels.of(clock) : ""),
+                        lesson.watched()));
     }
 
     /** Goes by what is reckoned of a medium without any record. */
     @Transactional
-    public void forgetDrying(Medium medium) {
-        kept(drying(medium)).forEach(drawer::remove);
+    public void forgetDrying(Medium medium, Watched.DryingClock clock) {
+        kept(drying(medium, clock)).forEach(drawer::remove);
     }
 
     /**
@@ -121,7 +138,8 @@ public class StudioBook {
     @Transactional
     public void takeBreakage() {
         Book.BreakageLesson lesson = now().breakage();
-        put(breakage(), new BreakageRecord(NAME, lesson.broken(), lesson.whole()));
+        forgetBreakage();
+        lesson.sorts().forEach(s -> drawer.add(new BreakageRecord(NAME, s.sort(), s.broken(), s.whole())));
     }
 
     /** Goes by the odds of breakage without the book. */
@@ -130,8 +148,35 @@ public class StudioBook {
         kept(breakage()).forEach(drawer::remove);
     }
 
-    private static Predicate<DrawerItem> drying(Medium medium) {
-        return item -> item instanceof DryingRecord record && record.watched().medium() == medium;
+    /**
+     * Goes by how much thicker the roller was seen to roll.
+     *
+     * @throws NotThere where no sheet was measured
+     */
+    @Transactional
+    public void takeRoller() {
+        RollerLearnt learnt = now().roller().orElseThrow(() -> new NotThere("record of", "a sheet"));
+        rollers(machine -> machine.drifted(Math.round(100 * learnt.factor()) / 100.0));
+    }
+
+    /** Goes by what was measured of the roller's settings alone. */
+    @Transactional
+    public void forgetRoller() {
+        rollers(machine -> machine.drifted(1));
+    }
+
+    /** Changes the roller that is gone by. */
+    private void rollers(UnaryOperator<RollerMachine> change) {
+        drawer.now().roller().ifPresent(used -> drawer.all().stream()
+                .filter(kept -> kept.item().equals(used))
+                .findFirst()
+                .ifPresent(kept -> drawer.change(kept.id(), kept.version(), change.apply(used))));
+    }
+
+    private static Predicate<DrawerItem> drying(Medium medium, Watched.DryingClock clock) {
+        return item -> item instanceof DryingRecord record
+                && record.watched().medium() == medium
+                && record.watched().clock() == clock;
     }
 
     private static Predicate<DrawerItem> breakage() {

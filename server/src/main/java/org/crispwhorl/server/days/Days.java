@@ -3,11 +3,14 @@ package org.crispwhorl.server.days;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
@@ -22,6 +25,7 @@ import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.ahead.StudioAir;
 import org.crispwhorl.server.choices.StudioChoices;
+import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.room.StudioRoom;
 import org.springframework.stereotype.Service;
@@ -36,7 +40,16 @@ public class Days {
     private final StudioRoom room;
     private final StudioAir air;
 
-    Days(CalendarRows rows, Orders orders, StudioChoices choices, StudioRoom room, StudioAir air) {
+    private final BenchJournal journal;
+
+    Days(
+            CalendarRows rows,
+            Orders orders,
+            StudioChoices choices,
+            StudioRoom room,
+            StudioAir air,
+            BenchJournal journal) {
+        this.journal = journal;
         this.room = room;
         this.air = air;
         this.rows = rows;
@@ -44,54 +57,85 @@ public class Days {
         this.choices = choices;
     }
 
-    /** Makes the calendar of an order anew, outside of any transaction; what it takes the place of is moved as little as can be. */
-    Planned made(
-            Orders.Work work,
-            StudioTime time,
-            List<Planned.Pin> pins,
-            List<Done> done,
-            List<Elsewhere> elsewhere,
-            Optional<Planned> before,
-            Progress progress) {
+    /**
+     * An order of which a calendar is made.
+     *
+     * @param before the one that it takes the place of: of that as little as can be is moved
+     */
+    public record Asked(UUID id, Orders.Work work, List<Planned.Pin> pins, List<Done> done, Optional<Planned> before) {}
+
+    /** An order as it is, with what was pinned of its calendar. */
+    @Transactional(readOnly = true)
+    public Asked asked(UUID id) {
+        Optional<Planned> last = last(id);
+        return new Asked(id, orders.work(id), last.map(Planned::pins).orElse(List.of()), journal.done(id), last);
+    }
+
+    /** Makes the calendars of orders anew and at once, outside of any transaction: one each, in their order. */
+    public List<Planned> made(List<Asked> asked, StudioTime time, List<Elsewhere> elsewhere, Progress progress) {
         LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
         Room set = room.now();
         RoomAhead ahead = choices.ahead();
-        OrderSheet sheet = OrderSheet.of(work.lines(), work.conditions(), progress.part(0, SHEET));
-        Calendar calendar = Calendars.of(
-                sheet,
-                work.lines().stream().map(OrderSheet.Line::count).toList(),
-                new Calendars.Ahead(
-                        air.course(),
-                        work.conditions().room(),
-                        work.lines().stream()
-                                .map(line -> new Assessment(line.species(), work.conditions()).paste())
-                                .toList()),
-                now,
-                work.order().handOver(),
-                work.order().marginH(),
-                time,
-                new Calendars.Standing(
-                        pins,
-                        done,
-                        elsewhere.stream()
-                                .map(e -> new Calendars.Elsewhere(e.from(), e.to()))
+        List<Calendars.Asked> sheets = new ArrayList<>();
+        for (int i = 0; i < asked.size(); i++) {
+            double share = SHEET / asked.size();
+            sheets.add(added(asked.get(i), progress.part(i * share, (i + 1) * share)));
+        }
+        Calendars.Studio studio = new Calendars.Studio(
+                air.course(), time, elsewhere.stream().map(Elsewhere::taken).toList(), now, ZoneId.systemDefault());
+        List<Calendar> calendars = Calendars.together(sheets, studio, progress.part(SHEET, 1));
+        return IntStream.range(0, asked.size())
+                .mapToObj(i -> new Planned(
+                        now,
+                        asked.get(i).work().order(),
+                        time,
+                        Optional.of(set),
+                        ahead,
+                        asked.get(i).pins(),
+                        IntStream.range(0, asked.size())
+                                .filter(k -> k != i)
+                                .mapToObj(k -> asked.get(k).work().order().name())
                                 .toList(),
-                        before.map(Planned::calendar)),
-                ZoneId.systemDefault(),
-                progress.part(SHEET, 1));
-        return new Planned(now, work.order(), time, Optional.of(set), ahead, pins, calendar);
+                        calendars.get(i)))
+                .toList();
     }
 
-    /** Share of the work that adding up the order is. */
+    private static Calendars.Asked added(Asked asked, Progress progress) {
+        Orders.Work work = asked.work();
+        return new Calendars.Asked(
+                OrderSheet.of(work.lines(), work.conditions(), progress),
+                work.lines().stream().map(OrderSheet.Line::count).toList(),
+                work.lines().stream()
+                        .map(line -> new Assessment(line.species(), work.conditions()).paste())
+                        .toList(),
+                work.conditions().room(),
+                work.order().handOver(),
+                work.order().marginH(),
+                new Calendars.Standing(
+                        asked.pins(), asked.done(), asked.before().map(Planned::calendar)));
+    }
+
+    /** Share of the work that adding up the orders is. */
     private static final double SHEET = 0.1;
 
     /**
-     * Keeps it as the calendar that was last made.
+     * Keeps them as the calendars that were last made, all or none.
      *
-     * @throws org.crispwhorl.server.problem.NotThere where the order was taken out while its calendar was made
+     * @throws org.crispwhorl.server.problem.NotThere where an order was taken out while they were made
      */
     @Transactional
-    public void keep(UUID orderId, Planned planned) {
+    public void keep(List<Asked> asked, List<Planned> planned) {
+        for (int i = 0; i < asked.size(); i++) {
+            UUID id = asked.get(i).id();
+            keep(id, planned.get(i));
+            asked.get(i).before().flatMap(planned.get(i)::movedFrom).ifPresent(told -> journal.remark(id, PLAN, told));
+        }
+    }
+
+    /** The work under which changes of plan are written down. */
+    private static final String PLAN = "plan";
+
+    private void keep(UUID orderId, Planned planned) {
         orders.get(orderId);
         String text = KeptText.PLANNED.write(planned);
         rows.findById(orderId).ifPresentOrElse(row -> row.keep(text), () -> rows.save(new CalendarRow(orderId, text)));
@@ -119,19 +163,35 @@ public class Days {
         }
     }
 
-    /** Work that is planned for another order. */
-    public record Elsewhere(UUID orderId, String order, LocalDateTime from, LocalDateTime to) {}
+    /**
+     * Work that is planned for another order.
+     *
+     * @param maker whose hands, from 1
+     * @param takes what there is only so much of and it takes
+     */
+    public record Elsewhere(
+            UUID orderId, String order, LocalDateTime from, LocalDateTime to, int maker, List<Calendar.Takes> takes) {
+        private Calendars.Elsewhere taken() {
+            return new Calendars.Elsewhere(from, to, maker, takes);
+        }
 
-    /** All that is planned for other orders and not yet over. */
+        private boolean overBy(LocalDateTime now) {
+            return !to.isAfter(now) && takes.stream().noneMatch(t -> t.until().isAfter(now));
+        }
+    }
+
+    /** All that is planned for other orders than these, and not yet over, drying in formers and on shelves included. */
     @Transactional(readOnly = true)
-    public List<Elsewhere> elsewhere(UUID orderId) {
+    public List<Elsewhere> elsewhere(Collection<UUID> these) {
         LocalDateTime now = LocalDateTime.now();
         return orders.all().stream()
-                .filter(other -> !other.id().equals(orderId))
+                .filter(other ->
+                        !these.contains(other.id()) && other.delivered().isEmpty())
                 .flatMap(other -> last(other.id()).stream()
                         .flatMap(planned -> planned.calendar().stints().stream())
-                        .filter(s -> s.to().isAfter(now))
-                        .map(s -> new Elsewhere(other.id(), other.order().name(), s.from(), s.to())))
+                        .map(s ->
+                                new Elsewhere(other.id(), other.order().name(), s.from(), s.to(), s.maker(), s.takes()))
+                        .filter(e -> !e.overBy(now)))
                 .toList();
     }
 

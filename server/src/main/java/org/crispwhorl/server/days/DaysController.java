@@ -8,7 +8,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.crispwhorl.core.calendar.Done;
+import java.util.stream.Stream;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.measure.Limits;
@@ -20,7 +20,6 @@ import org.crispwhorl.files.Paper;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
-import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.NotThere;
 import org.springframework.http.HttpHeaders;
@@ -44,10 +43,8 @@ public class DaysController {
     private final Orders orders;
     private final StudioChoices choices;
     private final Jobs jobs;
-    private final BenchJournal journal;
 
-    DaysController(Days days, Orders orders, StudioChoices choices, Jobs jobs, BenchJournal journal) {
-        this.journal = journal;
+    DaysController(Days days, Orders orders, StudioChoices choices, Jobs jobs) {
         this.days = days;
         this.orders = orders;
         this.choices = choices;
@@ -63,11 +60,20 @@ public class DaysController {
      */
     public record DaysView(Optional<Planned> planned, List<String> changed, List<Days.Elsewhere> elsewhere) {}
 
-    /** What stays where it was set down. */
-    public record Pins(@Words(label = "pins", longest = 200) List<Planned.Pin> pins) {
-        public Pins {
+    /**
+     * What is asked of a calendar.
+     *
+     * @param pins what stays where it was set down
+     * @param together other orders that are planned at once with it
+     */
+    public record DaysAsked(
+            @Words(label = "pins", longest = 200) List<Planned.Pin> pins,
+
+            @Words(label = "together with", longest = 8) List<UUID> together) {
+        public DaysAsked {
             pins = List.copyOf(pins);
-            Limits.check(Pins.class, pins);
+            together = List.copyOf(together);
+            Limits.check(DaysAsked.class, pins, together);
         }
     }
 
@@ -78,18 +84,25 @@ public class DaysController {
             operationId = "planDays",
             summary =
                     "Begin to make the calendar of an order; it is kept once it is made, unless it is only to be looked at")
-    JobView plan(@PathVariable UUID id, @RequestBody Pins pins, @RequestParam(defaultValue = "true") boolean keep) {
-        Orders.Work work = orders.work(id);
+    JobView plan(
+            @PathVariable UUID id, @RequestBody DaysAsked wanted, @RequestParam(defaultValue = "true") boolean keep) {
+        Days.Asked own = days.asked(id);
+        List<Days.Asked> asked = Stream.concat(
+                        Stream.of(new Days.Asked(id, own.work(), wanted.pins(), own.done(), own.before())),
+                        wanted.together().stream()
+                                .distinct()
+                                .filter(other -> !other.equals(id))
+                                .map(days::asked))
+                .toList();
         StudioTime time = choices.time();
-        Optional<Planned> before = days.last(id);
-        List<Days.Elsewhere> elsewhere = days.elsewhere(id);
-        List<Done> done = journal.done(id);
-        return jobs.start("The days of " + work.order().name(), progress -> {
-            Planned planned = days.made(work, time, pins.pins(), done, elsewhere, before, progress);
+        List<Days.Elsewhere> elsewhere =
+                days.elsewhere(asked.stream().map(Days.Asked::id).toList());
+        return jobs.start("The days of " + own.work().order().name(), progress -> {
+            List<Planned> planned = days.made(asked, time, elsewhere, progress);
             if (keep) {
-                days.keep(id, planned);
+                days.keep(asked, planned);
             }
-            return new DaysView(Optional.of(planned), List.of(), elsewhere);
+            return new DaysView(Optional.of(planned.get(0)), List.of(), days.elsewhere(List.of(id)));
         });
     }
 
@@ -98,7 +111,7 @@ public class DaysController {
     DaysView get(@PathVariable UUID id) {
         orders.get(id);
         Optional<Planned> last = days.last(id);
-        return new DaysView(last, last.map(p -> days.changed(p, id)).orElse(List.of()), days.elsewhere(id));
+        return new DaysView(last, last.map(p -> days.changed(p, id)).orElse(List.of()), days.elsewhere(List.of(id)));
     }
 
     @GetMapping("/days.ics")

@@ -15,9 +15,12 @@ import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchCard.BenchWait;
 import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.BenchEvent.Touch;
+import org.crispwhorl.core.bench.Said;
 import org.crispwhorl.core.bench.Waits;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.studio.Conditions;
 
 /** A maker at the bench who is a little slower than is reckoned, breaks a piece now and then, and whose room dries slowly. */
@@ -29,6 +32,14 @@ final class DemoBench {
     /** Times are so many times those that are reckoned. */
     private static final double DRIES_SLOWER = 1.2;
 
+    /** A dry bench: faces skin after this share of what is reckoned. */
+    private static final double SKINS_FASTER = 0.8;
+
+    /** So many sheets are measured, of a roller that rolls thicker than its table says by now. */
+    private static final int SHEETS = 4;
+
+    private static final double[] ROLLED_MM = {1.50, 1.54, 1.52};
+
     private static final LocalTime MORNING = LocalTime.of(9, 0);
     private static final int LAST_HOUR = 17;
 
@@ -37,6 +48,7 @@ final class DemoBench {
     private final List<OrderSheet.Line> lines;
     private final Conditions conditions;
     private LocalDateTime clock;
+    private int sheets;
 
     private DemoBench(List<OrderSheet.Line> lines, Conditions conditions, LocalDateTime from) {
         this.lines = lines;
@@ -60,7 +72,7 @@ final class DemoBench {
         LocalDateTime last = bench.clock;
         long behind = Duration.between(last, now.minusMinutes(minutesAgo)).toSeconds();
         List<BenchEvent> moved = new ArrayList<>(bench.events.stream()
-                .map(e -> new BenchEvent(e.id(), e.uid(), e.touch(), e.at().plusSeconds(behind), e.pieces()))
+                .map(e -> new BenchEvent(e.id(), e.uid(), e.touch(), e.at().plusSeconds(behind), e.pieces(), e.said()))
                 .filter(e -> !e.at().isAfter(now))
                 .toList());
         bench.next(works).ifPresent(uid -> {
@@ -115,11 +127,43 @@ final class DemoBench {
         if (broken > 0) {
             touch(uid, Touch.BROKE, clock.plusMinutes(Math.round(minutes / 2)), broken);
         }
+        if (makes) {
+            part.flatMap(Part::flat).ifPresent(p -> measured(a, p, uid, minutes));
+        }
         clock = clock.plusSeconds(Math.round(60 * minutes));
         touch(uid, Touch.DONE, clock, 1);
         if (task.doing() == Plan.Doing.MAKE) {
             part.filter(a::dries).ifPresent(p -> looked(a, plan, task, p, uid));
         }
+    }
+
+    /** How soft it still was, a petal as it was thinned, a sheet as it came out, and now and then a few words. */
+    private void measured(Assessment a, Petaled part, String uid, double minutes) {
+        double open = Work.lots(a, part).openTimeMin();
+        LocalDateTime soft = clock.plusSeconds(Math.round(60 * Math.min(0.9 * minutes, SKINS_FASTER * open)));
+        if (Double.isFinite(open)) {
+            touch(uid, 0.9 * minutes > SKINS_FASTER * open ? Touch.SKINNED : Touch.STILL_SOFT, soft, 1);
+        }
+        Outline thinned = part.pieces().finished();
+        double wider = 1 + SCATTER * random.nextGaussian() / 3;
+        said(
+                uid,
+                clock.plusMinutes(4),
+                new Said.PetalMeasured(halfMm(thinned.lengthMm()), halfMm(wider * thinned.widthMm())));
+        if (sheets++ < SHEETS) {
+            said(uid, clock.plusMinutes(1), new Said.SheetMeasured(4, ROLLED_MM[sheets % ROLLED_MM.length]));
+        }
+        if (sheets == 2) {
+            said(uid, clock.plusMinutes(6), new Said.BenchNote("Paste a day old: kneaded it twice as long."));
+        }
+    }
+
+    private static double halfMm(double mm) {
+        return Math.max(1, Math.round(2 * mm) / 2.0);
+    }
+
+    private void said(String uid, LocalDateTime at, Said what) {
+        events.add(new BenchEvent(UUID.randomUUID(), uid, Touch.SAID, at, 1, Optional.of(what)));
     }
 
     /** Looked at once too early, and once when it is there: by what a slow room makes of it. */

@@ -2,10 +2,12 @@ package org.crispwhorl.server.journal;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.crispwhorl.core.bench.BenchEvent;
+import org.crispwhorl.core.bench.Said;
 import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.calendar.Done;
 import org.crispwhorl.server.order.Orders;
@@ -51,6 +53,26 @@ public class BenchJournal {
         }
         rows.flush();
         return of(orderId);
+    }
+
+    /** Whether nothing of an order was worked yet: what is only written down is no work. */
+    @Transactional(readOnly = true)
+    public boolean untouched(UUID orderId) {
+        return of(orderId).stream().allMatch(e -> e.touch() == BenchEvent.Touch.SAID);
+    }
+
+    /** Writes something down of an order that belongs to no work in particular. */
+    @Transactional
+    public void remark(UUID orderId, String work, String text) {
+        keep(
+                orderId,
+                List.of(new BenchEvent(
+                        UUID.randomUUID(),
+                        work,
+                        BenchEvent.Touch.SAID,
+                        LocalDateTime.now(),
+                        1,
+                        Optional.of(new Said.BenchNote(text)))));
     }
 
     /** An order on the bench, and since when. */

@@ -10,8 +10,10 @@ import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
 import jakarta.persistence.Transient;
 import java.time.LocalDateTime;
+import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.bench.BenchEvent;
+import org.crispwhorl.files.KeptText;
 import org.springframework.data.domain.Persistable;
 
 /** One touch. */
@@ -36,6 +38,9 @@ class EventRow implements Persistable<UUID> {
 
     private int pieces;
 
+    @Column(length = 4000)
+    private String said;
+
     @Transient
     private boolean kept;
 
@@ -48,6 +53,7 @@ class EventRow implements Persistable<UUID> {
         this.touch = event.touch();
         this.at = event.at();
         this.pieces = event.pieces();
+        this.said = event.said().map(KeptText.SAID::write).orElse(null);
     }
 
     @Override
@@ -68,6 +74,7 @@ class EventRow implements Persistable<UUID> {
     }
 
     BenchEvent event() {
-        return new BenchEvent(id, work, touch, at, pieces);
+        return new BenchEvent(
+                id, work, touch, at, pieces, Optional.ofNullable(said).map(KeptText.SAID::read));
     }
 }

@@ -11,9 +11,11 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
+import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.order.Acceptance;
 import org.crispwhorl.core.order.BackwardPlan;
 import org.crispwhorl.core.order.Gathering;
@@ -226,6 +228,30 @@ public class Orders {
                         unreadable.stream().map(OrderController.LeftOut::name).toList());
             }
             return lines;
+        }
+
+        /**
+         * The same with other counts, of which none is kept.
+         *
+         * @param flowers one for each of its lines
+         */
+        public Work counting(List<Integer> flowers) {
+            if (flowers.size() != lines.size() || !unreadable.isEmpty()) {
+                throw new InvalidValue(
+                        "flowers", flowers.size(), "one count for each of its " + lines.size() + " flowers");
+            }
+            List<Order.OrderLine> counted = IntStream.range(0, lines.size())
+                    .mapToObj(i -> new Order.OrderLine(order.lines().get(i).speciesId(), flowers.get(i)))
+                    .toList();
+            return new Work(
+                    order.withLines(counted),
+                    IntStream.range(0, lines.size())
+                            .mapToObj(i -> new OrderSheet.Line(
+                                    lines.get(i).species(), counted.get(i).flowers()))
+                            .toList(),
+                    unreadable,
+                    conditions,
+                    drawer);
         }
 
         /** What the order takes. */

@@ -5,11 +5,8 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.UUID;
-import org.crispwhorl.core.price.PriceSheet;
-import org.crispwhorl.core.price.Pricing;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.files.Paper;
@@ -80,7 +77,8 @@ public class PriceController {
         Orders.Work all = orders.work(id);
         Tariff tariff = choices.keptTariff().value();
         double eveningMin = eveningMin(id);
-        return jobs.start("The price of " + all.order().name(), progress -> priced(all, tariff, eveningMin, progress));
+        return jobs.start(
+                "The price of " + all.order().name(), progress -> Prices.of(all, tariff, eveningMin, progress));
     }
 
     @GetMapping("/api/orders/{id}/quote.pdf")
@@ -94,7 +92,7 @@ public class PriceController {
                 all.order(),
                 all.lines(),
                 all.conditions(),
-                priced(all, tariff, eveningMin, Progress.UNWATCHED),
+                Prices.of(all, tariff, eveningMin, Progress.UNWATCHED),
                 tariff,
                 LocalDate.now(),
                 paper));
@@ -107,18 +105,5 @@ public class PriceController {
     /** Of the days as they were last made; none where they were not. */
     private double eveningMin(UUID id) {
         return days.last(id).map(planned -> planned.calendar().eveningMin()).orElse(0.0);
-    }
-
-    private static PriceSheet priced(Orders.Work all, Tariff tariff, double eveningMin, Progress progress) {
-        return Pricing.of(
-                all.readable(),
-                all.conditions(),
-                all.drawer(),
-                all.order().tierMm(),
-                tariff,
-                LocalDateTime.now(),
-                all.order().handOver(),
-                eveningMin,
-                progress);
     }
 }

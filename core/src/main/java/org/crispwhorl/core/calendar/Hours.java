@@ -1,0 +1,97 @@
+package org.crispwhorl.core.calendar;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.crispwhorl.core.assessment.Plan;
+
+/**
+ * When whose hands may work, up to a last slot.
+ *
+ * @param makers pairs of hands that are there at those hours and do everything
+ * @param loud those hours
+ * @param quiet what of them lies outside of the quiet hours, for what is heard or smelt
+ * @param other a further pair of hands with hours of its own, or that cannot do everything
+ */
+record Hours(int makers, Windows loud, Windows quiet, Optional<Other> other) {
+    /** A further pair of hands. */
+    record Other(Windows loud, Windows quiet, List<Plan.Doing> can) {
+        boolean does(Batch batch) {
+            return can.contains(batch.task().doing());
+        }
+    }
+
+    /** The number of the first maker in a plan, and that of the second. */
+    static final int FIRST = 1;
+
+    static final int SECOND = 2;
+
+    private static final long[][] NONE = new long[0][];
+
+    static Hours of(StudioTime time, Axis axis, int last) {
+        Windows loud = Windows.of(time::windows, axis, last);
+        Windows quiet = Windows.of(day -> time.heard(time.windows(day)), axis, last);
+        return new Hours(
+                time.other().isPresent() ? 1 : time.makers(),
+                loud,
+                quiet,
+                time.other()
+                        .map(second -> new Other(
+                                Windows.of(time::windowsOfOther, axis, last),
+                                Windows.of(day -> time.heard(time.windowsOfOther(day)), axis, last),
+                                second.can())));
+    }
+
+    /** Where the first may begin a piece of work, as intervals; those of the day or those of the evening. */
+    long[][] starts(Batch batch, boolean evening, int from, int to) {
+        return in(batch, loud, quiet).starts(batch.slots(), evening, from, to);
+    }
+
+    /** Where the other may begin it. */
+    long[][] otherStarts(Batch batch, int from, int to) {
+        return other.filter(o -> o.does(batch))
+                .map(o -> in(batch, o.loud(), o.quiet()).starts(batch.slots(), false, from, to))
+                .orElse(NONE);
+    }
+
+    private static Windows in(Batch batch, Windows loud, Windows quiet) {
+        return batch.task().disturbs().isEmpty() ? loud : quiet;
+    }
+
+    /** The last slot in which anybody may begin it so that it is over by one; below 0 where there is none. */
+    int latestStart(Batch batch, int over, boolean evenings) {
+        Stream<long[][]> all = Stream.of(
+                starts(batch, false, 0, over - batch.slots()),
+                evenings ? starts(batch, true, 0, over - batch.slots()) : NONE,
+                otherStarts(batch, 0, over - batch.slots()));
+        return (int) all.flatMap(Arrays::stream).mapToLong(s -> s[1]).max().orElse(-1);
+    }
+
+    /** Hands that may work in each slot. */
+    int[] hands(int last, boolean evenings) {
+        int[] hands = new int[last];
+        for (Windows.Stretch s : loud.all()) {
+            if (evenings || !s.evening()) {
+                add(hands, s, makers);
+            }
+        }
+        other.ifPresent(o -> o.loud().all().forEach(s -> add(hands, s, 1)));
+        return hands;
+    }
+
+    private static void add(int[] hands, Windows.Stretch there, int count) {
+        for (int slot = there.from(); slot < there.to(); slot++) {
+            hands[slot] += count;
+        }
+    }
+
+    boolean inEvening(int slot) {
+        return loud.all().stream().anyMatch(s -> s.evening() && s.from() <= slot && slot < s.to());
+    }
+
+    /** Slots of hands in all. */
+    long slots() {
+        return loud.slots() * makers + other.map(o -> o.loud().slots()).orElse(0L);
+    }
+}

@@ -1,0 +1,198 @@
+package org.crispwhorl.core.calendar;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.solver.Budget;
+import org.crispwhorl.core.solver.Schedule;
+import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Kit;
+import org.testng.annotations.Test;
+
+/** What several share: orders the hands and the tools, makers the work, and pieces the shelves. */
+public class TogetherTest {
+    private static final StudioTime.DayHours AFTERNOON =
+            new StudioTime.DayHours(true, LocalTime.of(14, 0), LocalTime.of(18, 0));
+
+    private static StudioTime withHelp(Plan.Doing... can) {
+        return StudioTime.USUAL
+                .withMakers(2)
+                .withSecond(Optional.of(new StudioTime.SecondMaker(Collections.nCopies(7, AFTERNOON), List.of(can))));
+    }
+
+    private static Kit holding(int cabinet) {
+        return Kit.USUAL.withPlaces(
+                new Kit.Places(Optional.of(cabinet), Optional.empty(), Optional.empty(), Optional.empty()));
+    }
+
+    /** The minutes in which more than one is at work with one pair of hands. */
+    private static void noHandsTwice(List<Calendar.Stint> stints) {
+        for (Calendar.Stint s : stints) {
+            assertTrue(
+                    stints.stream()
+                            .noneMatch(o -> o != s
+                                    && o.maker() == s.maker()
+                                    && o.from().isBefore(s.to())
+                                    && s.from().isBefore(o.to())),
+                    s.toString());
+        }
+    }
+
+    @Test
+    public void ordersThatArePlannedTogetherShareHandsAndFormers() {
+        Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock(Garden.CUP.name(), 10)));
+        Ask first = Ask.roses(3, Conditions.USUAL.withKit(kit)).from(Ask.MONDAY.minusDays(7));
+        Ask second = Ask.roses(4, Conditions.USUAL.withKit(kit))
+                .from(Ask.MONDAY.minusDays(7))
+                .until(Ask.SATURDAY.minusDays(1));
+        List<Calendar> both = first.togetherWith(second);
+        Kept.everything(first, both.get(0));
+        Kept.everything(second, both.get(1));
+        List<Calendar.Stint> all = both.stream()
+                .flatMap(c -> c.stints().stream())
+                .sorted(Comparator.comparing(Calendar.Stint::from))
+                .toList();
+        noHandsTwice(all);
+        Kept.toolsSuffice(first, all);
+        LocalDateTime begins = all.get(0).from();
+        List<Calendar.Stint> one = first.calendar().stints();
+        Ask round = Ask.roses(4, Conditions.USUAL.withKit(kit))
+                .from(Ask.MONDAY.minusDays(7))
+                .until(Ask.SATURDAY.minusDays(1))
+                .beside(one.stream()
+                        .map(s -> new Calendars.Elsewhere(s.from(), s.to(), s.maker(), s.takes()))
+                        .toList());
+        List<Calendar.Stint> after = round.calendar().stints();
+        Kept.toolsSuffice(first, Stream.concat(one.stream(), after.stream()).toList());
+        LocalDateTime inTurn = Stream.concat(one.stream(), after.stream())
+                .map(Calendar.Stint::from)
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+        assertTrue(!begins.isBefore(inTurn), "planned at once they begin at " + begins + ", in turn at " + inTurn);
+    }
+
+    @Test
+    public void severalThatCannotBeKeptAreToldWhatWouldHelpEach() {
+        Ask first = Ask.of(25, 0).from(Ask.MONDAY.plusDays(2));
+        Ask second = Ask.of(30, 0).from(Ask.MONDAY.plusDays(2));
+        List<Calendar> both = first.togetherWith(second);
+        assertTrue(both.stream().allMatch(c -> c.limit().isPresent()), "they go into no week");
+        assertTrue(both.stream().anyMatch(c -> !c.helps().isEmpty()), "something helps");
+    }
+
+    /** Whoever can only colour does that, in the afternoon, and it begins no sooner than alone. */
+    @Test
+    public void aSecondMakerDoesWhatTheyCanInTheirHours() {
+        Ask alone = Ask.of(8, 2).until(Ask.SATURDAY.plusDays(3));
+        Ask helped = Ask.of(8, 2)
+                .until(Ask.SATURDAY.plusDays(3))
+                .in(withHelp(Plan.Doing.MAKE, Plan.Doing.MAKE_AND_SET, Plan.Doing.JOIN));
+        Calendar with = helped.calendar();
+        Kept.everything(helped, with);
+        noHandsTwice(with.stints());
+        List<Calendar.Stint> theirs =
+                with.stints().stream().filter(s -> s.maker() == 2).toList();
+        assertTrue(!theirs.isEmpty(), "they have work");
+        theirs.forEach(s -> assertTrue(
+                s.doing() != Plan.Doing.MIX && !s.from().toLocalTime().isBefore(LocalTime.of(14, 0)), s.toString()));
+        assertTrue(with.begins().orElseThrow().isAfter(alone.calendar().begins().orElseThrow()));
+        assertEquals(
+                Ask.of(2, 0).in(withHelp(Plan.Doing.PAINT)).calendar().begins(),
+                Ask.of(2, 0).calendar().begins(),
+                "who can do nothing of it does not help");
+    }
+
+    /** Many small lots: done in one go where that is all the same, and beginning no sooner for it. */
+    @Test
+    public void workIsChangedAsRarelyAsCanBe() {
+        int fewer = 0;
+        for (int roses = 4; roses < 10; roses += 2) {
+            Frame frame = Ask.of(roses, 2)
+                    .in(StudioTime.USUAL.withSittingMin(20))
+                    .until(Ask.SATURDAY.plusDays(2))
+                    .frame();
+            Schedule.Problem asked = Placer.FREE.problem(frame);
+            Schedule.Problem careless = new Schedule.Problem(
+                    asked.works(),
+                    asked.lags(),
+                    asked.inOrder(),
+                    List.of(),
+                    asked.hands(),
+                    asked.taken(),
+                    asked.takenOfOther(),
+                    asked.shared(),
+                    asked.stood(),
+                    asked.begins());
+            Schedule.Found with = placed(asked);
+            Schedule.Found without = placed(careless);
+            assertTrue(changes(frame, with) <= changes(frame, without), roses + " roses");
+            fewer += changes(frame, with) < changes(frame, without) ? 1 : 0;
+            assertTrue(!with.proved() || with.first() >= without.first());
+        }
+        assertTrue(fewer > 0, "it makes a difference");
+    }
+
+    private static Schedule.Found placed(Schedule.Problem problem) {
+        return Schedule.place(problem, Optional.empty(), Budget.ofMs(6_000), slot -> {})
+                .found()
+                .orElseThrow();
+    }
+
+    private static long changes(Frame frame, Schedule.Found found) {
+        List<Batch> inTurn = IntStream.range(0, frame.batches().size())
+                .boxed()
+                .sorted(Comparator.comparingInt(i -> found.starts()[i]))
+                .map(frame.batches()::get)
+                .toList();
+        return IntStream.range(1, inTurn.size())
+                .filter(i -> !inTurn.get(i).sameTask(inTurn.get(i - 1)))
+                .count();
+    }
+
+    private static final Room CABINET = new Room(20, 55, new Room.Air.Cabinet(30, 40));
+
+    /** Twelve pieces on the shelves at a time. */
+    @Test
+    public void theShelvesOfTheCabinetAreCounted() {
+        Conditions conditions = Conditions.USUAL.withRoom(CABINET).withKit(holding(12));
+        Ask ask = Ask.roses(5, conditions).from(Ask.MONDAY.minusDays(7));
+        Calendar calendar = ask.calendar();
+        Kept.everything(ask, calendar);
+        assertTrue(
+                ask.sheet().tasks().stream()
+                        .flatMap(t -> t.held().stream())
+                        .anyMatch(h -> h.tool().equals("cabinet") && h.wanted() > h.owned()),
+                "they do not all go in at once");
+        Ask much = Ask.roses(5, conditions.withKit(holding(500))).from(Ask.MONDAY.minusDays(7));
+        assertTrue(!calendar.begins()
+                .orElseThrow()
+                .isAfter(much.calendar().begins().orElseThrow()));
+    }
+
+    /** In the open room beside it a part dries as if there were no cabinet. */
+    @Test
+    public void whatDriesInTheOpenRoomDoesNotKnowOfTheCabinet() {
+        Conditions open = Conditions.USUAL.withRoom(CABINET).withWays(Ways.USUAL.withDriesIn(Ways.DriesIn.OPEN));
+        Conditions none = Conditions.USUAL.withRoom(CABINET.open());
+        assertEquals(
+                Ask.roses(3, open).calendar().stints(),
+                Ask.roses(3, none).calendar().stints());
+        assertTrue(Ask.roses(3, Conditions.USUAL.withRoom(CABINET))
+                .calendar()
+                .begins()
+                .orElseThrow()
+                .isAfter(Ask.roses(3, none).calendar().begins().orElseThrow()));
+    }
+}
