@@ -8,7 +8,7 @@ import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useTime } from '@/parts/useTime'
 import { day as dayName, readable, time as clock } from '../order/dates'
-import { costOf, daysOf, hoursOn, minuteOf, movedBetween } from './daysOf'
+import { costOf, type Day, daysOf, hoursOn, matches, minuteOf, movedBetween } from './daysOf'
 import DayStrip from './DayStrip.vue'
 import TimeDialog from './TimeDialog.vue'
 
@@ -26,6 +26,19 @@ const timeOpen = ref(false)
 const chosen = ref<string>()
 
 const planned = computed(() => days.data.value?.planned)
+
+/** What is looked for among the work; days without any of it are folded. */
+const sought = ref('')
+const found = (s: Schemas['Stint']) => matches(s, sought.value)
+const foundCount = computed(() => calendar.value?.stints.filter(found).length ?? 0)
+/** Days that were folded or opened by hand; the others are open, unless there are so many that only the first with work is. */
+const byHand = ref(new Map<string, boolean>())
+const SHOWN_OPEN = 10
+const opened = (d: Day) => (sought.value ? d.stints.some(found) : (byHand.value.get(d.date) ?? (all.value.length <= SHOWN_OPEN || d.date === all.value.find((one) => one.stints.some((s) => !s.done))?.date)))
+const fold = (d: Day) => (byHand.value = new Map(byHand.value).set(d.date, !opened(d)))
+const foldAll = (open: boolean) => (byHand.value = new Map(all.value.map((d) => [d.date, open])))
+/** The day that is looked at close up, from its first hour of work to its last. */
+const near = ref<string>()
 const calendar = computed(() => planned.value?.calendar)
 const all = computed(() => (planned.value ? daysOf(planned.value.calendar.stints, planned.value.order.handOver) : []))
 const stint = computed(() => calendar.value?.stints.find((s) => s.uid === chosen.value))
@@ -127,15 +140,23 @@ async function take(help: Schemas['Help']) {
         <span v-if="planned?.together.length" class="text-quiet">planned at once with {{ planned.together.join(', ') }};</span>
         <span class="text-quiet">{{ calendar.proved ? `no plan${ofThem} begins later` : calendar.atLatest ? `none${ofThem} could begin later than ${readable(calendar.atLatest)}` : '' }}</span>
       </p>
-      <ol v-if="all.length" class="mt-3">
+      <p v-if="all.length" class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1 print:hidden">
+        <label class="flex items-center gap-2 text-quiet">find work <input v-model="sought" type="search" class="field h-8 w-52 text-ink" placeholder="petals, dust, camellia" data-find /></label>
+        <span v-if="sought" role="status">{{ foundCount }} of {{ calendar?.stints.length }}</span>
+        <span class="flex-1" />
+        <button type="button" class="act-quiet" @click="foldAll(false)">Fold all days</button>
+        <button type="button" class="act-quiet" @click="foldAll(true)">Open all days</button>
+      </p>
+      <ol v-if="all.length" class="mt-1">
         <li v-for="d in all" :key="d.date" class="break-inside-avoid border-t border-line py-2" :data-day="d.date">
           <div class="flex items-baseline gap-3">
-            <h2 class="w-44 shrink-0 text-lead">{{ dayName(`${d.date}T12:00`) }}</h2>
-            <p class="text-quiet">{{ d.minutes ? `${(d.minutes / 60).toFixed(1)} h` : d.drying.length ? 'nothing but drying' : 'nothing' }}</p>
+            <h2 class="w-48 shrink-0 text-lead"><button type="button" class="text-left hover:underline" :aria-expanded="opened(d)" :disabled="!!sought" @click="fold(d)"><span aria-hidden="true" class="mr-1 inline-block w-3 text-note text-quiet">{{ opened(d) ? '▾' : '▸' }}</span>{{ dayName(`${d.date}T12:00`) }}</button></h2>
+            <p class="flex-1 text-quiet">{{ d.minutes ? `${(d.minutes / 60).toFixed(1)} h` : d.drying.length ? 'nothing but drying' : 'nothing' }}<template v-if="!opened(d) && d.stints.length">, {{ d.stints.length }} {{ d.stints.length === 1 ? 'piece' : 'pieces' }} of work</template></p>
+            <button v-if="d.stints.length" type="button" class="act-quiet !py-0 print:hidden" :aria-pressed="near === d.date" :aria-label="`${dayName(`${d.date}T12:00`)}: ${near === d.date ? 'the whole day' : 'close up'}`" @click="near = near === d.date ? undefined : d.date">{{ near === d.date ? 'the whole day' : 'close up' }}</button>
           </div>
-          <DayStrip v-if="d.stints.length || d.drying.length" :day="d" :chosen="chosen" :hours="hoursOf(d.date)" :elsewhere="elsewhereOn(d.date)" :makers="planned?.time.makers ?? 1" class="mt-1" @choose="chosen = $event.uid" />
-          <ul class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
-            <li v-for="s in d.stints" :key="s.uid">
+          <DayStrip v-if="d.stints.length || (d.drying.length && opened(d))" :day="d" :chosen="chosen" :sought="sought" :near="near === d.date" :folded="!opened(d)" :hours="hoursOf(d.date)" :elsewhere="elsewhereOn(d.date)" :makers="planned?.time.makers ?? 1" class="mt-1" @choose="chosen = $event.uid" />
+          <ul v-if="opened(d)" class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
+            <li v-for="s in d.stints.filter(found)" :key="s.uid">
               <button type="button" class="flex w-full gap-2 text-left hover:bg-sheet" :class="{ 'bg-sheet': s.uid === chosen }" :aria-pressed="s.uid === chosen" @click="chosen = s.uid">
                 <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
                 <span class="min-w-0"><span class="font-medium">{{ named(s) }}</span> <span class="text-note text-quiet italic">{{ s.species }}{{ s.done ? ', done' : '' }}{{ s.evening ? ', in the evening' : '' }}{{ pinned(s.uid) ? ', pinned' : '' }}</span></span>

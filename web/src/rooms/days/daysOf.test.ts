@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { costOf, daysOf, hoursOn, minuteOf, movedBetween } from './daysOf'
+import { closeUp, costOf, daysOf, hoursOn, matches, minuteOf, movedBetween } from './daysOf'
 
 const stint = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
   ({ uid, from, to, meanwhile }) as unknown as Schemas['Stint']
@@ -36,6 +36,14 @@ describe('the days of a calendar', () => {
       { from: 840, to: 1020, first: 2, last: 2 },
     ])
     expect(hoursOn({ ...time, makers: 1, second }, '2030-06-11')).toEqual([{ from: 540, to: 1020, first: 1, last: 1 }])
+  })
+
+  it('are looked at close up from the first hour of work to the last, and searched by words', () => {
+    const day = daysOf([stint('a', '2030-06-12T09:25:00', '2030-06-12T10:30:00'), stint('b', '2030-06-12T15:00:00', '2030-06-12T16:05:00')], '2030-06-12T20:00:00')[0]!
+    expect(closeUp(day)).toEqual({ from: 540, to: 1020 })
+    expect(closeUp({ ...day, stints: [] })).toEqual({ from: 0, to: 1440 })
+    const petals = { task: 'Make petals', species: 'Towpath camellia' } as Schemas['Stint']
+    expect([matches(petals, ''), matches(petals, 'PETALS camel'), matches(petals, 'dust')]).toEqual([true, true, false])
   })
 
   it('are none where nothing is planned', () => {

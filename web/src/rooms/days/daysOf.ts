@@ -42,6 +42,22 @@ export function daysOf(stints: Stint[], handOver: string): Day[] {
   return days
 }
 
+/** Whether a piece of work is one that is looked for: each word occurs in its task or its flower. */
+export function matches(stint: Stint, sought: string): boolean {
+  const text = `${stint.task} ${stint.species}`.toLowerCase()
+  return sought.toLowerCase().split(/\s+/).every((word) => text.includes(word))
+}
+
+const HOUR = 60
+
+/** What of a day is looked at close up: from the hour in which its first work begins to the one in which its last ends. */
+export function closeUp(day: Day): { from: number; to: number } {
+  if (day.stints.length === 0) return { from: 0, to: MINUTES_OF_A_DAY }
+  const from = Math.min(...day.stints.map((s) => minuteOf(day.date, s.from)))
+  const to = Math.max(...day.stints.map((s) => minuteOf(day.date, s.to)))
+  return { from: Math.floor(from / HOUR) * HOUR, to: Math.min(MINUTES_OF_A_DAY, Math.ceil(to / HOUR) * HOUR) }
+}
+
 /** A stretch of a day in which hands may work. */
 export interface Open {
   from: number

@@ -57,6 +57,7 @@ public class CalendarIcsTest {
                 StudioTime.USUAL,
                 Optional.of(Room.REFERENCE),
                 RoomAhead.STEADY,
+                Optional.empty(),
                 List.of(),
                 List.of(),
                 calendar);

@@ -29,8 +29,8 @@ import org.crispwhorl.core.outline.Pulling;
 import org.crispwhorl.core.paste.Grooves;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.species.PieceSort;
 import org.crispwhorl.core.species.Veiner;
-import org.crispwhorl.core.studio.PieceSort;
 import org.testng.annotations.Test;
 
 public class DrawerCsvTest {

@@ -17,8 +17,8 @@ import org.crispwhorl.core.drawer.RollerMachine;
 import org.crispwhorl.core.drawer.StamenBunch;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.species.PieceSort;
 import org.crispwhorl.core.species.Ways;
-import org.crispwhorl.core.studio.PieceSort;
 import org.crispwhorl.core.studio.Watched;
 import org.testng.annotations.Test;
 

@@ -153,6 +153,42 @@ public class DaysApiTest extends ServerTest {
         assertThrows(NotThere.class, () -> days.keep(asked, made));
     }
 
+    /** A promised order is planned with the formers that are here today: one that was lent since is missed, and told. */
+    @Test
+    public void aFormerThatIsLentIsMissedByAPromisedOrder() {
+        assertEquals(api.put(order + "/acceptance", "").status(), 200);
+        JsonNode kept = planned();
+        assertEquals(api.get(order + "/days").json().get("changed").size(), 0);
+        JsonNode former = null;
+        for (JsonNode thing : api.get("/api/drawer").json()) {
+            boolean one = thing.at("/item/kind").asString().equals("own-former")
+                    && thing.at("/item/count").asInt() > 1;
+            former = one ? thing : former;
+        }
+        ObjectNode lent = (ObjectNode) former.get("item").deepCopy();
+        lent.put("lent", lent.get("count").asInt());
+        String path = "/api/drawer/" + former.get("id").asString();
+        ObjectNode change = Api.JSON.createObjectNode();
+        change.set("version", former.get("version"));
+        change.set("item", lent);
+        assertEquals(api.put(path, change).status(), 200);
+        assertTrue(
+                api.get(order + "/days").json().get("changed").toString().contains("formers"),
+                kept.at("/planned/tools").toString());
+        ObjectNode back = Api.JSON.createObjectNode();
+        back.set(
+                "version",
+                api.get("/api/drawer")
+                        .json()
+                        .valueStream()
+                        .filter(t -> path.endsWith(t.get("id").asString()))
+                        .findFirst()
+                        .orElseThrow()
+                        .get("version"));
+        back.set("item", former.get("item"));
+        assertEquals(api.put(path, back).status(), 200);
+    }
+
     /** Two orders at once: each keeps a plan of its own, no hands are in both at a time, and each says with which it was planned. */
     @Test
     public void ordersArePlannedAtOnce() {

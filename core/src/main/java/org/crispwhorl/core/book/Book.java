@@ -12,9 +12,9 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.species.PieceSort;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Pace;
-import org.crispwhorl.core.studio.PieceSort;
 import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.studio.Watched;
 

@@ -28,9 +28,9 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.PieceSort;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Pace;
-import org.crispwhorl.core.studio.PieceSort;
 import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.studio.Watched;
 
@@ -132,7 +132,7 @@ final class Pages {
             String part =
                     task.partId().flatMap(a.species()::part).map(Part::name).orElse(task.name());
             PieceSort sort =
-                    task.partId().flatMap(a.species()::part).map(PieceSort::of).orElse(PieceSort.ANY);
+                    task.partId().flatMap(a.species()::part).map(Part::breaksAs).orElse(PieceSort.ANY);
             parts.merge(
                     a.species().name() + " " + part,
                     new Book.Broke(a.species().name(), part, sort, work.broke(), work.good()),

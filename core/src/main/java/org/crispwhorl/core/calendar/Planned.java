@@ -11,6 +11,7 @@ import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.Order;
+import org.crispwhorl.core.studio.Kit;
 
 /**
  * A calendar with what it was made for.
@@ -20,6 +21,7 @@ import org.crispwhorl.core.order.Order;
  * @param time the studio's, then
  * @param room as it was set, then; none where an older version did not keep it
  * @param ahead by what the coming room was known, then
+ * @param tools what there was then of what there is only so much of; none where an older version did not keep it
  * @param pins what was set down by hand
  * @param together the names of the orders that were planned at once with it
  */
@@ -29,6 +31,7 @@ public record Planned(
         StudioTime time,
         Optional<Room> room,
         RoomAhead ahead,
+        Optional<PlannedTools> tools,
         List<Pin> pins,
         List<String> together,
         Calendar calendar) {
@@ -41,6 +44,18 @@ public record Planned(
             @Words(label = "from") LocalDateTime from) {
         public Pin {
             Limits.check(Pin.class, uid, from);
+        }
+    }
+
+    /** What there is only so much of, as the drawer says. */
+    public record PlannedTools(List<Kit.FormerStock> formers, Kit.Places places) {
+        public PlannedTools {
+            formers = List.copyOf(formers);
+        }
+
+        /** Those of a kit. */
+        public static PlannedTools of(Kit kit) {
+            return new PlannedTools(kit.formers(), kit.places());
         }
     }
 
@@ -59,13 +74,15 @@ public record Planned(
         if (moved == 0) {
             return Optional.empty();
         }
-        List<String> why = before.changed(order, time, room.orElseGet(() -> before.room.orElse(Room.REFERENCE)), ahead);
+        List<String> why = before.changed(
+                order, time, room.or(() -> before.room).orElse(Room.REFERENCE), ahead, tools.or(() -> before.tools));
         return Optional.of("Planned anew" + (why.isEmpty() ? "" : " for " + String.join(", ", why)) + ": " + moved
                 + " of " + calendar.stints().size() + " pieces of work moved.");
     }
 
     /** What is otherwise by now, in the maker's words; empty where it still holds. */
-    public List<String> changed(Order now, StudioTime timeNow, Room roomNow, RoomAhead aheadNow) {
+    public List<String> changed(
+            Order now, StudioTime timeNow, Room roomNow, RoomAhead aheadNow, Optional<PlannedTools> toolsNow) {
         List<String> changed = new ArrayList<>();
         if (!order.lines().equals(now.lines())) {
             changed.add("the flowers");
@@ -78,6 +95,9 @@ public record Planned(
         }
         if (room.filter(was -> !was.equals(roomNow)).isPresent() || !ahead.equals(aheadNow)) {
             changed.add("the room");
+        }
+        if (tools.isPresent() && toolsNow.isPresent() && !tools.equals(toolsNow)) {
+            changed.add("the formers and what else there is only so much of");
         }
         return changed;
     }

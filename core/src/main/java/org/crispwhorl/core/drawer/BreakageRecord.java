@@ -4,7 +4,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
-import org.crispwhorl.core.studio.PieceSort;
+import org.crispwhorl.core.species.PieceSort;
 
 /** Pieces counted whole and broken: what spares are reckoned by. */
 @Words(label = "breakage", means = "Pieces counted whole and broken: what spares are reckoned by.")

@@ -3,7 +3,7 @@ package org.crispwhorl.core.mending;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.studio.PieceSort;
+import org.crispwhorl.core.species.PieceSort;
 
 /** What goes wrong where pieces meet, and where there is not enough. */
 final class Fitting {
@@ -54,7 +54,7 @@ final class Fitting {
                                 + Unit.PERCENT.write(Math.rint(1000
                                                 * s.a.conditions()
                                                         .kit()
-                                                        .spares(s.part.map(PieceSort::of)
+                                                        .spares(s.part.map(Part::breaksAs)
                                                                 .orElse(PieceSort.ANY))
                                                         .meanShare())
                                         / 10)

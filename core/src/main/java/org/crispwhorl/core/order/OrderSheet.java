@@ -24,13 +24,13 @@ import org.crispwhorl.core.species.AlsoCut;
 import org.crispwhorl.core.species.Bought;
 import org.crispwhorl.core.species.Lump;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.PieceSort;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.StartsFrom;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
-import org.crispwhorl.core.studio.PieceSort;
 import org.crispwhorl.core.studio.Spares;
 
 /**
@@ -281,7 +281,7 @@ public record OrderSheet(
          * of its own.
          */
         private int spares(Assessment a, Part part, int needed) {
-            PieceSort sort = PieceSort.of(part);
+            PieceSort sort = part.breaksAs();
             Spares breakage = a.conditions().kit().spares(sort);
             Optional<StartsFrom> start = part.startsFrom(a);
             if (start.flatMap(StartsFrom::cut).isEmpty()) {

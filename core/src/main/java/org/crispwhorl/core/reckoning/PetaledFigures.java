@@ -23,7 +23,6 @@ import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Lots;
-import org.crispwhorl.core.studio.PieceSort;
 import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.thinning.EdgeRuffle;
 import org.crispwhorl.core.thinning.Thinning;
@@ -248,7 +247,7 @@ final class PetaledFigures {
 
     private void pieces() {
         int units = pieces.units();
-        Spares odds = a.conditions().kit().spares(PieceSort.of(part));
+        Spares odds = a.conditions().kit().spares(part.breaksAs());
         int spares = odds.forPieces(units);
         figures.in(Group.PIECES)
                 .add(

@@ -149,4 +149,9 @@ public record Leaf(
     public Optional<Part> opened(Opening opening, int ring, double stalkMm) {
         return Optional.empty();
     }
+
+    @Override
+    public PieceSort breaksAs() {
+        return PieceSort.LEAF;
+    }
 }

@@ -7,6 +7,7 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
@@ -183,4 +184,12 @@ public sealed interface Part permits ShadedPart, UnshadedPart {
      * @return none where such a head has none
      */
     Optional<Part> opened(Opening opening, int ring, double stalkMm);
+
+    /** With what sort of pieces its pieces break alike. */
+    default PieceSort breaksAs() {
+        return flat().map(p -> p.pieces().cut().filter(Cut::onePiece).isPresent()
+                        ? PieceSort.ONE_PIECE
+                        : p.pieces().wired().isPresent() ? PieceSort.WIRED : PieceSort.SET)
+                .orElse(PieceSort.BODY);
+    }
 }

@@ -12,6 +12,7 @@ import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Grooves;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.species.PieceSort;
 import org.crispwhorl.core.wire.WireTable;
 
 /** What the studio has at hand for a piece of work, and how it works. */

@@ -306,7 +306,7 @@ public class MaterialsTest {
         Drawer drawer = new Drawer(List.of(
                 new OwnWire("24", 5, 24, 360, List.of(120.0), 0),
                 new org.crispwhorl.core.drawer.BreakageRecord(
-                        "petals, spring", org.crispwhorl.core.studio.PieceSort.ANY, 10, 90)));
+                        "petals, spring", org.crispwhorl.core.species.PieceSort.ANY, 10, 90)));
         assertEquals(drawer.kit().gauges(), List.of(24));
         assertEquals(drawer.kit().breakage().meanShare(), 11.5 / 130, 1e-12);
         assertEquals(drawer.wires(24).offcuts().size(), 1);

@@ -21,10 +21,13 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.ahead.StudioAir;
 import org.crispwhorl.server.choices.StudioChoices;
+import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.room.StudioRoom;
@@ -41,6 +44,7 @@ public class Days {
     private final StudioAir air;
 
     private final BenchJournal journal;
+    private final StudioConditions conditions;
 
     Days(
             CalendarRows rows,
@@ -48,7 +52,9 @@ public class Days {
             StudioChoices choices,
             StudioRoom room,
             StudioAir air,
-            BenchJournal journal) {
+            BenchJournal journal,
+            StudioConditions conditions) {
+        this.conditions = conditions;
         this.journal = journal;
         this.room = room;
         this.air = air;
@@ -76,10 +82,11 @@ public class Days {
         LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
         Room set = room.now();
         RoomAhead ahead = choices.ahead();
+        Kit today = conditions.kit();
         List<Calendars.Asked> sheets = new ArrayList<>();
         for (int i = 0; i < asked.size(); i++) {
             double share = SHEET / asked.size();
-            sheets.add(added(asked.get(i), progress.part(i * share, (i + 1) * share)));
+            sheets.add(added(asked.get(i), today, progress.part(i * share, (i + 1) * share)));
         }
         Calendars.Studio studio = new Calendars.Studio(
                 air.course(), time, elsewhere.stream().map(Elsewhere::taken).toList(), now, ZoneId.systemDefault());
@@ -91,6 +98,7 @@ public class Days {
                         time,
                         Optional.of(set),
                         ahead,
+                        Optional.of(Planned.PlannedTools.of(today)),
                         asked.get(i).pins(),
                         IntStream.range(0, asked.size())
                                 .filter(k -> k != i)
@@ -100,15 +108,19 @@ public class Days {
                 .toList();
     }
 
-    private static Calendars.Asked added(Asked asked, Progress progress) {
+    /** An order added up with the formers, hooks and shelves that are here today, whatever there were when it was promised. */
+    private static Calendars.Asked added(Asked asked, Kit today, Progress progress) {
         Orders.Work work = asked.work();
+        Conditions frozen = work.conditions();
+        Conditions now =
+                frozen.withKit(frozen.kit().withFormers(today.formers()).withPlaces(today.places()));
         return new Calendars.Asked(
-                OrderSheet.of(work.lines(), work.conditions(), progress),
+                OrderSheet.of(work.lines(), now, progress),
                 work.lines().stream().map(OrderSheet.Line::count).toList(),
                 work.lines().stream()
-                        .map(line -> new Assessment(line.species(), work.conditions()).paste())
+                        .map(line -> new Assessment(line.species(), now).paste())
                         .toList(),
-                work.conditions().room(),
+                now.room(),
                 work.order().handOver(),
                 work.order().marginH(),
                 new Calendars.Standing(
@@ -197,6 +209,11 @@ public class Days {
 
     /** What of it is otherwise by now. */
     List<String> changed(Planned planned, UUID orderId) {
-        return planned.changed(orders.get(orderId).order(), choices.time(), room.now(), choices.ahead());
+        return planned.changed(
+                orders.get(orderId).order(),
+                choices.time(),
+                room.now(),
+                choices.ahead(),
+                Optional.of(Planned.PlannedTools.of(conditions.kit())));
     }
 }
