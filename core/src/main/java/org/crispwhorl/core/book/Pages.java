@@ -252,6 +252,7 @@ final class Pages {
         List<Book.DryingLesson> drying = new ArrayList<>();
         seen.forEach((of, looks) ->
                 drying.add(new Book.DryingLesson(of.medium(), of.clock(), looks.size(), RateLearnt.of(looks))));
+        drying.sort(Comparator.comparing(Book.DryingLesson::medium).thenComparing(Book.DryingLesson::clock));
         Map<PieceSort, int[]> sorts = new EnumMap<>(PieceSort.class);
         parts.values().forEach(p -> {
             int[] sum = sorts.computeIfAbsent(p.sort(), k -> new int[2]);
