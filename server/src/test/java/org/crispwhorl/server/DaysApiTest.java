@@ -18,6 +18,7 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 public class DaysApiTest extends ServerTest {
@@ -185,6 +186,34 @@ public class DaysApiTest extends ServerTest {
                         .orElseThrow()
                         .get("version"));
         assertEquals(api.put(path, back).status(), 200);
+    }
+
+    /** All but two petals broke: the plan says so, and planned anew has a lot of what is missing, with a card at the bench. */
+    @Test
+    public void whatBrokeIsPlannedAgain() {
+        JsonNode kept = planned();
+        ObjectNode body = Api.JSON.createObjectNode();
+        ArrayNode events = body.putArray("events");
+        for (JsonNode s : kept.at("/planned/calendar/stints")) {
+            if (s.get("task").asString().equals("Make petals")) {
+                for (String touch : List.of("begun", "good", "broke", "done")) {
+                    events.addObject()
+                            .put("id", UUID.randomUUID().toString())
+                            .put("uid", s.get("uid").asString())
+                            .put("touch", touch)
+                            .put("at", LocalDateTime.now().withNano(0) + "")
+                            .put("pieces", touch.equals("broke") ? 4 : 1);
+                }
+            }
+        }
+        assertEquals(api.post(order + "/bench/events", body).status(), 200);
+        assertTrue(api.get(order + "/days").json().get("changed").toString().contains("broke"));
+        JsonNode anew = planned();
+        assertTrue(anew.at("/planned/calendar/stints").toString().contains(" more\""), anew.toString());
+        assertFalse(
+                anew.get("changed").toString().contains("broke"),
+                anew.get("changed").toString());
+        assertTrue(api.get(order + "/bench").json().get("cards").toString().contains("~more1"));
     }
 
     /** Two orders at once: each keeps a plan of its own, no hands are in both at a time, and each says with which it was planned. */

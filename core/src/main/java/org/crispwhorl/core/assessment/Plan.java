@@ -74,6 +74,16 @@ public record Plan(
             gates = List.copyOf(gates);
         }
 
+        /** The same with other gates. */
+        public Task gated(List<Gate> others) {
+            return new Task(id, name, doing, partId, handsMin, lots, disturbs, others, startH, endH);
+        }
+
+        /** The same under another name. */
+        public Task called(String otherId, String otherName) {
+            return new Task(otherId, otherName, doing, partId, handsMin, lots, disturbs, gates, startH, endH);
+        }
+
         Task at(double start) {
             return new Task(id, name, doing, partId, handsMin, lots, disturbs, gates, start, start + handsMin / 60);
         }
@@ -88,7 +98,12 @@ public record Plan(
      * @param atMostH hours by which the task has to start, where a window closes
      */
     public record Gate(
-            String afterTask, Optional<Stage> stage, @Never double waitH, Optional<Double> atMostH) {}
+            String afterTask, Optional<Stage> stage, @Never double waitH, Optional<Double> atMostH) {
+        /** The same after another task. */
+        public Gate after(String another) {
+            return new Gate(another, stage, waitH, atMostH);
+        }
+    }
 
     /** Hours from the first touch at which a part is made; none where the plan has no such part. */
     public Optional<Double> madeH(String partId) {

@@ -62,7 +62,6 @@ public final class Cards {
         Assessment a = lines.get(task.line());
         Plan.Task one = task.task();
         Optional<Part> part = one.partId().flatMap(a.species()::part);
-        int pieces = part.map(p -> counted(one.doing(), p)).orElse(0) * flowers.get(task.line());
         return new BenchCard(
                 task.line() + "/" + one.id(),
                 task.line(),
@@ -71,8 +70,10 @@ public final class Cards {
                 one.doing(),
                 one.partId(),
                 flowers.get(task.line()),
-                pieces,
-                makes(one.doing()) ? part.map(p -> spares(task.species(), p)).orElse(0) : 0,
+                task.pieces(),
+                makes(one.doing()) && !Broken.again(one.id())
+                        ? part.map(p -> spares(task.species(), p)).orElse(0)
+                        : 0,
                 task.handsMin(),
                 part.map(p -> lines(a, one.doing(), p))
                         .orElseGet(() -> one.doing() == Plan.Doing.MIX ? mixed(task.species()) : List.of()),
@@ -93,15 +94,6 @@ public final class Cards {
 
     private static boolean makes(Plan.Doing doing) {
         return doing == Plan.Doing.MAKE || doing == Plan.Doing.MAKE_AND_SET;
-    }
-
-    /** Pieces that go through the hands one by one: cuts where they are made, petals where they are set. */
-    private static int counted(Plan.Doing doing, Part part) {
-        return switch (doing) {
-            case MIX -> 0;
-            case MAKE, MAKE_AND_SET, JOIN -> part.units();
-            case DUST, PAINT -> part.colouredPieces();
-        };
     }
 
     private int spares(String species, Part part) {

@@ -17,6 +17,7 @@ import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchCard.BenchWait;
 import org.crispwhorl.core.bench.BenchEvent;
+import org.crispwhorl.core.bench.Broken;
 import org.crispwhorl.core.bench.Measured;
 import org.crispwhorl.core.bench.Said;
 import org.crispwhorl.core.bench.Underway;
@@ -77,7 +78,7 @@ final class Pages {
             Assessment a = lines.computeIfAbsent(sitting.line(), i -> new Assessment(line.species(), plain));
             Plan plan = plans.computeIfAbsent(sitting.line(), i -> Planning.of(a));
             plan.tasks().stream()
-                    .filter(t -> t.id().equals(sitting.task()))
+                    .filter(t -> t.id().equals(Broken.first(sitting.task())))
                     .findFirst()
                     .ifPresent(task -> take(order, work, sitting, line.count(), a, plan, task));
         }
@@ -92,7 +93,7 @@ final class Pages {
         Optional<Double> minutes = work.begun().flatMap(from -> work.done()
                 .map(to -> Duration.between(from, to).toSeconds() / 60.0));
         double ratio = reckoned > 0 ? minutes.orElse(0.0) / reckoned : 0;
-        boolean counts = ratio > 1 / TIMED_WITHIN && ratio < TIMED_WITHIN;
+        boolean counts = !Broken.again(sitting.task()) && ratio > 1 / TIMED_WITHIN && ratio < TIMED_WITHIN;
         List<Book.Looked> looks = looks(work, a, plan, task);
         List<Book.Looked> skin = skin(work, a, task);
         Optional<Petaled> petaled = task.partId().flatMap(a.species()::part).flatMap(Part::flat);

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
@@ -126,14 +127,45 @@ public record OrderSheet(
      * A task of the plan for all flowers of one line of the order.
      *
      * @param line which line, from 0
+     * @param pieces that go through the hands one by one: cuts where they are made, petals where they are set
      * @param held what there is only so much of and it takes: formers, hooks, room in the cabinet; none where it needs none, or where
      *     the kit does not say how much there is
      * @param driesIn where what was worked on dries afterwards
      */
     public record OrderTask(
-            int line, String species, Plan.Task task, double handsMin, List<Held> held, Ways.DriesIn driesIn) {
+            int line,
+            String species,
+            Plan.Task task,
+            int pieces,
+            double handsMin,
+            List<Held> held,
+            Ways.DriesIn driesIn) {
         public OrderTask {
             held = List.copyOf(held);
+        }
+
+        /** The same, waiting for another task as it waits for one. */
+        public OrderTask waitingFor(String one, String another) {
+            List<Plan.Gate> gates = task.gates().stream()
+                    .flatMap(g -> g.afterTask().equals(one) ? Stream.of(g, g.after(another)) : Stream.of(g))
+                    .toList();
+            return new OrderTask(line, species, task.gated(gates), pieces, handsMin, held, driesIn);
+        }
+
+        /** The same work on some more pieces, what it takes by their share. */
+        public OrderTask again(String id, int more) {
+            double share = (double) more / pieces;
+            return new OrderTask(
+                    line,
+                    species,
+                    task.called(id, task.name() + ", " + more + " more"),
+                    more,
+                    handsMin * share,
+                    held.stream()
+                            .map(h -> new Held(
+                                    h.tool(), h.owned(), (int) Math.max(1, Math.ceil(h.wanted() * share)), h.hours()))
+                            .toList(),
+                    driesIn);
         }
     }
 
@@ -149,6 +181,12 @@ public record OrderSheet(
 
     /** What must have happened to the flowers of a line before they leave. */
     public record HandOverGate(int line, Plan.Gate gate) {}
+
+    /** The same with other tasks. */
+    public OrderSheet with(List<OrderTask> others, List<HandOverGate> gates) {
+        double minutes = others.stream().mapToDouble(OrderTask::handsMin).sum();
+        return new OrderSheet(cuts, shades, wires, stamens, bought, minutes, others, gates);
+    }
 
     /** Adds up an order. Spares are taken for each kind of piece over the whole order. */
     public static OrderSheet of(List<Line> lines, Conditions conditions) {
@@ -225,6 +263,11 @@ public record OrderSheet(
                         at,
                         line.species().name(),
                         task,
+                        task.partId()
+                                        .flatMap(a.species()::part)
+                                        .map(part -> counted(task.doing(), part))
+                                        .orElse(0)
+                                * line.count(),
                         hands,
                         Tools.of(a, plan, task, line.count()),
                         task.partId()
@@ -233,6 +276,14 @@ public record OrderSheet(
                                 .orElse(a.ways())
                                 .driesIn()));
             }
+        }
+
+        private static int counted(Plan.Doing doing, Part part) {
+            return switch (doing) {
+                case MIX -> 0;
+                case MAKE, MAKE_AND_SET, JOIN -> part.units();
+                case DUST, PAINT -> part.colouredPieces();
+            };
         }
 
         /** Minutes to mix a line's shades; one that an earlier line mixes already is only more of it. */

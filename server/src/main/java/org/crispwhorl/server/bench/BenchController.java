@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.bench.BenchCard;
 import org.crispwhorl.core.bench.BenchEvent;
+import org.crispwhorl.core.bench.Broken;
 import org.crispwhorl.core.bench.Cards;
 import org.crispwhorl.core.bench.Measured;
 import org.crispwhorl.core.calendar.Calendar;
@@ -116,7 +117,7 @@ public class BenchController {
         Optional<Planned> planned = days.last(id);
         List<BenchCard> cards = work.inTurn(() -> Cards.of(
                 all.lines(),
-                OrderSheet.of(all.lines(), all.conditions(), Progress.UNWATCHED),
+                Broken.madeUp(OrderSheet.of(all.lines(), all.conditions(), Progress.UNWATCHED), journal.works(id)),
                 all.conditions(),
                 all.drawer()));
         return new BenchView(

@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.bench.Broken;
+import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Done;
@@ -66,15 +68,31 @@ public class Days {
     /**
      * An order of which a calendar is made.
      *
+     * @param works how far each of its works is
      * @param before the one that it takes the place of: of that as little as can be is moved
      */
-    public record Asked(UUID id, Orders.Work work, List<Planned.Pin> pins, List<Done> done, Optional<Planned> before) {}
+    public record Asked(
+            UUID id, Orders.Work work, List<Planned.Pin> pins, List<Underway> works, Optional<Planned> before) {
+        private List<Done> done() {
+            return works.stream().flatMap(w -> w.over().stream()).toList();
+        }
+
+        /** The same with other pins. */
+        Asked pinned(List<Planned.Pin> others) {
+            return new Asked(id, work, others, works, before);
+        }
+
+        /** The same order with other counts, of which nothing was planned. */
+        public Asked counting(List<Integer> flowers) {
+            return new Asked(id, work.counting(flowers), List.of(), works, Optional.empty());
+        }
+    }
 
     /** An order as it is, with what was pinned of its calendar. */
     @Transactional(readOnly = true)
     public Asked asked(UUID id) {
         Optional<Planned> last = last(id);
-        return new Asked(id, orders.work(id), last.map(Planned::pins).orElse(List.of()), journal.done(id), last);
+        return new Asked(id, orders.work(id), last.map(Planned::pins).orElse(List.of()), journal.works(id), last);
     }
 
     /** Makes the calendars of orders anew and at once, outside of any transaction: one each, in their order. */
@@ -115,7 +133,7 @@ public class Days {
         Conditions now =
                 frozen.withKit(frozen.kit().withFormers(today.formers()).withPlaces(today.places()));
         return new Calendars.Asked(
-                OrderSheet.of(work.lines(), now, progress),
+                Broken.madeUp(OrderSheet.of(work.lines(), now, progress), asked.works()),
                 work.lines().stream().map(OrderSheet.Line::count).toList(),
                 work.lines().stream()
                         .map(line -> new Assessment(line.species(), now).paste())
@@ -209,11 +227,34 @@ public class Days {
 
     /** What of it is otherwise by now. */
     List<String> changed(Planned planned, UUID orderId) {
-        return planned.changed(
+        List<String> changed = planned.changed(
                 orders.get(orderId).order(),
                 choices.time(),
                 room.now(),
                 choices.ahead(),
                 Optional.of(Planned.PlannedTools.of(conditions.kit())));
+        if (madeAgain(planned, orderId)) {
+            changed.add("pieces that broke, of which more are to be made");
+        }
+        return changed;
+    }
+
+    /** Whether more has to be made again by now than the plan knows of. */
+    private boolean madeAgain(Planned planned, UUID orderId) {
+        List<Underway> works = journal.works(orderId);
+        if (works.stream().allMatch(w -> w.broke() == 0)) {
+            return false;
+        }
+        Orders.Work work = orders.work(orderId);
+        OrderSheet sheet = OrderSheet.of(work.lines(), work.conditions());
+        long again = Broken.madeUp(sheet, works).tasks().stream()
+                .filter(t -> Broken.again(t.task().id()))
+                .count();
+        long known = planned.calendar().stints().stream()
+                .map(s -> s.uid().substring(0, s.uid().lastIndexOf('/')))
+                .filter(Broken::again)
+                .distinct()
+                .count();
+        return again > known;
     }
 }

@@ -88,7 +88,7 @@ public class DaysController {
             @PathVariable UUID id, @RequestBody DaysAsked wanted, @RequestParam(defaultValue = "true") boolean keep) {
         Days.Asked own = days.asked(id);
         List<Days.Asked> asked = Stream.concat(
-                        Stream.of(new Days.Asked(id, own.work(), wanted.pins(), own.done(), own.before())),
+                        Stream.of(own.pinned(wanted.pins())),
                         wanted.together().stream()
                                 .distinct()
                                 .filter(other -> !other.equals(id))

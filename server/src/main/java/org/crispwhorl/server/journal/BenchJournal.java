@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.Said;
 import org.crispwhorl.core.bench.Underway;
-import org.crispwhorl.core.calendar.Done;
 import org.crispwhorl.server.order.Orders;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -86,11 +85,9 @@ public class BenchJournal {
                 .toList();
     }
 
-    /** What of an order is done. */
+    /** How far each work of an order is that was touched. */
     @Transactional(readOnly = true)
-    public List<Done> done(UUID orderId) {
-        return Underway.of(of(orderId)).stream()
-                .flatMap(work -> work.over().stream())
-                .toList();
+    public List<Underway> works(UUID orderId) {
+        return Underway.of(of(orderId));
     }
 }

@@ -86,18 +86,17 @@ public class CountsController {
                     "Begin to reckon what other counts would make of an order: hours, days, evenings and price; nothing is kept")
     JobView tried(@PathVariable UUID id, @RequestBody OtherCounts wanted) {
         Days.Asked asked = days.asked(id);
-        Orders.Work then = asked.work().counting(wanted.flowers());
+        Days.Asked other = asked.counting(wanted.flowers());
         StudioTime time = choices.time();
         Tariff tariff = choices.keptTariff().value();
         List<Days.Elsewhere> elsewhere = days.elsewhere(List.of(id));
         return jobs.start("Other counts of " + asked.work().order().name(), progress -> {
             Planned now = days.made(List.of(asked), time, elsewhere, progress.part(0, 0.5))
                     .get(0);
-            Days.Asked other = new Days.Asked(id, then, List.of(), asked.done(), Optional.empty());
             Planned tried = days.made(List.of(other), time, elsewhere, progress.part(0.5, 1))
                     .get(0);
             return new CountsBeside(
-                    counted(asked.work(), now.calendar(), tariff), counted(then, tried.calendar(), tariff));
+                    counted(asked.work(), now.calendar(), tariff), counted(other.work(), tried.calendar(), tariff));
         });
     }
 
