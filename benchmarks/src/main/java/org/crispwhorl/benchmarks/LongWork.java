@@ -2,6 +2,9 @@ package org.crispwhorl.benchmarks;
 
 import java.io.IOException;
 import java.net.http.HttpRequest;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -32,6 +35,48 @@ final class LongWork {
     /** What an order takes, of so many flowers of so many of the demo species. */
     static String order(RunningApplication application, int flowers, int species)
             throws IOException, InterruptedException {
+        return told(
+                application,
+                application
+                        .to("/api/orders/" + kept(application, flowers, species, "2030-06-01T12:00:00") + "/reckoning")
+                        .POST(HttpRequest.BodyPublishers.noBody()));
+    }
+
+    /** How soon other pages are answered while the days of a large order are searched for. */
+    static String whilePlanning(RunningApplication application) throws IOException, InterruptedException {
+        String handOver = LocalDateTime.now()
+                .plusDays(40)
+                .truncatedTo(ChronoUnit.HOURS)
+                .format(DateTimeFormatter.ISO_LOCAL_DATE_TIME);
+        String order = kept(application, 60, 6, handOver);
+        String job = application
+                .send(application
+                        .to("/api/orders/" + order + "/days")
+                        .header("content-type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString("{\"pins\":[],\"together\":[]}")))
+                .body();
+        Matcher id = ID.matcher(job);
+        if (!id.find()) {
+            throw new IllegalStateException(job);
+        }
+        List<Double> took = new ArrayList<>();
+        while (job.contains("\"waiting\"") || job.contains("\"running\"")) {
+            for (String path : List.of("/api/orders", "/api/species", "/api/drawer", "/api/orders/" + order)) {
+                long begun = System.nanoTime();
+                application.send(application.to(path).GET());
+                took.add((System.nanoTime() - begun) / 1e6);
+            }
+            Thread.sleep(20);
+            job = application
+                    .send(application.to("/api/jobs/" + id.group(1)).GET())
+                    .body();
+        }
+        return new Samples(took.stream().mapToDouble(Double::doubleValue).toArray()).told();
+    }
+
+    /** An order that is kept: its id. */
+    private static String kept(RunningApplication application, int flowers, int species, String handOver)
+            throws IOException, InterruptedException {
         List<String> lines = new ArrayList<>();
         Matcher ids = ID.matcher(
                 application.send(application.to("/api/species").GET()).body());
@@ -39,9 +84,8 @@ final class LongWork {
             lines.add("{\"speciesId\":\"" + ids.group(1) + "\",\"flowers\":"
                     + (flowers / species + (k < flowers % species ? 1 : 0)) + "}");
         }
-        String order =
-                "{\"name\":\"" + flowers + "\",\"note\":\"\",\"handOver\":\"2030-06-01T12:00:00\",\"marginH\":12,"
-                        + "\"tierMm\":100,\"lines\":[" + String.join(",", lines) + "]}";
+        String order = "{\"name\":\"" + flowers + "\",\"note\":\"\",\"handOver\":\"" + handOver + "\",\"marginH\":12,"
+                + "\"tierMm\":100,\"lines\":[" + String.join(",", lines) + "]}";
         Matcher kept = ID.matcher(application
                 .send(application
                         .to("/api/orders")
@@ -51,11 +95,7 @@ final class LongWork {
         if (!kept.find()) {
             throw new IllegalStateException("the order has no id");
         }
-        return told(
-                application,
-                application
-                        .to("/api/orders/" + kept.group(1) + "/reckoning")
-                        .POST(HttpRequest.BodyPublishers.noBody()));
+        return kept.group(1);
     }
 
     private static String told(RunningApplication application, HttpRequest.Builder begin)
