@@ -112,6 +112,19 @@ public abstract class Journey {
         in.waitForSelector("[data-face] path");
     }
 
+    /** Opens an order at the bench by its name, in a studio. */
+    protected void openBench(String studio, String order) {
+        page.navigate(studio + "/orders");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(order))
+                .first()
+                .click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Bench").setExact(true))
+                .click();
+        PlaywrightAssertions.assertThat(page.locator("h1")).hasText("Mix the shades");
+    }
+
     /** Selects a part by its bead. */
     protected void select(Page in, String partId) {
         in.locator("[data-bead=" + partId + "]").click();

@@ -5,7 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -43,7 +42,7 @@ public class LanJourneyTest extends Journey {
             assertThat(page.locator("input[type=password]")).hasCount(1);
             enter(page, WORDS);
             assertThat(page.locator("h1").first()).isVisible();
-            bench(home);
+            openBench(home, "Supper on the lock island");
             page.locator("[data-begin]").click();
             assertThat(page.locator("[data-kept]")).hasText("● kept");
             Page guest = another.newPage();
@@ -61,17 +60,5 @@ public class LanJourneyTest extends Journey {
         } finally {
             studio.close();
         }
-    }
-
-    private void bench(String home) {
-        page.navigate(home + "/orders");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Supper on the lock island"))
-                .first()
-                .click();
-        page.getByRole(
-                        AriaRole.LINK,
-                        new Page.GetByRoleOptions().setName("Bench").setExact(true))
-                .click();
-        assertThat(page.locator("h1")).hasText("Mix the shades");
     }
 }

@@ -5,7 +5,6 @@ import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -42,15 +41,7 @@ public class TimersJourneyTest extends Journey {
         int port = RunningStudio.port(studio);
         try {
             page.clock().install();
-            page.navigate("http://127.0.0.1:" + port + "/orders");
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Supper on the lock island"))
-                    .first()
-                    .click();
-            page.getByRole(
-                            AriaRole.LINK,
-                            new Page.GetByRoleOptions().setName("Bench").setExact(true))
-                    .click();
-            assertThat(page.locator("h1")).hasText("Mix the shades");
+            openBench("http://127.0.0.1:" + port, "Supper on the lock island");
             Map<?, ?> longest = (Map<?, ?>) page.evaluate(LONGEST);
             double minutes = ((Number) longest.get("minutes")).doubleValue();
             assertTrue(minutes > 24 * 60 + LEFT_MIN, "something is waited for longer than a day: " + longest);
