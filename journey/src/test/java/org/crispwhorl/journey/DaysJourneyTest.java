@@ -54,6 +54,20 @@ public class DaysJourneyTest extends Journey {
         assertEquals(calendar.split("BEGIN:VEVENT").length - 1, work.count());
         page.reload();
         assertThat(page.locator("[data-summary]")).isVisible();
+        int all = work.count();
+        page.locator("[data-find]").fill("make petals");
+        assertThat(work.first()).containsText("Make petals");
+        assertTrue(work.count() < all, work.count() + " of " + all + " are found");
+        page.locator("[data-find]").fill("");
+        button("Fold all days").press("Enter");
+        assertThat(work).hasCount(0);
+        Locator first = page.locator("[data-day] h2 button").first();
+        first.press("Enter");
+        assertThat(first).hasAttribute("aria-expanded", "true");
+        assertThat(work.first()).isVisible();
+        page.locator("[data-day]").first().getByText("close up").press("Enter");
+        assertThat(page.locator("[data-day]").first().getByText("the whole day"))
+                .isVisible();
     }
 
     @Test
