@@ -76,20 +76,31 @@ final class Tools {
         }
     }
 
-    /** A flower hangs, or stands in the cabinet, until it has come to what the next work on it waits for. */
+    /** A flower hangs as long as it rests, and stands in the cabinet until it is worked on again, at last until it leaves. */
     private void joined(Part part) {
-        double rests = Stream.concat(plan.tasks().stream().flatMap(t -> t.gates().stream()), plan.handOver().stream())
+        Joining.Rest rest = part.joins(a).rest();
+        boolean rests = rest.until() != Joining.Rest.Until.NOTHING;
+        if (rests && rest.position() == Joining.Rest.Position.HANGING) {
+            add(
+                    "hooks",
+                    places().hooks(),
+                    flowers,
+                    rest.until() == Joining.Rest.Until.MINUTES ? rest.minutes() / 60 : nextH());
+        } else if (nextH() > 0 && a.roomOfFlower().air() instanceof Room.Air.Cabinet) {
+            add("cabinet", places().cabinet(), flowers, nextH());
+        }
+    }
+
+    /** Hours until it may be worked on again; of the last work until it may leave. */
+    private double nextH() {
+        boolean last = plan.tasks().get(plan.tasks().size() - 1).id().equals(task.id());
+        return Stream.concat(
+                        plan.tasks().stream().flatMap(t -> t.gates().stream()),
+                        last ? plan.handOver().stream() : Stream.empty())
                 .filter(g -> g.afterTask().equals(task.id()))
                 .mapToDouble(Plan.Gate::waitH)
                 .max()
                 .orElse(0);
-        Joining.Rest rest = part.joins(a).rest();
-        boolean hangs = rest.until() != Joining.Rest.Until.NOTHING && rest.position() == Joining.Rest.Position.HANGING;
-        if (hangs && rests > 0) {
-            add("hooks", places().hooks(), flowers, rests);
-        } else if (rests > 0 && a.roomOfFlower().air() instanceof Room.Air.Cabinet) {
-            add("cabinet", places().cabinet(), flowers, rests);
-        }
     }
 
     private void add(String tool, Optional<Integer> owned, int wanted, double hours) {

@@ -14,8 +14,11 @@ import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.solver.Budget;
 import org.crispwhorl.core.solver.Schedule;
+import org.crispwhorl.core.species.Joining;
+import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
@@ -179,6 +182,24 @@ public class TogetherTest {
         assertTrue(!calendar.begins()
                 .orElseThrow()
                 .isAfter(much.calendar().begins().orElseThrow()));
+    }
+
+    /** A bud that hangs for a quarter of an hour takes its hook for that, and no longer until it is dry. */
+    @Test
+    public void whatHangsTakesAHookAsLongAsItRests() {
+        Kit hooks = Kit.USUAL.withPlaces(
+                new Kit.Places(Optional.empty(), Optional.of(2), Optional.empty(), Optional.empty()));
+        Joining.Rest hangs = new Joining.Rest(Joining.Rest.Until.MINUTES, 15, Joining.Rest.Position.HANGING);
+        Species bud = Garden.changed(
+                Garden.bud(),
+                "first",
+                p -> p.withJoining(new Joining(p.joining().as(), p.joining().onto(), hangs)));
+        OrderSheet sheet = OrderSheet.of(List.of(new OrderSheet.Line(bud, 5)), Conditions.USUAL.withKit(hooks));
+        List<OrderSheet.Held> held = sheet.tasks().stream()
+                .flatMap(t -> t.held().stream())
+                .filter(h -> h.tool().equals("hooks"))
+                .toList();
+        assertEquals(held, List.of(new OrderSheet.Held("hooks", 2, 5, 0.25)));
     }
 
     /** In the open room beside it a part dries as if there were no cabinet. */
