@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -33,6 +34,31 @@ public class CalendarTest {
     @Test(dataProvider = "orders")
     public void everyWaitAndEveryHourIsKept(Ask ask) {
         Kept.everything(ask, ask.calendar());
+    }
+
+    /** A studio that has its last hour of each day alone, a hand-over as the day begins, and none before there is time. */
+    @Test
+    public void oddHoursAreKeptToo() {
+        List<StudioTime.Busy> busy = new ArrayList<>();
+        for (int day = -14; day < 5; day++) {
+            LocalDateTime morning = MONDAY.plusDays(day).withHour(9);
+            busy.add(new StudioTime.Busy("market " + day, morning, morning.withHour(16)));
+        }
+        Ask lastHour = Ask.of(1, 0)
+                .in(StudioTime.USUAL.withBusy(busy).withSittingMin(45))
+                .from(MONDAY.minusDays(14));
+        Calendar calendar = lastHour.calendar();
+        Kept.everything(lastHour, calendar);
+        calendar.stints().forEach(s -> assertEquals(s.from().getHour(), 16, s.toString()));
+        Ask midnight =
+                Ask.of(2, 1).until(Ask.SATURDAY.toLocalDate().atStartOfDay()).leaving(0);
+        Kept.everything(midnight, midnight.calendar());
+        Calendar late = Ask.of(1, 0).from(Ask.SATURDAY.minusHours(3)).calendar();
+        assertTrue(
+                late.limit().orElseThrow().contains("before now"), late.limit().toString());
+        assertTrue(
+                late.helps().stream().anyMatch(h -> h.handOver().isPresent()),
+                late.helps().toString());
     }
 
     /** What is said to begin as late as can be cannot begin five minutes later. */
