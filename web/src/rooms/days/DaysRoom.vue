@@ -8,7 +8,7 @@ import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useTime } from '@/parts/useTime'
 import { day as dayName, readable, time as clock } from '../order/dates'
-import { costOf, type Day, daysOf, hoursOn, matches, minuteOf, movedBetween } from './daysOf'
+import { costOf, type Day, daysOf, hoursOn, matches, minuteOf, movedBetween, taken } from './daysOf'
 import DayStrip from './DayStrip.vue'
 import TimeDialog from './TimeDialog.vue'
 
@@ -174,7 +174,7 @@ async function take(help: Schemas['Help']) {
           <p class="mt-1">{{ readable(stint.from) }} to {{ clock(stint.to) }}{{ stint.maker > 1 ? ', by the second pair of hands' : '' }}</p>
           <p class="mt-2" data-because>Why then: {{ stint.because }}.</p>
           <p v-if="stint.meanwhile" class="mt-2">Then it waits until {{ readable(stint.meanwhile.until) }}; {{ readable(stint.meanwhile.enough) }} is soon enough.</p>
-          <p v-for="t in stint.takes" :key="t.tool" class="mt-1">Takes {{ t.count }} × {{ t.tool }} until {{ readable(t.until) }}.</p>
+          <p v-for="t in stint.takes" :key="t.tool" class="mt-1">Takes {{ taken(t) }} until {{ readable(t.until) }}.</p>
           <p v-if="stint.meanwhile?.closes" class="mt-1">After {{ readable(stint.meanwhile.closes) }} it no longer bends.</p>
           <form v-if="!stint.done" class="mt-3 flex items-end gap-2" @submit.prevent="pin(stint.uid)">
             <label class="min-w-0 flex-1 text-note text-quiet">begin it at<input v-model="pinAt" type="datetime-local" class="field text-body text-ink" required /></label>

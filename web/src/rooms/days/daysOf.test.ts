@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { closeUp, costOf, daysOf, hoursOn, matches, minuteOf, movedBetween } from './daysOf'
+import { closeUp, costOf, daysOf, hoursOn, matches, minuteOf, movedBetween, taken } from './daysOf'
 
 const stint = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
   ({ uid, from, to, meanwhile }) as unknown as Schemas['Stint']
@@ -44,6 +44,11 @@ describe('the days of a calendar', () => {
     expect(closeUp({ ...day, stints: [] })).toEqual({ from: 0, to: 1440 })
     const petals = { task: 'Make petals', species: 'Towpath camellia' } as Schemas['Stint']
     expect([matches(petals, ''), matches(petals, 'PETALS camel'), matches(petals, 'dust')]).toEqual([true, true, false])
+  })
+
+  it('say what a piece of work takes as a maker would', () => {
+    const of = (tool: string, count: number) => taken({ tool, count, until: '' })
+    expect([of('cabinet', 15), of('racks', 1), of('hooks', 3), of('hooks', 1), of('spoon 56', 5)]).toEqual(['15 places in the cabinet', '1 place in the racks', '3 hooks', '1 × hook', '5 × spoon 56'])
   })
 
   it('are none where nothing is planned', () => {

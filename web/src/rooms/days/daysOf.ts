@@ -42,6 +42,16 @@ export function daysOf(stints: Stint[], handOver: string): Day[] {
   return days
 }
 
+/** What is counted in places, in the maker's words. */
+const PLACES: Record<string, string> = { cabinet: 'in the cabinet', racks: 'in the racks' }
+
+/** What there is only so much of and a piece of work takes, in words. */
+export function taken(takes: Schemas['Takes']): string {
+  const places = PLACES[takes.tool]
+  if (places) return `${takes.count} ${takes.count === 1 ? 'place' : 'places'} ${places}`
+  return takes.tool === 'hooks' && takes.count > 1 ? `${takes.count} hooks` : `${takes.count} × ${takes.tool.replace(/^hooks$/, 'hook')}`
+}
+
 /** Whether a piece of work is one that is looked for: each word occurs in its task or its flower. */
 export function matches(stint: Stint, sought: string): boolean {
   const text = `${stint.task} ${stint.species}`.toLowerCase()
