@@ -46,7 +46,8 @@ final class AirAhead {
     static AirAhead of(Paste paste, Room reckoned, RoomCourse course, Axis axis, int from, int to) {
         Drying drying = new Drying(paste);
         double as = drying.drive(reckoned);
-        if (course.steady() || !paste.drying() || as <= 0) {
+        boolean asReckoned = course.steady() && course.at(axis.at(0)).equals(reckoned);
+        if (asReckoned || !paste.drying() || as <= 0) {
             return STEADY;
         }
         double[] clock = new double[Math.max(1, to - from + 1)];

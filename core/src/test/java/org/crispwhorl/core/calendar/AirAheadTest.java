@@ -120,6 +120,18 @@ public class AirAheadTest {
                 "left on it runs at night too");
     }
 
+    /** What was promised in a dry room and dries in a damp one by now takes as much longer as the air drives less. */
+    @Test
+    public void aRoomThatIsAnotherThanItWasReckonedInIsSeen() {
+        Room damp = new Room(20, 65, new Room.Air.Still());
+        AirAhead now = AirAhead.of(GUM_PASTE, SET, RoomCourse.steady(damp), AXIS, -288, 7 * 288);
+        double rate = new Drying(GUM_PASTE).drive(damp) / new Drying(GUM_PASTE).drive(SET);
+        assertTrue(rate < 0.5);
+        for (int slots = 20; slots < 200; slots += 30) {
+            assertEquals(now.exactly(12, slots), slots / rate, 1.0, slots + " slots");
+        }
+    }
+
     @Test
     public void damperTakesLongerAndDrierLessLong() {
         int begin = 40 * 12;
