@@ -28,13 +28,27 @@ export function usePlateFinder(plate: {
   onBeforeUnmount(() => actions.leave(list))
 }
 
+interface Field {
+  label: string
+  field: HTMLElement
+}
+
 /** Every field that is shown, by its label and the group that it stands in. */
-function fields(): Action[] {
+function shown(): Field[] {
   return [...document.querySelectorAll<HTMLElement>('[data-design] :is(input, select)')].map((field) => {
     const label = (field as HTMLInputElement).labels?.[0]?.textContent?.trim() ?? field.getAttribute('aria-label') ?? ''
     const group = field.closest('fieldset')?.querySelector('legend span')?.textContent ?? ''
-    return { label: group && group !== label ? `${label}, ${group}` : label, kind: 'field' as const, run: () => goTo(field) }
+    return { label: group && group !== label ? `${label}, ${group}` : label, field }
   })
+}
+
+function fields(): Action[] {
+  return shown().map((f) => ({ label: f.label, kind: 'field' as const, run: () => goTo(standing(f)) }))
+}
+
+/** What was reckoned meanwhile may have laid the fields out anew: then it is the one that is called so now. */
+function standing({ label, field }: Field): HTMLElement {
+  return field.isConnected ? field : (shown().find((f) => f.label === label)?.field ?? field)
 }
 
 function goTo(field: HTMLElement) {
