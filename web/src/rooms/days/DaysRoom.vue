@@ -85,6 +85,13 @@ async function tryIt() {
 }
 watch([stint, pinAt], () => (tried.value = undefined))
 
+/** Whether the plan was made for other hours than these is told at once. */
+async function closeTime() {
+  timeOpen.value = false
+  await time.atRest().catch(() => undefined)
+  await days.refetch()
+}
+
 const fault = ref<unknown>()
 async function take(help: Schemas['Help']) {
   fault.value = undefined
@@ -215,6 +222,6 @@ async function take(help: Schemas['Help']) {
         <dt><span class="block h-1 border border-quiet bg-line" /></dt><dd>dry enough, waits for hands</dd>
       </dl>
     </aside>
-    <TimeDialog :open="timeOpen" @close="timeOpen = false" />
+    <TimeDialog :open="timeOpen" @close="closeTime" />
   </div>
 </template>

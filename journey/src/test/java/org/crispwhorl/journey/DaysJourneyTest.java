@@ -59,6 +59,14 @@ public class DaysJourneyTest extends Journey {
         assertThat(work.first()).containsText("Make petals");
         assertTrue(work.count() < all, work.count() + " of " + all + " are found");
         page.locator("[data-find]").fill("");
+        button("The studio’s time …").press("Enter");
+        page.getByText("may run on at night").locator("input").press("Space");
+        button("Close").press("Enter");
+        assertThat(page.locator("[data-changed]")).containsText("the studio's time");
+        button("The studio’s time …").press("Enter");
+        page.getByText("may run on at night").locator("input").press("Space");
+        button("Close").press("Enter");
+        assertThat(page.locator("[data-changed]")).hasCount(0);
         button("Fold all days").press("Enter");
         assertThat(work).hasCount(0);
         Locator first = page.locator("[data-day] h2 button").first();

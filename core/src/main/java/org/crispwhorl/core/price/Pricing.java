@@ -143,7 +143,7 @@ public final class Pricing {
         return new PriceLine(
                 PriceSort.HOURS,
                 "evenings",
-                eveningMin / MIN_PER_H * tariff.hour() * tariff.eveningPct() / PERCENT,
+                tariff.evenings(eveningMin),
                 Unit.H.write(eveningMin / MIN_PER_H) + " of it, " + Unit.PERCENT.write(tariff.eveningPct()) + " more");
     }
 

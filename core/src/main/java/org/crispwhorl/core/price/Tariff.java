@@ -111,4 +111,12 @@ public record Tariff(
         String number = Unit.MONEY.write(amount);
         return money.isBlank() ? number : number + "\u00a0" + money;
     }
+
+    /** What so many minutes of hands in evenings cost more. */
+    public double evenings(double minutes) {
+        return minutes / MIN_PER_H * hour * eveningPct / PERCENT;
+    }
+
+    private static final double MIN_PER_H = 60;
+    private static final double PERCENT = 100;
 }

@@ -38,7 +38,7 @@ public class LatestBeginTest {
                     asked.shared(),
                     asked.stood(),
                     new Schedule.Begins(frame.last(), frame.last()));
-            Optional<Schedule.Found> found = Schedule.place(open, Optional.empty(), Budget.ofMs(400), slot -> {})
+            Optional<Schedule.Found> found = Schedule.place(open, Optional.empty(), Budget.ofMs(4_000), slot -> {})
                     .found();
             if (found.isPresent()) {
                 int latest = LatestBegin.of(frame, found.get().dearSlots() > 0, List.of(), none(frame));

@@ -87,7 +87,7 @@ public class RandomOrdersTest {
             if (calendar.limit().isPresent() && !calendar.helps().isEmpty()) {
                 helped++;
                 Calendar.Help least = calendar.helps().get(0);
-                Calendar then = asked.with(least).watchedBy(new Patience(700)).calendar();
+                Calendar then = asked.with(least).watchedBy(new Patience(4_000)).calendar();
                 assertTrue(then.limit().isEmpty(), "seed " + seed + ": " + least.label() + ": " + then.limit());
                 Kept.everything(asked, then);
             }

@@ -9,14 +9,11 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.OrderSheet;
-import org.crispwhorl.core.solver.Budget;
-import org.crispwhorl.core.solver.Schedule;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
@@ -115,53 +112,6 @@ public class TogetherTest {
                 Ask.of(2, 0).in(withHelp(Plan.Doing.PAINT)).calendar().begins(),
                 Ask.of(2, 0).calendar().begins(),
                 "who can do nothing of it does not help");
-    }
-
-    /** Many small lots: done in one go where that is all the same, and beginning no sooner for it. */
-    @Test
-    public void workIsChangedAsRarelyAsCanBe() {
-        int fewer = 0;
-        for (int roses = 4; roses < 10; roses += 2) {
-            Frame frame = Ask.of(roses, 2)
-                    .in(StudioTime.USUAL.withSittingMin(20))
-                    .until(Ask.SATURDAY.plusDays(2))
-                    .frame();
-            Schedule.Problem asked = Placer.FREE.problem(frame);
-            Schedule.Problem careless = new Schedule.Problem(
-                    asked.works(),
-                    asked.lags(),
-                    asked.inOrder(),
-                    List.of(),
-                    asked.hands(),
-                    asked.taken(),
-                    asked.takenOfOther(),
-                    asked.shared(),
-                    asked.stood(),
-                    asked.begins());
-            Schedule.Found with = placed(asked);
-            Schedule.Found without = placed(careless);
-            assertTrue(changes(frame, with) <= changes(frame, without), roses + " roses");
-            fewer += changes(frame, with) < changes(frame, without) ? 1 : 0;
-            assertTrue(!with.proved() || with.first() >= without.first());
-        }
-        assertTrue(fewer > 0, "it makes a difference");
-    }
-
-    private static Schedule.Found placed(Schedule.Problem problem) {
-        return Schedule.place(problem, Optional.empty(), Budget.ofMs(6_000), slot -> {})
-                .found()
-                .orElseThrow();
-    }
-
-    private static long changes(Frame frame, Schedule.Found found) {
-        List<Batch> inTurn = IntStream.range(0, frame.batches().size())
-                .boxed()
-                .sorted(Comparator.comparingInt(i -> found.starts()[i]))
-                .map(frame.batches()::get)
-                .toList();
-        return IntStream.range(1, inTurn.size())
-                .filter(i -> !inTurn.get(i).sameTask(inTurn.get(i - 1)))
-                .count();
     }
 
     private static final Room CABINET = new Room(20, 55, new Room.Air.Cabinet(30, 40));

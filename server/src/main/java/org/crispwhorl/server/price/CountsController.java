@@ -30,16 +30,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 public class CountsController {
     private static final double MIN_PER_H = 60;
-    private static final double PERCENT = 100;
 
     private final StudioChoices choices;
-    private final Orders orders;
     private final Days days;
     private final Jobs jobs;
 
-    CountsController(StudioChoices choices, Orders orders, Days days, Jobs jobs) {
+    CountsController(StudioChoices choices, Days days, Jobs jobs) {
         this.choices = choices;
-        this.orders = orders;
         this.days = days;
         this.jobs = jobs;
     }
@@ -101,13 +98,12 @@ public class CountsController {
     }
 
     private static Counted counted(Orders.Work work, Calendar calendar, Tariff tariff) {
-        double eveningH = calendar.eveningMin() / MIN_PER_H;
         return new Counted(
                 work.lines().stream().map(OrderSheet.Line::count).toList(),
                 calendar.handsMin() / MIN_PER_H,
                 calendar.begins(),
-                eveningH,
-                eveningH * tariff.hour() * tariff.eveningPct() / PERCENT,
+                calendar.eveningMin() / MIN_PER_H,
+                tariff.evenings(calendar.eveningMin()),
                 Prices.of(work, tariff, calendar.eveningMin(), Progress.UNWATCHED)
                         .total(),
                 calendar.limit());
