@@ -2,9 +2,11 @@
 import { onMounted, ref } from 'vue'
 import { RouterLink, RouterView } from 'vue-router'
 import { useLengths } from './measure/useLengths'
+import AwayNote from './parts/AwayNote.vue'
 import FinderDialog from './parts/FinderDialog.vue'
 import { ROOMS } from './parts/places'
 import { typing } from './parts/typing'
+import { useClock } from './parts/useClock'
 import { useRoom } from './parts/useRoom'
 import { usePace } from './parts/usePace'
 import { useTime } from './parts/useTime'
@@ -12,6 +14,7 @@ import { useWays } from './parts/useWays'
 import UnreadableNote from './parts/UnreadableNote.vue'
 import PaceDialog from './parts/PaceDialog.vue'
 import WaysDialog from './parts/WaysDialog.vue'
+import { roomKey } from './router'
 
 const lengths = useLengths()
 const finding = ref(false)
@@ -23,6 +26,7 @@ const pace = usePace()
 const time = useTime()
 
 onMounted(() => {
+  void useClock().look()
   room.load().catch(() => undefined)
   ways.load().catch(() => undefined)
   pace.load().catch(() => undefined)
@@ -63,7 +67,10 @@ onMounted(() => {
       </button>
     </header>
     <UnreadableNote />
-    <main class="min-h-0 flex-1 overflow-auto"><RouterView /></main>
+    <AwayNote />
+    <main class="min-h-0 flex-1 overflow-auto">
+      <RouterView v-slot="{ Component, route }"><component :is="Component" :key="roomKey(route)" /></RouterView>
+    </main>
     <PaceDialog :open="pacing" @close="pacing = false" />
     <WaysDialog :open="choosing" @close="choosing = false" />
     <FinderDialog :open="finding" @close="finding = false" />

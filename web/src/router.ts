@@ -1,4 +1,4 @@
-import { createRouter, createWebHistory } from 'vue-router'
+import { createRouter, createWebHistory, type RouteLocationNormalizedLoaded } from 'vue-router'
 import ShelfRoom from './rooms/shelf/ShelfRoom.vue'
 
 export const router = createRouter({
@@ -29,9 +29,12 @@ export const router = createRouter({
     { path: '/slate', component: () => import('./rooms/slate/SlateRoom.vue'), meta: { title: 'Slate' } },
     { path: '/drawer', component: () => import('./rooms/drawer/DrawerRoom.vue'), meta: { title: 'Drawer' } },
     { path: '/drawer/buy', component: () => import('./rooms/drawer/BuyRoom.vue'), meta: { title: 'What to buy' } },
-    { path: '/:rest(.*)*', redirect: '/shelf' },
+    { path: '/:rest(.*)*', component: () => import('./rooms/NowhereRoom.vue'), meta: { title: 'Nothing here' } },
   ],
 })
+
+/** A room of something is left and entered anew when it becomes that of something else, so that nothing in it acts on what is not shown. */
+export const roomKey = (to: RouteLocationNormalizedLoaded) => `${to.matched[0]?.path ?? ''} ${String(to.params.id ?? '')}`
 
 router.afterEach((to) => {
   document.title = `${to.meta.title as string} · Crisp Whorl`

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { away } from './away'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -54,8 +55,10 @@ export async function answered<T>(call: Promise<{ data?: T; error?: unknown; res
     result = await call
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e
+    away.value = true
     throw new Failure(undefined, 0)
   }
+  away.value = false
   if (result.error !== undefined || !result.response.ok) {
     throw new Failure(result.error as Problem | undefined, result.response.status)
   }

@@ -1,5 +1,6 @@
 import { computed, getCurrentScope, onScopeDispose, ref, shallowRef, type ShallowRef } from 'vue'
 import { Failure } from '@/api/client'
+import { holdHere } from './store'
 
 export type KeptState = 'kept' | 'keeping' | 'here-only' | 'refused' | 'two-versions'
 
@@ -36,6 +37,9 @@ export const waitingNames = (begin: string) =>
 const SAVE_AFTER_MS = 400
 const TRY_AGAIN_MS = 3000
 const JOIN_WITHIN_MS = 700
+/** So many steps back are remembered while the window is open, and so many characters of them. */
+const MOST_REMEMBERED = 40
+const MOST_CHARACTERS = 1_000_000
 
 /**
  * Something that is changed here and kept by itself: with undo, with both versions where two windows changed it, and in this
@@ -62,6 +66,7 @@ export function useKept<T>(home: Home<T>) {
       return load()
     }
     version = kept.version
+    if (value.value === undefined) recall(waiting?.value ?? kept.value)
     if (!waiting || JSON.stringify(waiting.value) === JSON.stringify(kept.value)) {
       value.value = kept.value
       localStorage.removeItem(waits)
@@ -75,6 +80,30 @@ export function useKept<T>(home: Home<T>) {
       theirs.value = kept
       state.value = 'two-versions'
     }
+  }
+
+  /** What can be undone survives Back and a reload, as long as what is kept is still what it led to. */
+  const history = `crisp-whorl.history.${home.name}`
+  function recall(present: T) {
+    try {
+      const kept = JSON.parse(sessionStorage.getItem(history) ?? 'null') as { present: string; past: T[]; future: T[] } | null
+      if (kept && kept.present === JSON.stringify(present)) [past.value, future.value] = [kept.past, kept.future]
+    } catch {
+      sessionStorage.removeItem(history)
+    }
+  }
+  function remember() {
+    for (let most = MOST_REMEMBERED; most > 0; most = Math.floor(most / 2)) {
+      const text = JSON.stringify({ present: JSON.stringify(value.value), past: past.value.slice(-most), future: future.value.slice(-most) })
+      if (text.length > MOST_CHARACTERS) continue
+      try {
+        sessionStorage.setItem(history, text)
+        return
+      } catch {
+        // Fewer steps may fit.
+      }
+    }
+    sessionStorage.removeItem(history)
   }
 
   function readWaiting(): Versioned<T> | undefined {
@@ -108,7 +137,8 @@ export function useKept<T>(home: Home<T>) {
 
   function put(next: T) {
     value.value = next
-    localStorage.setItem(waits, JSON.stringify({ version, value: next } satisfies Versioned<T>))
+    remember()
+    holdHere(waits, JSON.stringify({ version, value: next } satisfies Versioned<T>))
     if (state.value !== 'two-versions') {
       state.value = 'keeping'
       saveSoon(home.afterMs ?? SAVE_AFTER_MS)

@@ -22,7 +22,7 @@ const shade = computed(() => Math.min(MOST_SHADE_MM, props.face.radiusMm * SHADE
 const MOST_SHADE_MM = 0.45
 const SHADE_OF_RADIUS = 0.012
 const id = useId()
-const emit = defineEmits<{ point: [partId: string | null]; press: [partId: string, event: PointerEvent]; wheel: [partId: string, event: WheelEvent] }>()
+const emit = defineEmits<{ point: [partId: string | null]; press: [partId: string, event: PointerEvent] }>()
 
 const rings = computed(() =>
   props.face.rings.map((ring, n) => {
@@ -67,7 +67,6 @@ function width(partId: string) {
         :stroke-width="width(ring.partId)"
         @pointerenter="emit('point', ring.partId)"
         @pointerdown="emit('press', ring.partId, $event)"
-        @wheel="emit('wheel', ring.partId, $event)"
       >
         <template v-for="(azimuth, k) in ring.azimuths" :key="k">
           <path v-if="shadows" :d="ring.d" :transform="`translate(${shade} ${shade * 1.6}) rotate(${azimuth})`" fill="var(--color-ink)" fill-opacity="0.13" stroke="none" pointer-events="none" />
@@ -114,7 +113,6 @@ function width(partId: string) {
           :stroke-width="width(heads.partId) * 0.7"
           @pointerenter="emit('point', heads.partId)"
           @pointerdown="emit('press', heads.partId, $event)"
-          @wheel="emit('wheel', heads.partId, $event)"
         >
           <circle v-for="(place, j) in headPlaces(heads)" :key="j" :cx="place.x" :cy="place.y" :r="heads.wideMm / 2" />
         </g>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
 import { readLength, readNumber, trimmed, writeLength } from '@/measure/lengths'
+import { useLeaving } from '@/kept/useLeaving'
 import { useLengths } from '@/measure/useLengths'
 import WeighDialog from '../WeighDialog.vue'
 
@@ -56,6 +57,8 @@ function commit() {
     emit('change', value)
   }
 }
+
+useLeaving(commit)
 
 function bound(value: number) {
   return isLength.value ? writeLength(value, lengths.unit) : trimmed(value, 2)

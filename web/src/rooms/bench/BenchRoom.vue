@@ -9,18 +9,22 @@ import { publish } from '@/parts/fields/schema'
 import MeasurePetal from './MeasurePetal.vue'
 import MeasureSheet from './MeasureSheet.vue'
 import TimerColumn from './TimerColumn.vue'
+import TouchList from './TouchList.vue'
 import { useBell } from './useBell'
 import WriteDown from './WriteDown.vue'
 import { useBench } from './useBench'
 import { UNTOUCHED } from './underway'
+import { useTaps } from './useTaps'
 
 /** One task at a time, read at arm's length, counted with a knuckle. */
 const props = defineProps<{ id: string }>()
-const { view, fault, works, sittings, timers, waiting, away, refused, touch, say } = useBench(props.id)
+const bench = useBench(props.id)
+const { view, fault, works, sittings, timers, waiting, away, full, refused, told, own, touch, say } = bench
+const taps = useTaps()
 publish(drawerSchema)
 
-const now = ref(Date.now())
-const ticking = setInterval(() => (now.value = Date.now()), 250)
+const now = ref(bench.now())
+const ticking = setInterval(() => (now.value = bench.now()), 250)
 onUnmounted(() => clearInterval(ticking))
 useBell(timers, now)
 
@@ -42,30 +46,46 @@ function step(by: number) {
   const next = sittings.value[at.value + by]
   if (next) chosen.value = next.uid
 }
-function begin() {
+/** Whether a tap on the task before one counts. */
+const counts = (decides: boolean) => current.value !== undefined && taps.counts(current.value.uid, decides)
+
+function begun() {
   if (current.value && mine.value.begun === undefined) touch(current.value.uid, 'begun')
 }
+const begin = () => counts(true) && begun()
 function count(by: number) {
   const sitting = current.value
-  if (!sitting || mine.value.done !== undefined) return
-  begin()
+  if (!sitting || mine.value.done !== undefined || !counts(false)) return
+  begun()
   if (by > 0 || mine.value.good > 0) touch(sitting.uid, 'good', by)
 }
 function broke() {
-  if (!current.value || mine.value.done !== undefined) return
-  begin()
+  if (!current.value || mine.value.done !== undefined || !counts(false)) return
+  begun()
   touch(current.value.uid, 'broke', 1)
 }
-function done() {
+/** Done before the count is full is asked about. */
+const asking = ref(false)
+watch(() => current.value?.uid, () => (asking.value = false))
+const short = computed(() => (current.value ? mine.value.good < current.value.pieces : false))
+function done(allTheSame = false) {
   const sitting = current.value
-  if (!sitting) return
+  if (!sitting || !counts(true)) return
   if (mine.value.done !== undefined) {
     touch(sitting.uid, 'undone')
     return
   }
-  begin()
+  if (short.value && !allTheSame) {
+    asking.value = true
+    return
+  }
+  begun()
   touch(sitting.uid, 'done')
+  asking.value = false
   chosen.value = undefined
+}
+function looked(uid: string, what: Parameters<typeof touch>[1]) {
+  if (taps.counts(uid, true)) touch(uid, what)
 }
 const nearest = computed(() => timers.value.find((t) => t.finds))
 /** The pass of colour that is laid next, from 1; undefined where none of them is waited for. */
@@ -75,8 +95,8 @@ const nextPass = computed(() => {
   return mine.value.done === undefined && next <= passes.length && passes.some((p) => p.waitMin > 0) ? next : undefined
 })
 function laid() {
-  if (!current.value || nextPass.value === undefined) return
-  begin()
+  if (!current.value || nextPass.value === undefined || !counts(true)) return
+  begun()
   touch(current.value.uid, 'laid', nextPass.value)
 }
 
@@ -84,12 +104,14 @@ const KEYS: Record<string, () => void> = {
   ' ': () => count(1),
   Backspace: () => count(-1),
   b: broke,
-  Enter: done,
+  Enter: () => done(asking.value),
+  Escape: () => (asking.value = false),
+  u: () => own.value.at(-1) && bench.takeBack(own.value.at(-1)!),
   f: begin,
   n: () => step(1),
   p: () => step(-1),
-  y: () => nearest.value?.finds && touch(nearest.value.uid, nearest.value.finds.yes),
-  t: () => nearest.value?.finds && touch(nearest.value.uid, nearest.value.finds.no),
+  y: () => nearest.value?.finds && looked(nearest.value.uid, nearest.value.finds.yes),
+  t: () => nearest.value?.finds && looked(nearest.value.uid, nearest.value.finds.no),
   l: laid,
 }
 function pressed(event: KeyboardEvent) {
@@ -122,7 +144,9 @@ watch(() => mine.value.good, () => {
       <RouterLink class="act-quiet" to="/tablet">Tablet</RouterLink>
       <RouterLink class="act-quiet" :to="`/orders/${id}/days`">Days</RouterLink>
     </p>
-    <ProblemNote v-if="(fault && !view) || refused" :error="refused ?? fault" class="m-4" />
+    <ProblemNote v-if="(fault && !view) || told" :error="told ?? fault" class="m-4" />
+    <p v-if="full" role="alert" class="border-b border-line bg-sheet px-4 py-1">■ This browser holds no more: {{ waiting.length }} touches are in this window alone. Leave it open until they are kept.</p>
+    <TouchList :own="own" :refused="refused" :sittings="sittings" @back="bench.takeBack" @forget="bench.forget" />
     <p v-if="!view && !fault" class="m-4 text-quiet">Laying out the bench …</p>
     <p v-else-if="view && !current" class="m-6 text-bench">● Everything is done. What is left dries by itself.</p>
     <div v-if="current" class="grid flex-1 grid-cols-1 md:grid-cols-[minmax(0,1fr)_250px]">
@@ -156,8 +180,13 @@ watch(() => mine.value.good, () => {
         <MeasurePetal v-if="thinned" :order="id" :card="current.card" class="mt-3" @say="say(current.uid, $event)" />
         <WriteDown :order="id" class="mt-3" @say="say(current.uid, $event)" />
       </section>
-      <aside class="border-l border-line px-3 py-3"><TimerColumn :timers="timers" :now="now" @looked="touch" /></aside>
+      <aside class="border-l border-line px-3 py-3"><TimerColumn :timers="timers" :now="now" @looked="looked" /></aside>
     </div>
+    <p v-if="current && asking" role="alertdialog" aria-label="Is it done?" class="sticky bottom-[34vh] z-10 flex flex-wrap items-center gap-3 border-t border-ink bg-sheet px-4 py-3 text-lead" data-asking>
+      <span class="flex-1">{{ mine.good === 0 ? 'None' : mine.good }} of {{ current.pieces }} {{ mine.good === 1 ? 'is' : 'are' }} counted. Is it done all the same?</span>
+      <button type="button" class="act min-h-14" data-done-all-the-same @click="done(true)">It is done</button>
+      <button type="button" class="act min-h-14" @click="asking = false">Not yet</button>
+    </p>
     <footer v-if="current" class="sticky bottom-0 grid h-[34vh] min-h-52 grid-cols-2 grid-rows-1 border-t border-ink bg-ground">
       <button
         v-if="wanted > 0"
@@ -177,7 +206,7 @@ watch(() => mine.value.good, () => {
         <button type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.begun !== undefined || mine.done !== undefined" data-begin @click="begin">{{ mine.begun ? `begun ${time(mine.begun)}` : current.card.openMin !== undefined ? 'first roll' : 'begin' }}</button>
         <button v-if="wanted > 0" type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.good === 0 || mine.done !== undefined" @click="count(-1)">one back</button>
         <button v-if="wanted > 0" type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.done !== undefined" data-broke @click="broke">one broke</button>
-        <button type="button" class="bg-accent text-bench font-medium text-sheet" data-done @click="done">{{ mine.done ? 'not done after all' : 'done' }}</button>
+        <button type="button" class="bg-accent text-bench font-medium text-sheet" data-done @click="done()">{{ mine.done ? 'not done after all' : 'done' }}</button>
       </div>
     </footer>
   </div>

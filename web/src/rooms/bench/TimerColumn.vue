@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { time } from '../order/dates'
+import { day, time } from '../order/dates'
 import { clockOf, type Timer } from './underway'
 
 /** What is waited for, the nearest to its end first and largest. */
@@ -13,9 +13,9 @@ const shown = computed(() => props.timers.slice(0, SHOWN))
 const late = (t: Timer) => t.closes !== undefined && props.now > t.closes
 const due = (t: Timer) => props.now >= t.due
 const share = (t: Timer) => Math.min(1, Math.max(0, (props.now - t.from) / Math.max(1, t.due - t.from)))
-const at = (ms: number) => time(new Date(ms).toString())
-const sameDay = (ms: number) => new Date(ms).toDateString() === new Date(props.now).toDateString()
-const weekday = (ms: number) => (sameDay(ms) ? '' : `${new Date(ms).toLocaleDateString('en-GB', { weekday: 'short' })} `)
+const at = (ms: number) => time(new Date(ms).toISOString())
+const sameDay = (ms: number) => day(new Date(ms).toISOString()) === day(new Date(props.now).toISOString())
+const weekday = (ms: number) => (sameDay(ms) ? '' : `${day(new Date(ms).toISOString()).slice(0, 3)} `)
 </script>
 
 <template>

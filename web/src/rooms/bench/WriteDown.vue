@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { answered, api, type Schemas } from '@/api/client'
+import { useHeld } from '@/kept/useHeld'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { smaller } from './smaller'
 
@@ -8,7 +9,7 @@ import { smaller } from './smaller'
 const props = defineProps<{ order: string }>()
 const emit = defineEmits<{ say: [said: NonNullable<Schemas['BenchEvent']['said']>] }>()
 const LONGEST = 1000
-const text = ref('')
+const text = useHeld(`note.${props.order}`, '')
 const told = ref('')
 const fault = ref<unknown>()
 

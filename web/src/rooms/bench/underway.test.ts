@@ -32,7 +32,7 @@ const view = (stints: Schemas['Stint'][] = []): Schemas['BenchView'] => ({
   handOver: '2030-06-15T10:00:00',
   stints,
   cards: [petals, card('0/tape')],
-  events: [],
+  events: [], until: 0, delivered: false,
 })
 const DAY = [event('a', 'begun', 0), event('b', 'good', 2, 1), event('c', 'good', 4, 3), event('d', 'broke', 5, 1), event('e', 'good', 6, -1)]
 
@@ -74,5 +74,15 @@ describe('the bench', () => {
   })
   it('reads as a clock', () => {
     expect([clockOf(0), clockOf(61_000), clockOf(3_725_000)]).toEqual(['0:00', '1:01', '1:02 h'])
+  })
+
+  it('is as if it had not been once it is taken back, on whichever device', () => {
+    const at = '2030-06-10T09:00:00Z'
+    const told = [
+      { id: 'back', uid: 'a', touch: 'taken-back', at, pieces: 0, of: 'slip' },
+      { id: 'slip', uid: 'a', touch: 'done', at, pieces: 0 },
+      { id: 'one', uid: 'a', touch: 'good', at, pieces: 2 },
+    ] as const
+    expect(underwayOf([...told]).get('a')).toMatchObject({ good: 2, done: undefined })
   })
 })

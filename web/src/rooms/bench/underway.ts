@@ -45,9 +45,10 @@ function after(work: Underway, event: BenchEvent): Underway {
 /** What touches come to, whatever order they are told in and however often; the server reckons the same. */
 export function underwayOf(events: BenchEvent[]): Map<string, Underway> {
   const once = new Map(events.map((e) => [e.id, e]))
+  for (const event of events) if (event.of !== undefined) once.delete(event.of)
   const works = new Map<string, Underway>()
-  const key = (e: BenchEvent) => `${e.at} ${e.id}`
-  for (const event of [...once.values()].sort((a, b) => (key(a) < key(b) ? -1 : 1))) {
+  const sooner = (a: BenchEvent, b: BenchEvent) => Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : 1)
+  for (const event of [...once.values()].sort(sooner)) {
     works.set(event.uid, after(works.get(event.uid) ?? UNTOUCHED, event))
   }
   return works

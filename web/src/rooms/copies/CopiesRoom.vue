@@ -5,14 +5,13 @@ import { answered, api, type Schemas } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { readable } from '../order/dates'
 
-/** The copies of the studio: one is made each day by itself; made by hand, kept elsewhere, brought in, put back. */
+/** The copies of the studio: one is made each day by itself; made by hand, put back; and the archive, which is kept elsewhere. */
 const client = useQueryClient()
 const copies = useQuery({ queryKey: ['copies'], queryFn: () => answered(api.GET('/api/studio/copies')) })
 const fault = ref<unknown>()
 const told = ref('')
 const busy = ref(false)
 const asked = ref<string>()
-const chosen = useTemplateRef<HTMLInputElement>('chosen')
 
 const SORTS: Record<string, string> = {
   daily: 'of the day',
@@ -44,11 +43,6 @@ const restore = (copy: Schemas['Copy']) =>
     await client.invalidateQueries()
     return `The studio is as it was on ${readable(copy.at)}. What was there before is a copy, too. Load the pages anew that stand open elsewhere.`
   })
-const bringIn = (file: File) =>
-  during(async () => {
-    await answered(api.POST('/api/studio/brought-in', { body: file as unknown as string, bodySerializer: (b: unknown) => b as Blob, headers: { 'Content-Type': 'application/zip' } }))
-    return `${file.name} was read to its last row and stands among the copies; the studio is as it was.`
-  })
 const takeIn = (file: File) =>
   during(async () => {
     const came = await answered(api.POST('/api/studio/archive.zip', { body: file as unknown as string, bodySerializer: (b: unknown) => b as Blob, headers: { 'Content-Type': 'application/zip' } }))
@@ -61,11 +55,6 @@ function pickedArchive() {
   if (file) void takeIn(file)
   if (archive.value) archive.value.value = ''
 }
-function picked() {
-  const file = chosen.value?.files?.[0]
-  if (file) void bringIn(file)
-  if (chosen.value) chosen.value.value = ''
-}
 </script>
 
 <template>
@@ -73,11 +62,9 @@ function picked() {
     <div class="flex flex-wrap items-baseline gap-3 border-b border-line pb-2">
       <h1 class="flex-1 text-title">Copies of the studio</h1>
       <button type="button" class="act" :disabled="busy" @click="make">Make a copy now</button>
-      <button type="button" class="act-quiet" :disabled="busy" @click="chosen?.click()">Bring one in …</button>
-      <input ref="chosen" type="file" accept=".zip" class="hidden" aria-label="A copy to bring in" @change="picked" />
     </div>
     <p class="mt-2 max-w-prose text-quiet">
-      A copy holds everything: species, orders, days, drawer, book. One is made each day; fourteen of each sort are kept beside your data. Keep one elsewhere now and then, on a stick or in another house.
+      A copy holds everything: species, orders, days, drawer, book. One is made each day; fourteen of those are kept beside your data, and every one that you make. Only this studio puts its copies back: what you keep elsewhere is the archive below.
     </p>
     <ProblemNote v-if="copies.error.value ?? fault" :error="(copies.error.value ?? fault) as Error" class="mt-2" />
     <p v-if="told" role="status" class="mt-2">{{ told }}</p>
@@ -95,7 +82,6 @@ function picked() {
               <button type="button" class="act-quiet" @click="asked = undefined">Leave it</button>
             </span>
             <template v-else>
-              <a class="act-quiet" :href="`/api/studio/copies/${copy.name}`" :aria-label="`Keep the copy of ${readable(copy.at)} elsewhere`">Keep elsewhere</a>
               <button type="button" class="act-quiet" :disabled="busy" :aria-label="`Put back the copy of ${readable(copy.at)}`" @click="asked = copy.name">Put back …</button>
             </template>
           </td>
@@ -104,7 +90,7 @@ function picked() {
     </table>
     <h2 class="mt-8 border-b border-line pb-1 text-head">In open formats</h2>
     <p class="mt-2 max-w-prose text-quiet">
-      Everything that the studio keeps as one archive of JSON, which other programs can read: species, drawer, orders, days, what was touched at the bench, what was learnt. A new, empty studio takes it in again.
+      Everything that the studio keeps as one archive of JSON and pictures, which other programs can read: species, drawer, orders, days, what was touched at the bench, what was learnt. One is made each day in the folder <em>archives</em> beside your data. Keep one elsewhere now and then, on a stick or in another house: a new, empty studio takes it in again, on this machine or another.
     </p>
     <p class="mt-2 flex gap-3">
       <a class="act" href="/api/studio/archive.zip" download>Take everything out</a>

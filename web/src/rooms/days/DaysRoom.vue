@@ -122,6 +122,7 @@ async function take(help: Schemas['Help']) {
       </div>
       <ProblemNote v-if="days.error.value ?? work.fault.value ?? fault" :error="(days.error.value ?? work.fault.value ?? fault) as Error" class="mt-2" />
       <JobNote v-if="work.job.value && work.busy.value" :job="work.job.value" class="mt-2" @stop="work.stop" />
+      <p v-for="overlap in days.data.value?.overlaps ?? []" :key="overlap" role="status" class="mt-2 border border-line bg-sheet p-2" data-overlap>◆ {{ overlap }}</p>
       <p v-if="days.data.value?.changed.length" role="status" class="mt-2 border border-line bg-sheet p-2" data-changed>
         ◆ Made for what was then; changed since: {{ days.data.value.changed.join(', ') }}. Plan it anew to take that in.
       </p>

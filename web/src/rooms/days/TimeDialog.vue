@@ -19,6 +19,8 @@ defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 const store = useTime()
 const fault = ref<unknown>()
+/** What came of the calendar that was taken in last. */
+const came = ref<Schemas['BusyTaken']>()
 
 type Time = Schemas['StudioTime']
 const set = (changed: Partial<Time>) => store.time && store.set({ ...store.time, ...changed })
@@ -32,7 +34,7 @@ async function takeIn(event: Event) {
   if (!file) return
   fault.value = undefined
   try {
-    await answered(api.PUT('/api/time/busy', { body: (await file.text()) as never, headers: { 'Content-Type': 'text/calendar' }, bodySerializer: (body) => body as string }))
+    came.value = await answered(api.PUT('/api/time/busy', { body: (await file.text()) as never, headers: { 'Content-Type': 'text/calendar' }, bodySerializer: (body) => body as string }))
     await store.load()
   } catch (e) {
     fault.value = e
@@ -71,6 +73,7 @@ async function takeIn(event: Event) {
           <button type="button" class="act-quiet" :aria-label="`Leave out ${b.what}`" @click="set({ busy: store.time!.busy.filter((_, k) => k !== i) })">leave out</button>
         </p>
         <label class="act mt-2 inline-block cursor-pointer">Take in a calendar (.ics)<input type="file" accept=".ics,text/calendar" class="sr-only" @change="takeIn" /></label>
+        <p v-if="came" role="status" class="mt-2" data-came>{{ came.events }} events came, {{ came.busy }} busy times of them are taken in<template v-if="came.leftOut.length">. Left out: {{ came.leftOut.join('; ') }}</template>.</p>
         <ProblemNote v-if="fault" :error="(fault as Error)" class="mt-2" />
       </template>
       <p v-if="store.fault" role="alert" class="mt-2">■ {{ store.fault }}</p>

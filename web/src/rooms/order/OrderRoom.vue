@@ -97,8 +97,6 @@ async function copy() {
   try {
     const name = `${order.value.name}, again`.slice(0, 80)
     const made = await answered(api.POST('/api/orders', { body: { ...order.value, name } }))
-    // This room is of one order: it is left, and entered for the other.
-    await router.push('/orders')
     await router.push(`/orders/${made.id}`)
   } catch (e) {
     deciding.value = e
@@ -169,12 +167,8 @@ const free = computed(() => {
 
 const remove = useMutation({
   mutationFn: () => answered(api.DELETE('/api/orders/{id}', { params: { path: { id: props.id } } })),
-  onSuccess: () => router.push('/orders'),
+  onSuccess: () => router.push({ path: '/orders', query: { deleted: props.id } }),
 })
-
-function takeOff() {
-  if (window.confirm(`Take “${order.value?.name}” off the book? This cannot be undone.`)) remove.mutate()
-}
 </script>
 
 <template>
@@ -231,7 +225,7 @@ function takeOff() {
         <button v-if="accepted && !delivered" type="button" class="act whitespace-nowrap" @click="deliver">It is delivered</button>
         <button type="button" class="act-quiet" :disabled="keep.state.value !== 'kept'" @click="copy">Copy it</button>
         <button type="button" class="act-quiet" :disabled="!keep.canUndo.value" @click="keep.undo">Undo</button>
-        <button type="button" class="act-quiet whitespace-nowrap" @click="takeOff">Take off the book</button>
+        <button type="button" class="act-quiet whitespace-nowrap" @click="remove.mutate()">Delete</button>
       </p>
     </section>
     <div class="min-w-0 space-y-4">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { RouterLink, useRouter } from 'vue-router'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { day, readable } from './dates'
@@ -35,6 +35,15 @@ function stateOf(order: Schemas['OrderView']): string {
   return order.accepted ? `promised ${day(order.accepted.at)}` : 'asked'
 }
 
+/** What was deleted can be had back for a while; what was deleted just now is offered first. */
+const route = useRoute()
+const deleted = useQuery({ queryKey: ['deleted'], queryFn: () => answered(api.GET('/api/orders/deleted')) })
+const justNow = computed(() => deleted.data.value?.find((d) => d.id === route.query.deleted))
+const haveBack = useMutation({
+  mutationFn: (id: string) => answered(api.PUT('/api/orders/deleted/{id}/back', { params: { path: { id } } })),
+  onSuccess: (back) => router.push(`/orders/${back.id}`),
+})
+
 const DAYS_AHEAD = 14
 const add = useMutation({
   mutationFn: () => newOrder(name.value, DAYS_AHEAD),
@@ -55,6 +64,11 @@ const add = useMutation({
       </form>
     </div>
     <ProblemNote v-if="add.error.value ?? orders.error.value" :error="add.error.value ?? orders.error.value" class="mt-4" />
+    <p v-if="justNow" role="status" class="mt-3 flex items-center gap-3 border border-line bg-sheet px-3 py-1" data-deleted>
+      <span class="flex-1">Deleted <em>{{ justNow.name }}</em>.</span>
+      <button type="button" class="act-quiet" @click="haveBack.mutate(justNow.id)">Undo</button>
+    </p>
+    <ProblemNote v-if="haveBack.error.value" :error="haveBack.error.value" class="mt-4" />
     <p v-if="orders.data.value?.length === 0" class="mt-8 max-w-xl text-quiet">
       No orders yet. Write one down by what it is for; then say how many of which flower and for when, and it adds up the pieces,
       paste, wire and days.
@@ -69,5 +83,14 @@ const add = useMutation({
         </RouterLink>
       </li>
     </ul>
+    <details v-if="deleted.data.value?.length" class="mt-6">
+      <summary class="cursor-pointer text-quiet">Deleted in the last 30 days: {{ deleted.data.value.length }}</summary>
+      <ul class="divide-y divide-line">
+        <li v-for="one in deleted.data.value" :key="one.id" class="flex items-center gap-4 py-1">
+          <span class="flex-1">{{ one.name }}</span><span class="text-quiet">to be had back until {{ day(one.until) }}</span>
+          <button type="button" class="act-quiet" :aria-label="`Have ${one.name} back`" @click="haveBack.mutate(one.id)">Have it back</button>
+        </li>
+      </ul>
+    </details>
   </div>
 </template>

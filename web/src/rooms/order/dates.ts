@@ -1,20 +1,26 @@
+import { useClock } from '@/parts/useClock'
+
 /** A moment as the server writes it: local, to the minute. */
 export function localMinute(date: Date): string {
   const two = (n: number) => String(n).padStart(2, '0')
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}:00`
 }
 
-const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
-const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+const DAY = { weekday: 'long', day: 'numeric', month: 'long' } as const
+const TIME = { hour: '2-digit', minute: '2-digit' } as const
 
-export function readable(local: string): string {
-  return `${day(local)}, ${time(local)}`
+/** A day and time of the studio's calendar stands as it is; a moment that is the same everywhere is told by the studio's clock. */
+const told = (text: string, how: Intl.DateTimeFormatOptions) =>
+  new Date(text).toLocaleString('en-GB', /Z$|[+-]\d\d:\d\d$/.test(text) ? { ...how, timeZone: useClock().zone.value } : how)
+
+export function readable(text: string): string {
+  return `${day(text)}, ${time(text)}`
 }
 
-export function day(local: string): string {
-  return DAY.format(new Date(local))
+export function day(text: string): string {
+  return told(text, DAY)
 }
 
-export function time(local: string): string {
-  return TIME.format(new Date(local))
+export function time(text: string): string {
+  return told(text, TIME)
 }

@@ -15,6 +15,7 @@ import ReckoningColumn from './ReckoningColumn.vue'
 import ShortcutsDialog from './ShortcutsDialog.vue'
 import SplitPlate from './SplitPlate.vue'
 import StrandColumn from './StrandColumn.vue'
+import { useDid } from './useDid'
 import { useDraft } from './useDraft'
 import { usePlateFinder } from './usePlateFinder'
 import { type Shortcut, usePlateKeys } from './usePlateKeys'
@@ -42,14 +43,7 @@ const side = ref<(typeof SIDES)[number]>('reckoning')
 const split = useTemplateRef<{ zoomBy: (factor: number) => void; step: (dx: number, dy: number) => void; all: () => void }>('split')
 const toggle = (to: Middle) => (middle.value = middle.value === to ? 'split' : to)
 const loadFault = shallowRef<Error>()
-
-onMounted(async () => {
-  try {
-    await plate.load()
-  } catch (e) {
-    loadFault.value = e as Error
-  }
-})
+onMounted(() => plate.load().catch((e: Error) => (loadFault.value = e)))
 
 const tints = computed(() => tintsOf(plate.draft.value?.parts ?? [], reckoning.value))
 const selectedPart = computed(() => plate.draft.value?.parts.find((p) => p.id === selected.value))
@@ -161,7 +155,8 @@ const shortcuts: Shortcut[] = [
   { keys: ['c'], label: 'its colour, or the flower', run: () => toggle('colour') },
   { keys: ['?'], label: 'this list', run: () => (asking.value = true) },
 ]
-usePlateKeys(() => shortcuts)
+const { did, said } = useDid(plate.draft, () => selectedPart.value?.name)
+usePlateKeys(() => shortcuts, () => plate.draft.value, said)
 
 usePlateFinder({
   draft: () => plate.draft.value,
@@ -181,7 +176,7 @@ const KEEPING = {
 
 <template>
   <ProblemNote v-if="loadFault" :error="loadFault" class="m-6" />
-  <div v-else-if="plate.draft.value" class="flex h-full min-h-[680px] min-w-[800px] flex-col">
+  <div v-else-if="plate.draft.value" data-plate tabindex="-1" class="flex h-full outline-none min-h-[680px] min-w-[800px] flex-col">
     <div class="flex h-12 shrink-0 items-center gap-4 border-b border-line px-4">
       <h1 class="min-w-0 flex-1 truncate text-head">{{ plate.draft.value.name }}</h1>
       <span role="status" class="text-note text-quiet" :data-state="plate.state.value">{{ KEEPING[plate.state.value] }}</span>
@@ -268,6 +263,9 @@ const KEEPING = {
       />
       <div v-else class="p-4"><ProblemNote v-if="fault" :error="fault" /></div>
     </div>
+    <p v-if="did" role="status" class="fixed bottom-24 left-1/2 z-30 flex -translate-x-1/2 items-center gap-3 border border-ink bg-sheet px-4 py-1.5" data-did>
+      {{ did }} <button type="button" class="act-quiet" @click="plate.undo()">Undo</button>
+    </p>
     <DryingStrip v-if="reckoning" v-model:selected="selected" :reckoning="reckoning" :medium="plate.draft.value.medium" :lit="lit" @point="lit = $event" />
     <VersionsDialog v-if="plate.theirs.value" :mine="plate.draft.value" :theirs="plate.theirs.value.value" @settle="plate.settle" />
     <ShortcutsDialog :open="asking" :shortcuts="shortcuts" @close="asking = false" />

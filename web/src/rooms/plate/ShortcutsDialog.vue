@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
-import type { Shortcut } from './usePlateKeys'
+import { setSingleKeys, type Shortcut, singleKeys } from './usePlateKeys'
 
 defineProps<{ open: boolean; shortcuts: Shortcut[] }>()
 const emit = defineEmits<{ close: [] }>()
@@ -20,6 +20,7 @@ const sign = (key: string) => key.replace(/Arrow\w+|Escape/, (k) => SIGNS[k] ?? 
         <dt class="text-right"><kbd class="border border-line px-1.5">/</kbd></dt>
         <dd>find anything</dd>
       </dl>
+      <label class="mt-4 flex items-center gap-2"><input type="checkbox" class="size-4" :checked="singleKeys" @change="setSingleKeys(!singleKeys)" /> single letters and signs do this on the plate</label>
       <p class="mt-4 text-right"><button type="button" class="act" @click="emit('close')">Close</button></p>
     </DialogPanel>
   </Dialog>

@@ -138,18 +138,10 @@ function lift(event: PointerEvent) {
   grip.value = undefined
 }
 
-/** The wheel enlarges about the pointer; over a ring it counts, unless a key or two fingers say otherwise. */
+/** The wheel enlarges about the pointer, and changes nothing. */
 function zoom(event: WheelEvent) {
   event.preventDefault()
   view.zoomBy(event.deltaY < 0 ? 1.15 : 1 / 1.15, place(event as unknown as PointerEvent))
-}
-
-function wheel(id: string, event: WheelEvent) {
-  if (event.ctrlKey || event.shiftKey) return
-  event.preventDefault()
-  event.stopPropagation()
-  selected.value = id
-  emit('change', `count-${id}`, handling.count(id, event.deltaY < 0 ? 1 : -1))
 }
 
 const overFace = computed(() => props.drawing.face.gaps.filter((g) => Math.sin((g.azimuth * Math.PI) / 180) >= -0.01))
@@ -191,7 +183,6 @@ function gapArc(gap: Schemas['Gap']): string {
           shadows
           @point="emit('point', $event)"
           @press="press"
-          @wheel="wheel"
         />
         <path v-for="gap in overFace" :key="gap.partId" :d="gapArc(gap)" fill="none" stroke="var(--color-accent)" :stroke-width="hairline * 5" stroke-dasharray="1 1" />
       </g>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, onMounted, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import published from '@formats/tariff.schema.json'
@@ -39,6 +39,15 @@ const groups = computed(() =>
     .filter((g) => g.lines.length)
     .map((g) => ({ ...g, sum: g.lines.reduce((all, l) => all + l.amount, 0) })),
 )
+const quote = `/api/orders/${props.id}/quote.pdf`
+const sure = ref(false)
+/** What the sum lacks, in words; empty where it lacks nothing. */
+const lacking = computed(() => {
+  const unpriced = price.result.value?.unpriced.length ?? 0
+  const materials = unpriced > 0 ? `without ${unpriced} ${unpriced === 1 ? 'material' : 'materials'} that ${unpriced === 1 ? 'has' : 'have'} no price` : ''
+  const currency = store.tariff && !store.tariff.money ? 'without a currency' : ''
+  return [materials, currency].filter(Boolean).join(' and ')
+})
 const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0)
 </script>
 
@@ -48,15 +57,20 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
       <div class="flex flex-wrap items-baseline gap-x-4 border-b border-line pb-2">
         <h1 class="text-title">{{ order.data.value?.order.name ?? 'Price' }}</h1>
         <p v-if="order.data.value" class="flex-1 text-quiet">hand-over {{ readable(order.data.value.order.handOver) }}</p>
-        <a class="act" :href="`/api/orders/${id}/quote.pdf`" target="_blank">Quote as PDF</a>
+        <button v-if="lacking" type="button" class="act" data-quote @click="sure = !sure">Quote as PDF …</button>
+        <a v-else class="act" :href="quote" target="_blank" data-quote>Quote as PDF</a>
         <RouterLink class="act-quiet" :to="`/orders/${id}`">The order</RouterLink>
       </div>
+      <p v-if="lacking && sure" role="alert" class="mt-2 flex flex-wrap items-center gap-3 border border-ink bg-sheet p-3" data-sure>
+        <span class="min-w-0 flex-1">◆ The quote would be {{ lacking }}. Give them in the drawer and under <em>What the studio asks</em>, or make it as it is.</span>
+        <a class="act" :href="`${quote}?asItIs=true`" target="_blank">Make it as it is</a>
+      </p>
       <ProblemNote v-if="order.error.value ?? price.fault.value" :error="(order.error.value ?? price.fault.value) as Error" class="mt-2" />
       <JobNote v-if="price.job.value && price.busy.value" :job="price.job.value" class="mt-2" @stop="price.stop" />
       <p v-else-if="price.busy.value" role="status" class="mt-4 text-quiet">Adding it up …</p>
       <template v-if="price.result.value">
         <p class="mt-3 flex flex-wrap gap-x-8 text-lead" data-price>
-          <span><strong>{{ money(price.result.value.total) }}</strong> in all</span>
+          <span><strong>{{ money(price.result.value.total) }}</strong> in all{{ lacking ? `, ${lacking}` : '' }}</span>
           <span><strong>{{ money(price.result.value.each) }}</strong> a flower</span>
           <span>{{ money(price.result.value.deposit) }} deposit, {{ money(price.result.value.balance) }} at the hand-over</span>
         </p>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ref, shallowRef, watch } from 'vue'
+import { shallowRef, watch } from 'vue'
 import { answered, api, type Schemas } from '@/api/client'
 import SchemaFields from '@/parts/fields/SchemaFields.vue'
+import { useHeld } from '@/kept/useHeld'
 import { type SchemaNode, usual } from '@/parts/fields/schema'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import SlateFigures from './SlateFigures.vue'
@@ -13,7 +14,7 @@ const props = defineProps<{ kind: string; node: SchemaNode }>()
 type Question = Schemas['SlateQuestion']
 
 const BEGUN: Record<string, Record<string, unknown>> = { 'shade-mix': { master: '#b5305a' } }
-const question = ref({ ...(usual(props.node) as Record<string, unknown>), ...BEGUN[props.kind] } as Question)
+const question = useHeld(`slate.${props.kind}`, { ...(usual(props.node) as Record<string, unknown>), ...BEGUN[props.kind] } as Question)
 const answer = shallowRef<Schemas['SlateAnswer']>()
 const fault = shallowRef<unknown>()
 let asked = 0
@@ -32,7 +33,7 @@ watch(question, ask, { immediate: true })
 /** Sets one field; what is kept is a new question each time. */
 function change(path: string, value: unknown) {
   const steps = path.split('/').slice(1)
-  const copy = structuredClone({ ...question.value }) as Record<string, unknown>
+  const copy = JSON.parse(JSON.stringify(question.value)) as Record<string, unknown>
   let into = copy
   for (const step of steps.slice(0, -1)) into = into[step] as Record<string, unknown>
   into[steps.at(-1)!] = value

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answered, api } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
+import { readable } from '../order/dates'
 
 /** How a tablet comes to the bench: step by step, with the address to scan and the certificate to compare. */
 const tablet = useQuery({ queryKey: ['tablet'], queryFn: () => answered(api.GET('/api/tablet')) })
@@ -13,13 +14,24 @@ const next = ref('')
 const told = ref('')
 const fault = ref<unknown>()
 
+async function signOut(id: string) {
+  fault.value = undefined
+  try {
+    await answered(api.DELETE('/api/tablet/devices/{id}', { params: { path: { id } } }))
+    await tablet.refetch()
+  } catch (e) {
+    fault.value = e
+  }
+}
+
 async function change() {
   fault.value = undefined
   told.value = ''
   try {
     await answered(api.PUT('/api/tablet/passphrase', { body: { now: now.value, next: next.value } }))
     now.value = next.value = ''
-    told.value = 'The passphrase is another now. Tablets that are in stay in.'
+    told.value = 'The passphrase is another now. Every other device is asked for it at its next step.'
+    await tablet.refetch()
   } catch (e) {
     fault.value = e
   }
@@ -54,9 +66,21 @@ async function change() {
             <code class="mt-1 block bg-sheet p-2 text-note break-all" data-fingerprint>{{ tablet.data.value.fingerprint }}</code>
             Go on only if it is the same.
           </li>
-          <li>Say the passphrase. The tablet stays in for thirty days, or until Crisp Whorl is started again.</li>
+          <li>Say the passphrase. The tablet stays in until it was not used for a week, or you sign it out below.</li>
           <li>Open the order, then <em>Bench</em>.</li>
         </ol>
+        <p v-for="notice in tablet.data.value.notices" :key="notice" role="status" class="mt-4 max-w-prose border border-line bg-sheet p-2">◆ {{ notice }}</p>
+        <h2 class="mt-6 border-b border-line pb-1 text-head">Devices</h2>
+        <table v-if="tablet.data.value.devices.length" class="w-full max-w-prose" aria-label="Devices">
+          <tbody>
+            <tr v-for="device in tablet.data.value.devices" :key="device.id" class="border-t border-line" data-device>
+              <td class="py-1">{{ device.what }}<span v-if="device.own" class="text-quiet"> · this one</span></td>
+              <td class="text-quiet">{{ device.address }}</td>
+              <td class="text-quiet">in since {{ readable(device.since) }}, here {{ readable(device.seen) }}</td>
+              <td class="text-right"><button type="button" class="act-quiet" :aria-label="`Sign out ${device.what}, ${device.address}`" @click="signOut(device.id)">Sign out</button></td>
+            </tr>
+          </tbody>
+        </table>
         <form class="mt-6 grid max-w-prose grid-cols-2 items-end gap-3 border-t border-line pt-3" @submit.prevent="change">
           <label class="text-note text-quiet">the passphrase now<input v-model="now" type="password" class="field text-body text-ink" autocomplete="current-password" required /></label>
           <label class="text-note text-quiet">another<input v-model="next" type="password" class="field text-body text-ink" autocomplete="new-password" minlength="12" maxlength="72" required /></label>

@@ -35,6 +35,12 @@ public final class AcceptanceText {
      * @throws DocumentFault saying what is wrong with it
      */
     public static Acceptance read(String text) {
+        return KNOWN.of(text, AcceptanceText::fresh);
+    }
+
+    private static final ReadOnce<Acceptance> KNOWN = new ReadOnce<>();
+
+    private static Acceptance fresh(String text) {
         Kept kept = KeptText.ACCEPTANCE.read(text);
         Map<UUID, Species> species = new LinkedHashMap<>();
         kept.species().forEach(f -> species.put(f.id(), SpeciesDocument.read(f.document())));

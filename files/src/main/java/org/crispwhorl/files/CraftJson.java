@@ -2,7 +2,9 @@ package org.crispwhorl.files;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.Nulls;
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
@@ -52,7 +54,9 @@ public final class CraftJson {
         never.addSerializer(Double.class, new Finite());
         return builder.annotationIntrospector(new Introspector())
                 .addModule(never)
-                .addModule(new SimpleModule("moments").addDeserializer(LocalDateTime.class, new Moment()))
+                .addModule(new SimpleModule("moments")
+                        .addDeserializer(LocalDateTime.class, new Moment())
+                        .addDeserializer(Instant.class, new PointInTime()))
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                 .enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER)
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
@@ -124,6 +128,31 @@ public final class CraftJson {
             }
             return (LocalDateTime) context.handleWeirdStringValue(
                     LocalDateTime.class, text, "a day and time of this century like 2026-05-30T10:00, without a zone");
+        }
+    }
+
+    /** A moment that is the same everywhere: with its zone, of a year that a calendar reaches. */
+    private static final class PointInTime extends StdDeserializer<Instant> {
+        private static final Pattern FORM =
+                Pattern.compile("20\\d\\d-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d{1,9})?(Z|[+-]\\d\\d:\\d\\d)");
+
+        PointInTime() {
+            super(Instant.class);
+        }
+
+        @Override
+        public Instant deserialize(JsonParser in, DeserializationContext context) {
+            String text = in.getString();
+            try {
+                if (in.currentToken() == JsonToken.VALUE_STRING
+                        && FORM.matcher(text).matches()) {
+                    return OffsetDateTime.parse(text).toInstant();
+                }
+            } catch (DateTimeParseException e) {
+                // Told below, with what does fit.
+            }
+            return (Instant) context.handleWeirdStringValue(
+                    Instant.class, text, "a moment of this century with its zone, like 2026-05-30T10:00:00Z");
         }
     }
 

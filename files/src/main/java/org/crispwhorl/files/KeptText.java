@@ -81,6 +81,7 @@ public final class KeptText<T> {
     private final String format;
     private final Class<T> type;
     private final List<UnaryOperator<JsonNode>> lifts;
+    private final ReadOnce<T> known = new ReadOnce<>();
 
     /**
      * @param lifts from each version to the next; version 0 stood without an envelope
@@ -166,6 +167,10 @@ public final class KeptText<T> {
      * @throws DocumentFault saying what is wrong with it
      */
     public T read(String text) {
+        return known.of(text, this::fresh);
+    }
+
+    private T fresh(String text) {
         try {
             JsonNode kept = MAPPER.readTree(text);
             int version = 0;

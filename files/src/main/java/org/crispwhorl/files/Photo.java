@@ -8,19 +8,29 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 import org.crispwhorl.core.measure.InvalidValue;
 
 /** A photograph, encoded anew: its pixels and nothing else. */
 public final class Photo {
     /** As many pixels as a large camera takes; more are not even looked at. */
     private static final long MOST_PIXELS = 60_000_000;
+
+    /** A row of pixels is held whole. */
+    private static final int LONGEST_SIDE = 20_000;
+
+    private static final Set<String> FORMATS = Set.of("jpeg", "jpg", "png");
 
     /** As large as it is looked at, longest side, pixels. */
     private static final int LONGEST = 1600;
@@ -63,20 +73,28 @@ public final class Photo {
                 FIELD, encoded.length + " bytes", "one with less grain: it could not be made small enough");
     }
 
+    /**
+     * The picture, every so many pixels of it, so that no more is held than is looked at; told from its header alone where it is too
+     * large. Only the readers of JPEG and PNG are asked, and nothing is read of what stands beside the pixels.
+     */
     private static BufferedImage read(byte[] encoded) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(encoded))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw new InvalidValue(FIELD, encoded.length + " bytes", "a JPEG or a PNG");
-            }
-            ImageReader reader = readers.next();
+        try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(encoded))) {
+            ImageReader reader =
+                    reader(in).orElseThrow(() -> new InvalidValue(FIELD, encoded.length + " bytes", "a JPEG or a PNG"));
             try {
-                reader.setInput(in);
-                long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-                if (pixels > MOST_PIXELS) {
-                    throw new InvalidValue(FIELD, pixels + " pixels", "at most " + MOST_PIXELS + " pixels");
+                reader.setInput(in, true, true);
+                int width = reader.getWidth(0);
+                int height = reader.getHeight(0);
+                if ((long) width * height > MOST_PIXELS || Math.max(width, height) > LONGEST_SIDE) {
+                    throw new InvalidValue(
+                            FIELD,
+                            width + " × " + height + " pixels",
+                            "at most " + MOST_PIXELS / 1_000_000 + " million pixels, no side over " + LONGEST_SIDE);
                 }
-                return reader.read(0);
+                int every = Math.max(1, Math.max(width, height) / (2 * LONGEST));
+                ImageReadParam how = reader.getDefaultReadParam();
+                how.setSourceSubsampling(every, every, 0, 0);
+                return reader.read(0, how);
             } finally {
                 reader.dispose();
             }
@@ -86,6 +104,35 @@ public final class Photo {
             }
             throw new InvalidValue(
                     FIELD, encoded.length + " bytes", "a JPEG or a PNG that is whole: this one cannot be read");
+        }
+    }
+
+    private static Optional<ImageReader> reader(ImageInputStream in) {
+        for (Iterator<ImageReader> readers = ImageIO.getImageReaders(in); readers.hasNext(); ) {
+            ImageReader reader = readers.next();
+            if (FORMATS.contains(
+                    reader.getOriginatingProvider().getFormatNames()[0].toLowerCase(Locale.ROOT))) {
+                return Optional.of(reader);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether something is a picture as it is kept here: a JPEG, no larger than it is looked at. Its header alone is read. */
+    public static boolean isOneOfOurs(byte[] jpeg) {
+        if (jpeg.length < 4 || (jpeg[0] & 0xff) != 0xff || (jpeg[1] & 0xff) != 0xd8 || jpeg.length > MOST_BYTES) {
+            return false;
+        }
+        try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(jpeg))) {
+            ImageReader reader = ImageIO.getImageReadersByFormatName("jpeg").next();
+            try {
+                reader.setInput(in, true, true);
+                return Math.max(reader.getWidth(0), reader.getHeight(0)) <= LONGEST;
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | RuntimeException e) {
+            return false;
         }
     }
 

@@ -75,6 +75,12 @@ public final class SpeciesDocument {
      * @throws DocumentFault saying every place that is wrong
      */
     public static Species readText(String text) {
+        return KNOWN.of(text, SpeciesDocument::fresh);
+    }
+
+    private static final ReadOnce<Species> KNOWN = new ReadOnce<>();
+
+    private static Species fresh(String text) {
         try {
             return read(MAPPER.readTree(text));
         } catch (JacksonException e) {

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Arrays;
@@ -70,11 +71,17 @@ public class CalendarIcsTest {
                 .toList();
     }
 
+    private static final LocalDateTime FROM = LocalDateTime.of(2030, 6, 1, 0, 0);
+
+    private static BusyIcs.Read busy(String text) {
+        return BusyIcs.read(text, FROM, FROM.plusDays(400), PLACE);
+    }
+
     @Test
     public void whatGoesOutComesBackInAsBusyTime() {
         Planned planned = planned(MONDAY);
         String out = CalendarIcs.write(planned, "order-1", PLACE);
-        List<StudioTime.Busy> back = CalendarIcs.busy(out, PLACE);
+        List<StudioTime.Busy> back = busy(out).busy();
         List<Calendar.Stint> stints = planned.calendar().stints();
         assertTrue(stints.size() > 3);
         assertEquals(back.size(), stints.size());
@@ -124,7 +131,7 @@ public class CalendarIcsTest {
                 "END:VEVENT",
                 "END:VCALENDAR",
                 "");
-        List<StudioTime.Busy> busy = CalendarIcs.busy(other, PLACE);
+        List<StudioTime.Busy> busy = busy(other).busy();
         assertEquals(
                 busy.get(0),
                 new StudioTime.Busy(
@@ -137,8 +144,8 @@ public class CalendarIcsTest {
 
     @Test
     public void whatIsNoCalendarIsRefused() {
-        expectThrows(DocumentFault.class, () -> CalendarIcs.busy("{\"format\":\"crisp-whorl/species\"}", PLACE));
-        expectThrows(DocumentFault.class, () -> CalendarIcs.busy("", PLACE));
+        expectThrows(DocumentFault.class, () -> busy("{\"format\":\"crisp-whorl/species\"}"));
+        expectThrows(DocumentFault.class, () -> busy(""));
     }
 
     @Test
@@ -166,5 +173,77 @@ public class CalendarIcsTest {
                         s.from().toString());
             }
         }
+    }
+
+    @Test
+    public void whatGoesOutIsFolded() {
+        String out = CalendarIcs.write(planned(MONDAY), "order-1", PLACE);
+        assertTrue(
+                Arrays.stream(out.split("\r\n")).allMatch(line -> line.getBytes(StandardCharsets.UTF_8).length <= 75));
+    }
+
+    private static String event(String... lines) {
+        return "BEGIN:VEVENT\r\nDTSTAMP:20300601T000000Z\r\n" + String.join("\r\n", lines) + "\r\nEND:VEVENT\r\n";
+    }
+
+    private static String calendar(String... events) {
+        return "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//somebody//EN\r\n" + String.join("", events)
+                + "END:VCALENDAR\r\n";
+    }
+
+    /** A class each Tuesday, of which one was moved and one is left out; an hour told as a duration; nothing is lost without a word. */
+    @Test
+    public void whatRepeatsIsBusyAsOftenAsItRepeats() {
+        BusyIcs.Read read = busy(calendar(
+                event(
+                        "UID:class",
+                        "SUMMARY:Evening class",
+                        "DTSTART;TZID=Europe/Berlin:20300604T180000",
+                        "DURATION:PT2H",
+                        "RRULE:FREQ=WEEKLY;COUNT=6",
+                        "EXDATE;TZID=Europe/Berlin:20300618T180000"),
+                event(
+                        "UID:class",
+                        "RECURRENCE-ID;TZID=Europe/Berlin:20300611T180000",
+                        "SUMMARY:Evening class, moved",
+                        "DTSTART;TZID=Europe/Berlin:20300612T190000",
+                        "DTEND;TZID=Europe/Berlin:20300612T210000"),
+                event("UID:a", "DTSTART;VALUE=DATE:20300620", "SUMMARY:Fair"),
+                event("UID:b", "DTSTART:20290620T080000Z", "DTEND:20290620T090000Z"),
+                event("UID:c", "DTSTART:20300621T080000Z", "DTEND:20300621T090000Z", "STATUS:CANCELLED"),
+                event("UID:d", "DTSTART:20300622T080000Z", "DTEND:20300622T090000Z", "TRANSP:TRANSPARENT"),
+                event("UID:e", "DTSTART:20300623T080000Z", "DURATION:PT1S", "RRULE:FREQ=SECONDLY")));
+        assertEquals(read.events(), 7);
+        assertEquals(
+                read.busy().stream()
+                        .map(b -> b.from() + " " + b.to() + " " + b.what())
+                        .toList(),
+                List.of(
+                        "2030-06-04T18:00 2030-06-04T20:00 Evening class",
+                        "2030-06-12T19:00 2030-06-12T21:00 Evening class, moved",
+                        "2030-06-20T00:00 2030-06-21T00:00 Fair",
+                        "2030-06-25T18:00 2030-06-25T20:00 Evening class",
+                        "2030-07-02T18:00 2030-07-02T20:00 Evening class",
+                        "2030-07-09T18:00 2030-07-09T20:00 Evening class"));
+        assertEquals(
+                read.leftOut(),
+                List.of(
+                        "1 over already",
+                        "1 called off",
+                        "1 that leave you free",
+                        "1 that repeat more often than daily"));
+    }
+
+    @Test
+    public void ofMoreThanTheStudioHoldsTheFirstAreTakenAndTheRestIsTold() {
+        BusyIcs.Read read = busy(calendar(
+                event("UID:a", "DTSTART:20300602T080000Z", "DURATION:PT1H", "RRULE:FREQ=DAILY"),
+                event("UID:b", "DTSTART:20300602T120000Z", "DURATION:PT1H", "RRULE:FREQ=DAILY")));
+        assertEquals(read.busy().size(), 500);
+        assertEquals(
+                read.busy().get(499).from().toLocalDate(), FROM.toLocalDate().plusDays(250));
+        assertTrue(
+                read.leftOut().get(0).endsWith("later than the first 500"),
+                read.leftOut().toString());
     }
 }

@@ -3,12 +3,18 @@ package org.crispwhorl.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import javax.sql.DataSource;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -31,14 +37,22 @@ public class BenchApiTest extends ServerTest {
         api.delete(order);
     }
 
+    private static Instant moment(int minutesAgo) {
+        return NOW.minusMinutes(minutesAgo).atZone(ZoneId.systemDefault()).toInstant();
+    }
+
     private static ObjectNode touch(String uid, String what, int minutesAgo, int pieces) {
         return Api.JSON
                 .createObjectNode()
                 .put("id", UUID.randomUUID().toString())
                 .put("uid", uid)
                 .put("touch", what)
-                .put("at", NOW.minusMinutes(minutesAgo).toString())
+                .put("at", moment(minutesAgo).toString())
                 .put("pieces", pieces);
+    }
+
+    private String petals() {
+        return card(api.get(order + "/bench").json(), "Make petals").get("key").asString() + "/1-1";
     }
 
     private Api.Answer tell(List<ObjectNode> touches) {
@@ -78,8 +92,8 @@ public class BenchApiTest extends ServerTest {
         List<ObjectNode> one = new ArrayList<>();
         List<ObjectNode> two = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
-            one.add(touch("0/make-petals/1-1", "good", 10, 1));
-            two.add(touch("0/make-petals/1-1", i % 8 == 0 ? "broke" : "good", 9, 1));
+            one.add(touch(petals(), "good", 10, 1));
+            two.add(touch(petals(), i % 8 == 0 ? "broke" : "good", 9, 1));
         }
         List<CompletableFuture<Api.Answer>> told = new ArrayList<>();
         for (int again = 0; again < 2; again++) {
@@ -122,7 +136,7 @@ public class BenchApiTest extends ServerTest {
         tell(List.of(touch("0/mix/1-1", "begun", 20, 0), touch("0/mix/1-1", "done", 10, 0)));
         for (JsonNode one : api.get("/api/bench").json()) {
             if (one.get("orderId").asString().equals(id)) {
-                assertEquals(LocalDateTime.parse(one.get("begun").asString()), NOW.minusMinutes(20));
+                assertEquals(Instant.parse(one.get("begun").asString()), moment(20));
             }
         }
         assertTrue(api.get("/api/bench").body().contains(id));
@@ -157,9 +171,92 @@ public class BenchApiTest extends ServerTest {
 
     @Test
     public void aTouchThatIsNoneIsRefusedByItsField() {
-        Api.Answer refused = tell(List.of(touch("0/make-petals/1-1", "smashed", 1, 0)));
+        Api.Answer refused = tell(List.of(touch(petals(), "smashed", 1, 0)));
         assertEquals(refused.status(), 422);
         assertTrue(refused.json().at("/faults/0/pointer").asString().contains("touch"), refused.body());
         assertEquals(api.get(order + "/bench").json().get("events").size(), 0);
+    }
+
+    /** A touch that names nothing that is there is refused by itself: the others are kept, and the bench opens as before. */
+    @Test
+    public void aTouchOfATaskThatIsNotThereIsRefusedByItself() {
+        ObjectNode good = touch(petals(), "good", 3, 1);
+        List<ObjectNode> bad = List.of(
+                touch(petals().substring(0, petals().length() - 2), "good", 3, 1),
+                touch(petals().replace("1-1", "2-1"), "done", 3, 0),
+                touch("0/make-tube/1-1", "done", 3, 0),
+                touch(petals().replaceFirst("0", "9"), "done", 3, 0),
+                touch("nonsense", "done", 3, 0));
+        List<ObjectNode> all = new ArrayList<>(bad);
+        all.add(2, good);
+        JsonNode told = tell(all).json();
+        assertEquals(told.get("refused").size(), bad.size(), told.toString());
+        assertEquals(told.get("events").size(), 1);
+        assertEquals(told.at("/events/0/id").asString(), good.get("id").asString());
+        assertEquals(api.get(order + "/bench").json().get("events").size(), 1);
+        assertEquals(api.get(order + "/days").status(), 200);
+        assertEquals(api.get("/api/book").status(), 200);
+    }
+
+    /** Rows that an earlier version let in hide no other. */
+    @Test
+    public void anOldRowThatNamesNothingHidesNothing() throws SQLException {
+        tell(List.of(touch(petals(), "good", 3, 1)));
+        String id = order.substring(order.lastIndexOf('/') + 1);
+        DataSource database = RunningStudio.running().getBean(DataSource.class);
+        try (Connection connection = database.getConnection();
+                Statement statement = connection.createStatement()) {
+            for (String work : new String[] {
+                petals().substring(0, petals().length() - 2),
+                petals().replace("1-1", "x-y"),
+                "//-",
+                petals().replace("1-1", "1-0")
+            }) {
+                statement.execute(
+                        "insert into bench_event (id, order_id, work, touch, at, pieces) values (random_uuid(), '" + id
+                                + "', '" + work + "', 'DONE', current_timestamp, 1)");
+            }
+            statement.execute(
+                    "insert into bench_event (id, order_id, work, touch, at, pieces, said) values (random_uuid(), '"
+                            + id
+                            + "', '" + petals()
+                            + "', 'SAID', current_timestamp, 1, '{\"format\":\"of another time\"}')");
+        }
+        JsonNode bench = api.get(order + "/bench").json();
+        assertTrue(bench.get("cards").size() > 3);
+        assertEquals(bench.get("events").size(), 5, "all but the one that cannot be read");
+        assertEquals(api.get("/api/book").status(), 200);
+        assertEquals(api.get(order + "/days").status(), 200);
+    }
+
+    /** Only what is new since is told, to whoever asks, without changing anything. */
+    @Test
+    public void onlyWhatIsNewIsTold() {
+        tell(List.of(touch(petals(), "begun", 5, 0)));
+        JsonNode first = api.get(order + "/bench/events?since=0").json();
+        assertEquals(first.get("events").size(), 1);
+        long until = first.get("until").asLong();
+        assertEquals(
+                api.get(order + "/bench/events?since=" + until)
+                        .json()
+                        .get("events")
+                        .size(),
+                0);
+        ObjectNode broke = touch(petals(), "broke", 4, 1);
+        tell(List.of(broke));
+        JsonNode then = api.get(order + "/bench/events?since=" + until).json();
+        assertEquals(then.get("events").size(), 1);
+        assertTrue(Instant.parse(then.get("now").asString()).isAfter(moment(1)));
+        ObjectNode back =
+                touch(petals(), "taken-back", 3, 0).put("of", broke.get("id").asString());
+        assertEquals(tell(List.of(back)).json().get("refused").size(), 0);
+        assertEquals(
+                api.get(order + "/bench/events?since=" + then.get("until").asLong())
+                        .json()
+                        .at("/events/0/of")
+                        .asString(),
+                broke.get("id").asString());
+        assertEquals(
+                api.get("/api/orders/" + UUID.randomUUID() + "/bench/events").status(), 404);
     }
 }

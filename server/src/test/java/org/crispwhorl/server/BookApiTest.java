@@ -10,6 +10,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 import javax.imageio.ImageIO;
@@ -61,7 +62,12 @@ public class BookApiTest extends ServerTest {
                 .put("id", UUID.randomUUID().toString())
                 .put("uid", uid)
                 .put("touch", what)
-                .put("at", BEGUN.plusMinutes(minutes).toString())
+                .put(
+                        "at",
+                        BEGUN.atZone(ZoneId.systemDefault())
+                                .toInstant()
+                                .plusSeconds(60L * minutes)
+                                .toString())
                 .put("pieces", pieces);
     }
 

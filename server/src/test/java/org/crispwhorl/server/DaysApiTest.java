@@ -6,6 +6,8 @@ import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
 import java.net.http.HttpRequest;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -201,7 +203,7 @@ public class DaysApiTest extends ServerTest {
                             .put("id", UUID.randomUUID().toString())
                             .put("uid", s.get("uid").asString())
                             .put("touch", touch)
-                            .put("at", LocalDateTime.now().withNano(0) + "")
+                            .put("at", Instant.now().toString())
                             .put("pieces", touch.equals("broke") ? 4 : 1);
                 }
             }
@@ -273,14 +275,18 @@ public class DaysApiTest extends ServerTest {
 
     @Test
     public void busyTimesComeOutOfACalendar() {
+        String day = LocalDate.now().plusDays(40).format(DateTimeFormatter.BASIC_ISO_DATE);
         String ics =
                 "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20300601T000000Z\r\n"
-                        + "SUMMARY:Market\r\nDTSTART:20300612T080000Z\r\nDTEND:20300612T090000Z\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+                        + "SUMMARY:Market\r\nDTSTART:" + day + "T080000Z\r\nDTEND:" + day
+                        + "T090000Z\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
         Api.Answer taken = api.send(api.written("/api/time/busy")
                 .setHeader("content-type", "text/calendar")
                 .PUT(HttpRequest.BodyPublishers.ofString(ics)));
         assertEquals(taken.status(), 200, taken.body());
-        assertEquals(taken.json().at("/busy/0/what").asString(), "Market");
+        assertEquals(taken.json().get("events").asInt(), 1);
+        assertEquals(taken.json().get("busy").asInt(), 1);
+        assertEquals(api.get("/api/time").json().at("/busy/0/what").asString(), "Market");
         Api.Answer refused = api.send(api.written("/api/time/busy")
                 .setHeader("content-type", "text/calendar")
                 .PUT(HttpRequest.BodyPublishers.ofString("no calendar")));

@@ -18,14 +18,18 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.TrustManagerFactory;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.core.userdetails.UserDetailsService;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 /** The studio on the home network: over TLS, its certificate trusted for its names, nothing without the passphrase. */
 public class HomeNetworkTest {
@@ -94,7 +98,7 @@ public class HomeNetworkTest {
         return found.group(1);
     }
 
-    @Test
+    @Test(dependsOnMethods = "thereIsNoSecondKey")
     public void aFirstPassphraseIsChosenHereAndOpensTheStudio() throws IOException, InterruptedException {
         HttpResponse<String> first = get(maker, "/enter");
         assertTrue(first.body().contains("Choose the passphrase"), first.body());
@@ -187,9 +191,95 @@ public class HomeNetworkTest {
                 403);
     }
 
+    /** Before a passphrase is chosen nothing opens the studio, whatever name or password is said, and by whichever way. */
+    @Test
+    public void thereIsNoSecondKey() throws IOException, InterruptedException {
+        HttpClient stranger = HttpClient.newBuilder()
+                .sslContext(trusted)
+                .cookieHandler(new CookieManager())
+                .build();
+        assertTrue(studio.getBeansOfType(UserDetailsService.class).isEmpty(), "no user is set up by itself");
+        assertEquals(studio.getBeansOfType(AuthenticationManager.class).size(), 1);
+        for (String said : new String[] {"", "user", "password", "null"}) {
+            form(stranger, "/enter", "_csrf", token(get(stranger, "/enter")), "username", "user", "password", said);
+            assertEquals(get(stranger, "/api/orders").statusCode(), 401, said);
+        }
+        for (String header : new String[] {"Basic dXNlcjpwYXNzd29yZA==", "Bearer user", "Digest username=\"user\""}) {
+            HttpResponse<String> answer = stranger.send(
+                    HttpRequest.newBuilder(URI.create(base + "/api/orders"))
+                            .header("authorization", header)
+                            .build(),
+                    HttpResponse.BodyHandlers.ofString());
+            assertEquals(answer.statusCode(), 401, header);
+        }
+        for (String path :
+                new String[] {"/login", "/oauth2/authorization/any", "/saml2", "/webauthn/register", "/ott/generate"}) {
+            assertEquals(get(stranger, path).statusCode(), 302, path);
+        }
+        Path log = data.resolve("crispwhorl.log");
+        assertFalse(Files.exists(log)
+                && Files.readString(log).toLowerCase(Locale.ROOT).contains("password"));
+    }
+
+    private HttpClient entered(CookieManager jar) throws IOException, InterruptedException {
+        HttpClient device =
+                HttpClient.newBuilder().sslContext(trusted).cookieHandler(jar).build();
+        String token = token(get(device, "/enter"));
+        assertEquals(
+                form(device, "/enter", "_csrf", token, "username", "studio", "password", WORDS)
+                        .statusCode(),
+                302);
+        assertEquals(get(device, "/api/orders").statusCode(), 200);
+        return device;
+    }
+
+    private static HttpRequest.Builder meant(CookieManager jar, URI to) {
+        String token = jar.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElseThrow();
+        return HttpRequest.newBuilder(to)
+                .header("content-type", "application/json")
+                .header("X-XSRF-TOKEN", token);
+    }
+
+    /** Who is in is listed; who is signed out is out; another passphrase signs every other device out. */
+    @Test(dependsOnMethods = "aChangeWantsTheTokenAndAForeignPageDrivesNothing")
+    public void devicesAreListedAndSignedOut() throws IOException, InterruptedException {
+        CookieManager first = new CookieManager();
+        HttpClient tablet = entered(first);
+        JsonNode devices = Api.JSON.readTree(get(maker, "/api/tablet").body()).get("devices");
+        assertEquals(devices.size(), 2, devices.toString());
+        for (JsonNode device : devices) {
+            if (!device.get("own").asBoolean()) {
+                URI to = URI.create(
+                        base + "/api/tablet/devices/" + device.get("id").asString());
+                assertEquals(
+                        maker.send(meant(cookies, to).DELETE().build(), HttpResponse.BodyHandlers.ofString())
+                                .statusCode(),
+                        204);
+            }
+        }
+        assertEquals(get(tablet, "/api/orders").statusCode(), 401);
+        HttpClient again = entered(new CookieManager());
+        assertEquals(
+                maker.send(
+                                meant(cookies, URI.create(base + "/api/tablet/passphrase"))
+                                        .PUT(HttpRequest.BodyPublishers.ofString(
+                                                "{\"now\":\"" + WORDS + "\",\"next\":\"" + WORDS + "\"}"))
+                                        .build(),
+                                HttpResponse.BodyHandlers.ofString())
+                        .statusCode(),
+                204);
+        assertEquals(get(again, "/api/orders").statusCode(), 401, "every other device is out");
+        assertEquals(get(maker, "/api/orders").statusCode(), 200);
+    }
+
     @Test(
             dependsOnMethods = {
                 "withoutItNothingAnswersButTheHealthLine",
+                "devicesAreListedAndSignedOut",
                 "aChangeWantsTheTokenAndAForeignPageDrivesNothing"
             })
     public void triesAreSlowedDown() throws IOException, InterruptedException {

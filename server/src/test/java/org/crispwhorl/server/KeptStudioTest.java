@@ -42,15 +42,16 @@ public class KeptStudioTest extends ServerTest {
             {"schema-6", 14, 21.0},
             {"schema-7", 19, 19.0},
             {"schema-8", 19, 18.0},
-            {"schema-11", 20, 17.0}
+            {"schema-11", 20, 17.0},
+            {"schema-12", 20, 16.0}
         };
     }
 
     /** Studios of which days were planned, and one at whose bench something was done. */
-    private static final Set<String> PLANNED = Set.of("schema-7", "schema-8", "schema-11");
+    private static final Set<String> PLANNED = Set.of("schema-7", "schema-8", "schema-11", "schema-12");
 
     /** What stands in the book of those at whose bench something was done. */
-    private static final Map<String, Integer> AT_THE_BENCH = Map.of("schema-8", 1, "schema-11", 42);
+    private static final Map<String, Integer> AT_THE_BENCH = Map.of("schema-8", 1, "schema-11", 42, "schema-12", 43);
 
     @Override
     protected void lay(Path folder) throws IOException {
@@ -110,6 +111,22 @@ public class KeptStudioTest extends ServerTest {
                 api.get("/api/book").json().at("/book/entries").size(),
                 AT_THE_BENCH.getOrDefault(kept, 0).intValue());
         assertEquals(api.put("/api/orders/" + order + "/acceptance", "").status(), 200);
+    }
+
+    /** Pictures that lay in their rows are files now, and are seen as before. */
+    @Test
+    public void picturesAreThere() {
+        for (JsonNode begun : api.get("/api/bench").json()) {
+            String order = "/api/orders/" + begun.get("orderId").asString();
+            for (JsonNode event : api.get(order + "/bench").json().get("events")) {
+                assertTrue(event.get("at").asString().endsWith("Z"), event.toString());
+                if (event.at("/said/kind").asString("").equals("bench-photo")) {
+                    String id = event.at("/said/picture").asString();
+                    assertTrue(api.bytes(order + "/bench/pictures/" + id + ".jpg").length > 300);
+                    assertTrue(Files.exists(data().resolve("pictures/" + id + ".jpg")));
+                }
+            }
+        }
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -113,6 +114,69 @@ public class OpenArchiveTest extends ServerTest {
                 assertTrue(!refused.body().contains("Exception"), refused.body());
             }
             assertEquals(tables(other.bytes(ARCHIVE)), tables(before));
+        } finally {
+            empty.close();
+        }
+    }
+
+    /** An archive as a stranger would change it: each is refused in a sentence, and nothing of it is there afterwards. */
+    @Test
+    public void aHostileArchiveChangesNothing() throws IOException {
+        byte[] out = api.bytes(ARCHIVE);
+        ConfigurableApplicationContext empty = RunningStudio.empty();
+        try {
+            Api other = new Api(RunningStudio.port(empty));
+            byte[] before = other.bytes(ARCHIVE);
+            Map<String, byte[]> wide = entries(out);
+            StringBuilder deep = new StringBuilder("[{\"id\":");
+            deep.append("[".repeat(100_000));
+            wide.put("tables/species.json", deep.toString().getBytes(StandardCharsets.UTF_8));
+            Map<String, byte[]> bomb = entries(out);
+            bomb.put("tables/species.json", new byte[300 << 20]);
+            Map<String, byte[]> aside = entries(out);
+            aside.put("anything/else.bin", new byte[300 << 20]);
+            Map<String, byte[]> column = entries(out);
+            column.put(
+                    "tables/species.json",
+                    "[{\"id\\\") values (1); drop table species; --\":1}]".getBytes(StandardCharsets.UTF_8));
+            Map<String, byte[]> picture = entries(out);
+            picture.put(
+                    "pictures/00000000-0000-0000-0000-00000000dead.jpg", "<script>".getBytes(StandardCharsets.UTF_8));
+            Map<String, byte[]> path = entries(out);
+            path.put("pictures/../../../stranger.jpg", new byte[] {1});
+            for (byte[] wrong : new byte[][] {
+                zipped(wide), zipped(bomb), zipped(aside), zipped(column), zipped(picture), zipped(path)
+            }) {
+                Api.Answer refused = other.postBytes(ARCHIVE, "application/zip", wrong);
+                assertEquals(refused.status(), 422, refused.body());
+                assertTrue(refused.json().get("detail").asString().endsWith("Nothing was taken in."), refused.body());
+            }
+            assertEquals(tables(other.bytes(ARCHIVE)), tables(before));
+            assertTrue(entries(other.bytes(ARCHIVE)).keySet().stream().noneMatch(name -> name.startsWith("pictures/")));
+        } finally {
+            empty.close();
+        }
+    }
+
+    /** The archive of an older version holds pictures in their rows, and moments without a zone. */
+    @Test
+    public void anOlderArchiveIsTakenIn() throws IOException {
+        ConfigurableApplicationContext empty = RunningStudio.empty();
+        try (InputStream kept = OpenArchiveTest.class.getResourceAsStream("/kept/archive-1.zip")) {
+            Api other = new Api(RunningStudio.port(empty));
+            Api.Answer taken = other.postBytes(ARCHIVE, "application/zip", kept.readAllBytes());
+            assertEquals(taken.status(), 200, taken.body());
+            assertEquals(taken.json().get("species").asInt(), 20);
+            Map<String, byte[]> out = entries(other.bytes(ARCHIVE));
+            assertEquals(
+                    out.keySet().stream()
+                            .filter(name -> name.startsWith("pictures/"))
+                            .count(),
+                    1);
+            assertTrue(new String(out.get("tables/bench_picture.json"), StandardCharsets.UTF_8)
+                    .contains("\"jpeg\" : null"));
+            assertEquals(other.get("/api/book").json().at("/book/entries").size(), 43);
+            assertEquals(other.get("/api/days").json().size(), 1);
         } finally {
             empty.close();
         }

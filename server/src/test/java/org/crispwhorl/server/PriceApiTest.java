@@ -38,10 +38,22 @@ public class PriceApiTest extends ServerTest {
 
     @Test
     public void aQuoteAndAServiceCardAreWritten() {
-        assertTrue(api.get(order() + "/quote.pdf").body().startsWith("%PDF"));
+        assertTrue(api.get(order() + "/quote.pdf?asItIs=true").body().startsWith("%PDF"));
         assertTrue(api.get(order() + "/sheets.pdf?sheets=SERVICE").body().startsWith("%PDF"));
         JsonNode service = api.get(order() + "/materials").json().get("service");
         assertTrue(service.get("takenOut").size() > 1, service.toString());
+    }
+
+    /** A sum that lacks a price or a currency goes to nobody without a yes. */
+    @Test
+    public void aQuoteThatLacksSomethingWantsAYes() {
+        ObjectNode usual = (ObjectNode) api.get("/api/tariff").json();
+        assertEquals(api.put("/api/tariff", usual.deepCopy().put("money", "")).status(), 200);
+        Api.Answer refused = api.get(order() + "/quote.pdf");
+        assertEquals(refused.status(), 422, refused.body());
+        assertTrue(refused.body().contains("/money"), refused.body());
+        assertTrue(api.get(order() + "/quote.pdf?asItIs=true").body().startsWith("%PDF"));
+        assertEquals(api.put("/api/tariff", usual).status(), 200);
     }
 
     @Test

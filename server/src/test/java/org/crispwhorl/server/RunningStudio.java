@@ -44,6 +44,11 @@ public final class RunningStudio {
         }
     }
 
+    /** The running application, its data as they are. */
+    static ConfigurableApplicationContext running() {
+        return application;
+    }
+
     /** The folder of its data. */
     static Path data() {
         return data;

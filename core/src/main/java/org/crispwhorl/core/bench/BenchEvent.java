@@ -1,6 +1,10 @@
 package org.crispwhorl.core.bench;
 
-import java.time.LocalDateTime;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.measure.InvalidValue;
@@ -13,8 +17,9 @@ import org.crispwhorl.core.measure.Words;
  * One touch at the bench. It has a name of its own, so that one that is told twice, or by two devices, counts once.
  *
  * @param id its own, made where it was touched
- * @param at when it was touched, by the clock of where it was touched
+ * @param at when it was touched, by the studio's clock: where it was touched on a device whose clock is apart, that is reckoned in
  * @param said what was measured or noted; of nothing else than that
+ * @param of the touch that is taken back; of nothing else than that
  */
 @Words(label = "touch", means = "One touch at the bench.")
 public record BenchEvent(
@@ -23,7 +28,7 @@ public record BenchEvent(
         @Words(label = "work", shortest = 1, longest = 200) String uid,
 
         @Words(label = "touched") Touch touch,
-        @Words(label = "at") LocalDateTime at,
+        @Words(label = "at") Instant at,
 
         @Quantity(
                 label = "pieces",
@@ -34,7 +39,8 @@ public record BenchEvent(
                 means = "Of a count; below 0 takes back. Nothing else asks for it.")
         int pieces,
 
-        @Words(label = "written down") Optional<Said> said) {
+        @Words(label = "written down") Optional<Said> said,
+        Optional<UUID> of) {
     /** What was touched. */
     @Words(label = "touched", means = "What was touched.")
     public enum Touch {
@@ -59,18 +65,37 @@ public record BenchEvent(
         @Words(label = "pass laid", means = "A pass of colour is on, by its number: what is wet dries from now on.")
         LAID,
         @Words(label = "written down", means = "Something was measured or noted.")
-        SAID
+        SAID,
+        @Words(label = "taken back", means = "Another touch was a mistake: it is as if it had not been.")
+        TAKEN_BACK
     }
 
     public BenchEvent {
-        Limits.check(BenchEvent.class, id, uid, touch, at, pieces, said);
+        Limits.check(BenchEvent.class, id, uid, touch, at, pieces, said, of);
         if ((touch == Touch.SAID) != said.isPresent()) {
             throw new InvalidValue("said", said.isPresent(), "what was written down, and of nothing else than that");
+        }
+        if ((touch == Touch.TAKEN_BACK) != of.isPresent()) {
+            throw new InvalidValue("of", of.isPresent(), "the touch that is taken back, and of nothing else than that");
         }
     }
 
     /** One in which nothing is written down. */
-    public BenchEvent(UUID id, String uid, Touch touch, LocalDateTime at, int pieces) {
-        this(id, uid, touch, at, pieces, Optional.empty());
+    public BenchEvent(UUID id, String uid, Touch touch, Instant at, int pieces) {
+        this(id, uid, touch, at, pieces, Optional.empty(), Optional.empty());
+    }
+
+    /** One in which something is written down. */
+    public static BenchEvent saying(UUID id, String uid, Instant at, Said what) {
+        return new BenchEvent(id, uid, Touch.SAID, at, 1, Optional.of(what), Optional.empty());
+    }
+
+    /** Those that stand, each once: neither taken back nor taking one back. */
+    public static List<BenchEvent> standing(Collection<BenchEvent> told) {
+        Map<UUID, BenchEvent> once = new LinkedHashMap<>();
+        told.forEach(e -> once.putIfAbsent(e.id(), e));
+        told.forEach(e -> e.of().ifPresent(once::remove));
+        once.values().removeIf(e -> e.touch() == Touch.TAKEN_BACK);
+        return List.copyOf(once.values());
     }
 }

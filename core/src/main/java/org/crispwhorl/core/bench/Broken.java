@@ -81,8 +81,10 @@ public final class Broken {
 
     /** In how many sittings it was planned, by the last of its names. */
     private static int sittings(List<Underway> own) {
-        String uid = own.get(own.size() - 1).uid();
-        return Integer.parseInt(uid.substring(uid.lastIndexOf('-') + 1));
+        return own.stream()
+                .flatMap(work -> Sitting.of(work.uid()).stream())
+                .mapToInt(Sitting::of)
+                .reduce(Integer.MAX_VALUE, (before, last) -> last);
     }
 
     private static OrderSheet with(OrderSheet sheet, OrderSheet.OrderTask first, OrderSheet.OrderTask more) {

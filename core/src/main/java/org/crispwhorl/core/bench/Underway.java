@@ -1,6 +1,8 @@
 package org.crispwhorl.core.bench;
 
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -8,7 +10,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import org.crispwhorl.core.calendar.Done;
 
 /**
@@ -23,14 +24,14 @@ import org.crispwhorl.core.calendar.Done;
  */
 public record Underway(
         String uid,
-        Optional<LocalDateTime> begun,
+        Optional<Instant> begun,
         int good,
         int broke,
-        Optional<LocalDateTime> done,
+        Optional<Instant> done,
         List<Look> looked,
         List<Look> skin) {
     /** How something was found while it dried. */
-    public record Look(LocalDateTime at, boolean ready) {}
+    public record Look(Instant at, boolean ready) {}
 
     public Underway {
         looked = List.copyOf(looked);
@@ -47,10 +48,8 @@ public record Underway(
      * @return each piece of work that was touched, in the order of its first touch
      */
     public static List<Underway> of(Collection<BenchEvent> events) {
-        Map<UUID, BenchEvent> once = new LinkedHashMap<>();
-        events.forEach(e -> once.putIfAbsent(e.id(), e));
         Map<String, Underway> works = new LinkedHashMap<>();
-        once.values().stream()
+        BenchEvent.standing(events).stream()
                 .sorted(Comparator.comparing(BenchEvent::at).thenComparing(BenchEvent::id))
                 .forEach(e -> works.put(
                         e.uid(), works.getOrDefault(e.uid(), untouched(e.uid())).after(e)));
@@ -58,7 +57,7 @@ public record Underway(
     }
 
     private Underway after(BenchEvent event) {
-        LocalDateTime at = event.at();
+        Instant at = event.at();
         return switch (event.touch()) {
             case BEGUN -> new Underway(uid, begun.or(() -> Optional.of(at)), good, broke, done, looked, skin);
             case GOOD -> new Underway(uid, begun, Math.max(0, good + event.pieces()), broke, done, looked, skin);
@@ -77,19 +76,26 @@ public record Underway(
                         done,
                         looked,
                         with(skin, at, event.touch() == BenchEvent.Touch.SKINNED));
-            case LAID, SAID -> this;
+            case LAID, SAID, TAKEN_BACK -> this;
         };
     }
 
-    private static List<Look> with(List<Look> looks, LocalDateTime at, boolean ready) {
+    private static List<Look> with(List<Look> looks, Instant at, boolean ready) {
         List<Look> more = new ArrayList<>(looks);
         more.add(new Look(at, ready));
         return more;
     }
 
-    /** As the calendar knows it; none where it is not done. */
-    public Optional<Done> over() {
-        return done.map(
-                to -> new Done(uid, begun.filter(from -> !from.isAfter(to)).orElse(to), to));
+    /**
+     * As the calendar knows it; none where it is not done.
+     *
+     * @param zone of the studio: in the hour that comes twice work is begun no later than it is over
+     */
+    public Optional<Done> over(ZoneId zone) {
+        return done.map(end -> {
+            LocalDateTime to = LocalDateTime.ofInstant(end, zone);
+            LocalDateTime from = LocalDateTime.ofInstant(begun.orElse(end), zone);
+            return new Done(uid, from.isAfter(to) ? to : from, to);
+        });
     }
 }

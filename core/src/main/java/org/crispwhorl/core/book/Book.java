@@ -1,6 +1,8 @@
 package org.crispwhorl.core.book;
 
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -48,6 +50,7 @@ public record Book(
      *
      * @param id unique among orders
      * @param conditions under which it was planned
+     * @param zone of the studio, by whose clock its times are told
      * @param room as it was at a moment, where that was measured
      */
     public record Worked(
@@ -56,7 +59,17 @@ public record Book(
             List<OrderSheet.Line> lines,
             Conditions conditions,
             Collection<BenchEvent> events,
-            Function<LocalDateTime, Optional<Room>> room) {}
+            ZoneId zone,
+            Function<LocalDateTime, Optional<Room>> room) {
+        public Worked {
+            events = BenchEvent.standing(events);
+        }
+
+        /** A moment by the studio's clock. */
+        LocalDateTime local(Instant moment) {
+            return LocalDateTime.ofInstant(moment, zone);
+        }
+    }
 
     /**
      * Something that was written down.

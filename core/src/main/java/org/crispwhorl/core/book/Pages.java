@@ -1,6 +1,7 @@
 package org.crispwhorl.core.book;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -20,6 +21,7 @@ import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.Broken;
 import org.crispwhorl.core.bench.Measured;
 import org.crispwhorl.core.bench.Said;
+import org.crispwhorl.core.bench.Sitting;
 import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.bench.Waits;
 import org.crispwhorl.core.drawer.RollerMachine;
@@ -41,6 +43,9 @@ final class Pages {
 
     /** A work that took so many times what is reckoned, or so small a share of it, was left lying or touched afterwards. */
     private static final double TIMED_WITHIN = 5;
+
+    /** A count this near to the end of its work was forgotten at the last pieces. */
+    private static final double COUNTED_THROUGH = 0.8;
 
     private final Pace pace;
     private final Collection<String> leftOut;
@@ -68,12 +73,14 @@ final class Pages {
         Map<Integer, Assessment> lines = new HashMap<>();
         Map<Integer, Plan> plans = new HashMap<>();
         for (Underway work : Underway.of(order.events())) {
-            Sitting sitting = Sitting.of(work.uid());
-            if (sitting.line() < 0 || sitting.line() >= order.lines().size()) {
+            Optional<Sitting> named = Sitting.of(work.uid())
+                    .filter(one -> one.line() < order.lines().size());
+            if (named.isEmpty()) {
                 written(order, work.uid(), Optional.empty())
                         .forEach(w -> remarks.add(new Book.Remark(order.name(), w)));
                 continue;
             }
+            Sitting sitting = named.get();
             OrderSheet.Line line = order.lines().get(sitting.line());
             Assessment a = lines.computeIfAbsent(sitting.line(), i -> new Assessment(line.species(), plain));
             Plan plan = plans.computeIfAbsent(sitting.line(), i -> Planning.of(a));
@@ -93,11 +100,14 @@ final class Pages {
         Optional<Double> minutes = work.begun().flatMap(from -> work.done()
                 .map(to -> Duration.between(from, to).toSeconds() / 60.0));
         double ratio = reckoned > 0 ? minutes.orElse(0.0) / reckoned : 0;
-        boolean counts = !Broken.again(sitting.task()) && ratio > 1 / TIMED_WITHIN && ratio < TIMED_WITHIN;
+        boolean counts = !Broken.again(sitting.task())
+                && ratio > 1 / TIMED_WITHIN
+                && ratio < TIMED_WITHIN
+                && countedThrough(work, OrderSheet.OrderTask.counted(a, task) * flowers, sitting.of());
         List<Book.Looked> looks = looks(work, a, plan, task);
         List<Book.Looked> skin = skin(work, a, task);
         Optional<Petaled> petaled = task.partId().flatMap(a.species()::part).flatMap(Part::flat);
-        LocalDateTime at = work.done().orElseGet(() -> lastTouched(order, work.uid()));
+        LocalDateTime at = order.local(work.done().orElseGet(() -> lastTouched(order, work.uid())));
         List<Book.Written> written = written(order, work.uid(), petaled.map(p -> new Measuring(p, a)));
         entries.add(new Book.Entry(
                 id,
@@ -142,6 +152,15 @@ final class Pages {
         }
     }
 
+    /**
+     * Whether a work that was counted was counted to its end: one that was ended in the middle, by a slip of the finger or for the
+     * day, says nothing of how long all of it takes.
+     */
+    private static boolean countedThrough(Underway work, int pieces, int sittings) {
+        int counted = work.good() + work.broke();
+        return counted == 0 || counted >= COUNTED_THROUGH * pieces / sittings;
+    }
+
     private void seen(Assessment a, Watched.DryingClock clock, List<Book.Looked> looks) {
         looks.forEach(look -> seen.computeIfAbsent(new Clocked(a.species().medium(), clock), m -> new ArrayList<>())
                 .add(look.seen()));
@@ -154,7 +173,8 @@ final class Pages {
         return order.events().stream()
                 .filter(e -> e.uid().equals(uid))
                 .sorted(Comparator.comparing(BenchEvent::at))
-                .flatMap(e -> e.said().stream().map(said -> new Book.Written(e.at(), said, told(said, petals))))
+                .flatMap(e ->
+                        e.said().stream().map(said -> new Book.Written(order.local(e.at()), said, told(said, petals))))
                 .toList();
     }
 
@@ -204,7 +224,7 @@ final class Pages {
         return soft.isEmpty() ? List.of() : List.of(new Book.Looked(Stage.SKINNED, open.get(), soft, Optional.empty()));
     }
 
-    private static LocalDateTime lastTouched(Book.Worked order, String uid) {
+    private static Instant lastTouched(Book.Worked order, String uid) {
         return order.events().stream()
                 .filter(e -> e.uid().equals(uid))
                 .map(BenchEvent::at)
@@ -286,26 +306,5 @@ final class Pages {
                                         .reversed())
                                 .toList()),
                 roller.filter(r -> !sheets.isEmpty()).map(r -> RollerLearnt.of(r, sheets)));
-    }
-
-    /** What the name of a sitting says: the line of the order, the task, and into how many it was cut. */
-    private record Sitting(int line, String task, int of) {
-        static Sitting of(String uid) {
-            int first = uid.indexOf('/');
-            int last = uid.lastIndexOf('/');
-            int dash = uid.lastIndexOf('-');
-            try {
-                return first < 0 || last <= first || dash < last
-                        ? NONE
-                        : new Sitting(
-                                Integer.parseInt(uid.substring(0, first)),
-                                uid.substring(first + 1, last),
-                                Math.max(1, Integer.parseInt(uid.substring(dash + 1))));
-            } catch (NumberFormatException e) {
-                return NONE;
-            }
-        }
-
-        private static final Sitting NONE = new Sitting(-1, "", 1);
     }
 }

@@ -171,7 +171,7 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
     /** When hands do something else: those of the other, or all others. */
     private List<int[]> taken(Frame frame, boolean ofOther) {
         boolean another = frame.hours().other().isPresent();
-        return elsewhere.stream()
+        List<int[]> all = elsewhere.stream()
                 .filter(e -> (another && e.maker() == Hours.SECOND) == ofOther)
                 .map(e -> new int[] {
                     Math.max(0, frame.axis().floor(e.from())),
@@ -179,7 +179,40 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                 })
                 .filter(t -> t[1] > t[0])
                 .toList();
+        return atMost(all, ofOther ? 1 : frame.hours().makers());
     }
+
+    /**
+     * The same stretches with no more of them at once than there are hands: plans that were made apart may want the same hands, and what
+     * is planned beside them must not fail for that.
+     */
+    static List<int[]> atMost(List<int[]> taken, int hands) {
+        int[] moments = taken.stream()
+                .flatMapToInt(t -> IntStream.of(t[0], t[1]))
+                .distinct()
+                .sorted()
+                .toArray();
+        List<int[]> least = new ArrayList<>();
+        int[] open = new int[hands];
+        Arrays.fill(open, -1);
+        for (int k = 0; k < moments.length; k++) {
+            int at = moments[k];
+            long wanted = taken.stream()
+                    .filter(t -> t[0] <= at && at < t[1])
+                    .limit(hands)
+                    .count();
+            for (int h = 0; h < hands; h++) {
+                if (h < wanted && open[h] < 0) {
+                    open[h] = at;
+                } else if (h >= wanted && open[h] >= 0) {
+                    least.add(new int[] {open[h], at});
+                    open[h] = -1;
+                }
+            }
+        }
+        return least;
+    }
+
     /** The tools of a name, and which batches take them how long. */
     private static List<Schedule.Shared> tools(Frame frame) {
         Map<String, List<Schedule.Use>> uses = new LinkedHashMap<>();

@@ -81,11 +81,7 @@ final class Adding {
                     at,
                     line.species().name(),
                     task,
-                    task.partId()
-                                    .flatMap(a.species()::part)
-                                    .map(part -> counted(task.doing(), part))
-                                    .orElse(0)
-                            * line.count(),
+                    OrderSheet.OrderTask.counted(a, task) * line.count(),
                     hands,
                     Tools.of(a, plan, task, line.count()),
                     task.partId()
@@ -94,14 +90,6 @@ final class Adding {
                             .orElse(a.ways())
                             .driesIn()));
         }
-    }
-
-    private static int counted(Plan.Doing doing, Part part) {
-        return switch (doing) {
-            case MIX -> 0;
-            case MAKE, MAKE_AND_SET, JOIN -> part.units();
-            case DUST, PAINT -> part.colouredPieces();
-        };
     }
 
     /** Minutes to mix a line's shades; one that an earlier line mixes already is only more of it. */

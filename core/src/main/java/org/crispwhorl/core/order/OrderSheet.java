@@ -3,6 +3,7 @@ package org.crispwhorl.core.order;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Medium;
@@ -122,6 +123,18 @@ public record OrderSheet(
             Ways.DriesIn driesIn) {
         public OrderTask {
             held = List.copyOf(held);
+        }
+
+        /** Pieces of one flower that go through the hands one by one in a task: 0 where nothing is counted. */
+        public static int counted(Assessment a, Plan.Task task) {
+            return task.partId()
+                    .flatMap(a.species()::part)
+                    .map(part -> switch (task.doing()) {
+                        case MIX -> 0;
+                        case MAKE, MAKE_AND_SET, JOIN -> part.units();
+                        case DUST, PAINT -> part.colouredPieces();
+                    })
+                    .orElse(0);
         }
 
         /** The same, waiting for another task as it waits for one. */

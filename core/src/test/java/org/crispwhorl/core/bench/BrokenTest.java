@@ -4,7 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertSame;
 import static org.testng.Assert.assertTrue;
 
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -18,7 +18,7 @@ import org.testng.annotations.Test;
 
 /** Three roses of five petals, of which more broke than there were spares. */
 public class BrokenTest {
-    private static final LocalDateTime NINE = LocalDateTime.of(2030, 6, 10, 9, 0);
+    private static final Instant NINE = Instant.parse("2030-06-10T09:00:00Z");
     private static final OrderSheet SHEET =
             OrderSheet.of(List.of(new OrderSheet.Line(Garden.rose(), 3)), Conditions.USUAL);
 
@@ -44,7 +44,7 @@ public class BrokenTest {
     }
 
     private void touch(String uid, Touch touch, int pieces) {
-        events.add(new BenchEvent(UUID.randomUUID(), uid, touch, NINE.plusMinutes(events.size()), pieces));
+        events.add(new BenchEvent(UUID.randomUUID(), uid, touch, NINE.plusSeconds(60L * events.size()), pieces));
     }
 
     private OrderSheet madeUp() {

@@ -4,7 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import java.time.LocalDateTime;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -39,7 +40,7 @@ import org.testng.annotations.Test;
 
 /** A day at the bench as it comes into the book, and what it teaches. */
 public class BookTest {
-    private static final LocalDateTime NINE = LocalDateTime.of(2030, 6, 10, 9, 0);
+    private static final Instant NINE = Instant.parse("2030-06-10T09:00:00Z");
     private static final int ROSES = 6;
 
     private static final RollerMachine ROLLER = new RollerMachine(
@@ -78,6 +79,7 @@ public class BookTest {
                 List.of(new OrderSheet.Line(Garden.rose(), ROSES)),
                 conditions,
                 events,
+                ZoneOffset.UTC,
                 at -> Optional.of(Room.REFERENCE));
         return Book.of(List.of(order), Pace.Hand.PRACTISED, List.of(leftOut), Optional.of(ROLLER));
     }
@@ -189,8 +191,7 @@ public class BookTest {
     }
 
     private void said(Said what) {
-        events.add(new BenchEvent(
-                UUID.randomUUID(), uid("petals"), Touch.SAID, NINE.plusMinutes(7), 1, Optional.of(what)));
+        events.add(BenchEvent.saying(UUID.randomUUID(), uid("petals"), NINE.plusSeconds(7 * 60), what));
     }
 
     /** Still soft after half of what is reckoned, skinned after seven tenths: it skins faster here, and lots get smaller by it. */
@@ -232,13 +233,8 @@ public class BookTest {
                 entry.written().get(0).told().contains("thick"), entry.written().toString());
         assertEquals(entry.written().get(1).told(), "paste was from yesterday");
         assertEquals(entry.room().orElseThrow(), Room.REFERENCE);
-        events.add(new BenchEvent(
-                UUID.randomUUID(),
-                "plan",
-                Touch.SAID,
-                NINE,
-                1,
-                Optional.of(new Said.BenchNote("planned anew: 3 of 40 moved"))));
+        events.add(
+                BenchEvent.saying(UUID.randomUUID(), "plan", NINE, new Said.BenchNote("planned anew: 3 of 40 moved")));
         assertEquals(book().remarks().get(0).written().told(), "planned anew: 3 of 40 moved");
         assertEquals(book().entries().size(), 1);
     }

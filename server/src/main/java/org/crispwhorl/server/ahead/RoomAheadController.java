@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
@@ -44,7 +45,10 @@ public class RoomAheadController {
     private final StudioAir studio;
     private final StudioConditions conditions;
 
-    RoomAheadController(StudioChoices choices, StudioAir studio, StudioConditions conditions) {
+    private final Clock clock;
+
+    RoomAheadController(StudioChoices choices, StudioAir studio, StudioConditions conditions, Clock clock) {
+        this.clock = clock;
         this.choices = choices;
         this.studio = studio;
         this.conditions = conditions;
@@ -97,7 +101,7 @@ public class RoomAheadController {
             operationId = "roomHours",
             summary = "The room hour by hour: the last three days as they were, and the coming fourteen")
     RoomHours hours(@RequestParam Optional<String> medium) {
-        LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.HOURS);
+        LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.HOURS);
         RoomCourse course = studio.course();
         Drying drying = new Drying(
                 conditions.kit().paste(medium.map(RoomAheadController::medium).orElse(Medium.GUM_PASTE)));

@@ -1,5 +1,6 @@
 package org.crispwhorl.server.ahead;
 
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.crispwhorl.core.drying.RoomAhead;
@@ -20,7 +21,10 @@ public class StudioAir {
     private final StudioChoices choices;
     private final RoomLog log;
 
-    StudioAir(StudioRoom room, StudioChoices choices, RoomLog log) {
+    private final Clock clock;
+
+    StudioAir(StudioRoom room, StudioChoices choices, RoomLog log, Clock clock) {
+        this.clock = clock;
         this.room = room;
         this.choices = choices;
         this.log = log;
@@ -33,7 +37,8 @@ public class StudioAir {
             return new RoomCourse(room.now(), ahead, List.of());
         }
         log.catchUp();
-        return new RoomCourse(room.now(), ahead, log.since(LocalDateTime.now().minusDays(BACK_DAYS)));
+        return new RoomCourse(
+                room.now(), ahead, log.since(LocalDateTime.now(clock).minusDays(BACK_DAYS)));
     }
 
     /** The log is kept on while nobody looks. */

@@ -32,6 +32,7 @@ import org.crispwhorl.server.archive.ArchiveController;
 import org.crispwhorl.server.bench.BenchController;
 import org.crispwhorl.server.book.BookController;
 import org.crispwhorl.server.choices.PaceController;
+import org.crispwhorl.server.choices.TimeController;
 import org.crispwhorl.server.days.DaysController;
 import org.crispwhorl.server.days.GlanceController;
 import org.crispwhorl.server.drawer.DrawerController;
@@ -40,6 +41,7 @@ import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.mending.MendingController;
 import org.crispwhorl.server.order.OrderController;
+import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.plate.ColourController;
 import org.crispwhorl.server.plate.OutlineController;
 import org.crispwhorl.server.plate.ReckoningController;
@@ -55,6 +57,7 @@ import org.crispwhorl.server.shelf.SpeciesCard;
 import org.crispwhorl.server.stages.StagesController;
 import org.crispwhorl.server.standins.StandInController;
 import org.crispwhorl.server.studio.Archive;
+import org.crispwhorl.server.studio.ClockController;
 import org.crispwhorl.server.study.StudyController;
 import org.crispwhorl.server.tablet.TabletController;
 import org.crispwhorl.server.tools.ToolsController;
@@ -119,6 +122,10 @@ class ApiDescription {
             BookController.RecordChoice.class,
             BenchController.BenchView.class,
             BenchController.Touches.class,
+            BenchController.Since.class,
+            TimeController.BusyTaken.class,
+            Orders.DeletedOrder.class,
+            ClockController.ClockView.class,
             BenchJournal.OnTheBench.class,
             BenchController.MeasuredPetal.class,
             BenchController.PictureKept.class,

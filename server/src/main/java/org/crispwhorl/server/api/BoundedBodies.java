@@ -18,10 +18,15 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class BoundedBodies extends OncePerRequestFilter {
     private static final int MOST_MB = 8;
 
-    /** A copy of a whole studio is larger than any document. */
-    private static final int MOST_MB_OF_A_COPY = 64;
+    /** An archive of a whole studio, pictures and all, is larger than any document. It is laid on the disk as it comes in. */
+    private static final int MOST_MB_OF_AN_ARCHIVE = 4096;
 
     private static final long PATIENCE_NS = 30_000_000_000L;
+
+    /** What comes in no slower than this, after a while, may go on coming; bytes each second. */
+    private static final long SLOWEST = 200_000;
+
+    private static final double NS_PER_S = 1e9;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -34,7 +39,7 @@ class BoundedBodies extends OncePerRequestFilter {
 
         Bounded(HttpServletRequest request) {
             super(request);
-            mostMb = "application/zip".equals(request.getContentType()) ? MOST_MB_OF_A_COPY : MOST_MB;
+            mostMb = "application/zip".equals(request.getContentType()) ? MOST_MB_OF_AN_ARCHIVE : MOST_MB;
         }
 
         @Override
@@ -48,7 +53,7 @@ class BoundedBodies extends OncePerRequestFilter {
 
     private static final class BoundedStream extends ServletInputStream {
         private final ServletInputStream in;
-        private final long until = System.nanoTime() + PATIENCE_NS;
+        private final long begun = System.nanoTime();
         private final int mostMb;
         private long read;
 
@@ -76,7 +81,7 @@ class BoundedBodies extends OncePerRequestFilter {
             if (read > (long) mostMb << 20) {
                 throw new TooLarge(mostMb + " MB");
             }
-            if (System.nanoTime() > until) {
+            if (System.nanoTime() - begun > PATIENCE_NS + NS_PER_S * read / SLOWEST) {
                 throw new TooSlow();
             }
         }

@@ -1,29 +1,28 @@
 package org.crispwhorl.server.archive;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.studio.Archive;
+import org.crispwhorl.server.studio.ArchiveFile;
 import org.crispwhorl.server.studio.OpenArchive;
-import org.springframework.core.io.FileSystemResource;
-import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -38,7 +37,12 @@ public class ArchiveController {
     private final Archive archive;
     private final OpenArchive open;
 
-    ArchiveController(Archive archive, OpenArchive open) {
+    private final ArchiveFile files;
+    private final Clock clock;
+
+    ArchiveController(Archive archive, OpenArchive open, ArchiveFile files, Clock clock) {
+        this.clock = clock;
+        this.files = files;
         this.archive = archive;
         this.open = open;
     }
@@ -55,27 +59,6 @@ public class ArchiveController {
     @Operation(operationId = "makeCopy", summary = "Copy the studio now")
     Archive.Copy make() throws IOException {
         return archive.make();
-    }
-
-    @PostMapping(path = "/api/studio/brought-in", consumes = "application/zip")
-    @ResponseStatus(HttpStatus.CREATED)
-    @ApiResponse(responseCode = "201")
-    @ApiResponse(responseCode = "422", content = @Content(schema = @Schema(implementation = Problem.class)))
-    @Operation(
-            operationId = "bringInCopy",
-            summary = "Take in a copy from elsewhere, among the others; one that is damaged or newer is refused")
-    Archive.Copy bringIn(@RequestBody(required = false) byte[] zip) throws IOException {
-        return archive.bringIn(zip == null ? InputStream.nullInputStream() : new ByteArrayInputStream(zip));
-    }
-
-    @GetMapping(path = ONE, produces = "application/zip")
-    @Operation(operationId = "downloadCopy", summary = "The file of a copy, to be kept elsewhere")
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/zip"))
-    ResponseEntity<Resource> file(@PathVariable String name) throws IOException {
-        return ResponseEntity.ok()
-                .contentType(ZIP)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"crisp-whorl-" + name + "\"")
-                .body(new FileSystemResource(archive.file(name)));
     }
 
     @PostMapping(ONE + "/restored")
@@ -101,15 +84,12 @@ public class ArchiveController {
     @GetMapping(path = OPEN, produces = "application/zip")
     @Operation(operationId = "downloadArchive", summary = "Everything that the studio keeps, in open formats")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/zip"))
-    ResponseEntity<byte[]> written() throws IOException {
-        ByteArrayOutputStream zip = new ByteArrayOutputStream();
-        open.write(zip);
-        return ResponseEntity.ok()
-                .contentType(ZIP)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        "attachment; filename=\"crisp-whorl-studio-" + LocalDate.now() + ".zip\"")
-                .body(zip.toByteArray());
+    void written(HttpServletResponse response) throws IOException {
+        response.setContentType(ZIP.toString());
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                "attachment; filename=\"" + ArchiveFile.nameOf(LocalDate.now(clock)) + "\"");
+        open.write(response.getOutputStream());
     }
 
     @PostMapping(path = OPEN, consumes = "application/zip")
@@ -117,10 +97,15 @@ public class ArchiveController {
     @ApiResponse(responseCode = "422", content = @Content(schema = @Schema(implementation = Problem.class)))
     @Operation(
             operationId = "takeInArchive",
-            summary = "Take such an archive into an empty studio, all of it or nothing")
-    StudioTakenIn takeIn(@RequestBody(required = false) byte[] zip) throws IOException {
-        Map<String, Integer> rows =
-                open.takeIn(zip == null ? InputStream.nullInputStream() : new ByteArrayInputStream(zip));
+            summary = "Take such an archive into an empty studio, all of it or nothing",
+            requestBody =
+                    @RequestBody(
+                            content =
+                                    @Content(
+                                            mediaType = "application/zip",
+                                            schema = @Schema(type = "string", format = "binary"))))
+    StudioTakenIn takeIn(@Parameter(hidden = true) InputStream zip) throws IOException {
+        Map<String, Integer> rows = files.received(zip, open::takeIn);
         return new StudioTakenIn(
                 rows.getOrDefault("species", 0),
                 rows.getOrDefault("flower_order", 0),

@@ -3,24 +3,26 @@ package org.crispwhorl.server.bench;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.bench.BenchCard;
 import org.crispwhorl.core.bench.BenchEvent;
-import org.crispwhorl.core.bench.Broken;
-import org.crispwhorl.core.bench.Cards;
 import org.crispwhorl.core.bench.Measured;
+import org.crispwhorl.core.bench.Sitting;
+import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
-import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.files.BenchPicture;
 import org.crispwhorl.server.days.Days;
@@ -31,7 +33,6 @@ import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.Busy;
 import org.crispwhorl.server.problem.NotThere;
-import org.crispwhorl.server.work.BigWork;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.CacheControl;
@@ -56,16 +57,25 @@ public class BenchController {
     private final Days days;
     private final BenchJournal journal;
     private final BenchPictures pictures;
-    private final BigWork work;
+    private final BenchCards cards;
+    private final Clock clock;
     private final Jobs jobs;
 
-    BenchController(Orders orders, Days days, BenchJournal journal, BenchPictures pictures, BigWork work, Jobs jobs) {
+    BenchController(
+            Orders orders,
+            Days days,
+            BenchJournal journal,
+            BenchPictures pictures,
+            BenchCards cards,
+            Jobs jobs,
+            Clock clock) {
+        this.cards = cards;
+        this.clock = clock;
         this.pictures = pictures;
         this.jobs = jobs;
         this.orders = orders;
         this.days = days;
         this.journal = journal;
-        this.work = work;
     }
 
     /**
@@ -76,6 +86,8 @@ public class BenchController {
      * @param stints as they are planned; none where they are not
      * @param cards one for each task
      * @param events every touch so far
+     * @param until what is to be said to hear only of touches that come after them
+     * @param delivered whether the order has left
      */
     public record BenchView(
             UUID id,
@@ -85,7 +97,22 @@ public class BenchController {
             Optional<LocalDateTime> plannedAt,
             List<Calendar.Stint> stints,
             List<BenchCard> cards,
-            List<BenchEvent> events) {}
+            List<BenchEvent> events,
+            long until,
+            boolean delivered) {}
+
+    /**
+     * What came since.
+     *
+     * @param refused touches that were sent and are not kept
+     * @param events of whichever device, in the order in which they came in
+     * @param until what is to be said next time, to hear only what is new
+     * @param now what time it is here: how far the clock of a device is apart
+     */
+    public record Since(List<Refused> refused, List<BenchEvent> events, long until, Instant now) {}
+
+    /** A touch that is not kept, and why. */
+    public record Refused(UUID id, String why) {}
 
     /** What was touched. */
     public record Touches(
@@ -113,36 +140,57 @@ public class BenchController {
     @GetMapping(ONE)
     @Operation(operationId = "getBench", summary = "An order at the bench: its cards, its plan and what was touched")
     BenchView get(@PathVariable UUID id) {
+        OrderController.OrderView order = orders.get(id);
         Orders.Work all = orders.work(id);
         Optional<Planned> planned = days.last(id);
-        List<BenchCard> cards = work.inTurn(() -> Cards.of(
-                all.lines(),
-                Broken.madeUp(OrderSheet.of(all.lines(), all.conditions(), Progress.UNWATCHED), journal.works(id)),
-                all.conditions(),
-                all.drawer()));
+        BenchJournal.Since touched = journal.since(id, 0);
         return new BenchView(
                 id,
-                all.order().name(),
-                all.order().handOver(),
+                order.order().name(),
+                order.order().handOver(),
                 species(all),
                 planned.map(Planned::at),
                 planned.map(p -> p.calendar().stints()).orElse(List.of()),
-                cards,
-                journal.of(id));
+                cards.of(all, Underway.of(touched.events())),
+                touched.events(),
+                touched.until(),
+                order.delivered().isPresent());
+    }
+
+    @GetMapping(ONE + "/events")
+    @Operation(operationId = "benchSince", summary = "What was touched at the bench since, and what time it is here")
+    Since since(@PathVariable UUID id, @RequestParam(defaultValue = "0") long since) {
+        BenchJournal.Since touched = journal.since(id, since);
+        return new Since(List.of(), touched.events(), touched.until(), clock.instant());
     }
 
     @PostMapping(ONE + "/events")
     @Operation(
             operationId = "touchBench",
-            summary = "Keep what was touched at the bench; what is kept already is left as it is")
-    List<BenchEvent> touch(@PathVariable UUID id, @RequestBody Touches touches) {
+            summary =
+                    "Keep what was touched at the bench; what is kept already is left as it is, and what names nothing "
+                            + "that is there is told and not kept")
+    Since touch(@PathVariable UUID id, @RequestParam(defaultValue = "0") long since, @RequestBody Touches touches) {
         boolean first = journal.untouched(id);
-        List<BenchEvent> all = journal.keep(id, touches.events());
+        List<BenchEvent> refused = List.of();
+        if (!touches.events().isEmpty()) {
+            Orders.Work all = orders.work(id);
+            Set<String> keys = cards.keys(all, journal.works(id));
+            refused = journal.keep(id, touches.events(), event -> Sitting.named(event.uid(), keys));
+        }
         if (first && !journal.untouched(id) && orders.get(id).accepted().isPresent()) {
             // What a promised order uses up is taken from the drawer when its work begins.
             takeStock(id);
         }
-        return all;
+        BenchJournal.Since touched = journal.since(id, since);
+        return new Since(
+                refused.stream()
+                        .map(e -> new Refused(
+                                e.id(), "There is no such task in this order any more: it was changed since."))
+                        .toList(),
+                touched.events(),
+                touched.until(),
+                clock.instant());
     }
 
     private void takeStock(UUID id) {

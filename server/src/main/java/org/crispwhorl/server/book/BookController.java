@@ -12,7 +12,6 @@ import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.problem.NotThere;
-import org.crispwhorl.server.work.BigWork;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -23,12 +22,10 @@ import org.springframework.web.bind.annotation.RestController;
 public class BookController {
     private final StudioBook book;
     private final StudioConditions studio;
-    private final BigWork work;
 
-    BookController(StudioBook book, StudioConditions studio, BigWork work) {
+    BookController(StudioBook book, StudioConditions studio) {
         this.book = book;
         this.studio = studio;
-        this.work = work;
     }
 
     /**
@@ -95,7 +92,7 @@ public class BookController {
     @GetMapping("/api/book")
     @Operation(operationId = "getBook", summary = "What happened at the bench, and what it teaches")
     BookView get() {
-        return new BookView(work.inTurn(book::now), studio.kit().watched(), studio.pace(), book.breakageTaken());
+        return new BookView(book.now(), studio.kit().watched(), studio.pace(), book.breakageTaken());
     }
 
     @PostMapping("/api/book/lessons")

@@ -1,7 +1,9 @@
 package org.crispwhorl.server.book;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -18,6 +20,7 @@ import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.server.ahead.StudioAir;
@@ -26,6 +29,7 @@ import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.NotThere;
+import org.crispwhorl.server.work.MadeOnce;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,7 +46,16 @@ public class StudioBook {
 
     private final StudioAir air;
 
-    StudioBook(BenchJournal journal, Orders orders, StudioChoices choices, StudioDrawer drawer, StudioAir air) {
+    private final MadeOnce made;
+
+    StudioBook(
+            BenchJournal journal,
+            Orders orders,
+            StudioChoices choices,
+            StudioDrawer drawer,
+            StudioAir air,
+            MadeOnce made) {
+        this.made = made;
         this.air = air;
         this.journal = journal;
         this.orders = orders;
@@ -50,21 +63,41 @@ public class StudioBook {
         this.drawer = drawer;
     }
 
+    /** All that the book is written of. */
+    private record BookOf(
+            List<Long> journal,
+            Map<UUID, Orders.Work> works,
+            RoomCourse course,
+            Pace.Hand hand,
+            List<String> leftOut,
+            Optional<RollerMachine> roller) {}
+
+    /** The book as it stands, written once for as long as what it is written of is the same. */
     public Book now() {
+        Map<UUID, Orders.Work> works = new LinkedHashMap<>();
+        journal.begun().forEach(begun -> works.put(begun.orderId(), orders.work(begun.orderId())));
+        BookOf of = new BookOf(
+                journal.state(),
+                works,
+                air.course(),
+                choices.pace().hand(),
+                leftOut().works(),
+                drawer.now().roller());
+        return made.of("book", of, Progress.UNWATCHED, () -> written(of));
+    }
+
+    private Book written(BookOf of) {
         List<Book.Worked> worked = new ArrayList<>();
-        RoomCourse course = air.course();
-        for (BenchJournal.OnTheBench begun : journal.begun()) {
-            Orders.Work all = orders.work(begun.orderId());
-            worked.add(new Book.Worked(
-                    begun.orderId().toString(),
-                    all.order().name(),
-                    all.lines(),
-                    all.conditions(),
-                    journal.of(begun.orderId()),
-                    at -> course.measured(at) ? Optional.of(course.at(at)) : Optional.empty()));
-        }
-        return Book.of(
-                worked, choices.pace().hand(), leftOut().works(), drawer.now().roller());
+        of.works()
+                .forEach((id, all) -> worked.add(new Book.Worked(
+                        id.toString(),
+                        all.order().name(),
+                        all.lines(),
+                        all.conditions(),
+                        journal.of(id),
+                        journal.zone(),
+                        at -> of.course().measured(at) ? Optional.of(of.course().at(at)) : Optional.empty())));
+        return Book.of(worked, of.hand(), of.leftOut(), of.roller());
     }
 
     /** What of it teaches nothing. */

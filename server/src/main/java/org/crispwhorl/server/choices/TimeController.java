@@ -4,10 +4,13 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
-import java.time.ZoneId;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.calendar.StudioTime;
-import org.crispwhorl.files.CalendarIcs;
+import org.crispwhorl.files.BusyIcs;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.problem.Versioned;
 import org.springframework.http.HttpHeaders;
@@ -22,9 +25,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/time")
 public class TimeController {
-    private final StudioChoices choices;
+    /** So far ahead orders are planned. */
+    private static final int AHEAD_DAYS = 400;
 
-    TimeController(StudioChoices choices) {
+    private final StudioChoices choices;
+    private final Clock clock;
+
+    /**
+     * What came of a calendar.
+     *
+     * @param events that it holds, each that repeats once
+     * @param busy times that are busy by it
+     * @param leftOut what is not among them and why, in the maker's words
+     */
+    public record BusyTaken(int events, int busy, List<String> leftOut) {}
+
+    TimeController(StudioChoices choices, Clock clock) {
+        this.clock = clock;
         this.choices = choices;
     }
 
@@ -52,9 +69,10 @@ public class TimeController {
             operationId = "takeInBusy",
             summary = "Take what keeps the hands busy out of a calendar, in place of what was taken before")
     @ApiResponse(responseCode = "200")
-    ResponseEntity<StudioTime> busy(@RequestBody String calendar) {
-        StudioTime now = choices.time();
-        return choices.choose(now.withBusy(CalendarIcs.busy(calendar, ZoneId.systemDefault())), Optional.empty())
-                .answer();
+    BusyTaken busy(@RequestBody String calendar) {
+        LocalDateTime today = LocalDate.now(clock).atStartOfDay();
+        BusyIcs.Read read = BusyIcs.read(calendar, today, today.plusDays(AHEAD_DAYS), clock.getZone());
+        choices.choose(choices.time().withBusy(read.busy()), Optional.empty());
+        return new BusyTaken(read.events(), read.busy().size(), read.leftOut());
     }
 }

@@ -1,11 +1,11 @@
 package org.crispwhorl.server.days;
 
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,10 +13,12 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.bench.Broken;
+import org.crispwhorl.core.bench.Sitting;
 import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Done;
+import org.crispwhorl.core.calendar.Overlap;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drying.Room;
@@ -32,7 +34,11 @@ import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.order.Reckoned;
 import org.crispwhorl.server.room.StudioRoom;
+import org.crispwhorl.server.studio.Archive;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,6 +53,8 @@ public class Days {
 
     private final BenchJournal journal;
     private final StudioConditions conditions;
+    private final Reckoned reckoned;
+    private final Clock clock;
 
     Days(
             CalendarRows rows,
@@ -55,7 +63,11 @@ public class Days {
             StudioRoom room,
             StudioAir air,
             BenchJournal journal,
-            StudioConditions conditions) {
+            StudioConditions conditions,
+            Reckoned reckoned,
+            Clock clock) {
+        this.reckoned = reckoned;
+        this.clock = clock;
         this.conditions = conditions;
         this.journal = journal;
         this.room = room;
@@ -73,8 +85,8 @@ public class Days {
      */
     public record Asked(
             UUID id, Orders.Work work, List<Planned.Pin> pins, List<Underway> works, Optional<Planned> before) {
-        private List<Done> done() {
-            return works.stream().flatMap(w -> w.over().stream()).toList();
+        private List<Done> done(ZoneId zone) {
+            return works.stream().flatMap(w -> w.over(zone).stream()).toList();
         }
 
         /** The same with other pins. */
@@ -97,7 +109,7 @@ public class Days {
 
     /** Makes the calendars of orders anew and at once, outside of any transaction: one each, in their order. */
     public List<Planned> made(List<Asked> asked, StudioTime time, List<Elsewhere> elsewhere, Progress progress) {
-        LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
+        LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         Room set = room.now();
         RoomAhead ahead = choices.ahead();
         Kit today = conditions.kit();
@@ -107,7 +119,7 @@ public class Days {
             sheets.add(added(asked.get(i), today, progress.part(i * share, (i + 1) * share)));
         }
         Calendars.Studio studio = new Calendars.Studio(
-                air.course(), time, elsewhere.stream().map(Elsewhere::taken).toList(), now, ZoneId.systemDefault());
+                air.course(), time, elsewhere.stream().map(Elsewhere::taken).toList(), now, clock.getZone());
         List<Calendar> calendars = Calendars.together(sheets, studio, progress.part(SHEET, 1));
         return IntStream.range(0, asked.size())
                 .mapToObj(i -> new Planned(
@@ -127,13 +139,13 @@ public class Days {
     }
 
     /** An order added up with the formers, hooks and shelves that are here today, whatever there were when it was promised. */
-    private static Calendars.Asked added(Asked asked, Kit today, Progress progress) {
+    private Calendars.Asked added(Asked asked, Kit today, Progress progress) {
         Orders.Work work = asked.work();
         Conditions frozen = work.conditions();
         Conditions now =
                 frozen.withKit(frozen.kit().withFormers(today.formers()).withPlaces(today.places()));
         return new Calendars.Asked(
-                Broken.madeUp(OrderSheet.of(work.lines(), now, progress), asked.works()),
+                Broken.madeUp(reckoned.sheet(work.lines(), now, progress), asked.works()),
                 work.lines().stream().map(OrderSheet.Line::count).toList(),
                 work.lines().stream()
                         .map(line -> new Assessment(line.species(), now).paste())
@@ -142,7 +154,9 @@ public class Days {
                 work.order().handOver(),
                 work.order().marginH(),
                 new Calendars.Standing(
-                        asked.pins(), asked.done(), asked.before().map(Planned::calendar)));
+                        asked.pins(),
+                        asked.done(clock.getZone()),
+                        asked.before().map(Planned::calendar)));
     }
 
     /** Share of the work that adding up the orders is. */
@@ -168,7 +182,9 @@ public class Days {
     private void keep(UUID orderId, Planned planned) {
         orders.get(orderId);
         String text = KeptText.PLANNED.write(planned);
-        rows.findById(orderId).ifPresentOrElse(row -> row.keep(text), () -> rows.save(new CalendarRow(orderId, text)));
+        CalendarRow row = rows.findById(orderId).orElseGet(() -> new CalendarRow(orderId));
+        row.keep(text, planned);
+        rows.save(row);
     }
 
     /** The calendar that was last made; none where there is none, or an older version's that cannot be read. */
@@ -177,12 +193,17 @@ public class Days {
         return rows.findById(orderId).map(CalendarRow::planned).flatMap(Days::read);
     }
 
-    /** The calendars of all orders that have one, by the order. */
+    /** The calendars of all orders that have one, in short. */
     @Transactional(readOnly = true)
-    public Map<UUID, Planned> all() {
-        Map<UUID, Planned> all = new LinkedHashMap<>();
-        rows.findAll().forEach(row -> read(row.planned()).ifPresent(planned -> all.put(row.orderId(), planned)));
-        return all;
+    List<CalendarRows.InShort> inShort() {
+        return rows.inShort();
+    }
+
+    /** What an older version kept, or an older archive holds, is told in short from now on. */
+    @EventListener({ApplicationReadyEvent.class, Archive.Restored.class})
+    @Transactional
+    public void tellInShort() {
+        rows.findAllById(rows.notInShort()).forEach(row -> read(row.planned()).ifPresent(row::inShort));
     }
 
     private static Optional<Planned> read(String text) {
@@ -213,15 +234,41 @@ public class Days {
     /** All that is planned for other orders than these, and not yet over, drying in formers and on shelves included. */
     @Transactional(readOnly = true)
     public List<Elsewhere> elsewhere(Collection<UUID> these) {
-        LocalDateTime now = LocalDateTime.now();
-        return orders.all().stream()
-                .filter(other ->
-                        !these.contains(other.id()) && other.delivered().isEmpty())
-                .flatMap(other -> last(other.id()).stream()
-                        .flatMap(planned -> planned.calendar().stints().stream())
-                        .map(s ->
-                                new Elsewhere(other.id(), other.order().name(), s.from(), s.to(), s.maker(), s.takes()))
+        LocalDateTime now = LocalDateTime.now(clock);
+        Map<UUID, String> names = orders.names();
+        return rows.underWay(now).stream()
+                .filter(row -> !these.contains(row.orderId()))
+                .flatMap(row -> read(row.planned()).stream()
+                        .flatMap(planned -> planned.calendar().stints().stream()
+                                .map(s -> new Elsewhere(
+                                        row.orderId(),
+                                        names.getOrDefault(
+                                                row.orderId(), planned.order().name()),
+                                        s.from(),
+                                        s.to(),
+                                        s.maker(),
+                                        s.takes())))
                         .filter(e -> !e.overBy(now)))
+                .toList();
+    }
+
+    /**
+     * Plans that want the same hands at once: two that were made apart, or for a second pair of hands that is gone.
+     *
+     * @param planned the calendar of the order, where there is one
+     */
+    List<String> overlaps(UUID id, Optional<Planned> planned, List<Elsewhere> elsewhere) {
+        LocalDateTime now = LocalDateTime.now(clock);
+        List<Overlap.Taken> taken = new ArrayList<>();
+        elsewhere.forEach(e -> taken.add(new Overlap.Taken(e.orderId(), e.order(), e.from(), e.to(), e.maker())));
+        planned.ifPresent(p -> p.calendar()
+                .stints()
+                .forEach(s -> taken.add(new Overlap.Taken(id, p.order().name(), s.from(), s.to(), s.maker()))));
+        return Overlap.among(
+                        taken.stream().filter(t -> t.to().isAfter(now)).toList(),
+                        choices.time().makers())
+                .stream()
+                .map(Overlap::told)
                 .toList();
     }
 
@@ -246,12 +293,13 @@ public class Days {
             return false;
         }
         Orders.Work work = orders.work(orderId);
-        OrderSheet sheet = OrderSheet.of(work.lines(), work.conditions());
+        OrderSheet sheet = reckoned.sheet(work.lines(), work.conditions(), Progress.UNWATCHED);
         long again = Broken.madeUp(sheet, works).tasks().stream()
                 .filter(t -> Broken.again(t.task().id()))
                 .count();
         long known = planned.calendar().stints().stream()
-                .map(s -> s.uid().substring(0, s.uid().lastIndexOf('/')))
+                .flatMap(s -> Sitting.of(s.uid()).stream())
+                .map(Sitting::key)
                 .filter(Broken::again)
                 .distinct()
                 .count();

@@ -4,13 +4,12 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.nio.charset.StandardCharsets;
-import java.time.ZoneId;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.crispwhorl.core.calendar.Planned;
-import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.files.CalendarIcs;
@@ -44,7 +43,10 @@ public class DaysController {
     private final StudioChoices choices;
     private final Jobs jobs;
 
-    DaysController(Days days, Orders orders, StudioChoices choices, Jobs jobs) {
+    private final Clock clock;
+
+    DaysController(Days days, Orders orders, StudioChoices choices, Jobs jobs, Clock clock) {
+        this.clock = clock;
         this.days = days;
         this.orders = orders;
         this.choices = choices;
@@ -57,8 +59,10 @@ public class DaysController {
      * @param planned none before it was ever made
      * @param changed what is otherwise by now than what it was made for
      * @param elsewhere work that is planned for other orders
+     * @param overlaps plans that want the same hands at once, each with what to do, in the maker's words
      */
-    public record DaysView(Optional<Planned> planned, List<String> changed, List<Days.Elsewhere> elsewhere) {}
+    public record DaysView(
+            Optional<Planned> planned, List<String> changed, List<Days.Elsewhere> elsewhere, List<String> overlaps) {}
 
     /**
      * What is asked of a calendar.
@@ -86,24 +90,26 @@ public class DaysController {
                     "Begin to make the calendar of an order; it is kept once it is made, unless it is only to be looked at")
     JobView plan(
             @PathVariable UUID id, @RequestBody DaysAsked wanted, @RequestParam(defaultValue = "true") boolean keep) {
-        Days.Asked own = days.asked(id);
-        List<Days.Asked> asked = Stream.concat(
-                        Stream.of(own.pinned(wanted.pins())),
-                        wanted.together().stream()
-                                .distinct()
-                                .filter(other -> !other.equals(id))
-                                .map(days::asked))
+        List<UUID> ids = Stream.concat(Stream.of(id), wanted.together().stream())
+                .distinct()
                 .toList();
-        StudioTime time = choices.time();
-        List<Days.Elsewhere> elsewhere =
-                days.elsewhere(asked.stream().map(Days.Asked::id).toList());
-        return jobs.start("The days of " + own.work().order().name(), progress -> {
-            List<Planned> planned = days.made(asked, time, elsewhere, progress);
+        ids.forEach(orders::there);
+        return jobs.start("The days of " + orders.get(id).order().name(), progress -> {
+            // Orders are read when their turn has come: another that was planned meanwhile is planned round.
+            List<Days.Asked> asked = ids.stream()
+                    .map(one -> one.equals(id) ? days.asked(id).pinned(wanted.pins()) : days.asked(one))
+                    .toList();
+            List<Planned> planned = days.made(asked, choices.time(), days.elsewhere(ids), progress);
             if (keep) {
                 days.keep(asked, planned);
             }
-            return new DaysView(Optional.of(planned.get(0)), List.of(), days.elsewhere(List.of(id)));
+            return view(id, Optional.of(planned.get(0)), List.of());
         });
+    }
+
+    private DaysView view(UUID id, Optional<Planned> planned, List<String> changed) {
+        List<Days.Elsewhere> elsewhere = days.elsewhere(List.of(id));
+        return new DaysView(planned, changed, elsewhere, days.overlaps(id, planned, elsewhere));
     }
 
     @GetMapping
@@ -111,14 +117,14 @@ public class DaysController {
     DaysView get(@PathVariable UUID id) {
         orders.get(id);
         Optional<Planned> last = days.last(id);
-        return new DaysView(last, last.map(p -> days.changed(p, id)).orElse(List.of()), days.elsewhere(List.of(id)));
+        return view(id, last, last.map(p -> days.changed(p, id)).orElse(List.of()));
     }
 
     @GetMapping("/days.ics")
     @Operation(operationId = "daysAsCalendar", summary = "The calendar of an order as iCalendar")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/calendar"))
     ResponseEntity<byte[]> ics(@PathVariable UUID id) {
-        return file("days.ics", "calendar", CalendarIcs.write(last(id), id.toString(), ZoneId.systemDefault()));
+        return file("days.ics", "calendar", CalendarIcs.write(last(id), id.toString(), clock.getZone()));
     }
 
     @GetMapping("/days.csv")

@@ -1,6 +1,7 @@
 package org.crispwhorl.server.days;
 
 import io.swagger.v3.oas.annotations.Operation;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -15,7 +16,10 @@ import org.springframework.web.bind.annotation.RestController;
 public class GlanceController {
     private final Days days;
 
-    GlanceController(Days days) {
+    private final Clock clock;
+
+    GlanceController(Days days, Clock clock) {
+        this.clock = clock;
         this.days = days;
     }
 
@@ -31,17 +35,17 @@ public class GlanceController {
     @GetMapping("/api/days")
     @Operation(operationId = "listDays", summary = "The days of every order that has any, in short")
     List<DaysGlance> all() {
-        LocalDate today = LocalDate.now();
-        return days.all().entrySet().stream()
-                .map(e -> new DaysGlance(
-                        e.getKey(),
-                        e.getValue().calendar().begins(),
-                        e.getValue()
-                                .calendar()
-                                .begins()
-                                .map(b -> Math.max(0, ChronoUnit.DAYS.between(today, b.toLocalDate())))
-                                .orElse(0L),
-                        e.getValue().calendar().eveningMin()))
+        LocalDate today = LocalDate.now(clock);
+        return days.inShort().stream()
+                .map(plan -> {
+                    Optional<LocalDateTime> begins = Optional.ofNullable(plan.getBegins());
+                    return new DaysGlance(
+                            plan.getOrderId(),
+                            begins,
+                            begins.map(b -> Math.max(0, ChronoUnit.DAYS.between(today, b.toLocalDate())))
+                                    .orElse(0L),
+                            plan.getEveningMin());
+                })
                 .toList();
     }
 }

@@ -1,8 +1,11 @@
 package org.crispwhorl.server.demo;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,40 +47,45 @@ final class DemoBench {
     private static final int LAST_HOUR = 17;
 
     private final Random random = new Random(7);
+    private final ZoneId zone;
     private final List<BenchEvent> events = new ArrayList<>();
     private final List<OrderSheet.Line> lines;
     private final Conditions conditions;
     private LocalDateTime clock;
     private int sheets;
 
-    private DemoBench(List<OrderSheet.Line> lines, Conditions conditions, LocalDateTime from) {
+    private DemoBench(List<OrderSheet.Line> lines, Conditions conditions, LocalDateTime from, ZoneId zone) {
+        this.zone = zone;
         this.lines = lines;
         this.conditions = conditions;
         this.clock = from;
     }
 
     /** A whole order, from a morning on, in working hours. */
-    static List<BenchEvent> all(List<OrderSheet.Line> lines, Conditions conditions, LocalDateTime from) {
-        DemoBench bench = new DemoBench(lines, conditions, from);
+    static List<BenchEvent> all(List<OrderSheet.Line> lines, Conditions conditions, LocalDateTime from, ZoneId zone) {
+        DemoBench bench = new DemoBench(lines, conditions, from, zone);
         bench.work(Integer.MAX_VALUE);
         return bench.events;
     }
 
     /** The first works of an order, of which the last is still in the hands. */
     static List<BenchEvent> upTo(
-            List<OrderSheet.Line> lines, Conditions conditions, LocalDateTime now, int works, int minutesAgo) {
-        DemoBench bench = new DemoBench(lines, conditions, now.minusHours(4));
+            List<OrderSheet.Line> lines, Conditions conditions, ZonedDateTime now, int works, int minutesAgo) {
+        DemoBench bench = new DemoBench(lines, conditions, now.minusHours(4).toLocalDateTime(), now.getZone());
         bench.work(works);
         // All that was touched is moved so that it leads up to now.
-        LocalDateTime last = bench.clock;
-        long behind = Duration.between(last, now.minusMinutes(minutesAgo)).toSeconds();
+        Instant begun = now.minusMinutes(minutesAgo).toInstant();
+        long behind = Duration.between(bench.clock.atZone(now.getZone()).toInstant(), begun)
+                .toSeconds();
         List<BenchEvent> moved = new ArrayList<>(bench.events.stream()
-                .map(e -> new BenchEvent(e.id(), e.uid(), e.touch(), e.at().plusSeconds(behind), e.pieces(), e.said()))
-                .filter(e -> !e.at().isAfter(now))
+                .map(e -> new BenchEvent(
+                        e.id(), e.uid(), e.touch(), e.at().plusSeconds(behind), e.pieces(), e.said(), e.of()))
+                .filter(e -> !e.at().isAfter(now.toInstant()))
                 .toList());
         bench.next(works).ifPresent(uid -> {
-            moved.add(new BenchEvent(UUID.randomUUID(), uid, Touch.BEGUN, now.minusMinutes(minutesAgo), 1));
-            moved.add(new BenchEvent(UUID.randomUUID(), uid, Touch.GOOD, now.minusMinutes(1), 2));
+            moved.add(new BenchEvent(UUID.randomUUID(), uid, Touch.BEGUN, begun, 1));
+            moved.add(new BenchEvent(
+                    UUID.randomUUID(), uid, Touch.GOOD, now.minusMinutes(1).toInstant(), 2));
         });
         return moved;
     }
@@ -163,7 +171,7 @@ final class DemoBench {
     }
 
     private void said(String uid, LocalDateTime at, Said what) {
-        events.add(new BenchEvent(UUID.randomUUID(), uid, Touch.SAID, at, 1, Optional.of(what)));
+        events.add(BenchEvent.saying(UUID.randomUUID(), uid, at.atZone(zone).toInstant(), what));
     }
 
     /** Looked at once too early, and once when it is there: by what a slow room makes of it. */
@@ -181,6 +189,6 @@ final class DemoBench {
     }
 
     private void touch(String uid, Touch touch, LocalDateTime at, int pieces) {
-        events.add(new BenchEvent(UUID.randomUUID(), uid, touch, at, pieces));
+        events.add(new BenchEvent(UUID.randomUUID(), uid, touch, at.atZone(zone).toInstant(), pieces));
     }
 }

@@ -2,9 +2,11 @@ package org.crispwhorl.server.demo;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZonedDateTime;
 import java.time.temporal.TemporalAdjusters;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -54,6 +56,7 @@ class DemoData implements ApplicationRunner {
     private final Orders orders;
     private final StudioDrawer drawer;
     private final BenchJournal journal;
+    private final Clock clock;
 
     DemoData(
             Environment environment,
@@ -61,7 +64,9 @@ class DemoData implements ApplicationRunner {
             StudioRoom room,
             Orders orders,
             StudioDrawer drawer,
-            BenchJournal journal) {
+            BenchJournal journal,
+            Clock clock) {
+        this.clock = clock;
         this.journal = journal;
         this.environment = environment;
         this.shelf = shelf;
@@ -90,7 +95,7 @@ class DemoData implements ApplicationRunner {
             species.put(document.getFilename().replace(".json", ""), kept.id());
         }
         LocalDate saturday =
-                LocalDate.now().plusDays(DAYS_AHEAD).with(TemporalAdjusters.nextOrSame(DayOfWeek.SATURDAY));
+                LocalDate.now(clock).plusDays(DAYS_AHEAD).with(TemporalAdjusters.nextOrSame(DayOfWeek.SATURDAY));
         orders.add(new Order(
                 "Supper on the lock island",
                 "Two tiers, ivory; the flowers go over the side like the garden over the wall.",
@@ -107,7 +112,7 @@ class DemoData implements ApplicationRunner {
 
     /** One that is on the bench, one that is promised, and one that was delivered with its pages in the book. */
     private void others(LocalDate saturday, Map<String, UUID> species) {
-        LocalDateTime now = LocalDateTime.now().withNano(0);
+        ZonedDateTime now = ZonedDateTime.now(clock).withNano(0);
         UUID bench = accepted(new Order(
                 "Regatta tea",
                 "A ring of small buds for the cup; they may be made early, they keep.",
@@ -116,7 +121,7 @@ class DemoData implements ApplicationRunner {
                 60,
                 List.of(new Order.OrderLine(species.get("cottage-rosebud"), 6))));
         Orders.Work begun = orders.work(bench);
-        journal.keep(bench, DemoBench.upTo(begun.lines(), begun.conditions(), now, DONE, BEGUN_MIN));
+        journal.lay(bench, DemoBench.upTo(begun.lines(), begun.conditions(), now, DONE, BEGUN_MIN));
         accepted(new Order(
                 "Christening at the towpath",
                 "Violas only, in both colours.",
@@ -134,13 +139,14 @@ class DemoData implements ApplicationRunner {
                         new Order.OrderLine(species.get("lockside-hellebore"), 4),
                         new Order.OrderLine(species.get("towpath-daffodil"), 3))));
         Orders.Work done = orders.work(gone);
-        journal.keep(
+        journal.lay(
                 gone,
                 DemoBench.all(
                         done.lines(),
                         done.conditions(),
-                        now.toLocalDate().minusDays(14).atTime(9, 0)));
-        orders.deliver(gone, now.toLocalDate().minusDays(3).atTime(9, 30));
+                        now.toLocalDate().minusDays(14).atTime(9, 0),
+                        now.getZone()));
+        orders.deliver(gone, now.minusDays(3).with(LocalTime.of(9, 30)).toInstant());
     }
 
     private UUID accepted(Order order) {

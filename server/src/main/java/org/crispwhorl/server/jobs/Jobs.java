@@ -11,7 +11,6 @@ import java.util.function.Function;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.server.problem.Busy;
 import org.crispwhorl.server.problem.NotThere;
-import org.crispwhorl.server.work.BigWork;
 import org.springframework.stereotype.Service;
 
 /** The long work of the studio, one piece after the other; what came of the last ones is kept for whoever asks. */
@@ -32,12 +31,6 @@ public class Jobs {
         thread.setDaemon(true);
         return thread;
     });
-    private final BigWork turns;
-
-    Jobs(BigWork turns) {
-        this.turns = turns;
-    }
-
     /**
      * Starts a piece of work.
      *
@@ -53,7 +46,7 @@ public class Jobs {
         Job job = new Job(label);
         jobs.put(job.id(), job);
         forgetOldest();
-        hands.execute(() -> turns.whenFree(() -> run(job, work)));
+        hands.execute(() -> run(job, work));
         try {
             job.await(AT_ONCE_MS);
         } catch (InterruptedException e) {

@@ -9,7 +9,7 @@ import jakarta.persistence.PostLoad;
 import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
 import jakarta.persistence.Transient;
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.bench.BenchEvent;
@@ -34,12 +34,19 @@ class EventRow implements Persistable<UUID> {
     private BenchEvent.Touch touch;
 
     @Column(name = "at")
-    private LocalDateTime at;
+    private Instant at;
 
     private int pieces;
 
     @Column(length = 4000)
     private String said;
+
+    @Column(name = "taken_back")
+    private UUID takenBack;
+
+    /** In which order it came in; given by the database. */
+    @Column(insertable = false, updatable = false)
+    private Long seq;
 
     @Transient
     private boolean kept;
@@ -54,6 +61,7 @@ class EventRow implements Persistable<UUID> {
         this.at = event.at();
         this.pieces = event.pieces();
         this.said = event.said().map(KeptText.SAID::write).orElse(null);
+        this.takenBack = event.of().orElse(null);
     }
 
     @Override
@@ -73,8 +81,23 @@ class EventRow implements Persistable<UUID> {
         kept = true;
     }
 
+    long seq() {
+        return seq;
+    }
+
+    /**
+     * What was touched.
+     *
+     * @throws RuntimeException where a later version or other hands wrote what this one cannot read
+     */
     BenchEvent event() {
         return new BenchEvent(
-                id, work, touch, at, pieces, Optional.ofNullable(said).map(KeptText.SAID::read));
+                id,
+                work,
+                touch,
+                at,
+                pieces,
+                Optional.ofNullable(said).map(KeptText.SAID::read),
+                Optional.ofNullable(takenBack));
     }
 }

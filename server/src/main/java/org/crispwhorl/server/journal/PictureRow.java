@@ -4,8 +4,9 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.Base64;
+import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.server.studio.KeptColumn;
 
@@ -19,18 +20,17 @@ class PictureRow {
     @Column(name = "order_id")
     private UUID orderId;
 
-    private LocalDateTime taken;
+    private Instant taken;
 
     @Column(length = KeptColumn.LONGEST)
     private String jpeg;
 
     protected PictureRow() {}
 
-    PictureRow(UUID id, UUID orderId, LocalDateTime taken, byte[] jpeg) {
+    PictureRow(UUID id, UUID orderId, Instant taken) {
         this.id = id;
         this.orderId = orderId;
         this.taken = taken;
-        this.jpeg = Base64.getEncoder().encodeToString(jpeg);
     }
 
     UUID id() {
@@ -41,7 +41,12 @@ class PictureRow {
         return orderId;
     }
 
-    byte[] jpeg() {
-        return Base64.getDecoder().decode(jpeg);
+    /** The picture, as versions kept it that had no files for it. */
+    Optional<byte[]> inRow() {
+        return Optional.ofNullable(jpeg).map(Base64.getDecoder()::decode);
+    }
+
+    void isInFile() {
+        jpeg = null;
     }
 }

@@ -5,8 +5,11 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.net.URI;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,7 +21,6 @@ import org.crispwhorl.core.order.MediumFit;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.order.Venue;
-import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.problem.Problem;
@@ -45,7 +47,12 @@ public class OrderController {
 
     private final Jobs jobs;
 
-    OrderController(Orders orders, BigWork work, Jobs jobs) {
+    private final Clock clock;
+    private final Reckoned reckoned;
+
+    OrderController(Orders orders, BigWork work, Jobs jobs, Reckoned reckoned, Clock clock) {
+        this.reckoned = reckoned;
+        this.clock = clock;
         this.orders = orders;
         this.work = work;
         this.jobs = jobs;
@@ -62,7 +69,7 @@ public class OrderController {
             long version,
             @Words(label = "order") Order order,
             Optional<AcceptedView> accepted,
-            Optional<LocalDateTime> delivered) {
+            Optional<Instant> delivered) {
         public OrderView {
             Limits.check(OrderView.class, id, version, order, accepted, delivered);
         }
@@ -123,9 +130,21 @@ public class OrderController {
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(operationId = "removeOrder", summary = "Take an order off the book")
-    void remove(@PathVariable UUID id) {
-        orders.remove(id);
+    @Operation(operationId = "deleteOrder", summary = "Delete an order; for 30 days it can be had back")
+    void delete(@PathVariable UUID id) {
+        orders.delete(id);
+    }
+
+    @GetMapping("/deleted")
+    @Operation(operationId = "listDeletedOrders", summary = "Deleted orders that can be had back, the latest first")
+    List<Orders.DeletedOrder> deleted() {
+        return orders.deleted();
+    }
+
+    @PutMapping("/deleted/{id}/back")
+    @Operation(operationId = "haveOrderBack", summary = "Have a deleted order back as it was")
+    OrderView haveBack(@PathVariable UUID id) {
+        return orders.haveBack(id);
     }
 
     @PutMapping("/{id}/acceptance")
@@ -145,7 +164,7 @@ public class OrderController {
     @PutMapping("/{id}/delivery")
     @Operation(operationId = "deliverOrder", summary = "An order has left the studio")
     OrderView deliver(@PathVariable UUID id) {
-        return orders.deliver(id, LocalDateTime.now().withNano(0));
+        return orders.deliver(id, clock.instant().truncatedTo(ChronoUnit.SECONDS));
     }
 
     @DeleteMapping("/{id}/delivery")
@@ -166,22 +185,23 @@ public class OrderController {
     @Operation(operationId = "beginReckoning", summary = "Begin to reckon what an order takes, as a piece of long work")
     JobView begin(@PathVariable UUID id) {
         Orders.Work work = orders.work(id);
-        return jobs.start("What " + work.order().name() + " takes", progress -> work.reckoned(progress));
+        return jobs.start("What " + work.order().name() + " takes", progress -> reckoned.of(work, progress));
     }
 
     @GetMapping("/{id}/reckoning")
     @Operation(operationId = "reckonOrder", summary = "What an order takes, and a plain plan of days")
     OrderReckoning reckon(@PathVariable UUID id) {
-        return work.inTurn(() -> orders.work(id).reckoned(Progress.UNWATCHED));
+        return reckoned.of(orders.work(id));
     }
 
     @PostMapping("/{id}/media")
     @Operation(operationId = "fitMedia", summary = "Which media can make an order by its date, and stand where it goes")
     List<MediumFit> media(@PathVariable UUID id, @RequestBody Venue venue) {
         Orders.Work all = orders.work(id);
-        double thereH =
-                Duration.between(LocalDateTime.now(), all.order().handOver()).toMinutes() / MIN_PER_H
-                        - all.order().marginH();
+        double thereH = Duration.between(LocalDateTime.now(clock), all.order().handOver())
+                                .toMinutes()
+                        / MIN_PER_H
+                - all.order().marginH();
         return work.inTurn(() -> MediumFit.of(all.readable(), all.conditions(), thereH, venue));
     }
 

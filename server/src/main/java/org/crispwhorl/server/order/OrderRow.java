@@ -11,6 +11,7 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,7 +58,9 @@ class OrderRow {
     @Column(length = KeptColumn.LONGEST)
     private String accepted;
 
-    private LocalDateTime delivered;
+    private Instant delivered;
+
+    private Instant deleted;
 
     @Version
     private Long version;
@@ -81,6 +84,10 @@ class OrderRow {
 
     UUID id() {
         return id;
+    }
+
+    String name() {
+        return name;
     }
 
     long version() {
@@ -110,12 +117,21 @@ class OrderRow {
     }
 
     /** When it left; none while it is here. */
-    Optional<LocalDateTime> delivered() {
+    Optional<Instant> delivered() {
         return Optional.ofNullable(delivered);
     }
 
-    void deliver(LocalDateTime at) {
+    void deliver(Instant at) {
         delivered = at;
+    }
+
+    /** When it was deleted; none while it is there. */
+    Optional<Instant> deleted() {
+        return Optional.ofNullable(deleted);
+    }
+
+    void delete(Instant at) {
+        deleted = at;
     }
 
     void open() {

@@ -1,6 +1,7 @@
 package org.crispwhorl.server.order;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,7 +10,25 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface OrderRows extends JpaRepository<OrderRow, UUID> {
-    List<OrderRow> findAllByOrderByHandOverAsc();
+    List<OrderRow> findAllByDeletedIsNullOrderByHandOverAsc();
+
+    /** Those that were deleted, the latest first. */
+    List<OrderRow> findAllByDeletedIsNotNullOrderByDeletedDesc();
+
+    /** Ids and names of all that are there. */
+    @Query("select r.id as id, r.name as name from OrderRow r where r.deleted is null")
+    List<Named> named();
+
+    /** An order by its name. */
+    interface Named {
+        UUID getId();
+
+        String getName();
+    }
+
+    boolean existsByIdAndDeletedIsNull(UUID id);
+
+    long deleteByDeletedBefore(Instant moment);
 
     /** The row, which nobody else may change until the transaction ends. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

@@ -1,5 +1,8 @@
 package org.crispwhorl.server.order;
 
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -36,6 +39,7 @@ import org.crispwhorl.server.problem.NotComplete;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.shelf.Shelf;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,6 +54,11 @@ public class Orders {
     private final StudioDrawer drawer;
     private final UseRows uses;
     private final JsonMapper json;
+    private final Clock clock;
+    private final Reckoned reckoned;
+
+    /** So long an order that was deleted can be had back. */
+    private static final int BACK_DAYS = 30;
 
     Orders(
             OrderRows rows,
@@ -57,7 +66,11 @@ public class Orders {
             StudioConditions conditions,
             StudioDrawer drawer,
             UseRows uses,
-            JsonMapper json) {
+            JsonMapper json,
+            Reckoned reckoned,
+            Clock clock) {
+        this.reckoned = reckoned;
+        this.clock = clock;
         this.rows = rows;
         this.shelf = shelf;
         this.conditions = conditions;
@@ -69,7 +82,7 @@ public class Orders {
     /** Those that are still to be delivered first, each by its hand-over. */
     @Transactional(readOnly = true)
     public List<OrderController.OrderView> all() {
-        return rows.findAllByOrderByHandOverAsc().stream()
+        return rows.findAllByDeletedIsNullOrderByHandOverAsc().stream()
                 .map(this::view)
                 .sorted(Comparator.comparing(order -> order.delivered().isPresent()))
                 .toList();
@@ -110,9 +123,46 @@ public class Orders {
         return view(rows.saveAndFlush(row));
     }
 
+    /** Deletes an order; for {@value #BACK_DAYS} days it can be had back as it was. */
     @Transactional
-    public void remove(UUID id) {
-        rows.delete(held(id));
+    public void delete(UUID id) {
+        held(id).delete(clock.instant());
+    }
+
+    /** An order that was deleted, and until when it can be had back. */
+    public record DeletedOrder(UUID id, String name, Instant deleted, Instant until) {}
+
+    /** Those that can be had back, the latest first. */
+    @Transactional(readOnly = true)
+    public List<DeletedOrder> deleted() {
+        return rows.findAllByDeletedIsNotNullOrderByDeletedDesc().stream()
+                .map(row -> new DeletedOrder(
+                        row.id(),
+                        row.name(),
+                        row.deleted().orElseThrow(),
+                        row.deleted().orElseThrow().plus(Duration.ofDays(BACK_DAYS))))
+                .toList();
+    }
+
+    /**
+     * Has a deleted order back, with its days, its touches and what it was accepted with.
+     *
+     * @throws NotThere where there is none of that id
+     */
+    @Transactional
+    public OrderController.OrderView haveBack(UUID id) {
+        OrderRow row = rows.held(id)
+                .filter(found -> found.deleted().isPresent())
+                .orElseThrow(() -> new NotThere("deleted order", id));
+        row.delete(null);
+        return view(rows.saveAndFlush(row));
+    }
+
+    /** Those that were deleted so long ago that nobody has them back go for good. */
+    @Scheduled(initialDelayString = "PT5M", fixedDelayString = "PT12H")
+    @Transactional
+    public void letGo() {
+        rows.deleteByDeletedBefore(clock.instant().minus(Duration.ofDays(BACK_DAYS)));
     }
 
     /**
@@ -123,7 +173,7 @@ public class Orders {
     @Transactional
     public OrderController.OrderView accept(UUID id) {
         OrderRow row = held(id);
-        Acceptance now = new Acceptance(LocalDateTime.now().withNano(0), Map.of(), conditions.now())
+        Acceptance now = new Acceptance(LocalDateTime.now(clock).withNano(0), Map.of(), conditions.now())
                 .following(row.order(), shelf::readable);
         List<String> unreadable = row.order().lines().stream()
                 .map(Order.OrderLine::speciesId)
@@ -161,7 +211,7 @@ public class Orders {
      * @param at when it did
      */
     @Transactional
-    public OrderController.OrderView deliver(UUID id, LocalDateTime at) {
+    public OrderController.OrderView deliver(UUID id, Instant at) {
         OrderRow row = held(id);
         row.deliver(at);
         return view(rows.saveAndFlush(row));
@@ -255,20 +305,14 @@ public class Orders {
         }
 
         /** What the order takes. */
-        public OrderController.OrderReckoning reckoned(Progress progress) {
-            OrderSheet sheet = OrderSheet.of(lines, conditions, progress);
+        OrderController.OrderReckoning reckoned(OrderSheet sheet) {
             return new OrderController.OrderReckoning(
                     sheet, BackwardPlan.of(sheet, order.handOver(), order.marginH(), WorkingDays.USUAL), unreadable);
         }
 
-        /**
-         * Everything that the order takes, sorted as it leaves the drawer.
-         *
-         * @throws NotComplete where a species cannot be read
-         */
-        public Materials materials(Progress progress) {
-            OrderSheet sheet = OrderSheet.of(readable(), conditions, progress.part(0, 0.4));
-            return Gathering.of(lines, sheet, conditions, drawer, order.tierMm(), order.venue(), progress.part(0.4, 1));
+        /** Everything that the order takes, sorted as it leaves the drawer. */
+        Materials materials(OrderSheet sheet, Progress progress) {
+            return Gathering.of(lines, sheet, conditions, drawer, order.tierMm(), order.venue(), progress);
         }
     }
 
@@ -309,11 +353,12 @@ public class Orders {
             Drawer from =
                     new Drawer(kept.stream().map(StudioDrawer.KeptItem::item).toList());
             Map<UUID, UnaryOperator<DrawerItem>> changes = new LinkedHashMap<>();
-            UsingUp.of(work(row(id), from).materials(Progress.UNWATCHED), from).forEach((place, taken) -> {
-                UUID item = kept.get(place).id();
-                changes.put(item, now -> Stock.less(now, taken));
-                uses.save(new UseRow(id, item, KeptText.TAKEN.write(taken)));
-            });
+            UsingUp.of(reckoned.materials(work(row(id), from), Progress.UNWATCHED), from)
+                    .forEach((place, taken) -> {
+                        UUID item = kept.get(place).id();
+                        changes.put(item, now -> Stock.less(now, taken));
+                        uses.save(new UseRow(id, item, KeptText.TAKEN.write(taken)));
+                    });
             drawer.change(changes);
         }
         return used(id);
@@ -358,10 +403,32 @@ public class Orders {
     }
 
     private OrderRow row(UUID id) {
-        return rows.findById(id).orElseThrow(() -> new NotThere("order", id));
+        return rows.findById(id)
+                .filter(found -> found.deleted().isEmpty())
+                .orElseThrow(() -> new NotThere("order", id));
     }
 
     private OrderRow held(UUID id) {
-        return rows.held(id).orElseThrow(() -> new NotThere("order", id));
+        return rows.held(id).filter(found -> found.deleted().isEmpty()).orElseThrow(() -> new NotThere("order", id));
+    }
+
+    /** The names of all orders, by their ids. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> names() {
+        Map<UUID, String> names = new LinkedHashMap<>();
+        rows.named().forEach(one -> names.put(one.getId(), one.getName()));
+        return names;
+    }
+
+    /**
+     * Sees that an order is there, without reading it.
+     *
+     * @throws NotThere where it is not
+     */
+    @Transactional(readOnly = true)
+    public void there(UUID id) {
+        if (!rows.existsByIdAndDeletedIsNull(id)) {
+            throw new NotThere("order", id);
+        }
     }
 }

@@ -35,7 +35,10 @@ public class CountsController {
     private final Days days;
     private final Jobs jobs;
 
-    CountsController(StudioChoices choices, Days days, Jobs jobs) {
+    private final Prices prices;
+
+    CountsController(StudioChoices choices, Days days, Jobs jobs, Prices prices) {
+        this.prices = prices;
         this.choices = choices;
         this.days = days;
         this.jobs = jobs;
@@ -84,28 +87,28 @@ public class CountsController {
     JobView tried(@PathVariable UUID id, @RequestBody OtherCounts wanted) {
         Days.Asked asked = days.asked(id);
         Days.Asked other = asked.counting(wanted.flowers());
-        StudioTime time = choices.time();
-        Tariff tariff = choices.keptTariff().value();
-        List<Days.Elsewhere> elsewhere = days.elsewhere(List.of(id));
         return jobs.start("Other counts of " + asked.work().order().name(), progress -> {
+            StudioTime time = choices.time();
+            Tariff tariff = choices.keptTariff().value();
+            List<Days.Elsewhere> elsewhere = days.elsewhere(List.of(id));
             Planned now = days.made(List.of(asked), time, elsewhere, progress.part(0, 0.5))
                     .get(0);
             Planned tried = days.made(List.of(other), time, elsewhere, progress.part(0.5, 1))
                     .get(0);
             return new CountsBeside(
-                    counted(asked.work(), now.calendar(), tariff), counted(other.work(), tried.calendar(), tariff));
+                    counted(asked.work(), now.calendar(), tariff, progress),
+                    counted(other.work(), tried.calendar(), tariff, progress));
         });
     }
 
-    private static Counted counted(Orders.Work work, Calendar calendar, Tariff tariff) {
+    private Counted counted(Orders.Work work, Calendar calendar, Tariff tariff, Progress progress) {
         return new Counted(
                 work.lines().stream().map(OrderSheet.Line::count).toList(),
                 calendar.handsMin() / MIN_PER_H,
                 calendar.begins(),
                 calendar.eveningMin() / MIN_PER_H,
                 tariff.evenings(calendar.eveningMin()),
-                Prices.of(work, tariff, calendar.eveningMin(), Progress.UNWATCHED)
-                        .total(),
+                prices.of(work, tariff, calendar.eveningMin(), progress).total(),
                 calendar.limit());
     }
 }

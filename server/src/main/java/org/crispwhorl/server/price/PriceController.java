@@ -4,11 +4,16 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.crispwhorl.core.price.PriceSheet;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.Paper;
 import org.crispwhorl.files.QuotePdf;
 import org.crispwhorl.server.choices.StudioChoices;
@@ -42,7 +47,13 @@ public class PriceController {
     private final Jobs jobs;
     private final Days days;
 
-    PriceController(StudioChoices choices, Orders orders, BigWork work, Jobs jobs, Days days) {
+    private final Prices prices;
+    private final Clock clock;
+
+    PriceController(
+            StudioChoices choices, Orders orders, BigWork work, Jobs jobs, Days days, Prices prices, Clock clock) {
+        this.prices = prices;
+        this.clock = clock;
         this.days = days;
         this.choices = choices;
         this.orders = orders;
@@ -78,28 +89,42 @@ public class PriceController {
         Tariff tariff = choices.keptTariff().value();
         double eveningMin = eveningMin(id);
         return jobs.start(
-                "The price of " + all.order().name(), progress -> Prices.of(all, tariff, eveningMin, progress));
+                "The price of " + all.order().name(), progress -> prices.of(all, tariff, eveningMin, progress));
     }
 
     @GetMapping("/api/orders/{id}/quote.pdf")
     @Operation(operationId = "quoteAsPdf", summary = "The quote of an order as PDF, with a drawing of each flower")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
-    ResponseEntity<byte[]> quote(@PathVariable UUID id, @RequestParam(defaultValue = "A4") Paper paper) {
+    ResponseEntity<byte[]> quote(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(defaultValue = "false") boolean asItIs) {
         Orders.Work all = orders.work(id);
         Tariff tariff = choices.keptTariff().value();
         double eveningMin = eveningMin(id);
-        byte[] pdf = work.inTurn(() -> QuotePdf.write(
-                all.order(),
-                all.lines(),
-                all.conditions(),
-                Prices.of(all, tariff, eveningMin, Progress.UNWATCHED),
-                tariff,
-                LocalDate.now(),
-                paper));
+        PriceSheet price = prices.of(all, tariff, eveningMin, Progress.UNWATCHED);
+        if (!asItIs) {
+            checkWhole(price, tariff);
+        }
+        byte[] pdf = work.inTurn(() ->
+                QuotePdf.write(all.order(), all.lines(), all.conditions(), price, tariff, LocalDate.now(clock), paper));
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"quote.pdf\"")
                 .body(pdf);
+    }
+
+    /** A sum that lacks something goes to nobody without a yes. */
+    private static void checkWhole(PriceSheet price, Tariff tariff) {
+        List<DocumentFault.Fault> lacking = new ArrayList<>();
+        price.unpriced()
+                .forEach(what -> lacking.add(new DocumentFault.Fault("/unpriced", what, "a price in the drawer")));
+        if (tariff.money().isBlank()) {
+            lacking.add(new DocumentFault.Fault("/money", "no currency", "one, under what the studio asks"));
+        }
+        if (!lacking.isEmpty()) {
+            throw new DocumentFault(lacking);
+        }
     }
 
     /** Of the days as they were last made; none where they were not. */

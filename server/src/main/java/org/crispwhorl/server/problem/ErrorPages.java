@@ -2,7 +2,10 @@ package org.crispwhorl.server.problem;
 
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -13,6 +16,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Hidden
 class ErrorPages implements ErrorController {
+    /** Who reads a page is told in the words of the program, by the page that every address of it opens. */
+    @RequestMapping(path = "/error", produces = MediaType.TEXT_HTML_VALUE)
+    void page(HttpServletRequest request, HttpServletResponse response) throws IOException, ServletException {
+        request.getRequestDispatcher("/index.html").forward(request, response);
+    }
+
     @RequestMapping("/error")
     ResponseEntity<Problem> error(HttpServletRequest request) {
         Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);

@@ -1,5 +1,6 @@
 package org.crispwhorl.server.problem;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.crispwhorl.core.measure.InvalidValue;
@@ -17,6 +18,7 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.dao.UncategorizedDataAccessException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -32,6 +34,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 
@@ -83,7 +86,12 @@ class Problems {
     }
 
     @ExceptionHandler({NoResourceFoundException.class, MethodArgumentTypeMismatchException.class})
-    ResponseEntity<Problem> noSuchPlace(Exception e) {
+    Object noSuchPlace(Exception e, HttpServletRequest request) {
+        String asks = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
+        if (asks.contains(MediaType.TEXT_HTML_VALUE) && !request.getRequestURI().startsWith("/api/")) {
+            // Who reads a page is told in the words of the program.
+            return new ModelAndView("forward:/index.html", HttpStatus.NOT_FOUND);
+        }
         return answer(Problem.of(404, "not-there", "There is nothing at this address", "Check the address."));
     }
 

@@ -1,5 +1,6 @@
 package org.crispwhorl.server.room;
 
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -18,7 +19,10 @@ public class RoomLog {
     private final ReadingRows rows;
     private final RoomSensor sensor;
 
-    RoomLog(ReadingRows rows, RoomSensor sensor) {
+    private final Clock clock;
+
+    RoomLog(ReadingRows rows, RoomSensor sensor, Clock clock) {
+        this.clock = clock;
         this.rows = rows;
         this.sensor = sensor;
     }
@@ -26,7 +30,7 @@ public class RoomLog {
     /** Keeps what the sensor has told since it was last asked, and lets go of what is old. */
     @Transactional
     public void catchUp() {
-        LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.MINUTES);
+        LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         LocalDateTime first = now.minusDays(FIRST_DAYS);
         LocalDateTime after = rows.findFirstByOrderByAtDesc()
                 .map(row -> row.reading().at())

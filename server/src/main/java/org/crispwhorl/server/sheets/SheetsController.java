@@ -31,6 +31,7 @@ import org.crispwhorl.server.jobs.JobFile;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.order.Reckoned;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.shelf.Shelf;
 import org.crispwhorl.server.work.BigWork;
@@ -59,7 +60,11 @@ class SheetsController {
     private final BigWork work;
     private final Jobs jobs;
 
-    SheetsController(Orders orders, Shelf shelf, StudioConditions conditions, BigWork work, Jobs jobs) {
+    private final Reckoned reckoned;
+
+    SheetsController(
+            Orders orders, Shelf shelf, StudioConditions conditions, BigWork work, Jobs jobs, Reckoned reckoned) {
+        this.reckoned = reckoned;
         this.work = work;
         this.jobs = jobs;
         this.orders = orders;
@@ -72,7 +77,7 @@ class SheetsController {
             operationId = "gatherMaterials",
             summary = "Everything that an order takes, sorted as it leaves the drawer")
     Materials materials(@PathVariable UUID id) {
-        return work.inTurn(() -> orders.work(id).materials(Progress.UNWATCHED));
+        return materialsOf(id);
     }
 
     @PostMapping("/api/orders/{id}/materials")
@@ -81,7 +86,7 @@ class SheetsController {
     @Operation(operationId = "beginMaterials", summary = "Begin to gather what an order takes, as a piece of long work")
     JobView beginMaterials(@PathVariable UUID id) {
         Orders.Work wanted = orders.work(id);
-        return jobs.start("Sheets of " + wanted.order().name(), wanted::materials);
+        return jobs.start("Sheets of " + wanted.order().name(), progress -> reckoned.materials(wanted, progress));
     }
 
     @PostMapping("/api/orders/{id}/sheets.pdf")
@@ -96,7 +101,7 @@ class SheetsController {
             @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         Orders.Work wanted = orders.work(id);
         return jobs.start("Sheets of " + wanted.order().name() + " as PDF", progress -> {
-            Materials materials = wanted.materials(progress.part(0, 0.9));
+            Materials materials = reckoned.materials(wanted, progress.part(0, 0.9));
             progress.reached(0.9, "Writing the pages");
             return new JobFile(
                     "sheets.pdf",
@@ -115,10 +120,9 @@ class SheetsController {
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
         String title = orders.get(id).order().name();
+        Materials materials = materialsOf(id);
         return work.inTurn(() -> file(
-                "sheets.pdf",
-                MediaType.APPLICATION_PDF,
-                SheetPdf.write(title, orders.work(id).materials(Progress.UNWATCHED), sheets, paper, lengths)));
+                "sheets.pdf", MediaType.APPLICATION_PDF, SheetPdf.write(title, materials, sheets, paper, lengths)));
     }
 
     @GetMapping("/api/orders/{id}/lists/{list}.csv")
@@ -128,20 +132,21 @@ class SheetsController {
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
     ResponseEntity<byte[]> csv(
             @PathVariable UUID id, @PathVariable String list, @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
-        String text = work.inTurn(() -> listed(id, list, lengths));
-        return file(list + ".csv", CSV, text.getBytes(StandardCharsets.UTF_8));
+        return file(list + ".csv", CSV, listed(id, list, lengths).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private Materials materialsOf(UUID id) {
+        return reckoned.materials(orders.work(id), Progress.UNWATCHED);
     }
 
     private String listed(UUID id, String list, Told.Lengths lengths) {
         return switch (list) {
-            case "cuts" ->
-                ListCsv.cuts(
-                        orders.work(id).reckoned(Progress.UNWATCHED).sheet().cuts(), lengths);
-            case "wires" -> ListCsv.wires(orders.work(id).materials(Progress.UNWATCHED), lengths);
-            case "pastes" -> ListCsv.pastes(orders.work(id).materials(Progress.UNWATCHED));
-            case "colours" -> ListCsv.colours(orders.work(id).materials(Progress.UNWATCHED), lengths);
-            case "shopping" -> ListCsv.shopping(orders.work(id).materials(Progress.UNWATCHED), lengths);
-            case "stems" -> ListCsv.stems(orders.work(id).materials(Progress.UNWATCHED), lengths);
+            case "cuts" -> ListCsv.cuts(reckoned.of(orders.work(id)).sheet().cuts(), lengths);
+            case "wires" -> ListCsv.wires(materialsOf(id), lengths);
+            case "pastes" -> ListCsv.pastes(materialsOf(id));
+            case "colours" -> ListCsv.colours(materialsOf(id), lengths);
+            case "shopping" -> ListCsv.shopping(materialsOf(id), lengths);
+            case "stems" -> ListCsv.stems(materialsOf(id), lengths);
             default -> throw new NotThere("list", list);
         };
     }
@@ -153,13 +158,11 @@ class SheetsController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+        Materials materials = materialsOf(id);
         return work.inTurn(() -> file(
                 "outlines.pdf",
                 MediaType.APPLICATION_PDF,
-                OutlinePdf.write(
-                        orders.get(id).order().name(),
-                        OutlinePages.of(pieces(orders.work(id).materials(Progress.UNWATCHED)), paper),
-                        lengths)));
+                OutlinePdf.write(orders.get(id).order().name(), OutlinePages.of(pieces(materials), paper), lengths)));
     }
 
     @GetMapping("/api/orders/{id}/outlines.svg")
@@ -169,10 +172,9 @@ class SheetsController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
-        String svg = work.inTurn(() -> OutlineSvg.write(
-                orders.get(id).order().name(),
-                OutlinePages.of(pieces(orders.work(id).materials(Progress.UNWATCHED)), paper),
-                lengths));
+        Materials materials = materialsOf(id);
+        String svg = work.inTurn(() ->
+                OutlineSvg.write(orders.get(id).order().name(), OutlinePages.of(pieces(materials), paper), lengths));
         return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
     }
 

@@ -1,7 +1,6 @@
 package org.crispwhorl.server.studio;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -10,8 +9,8 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -19,6 +18,8 @@ import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -30,20 +31,29 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 public class Archive {
+    /** So many rows are sent at once; a row may be as large as a document. */
+    private static final int AT_ONCE = 20;
+
     private final DataSource database;
     private final StudioCopies copies;
     private final ApplicationEventPublisher told;
     private final TransactionTemplate change;
+    private final DiskRoom room;
+    private final Clock clock;
 
     Archive(
             DataSource database,
             @Value("${crispwhorl.data}") Path folder,
             ApplicationEventPublisher told,
-            PlatformTransactionManager changes) {
+            PlatformTransactionManager changes,
+            DiskRoom room,
+            Clock clock) {
+        this.clock = clock;
         this.change = new TransactionTemplate(changes);
         this.database = database;
         this.copies = new StudioCopies(folder.toAbsolutePath());
         this.told = told;
+        this.room = room;
     }
 
     /**
@@ -68,42 +78,26 @@ public class Archive {
         return found;
     }
 
-    /** Makes one now. */
+    /**
+     * Makes one now.
+     *
+     * @throws StudioRefusal where the disk has no room for it
+     */
     public Copy make() throws IOException {
-        return told(written(StudioCopies.Sort.BY_HAND));
+        return told(made(StudioCopies.Sort.BY_HAND));
     }
 
-    /**
-     * The file of a copy.
-     *
-     * @throws StudioRefusal where there is none of that name
-     */
-    public Path file(String name) throws IOException {
-        return copies.named(name);
-    }
-
-    /**
-     * Takes in a copy from elsewhere, among the others; it is put back only when that is asked.
-     *
-     * @throws StudioRefusal where it is damaged, no copy at all, or made by a newer program: then nothing is kept
-     */
-    public Copy bringIn(InputStream from) throws IOException {
-        Path copy = copies.next(StudioCopies.Sort.BROUGHT_IN);
-        try {
-            Files.copy(from, copy);
-            copies.sound(copy.getFileName().toString());
-            return told(copy);
-        } catch (IOException | RuntimeException e) {
-            Files.deleteIfExists(copy);
-            throw e;
-        }
+    /** Makes that of the day. */
+    void makeDaily() throws IOException {
+        made(StudioCopies.Sort.DAILY);
     }
 
     /**
      * Puts a copy back; the studio as it was is copied before.
      *
      * @return the copy of what was there
-     * @throws StudioRefusal where there is none of that name, or it is damaged, or newer than this program: then nothing is changed
+     * @throws StudioRefusal where there is none of that name, this studio did not make it, it is damaged, or newer than this program:
+     *     then nothing is changed
      */
     public Copy restore(String name) throws IOException {
         Path copy = copies.sound(name);
@@ -112,8 +106,9 @@ public class Archive {
             StudioCopies.unpack(copy, scratch.resolve(DatabaseCheck.FILE));
             String url = "jdbc:h2:file:" + scratch.resolve(DatabaseCheck.NAME) + ";IFEXISTS=TRUE";
             Flyway.configure().dataSource(url, DatabaseCheck.USER, "").load().migrate();
-            Path before = written(StudioCopies.Sort.BEFORE_RESTORE);
+            Path before = made(StudioCopies.Sort.BEFORE_RESTORE);
             try (Connection from = DriverManager.getConnection(url, DatabaseCheck.USER, "")) {
+                RowStream.oneByOne(from, true);
                 // A change like any other: all or none, and forced to the disk.
                 change.executeWithoutResult(status -> inTheirPlace(from, name));
             } catch (SQLException e) {
@@ -126,22 +121,21 @@ public class Archive {
         }
     }
 
-    private Path written(StudioCopies.Sort sort) throws IOException {
-        Path copy = copies.next(sort);
-        try (Connection connection = database.getConnection();
-                PreparedStatement backup = connection.prepareStatement("backup to ?")) {
-            backup.setString(1, copy.toString());
-            backup.executeUpdate();
-            return copy;
-        } catch (SQLException e) {
-            throw new IOException("no copy could be made: " + e.getMessage(), e);
-        }
+    private Path made(StudioCopies.Sort sort) throws IOException {
+        room.check();
+        return copies.made(sort, to -> {
+            try {
+                new JdbcTemplate(database).update("backup to ?", to.toString());
+            } catch (DataAccessException e) {
+                throw new java.nio.file.FileSystemException(to.toString(), null, e.getMessage());
+            }
+        });
     }
 
-    private static Copy told(Path copy) throws IOException {
+    private Copy told(Path copy) throws IOException {
         return new Copy(
                 copy.getFileName().toString(),
-                LocalDateTime.ofInstant(Files.getLastModifiedTime(copy).toInstant(), ZoneId.systemDefault())
+                LocalDateTime.ofInstant(Files.getLastModifiedTime(copy).toInstant(), clock.getZone())
                         .withNano(0),
                 StudioCopies.sortOf(copy),
                 Files.size(copy));
@@ -182,11 +176,16 @@ public class Archive {
             String into = "insert into \"" + table + "\" (" + String.join(", ", names) + ") values ("
                     + String.join(", ", Collections.nCopies(columns, "?")) + ")";
             try (PreparedStatement write = to.prepareStatement(into)) {
+                int waiting = 0;
                 while (rows.next()) {
                     for (int i = 1; i <= columns; i++) {
                         write.setObject(i, rows.getObject(i));
                     }
                     write.addBatch();
+                    if (++waiting == AT_ONCE) {
+                        write.executeBatch();
+                        waiting = 0;
+                    }
                 }
                 write.executeBatch();
             }

@@ -15,6 +15,8 @@ public final class CopiesCommand {
             if (!Files.isDirectory(folder)) {
                 throw new StudioRefusal("There is no studio in " + folder + ".");
             }
+            new StudioCopies(folder)
+                    .prepare(StudioMark.in(folder).isPresent() || Files.exists(folder.resolve(DatabaseCheck.FILE)));
             if (args[0].equals("copies")) {
                 list(new StudioCopies(folder));
             } else {
@@ -37,7 +39,11 @@ public final class CopiesCommand {
         for (Path copy : all) {
             DatabaseCheck check = copies.check(copy);
             System.out.println(copy.getFileName() + "   "
-                    + (check.state() == DatabaseCheck.State.SOUND ? check.species() + " species" : "damaged"));
+                    + switch (check.state()) {
+                        case SOUND -> check.species() + " species";
+                        case STRANGE -> "not made by this studio: not opened";
+                        default -> "damaged";
+                    });
         }
     }
 

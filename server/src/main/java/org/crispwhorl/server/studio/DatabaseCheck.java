@@ -28,17 +28,31 @@ record DatabaseCheck(State state, int schema, long saves, long species) {
     static final String FILE = NAME + ".mv.db";
     static final String USER = "sa";
 
-    /** How a database file is. */
+    /** How a database file is; strange where this program never wrote what it holds. */
     enum State {
         ABSENT,
         SOUND,
-        DAMAGED
+        DAMAGED,
+        STRANGE
     }
 
+    static final DatabaseCheck DAMAGED = new DatabaseCheck(State.DAMAGED, 0, 0, 0);
+    static final DatabaseCheck STRANGE = new DatabaseCheck(State.STRANGE, 0, 0, 0);
     private static final DatabaseCheck ABSENT = new DatabaseCheck(State.ABSENT, 0, 0, 0);
-    private static final DatabaseCheck DAMAGED = new DatabaseCheck(State.DAMAGED, 0, 0, 0);
 
-    /** Reads every row of every table. */
+    /** What runs code of its own, or reaches out of the database, as soon as it is read: Crisp Whorl makes none of it. */
+    private static final String STRANGERS = "select (select count(*) from information_schema.routines)"
+            + " + (select count(*) from information_schema.triggers)"
+            + " + (select count(*) from information_schema.tables where table_schema = 'PUBLIC' and table_type <> 'BASE TABLE')"
+            + " + (select count(*) from information_schema.tables where storage_type = 'TABLE LINK')"
+            + " + (select count(*) from information_schema.synonyms)";
+
+    static {
+        // No class is loaded because a database file names it.
+        System.setProperty("h2.allowedClasses", "org.h2.*");
+    }
+
+    /** Reads every row of every table, once it is known that nothing else is in it. */
     static DatabaseCheck of(Path folder) throws IOException {
         Path file = folder.resolve(FILE);
         if (!Files.exists(file)) {
@@ -50,6 +64,9 @@ record DatabaseCheck(State state, int schema, long saves, long species) {
         String url = "jdbc:h2:file:" + folder.resolve(NAME).toAbsolutePath() + ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r";
         try (Connection connection = DriverManager.getConnection(url, USER, "");
                 Statement statement = connection.createStatement()) {
+            if (number(statement, STRANGERS) > 0) {
+                return STRANGE;
+            }
             List<String> tables = tables(statement);
             for (String table : tables) {
                 readThrough(statement, table);

@@ -3,10 +3,12 @@ package org.crispwhorl.server.studio;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -31,10 +33,25 @@ class Housekeeping {
     private final JdbcTemplate database;
     private final Path folder;
     private final DiskRoom room;
+    private final Archive copies;
+    private final ArchiveFile archives;
+    private final PictureFiles pictures;
+    private final Clock clock;
     private long savesThen = -1;
     private int writesLeft;
 
-    Housekeeping(DataSource database, @Value("${crispwhorl.data}") Path folder, DiskRoom room) {
+    Housekeeping(
+            DataSource database,
+            @Value("${crispwhorl.data}") Path folder,
+            DiskRoom room,
+            Archive copies,
+            ArchiveFile archives,
+            PictureFiles pictures,
+            Clock clock) {
+        this.clock = clock;
+        this.copies = copies;
+        this.archives = archives;
+        this.pictures = pictures;
         this.database = new JdbcTemplate(database);
         this.folder = folder;
         this.room = room;
@@ -43,24 +60,25 @@ class Housekeeping {
     @Scheduled(initialDelayString = "PT1M", fixedDelayString = "PT1H")
     void copyOfTheDay() {
         try {
-            StudioCopies copies = new StudioCopies(folder.toAbsolutePath());
-            if (room.enough() && due(copies.all())) {
-                Path copy = copies.next(StudioCopies.Sort.DAILY);
-                database.update("backup to ?", copy.toString());
+            if (room.enough() && due(new StudioCopies(folder.toAbsolutePath()).all())) {
+                copies.makeDaily();
+                archives.daily();
+                pictures.letGo(
+                        Set.copyOf(database.queryForList("select id from bench_picture", UUID.class)), clock.instant());
             }
         } catch (IOException | RuntimeException e) {
             LOG.warn("No copy was made today: {}", e.getMessage());
         }
     }
 
-    private static boolean due(List<Path> all) throws IOException {
+    private boolean due(List<Path> all) throws IOException {
         Optional<Path> newest = all.stream()
                 .filter(p -> StudioCopies.sortOf(p).equals(StudioCopies.Sort.DAILY.word()))
                 .findFirst();
         return newest.isEmpty()
                 || Files.getLastModifiedTime(newest.get())
                         .toInstant()
-                        .isBefore(Instant.now().minus(DAY));
+                        .isBefore(clock.instant().minus(DAY));
     }
 
     /**

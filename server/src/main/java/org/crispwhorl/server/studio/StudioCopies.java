@@ -4,6 +4,7 @@ import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -13,24 +14,36 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 
-/** The copies of a studio's database, a zip each in a folder of their own beside it. */
+/** The copies of a studio's database, a zip each in a folder of their own beside it, sealed by the studio that made them. */
 final class StudioCopies {
     private static final String FOLDER = "copies";
+    private static final String ZIP = ".zip";
+
+    /** What is being made or read, and is of no use to anybody once the program has ended. */
+    private static final String MAKING = ".making";
+
+    private static final String READING = "reading";
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH-mm-ss");
 
-    /** How many copies of each sort are kept; older ones make room. */
+    /** How many copies of each sort that is made by itself are kept; older ones make room. */
     private static final int KEPT = 14;
 
+    /** What a maker asked for is hers: it stays until she takes it away. */
+    private static final Set<String> STAY = Set.of("by-hand", "brought-in");
+
     private final Path studio;
+    private final CopySeal seal;
 
     StudioCopies(Path studio) {
         this.studio = studio;
+        this.seal = new CopySeal(studio);
     }
 
     /** Why a copy was made; it stands in its name. */
@@ -38,12 +51,16 @@ final class StudioCopies {
         DAILY,
         BEFORE_LIFT,
         BEFORE_RESTORE,
-        BY_HAND,
-        BROUGHT_IN;
+        BY_HAND;
 
         String word() {
             return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
         }
+    }
+
+    /** Writes a database into a zip. */
+    interface Backup {
+        void to(Path zip) throws IOException;
     }
 
     /** A name for now, under which something is put. */
@@ -51,15 +68,79 @@ final class StudioCopies {
         return LocalDateTime.now().format(MOMENT);
     }
 
-    /** Where a copy of that sort is to be written now; older ones of it make room. */
-    Path next(Sort sort) throws IOException {
+    /**
+     * Gives a studio its key where it has none yet. The copies of one that was begun before there were keys are its own, and are
+     * sealed this once; in a folder that never was a studio none is.
+     */
+    void prepare(boolean begunBefore) throws IOException {
+        if (seal.there()) {
+            return;
+        }
+        seal.begin();
+        if (begunBefore) {
+            for (Path copy : all()) {
+                seal.seal(copy);
+            }
+        }
+    }
+
+    /** Takes away what was left half made or half read when the program was ended from outside. */
+    void tidy() throws IOException {
+        if (!Files.isDirectory(folder())) {
+            return;
+        }
+        List<Path> left;
+        try (Stream<Path> files = Files.list(folder())) {
+            left = files.filter(p -> p.toString().endsWith(MAKING)
+                            || Files.isDirectory(p)
+                                    && p.getFileName().toString().matches("(reading|restoring)\\d+"))
+                    .toList();
+        }
+        for (Path one : left) {
+            if (Files.isDirectory(one)) {
+                clear(one);
+            } else {
+                Files.delete(one);
+            }
+        }
+    }
+
+    /**
+     * Makes a copy, whole or not at all; older ones of its sort make room once it is there.
+     *
+     * @throws StudioRefusal where the disk has no room for it
+     */
+    Path made(Sort sort, Backup backup) throws IOException {
         Files.createDirectories(folder());
+        Path making = folder().resolve(moment() + "-" + sort.word() + MAKING);
+        try {
+            backup.to(making);
+            seal.seal(making);
+            Path copy = next(sort);
+            Files.move(making, copy, StandardCopyOption.ATOMIC_MOVE);
+            makeRoom(sort);
+            return copy;
+        } catch (FileSystemException e) {
+            throw new StudioRefusal("No copy was made: the disk has no room for it, or cannot be written to. "
+                    + "Free some room and make it again; everything is as it was.");
+        } finally {
+            Files.deleteIfExists(making);
+        }
+    }
+
+    private void makeRoom(Sort sort) throws IOException {
+        if (STAY.contains(sort.word())) {
+            return;
+        }
         List<Path> same =
                 all().stream().filter(p -> sortOf(p).equals(sort.word())).toList();
-        for (int i = KEPT - 1; i < same.size(); i++) {
+        for (int i = KEPT; i < same.size(); i++) {
             Files.delete(same.get(i));
         }
-        // Of two in one second the later one is named after the next.
+    }
+
+    /** Of two in one second the later one is named after the next. */
+    private Path next(Sort sort) {
         LocalDateTime named = LocalDateTime.now();
         while (Files.exists(named(named, sort))) {
             named = named.plusSeconds(1);
@@ -68,17 +149,17 @@ final class StudioCopies {
     }
 
     private Path named(LocalDateTime at, Sort sort) {
-        return folder().resolve(at.format(MOMENT) + "-" + sort.word() + ".zip");
+        return folder().resolve(at.format(MOMENT) + "-" + sort.word() + ZIP);
     }
 
     /** Copies a database that nobody has open. */
     Path ofClosed(Sort sort) throws IOException {
-        Path copy = next(sort);
-        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(copy))) {
-            out.putNextEntry(new ZipEntry(DatabaseCheck.FILE));
-            Files.copy(studio.resolve(DatabaseCheck.FILE), out);
-        }
-        return copy;
+        return made(sort, making -> {
+            try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(making))) {
+                out.putNextEntry(new ZipEntry(DatabaseCheck.FILE));
+                Files.copy(studio.resolve(DatabaseCheck.FILE), out);
+            }
+        });
     }
 
     /** All copies, the newest first. */
@@ -87,7 +168,7 @@ final class StudioCopies {
             return List.of();
         }
         try (Stream<Path> files = Files.list(folder())) {
-            return new ArrayList<>(files.filter(p -> p.toString().endsWith(".zip"))
+            return new ArrayList<>(files.filter(p -> p.toString().endsWith(ZIP) && Files.isRegularFile(p))
                     .sorted(Comparator.comparing((Path p) -> p.getFileName().toString())
                             .reversed())
                     .toList());
@@ -104,14 +185,17 @@ final class StudioCopies {
         return Optional.empty();
     }
 
-    /** What a copy holds. */
+    /** What a copy holds; one that this studio did not make is not looked into. */
     DatabaseCheck check(Path copy) throws IOException {
-        Path scratch = Files.createTempDirectory(folder(), "reading");
+        if (!seal.holds(copy)) {
+            return DatabaseCheck.STRANGE;
+        }
+        Path scratch = Files.createTempDirectory(folder(), READING);
         try {
             unpack(copy, scratch.resolve(DatabaseCheck.FILE));
             return DatabaseCheck.of(scratch);
         } catch (ZipException | EOFException e) {
-            return new DatabaseCheck(DatabaseCheck.State.DAMAGED, 0, 0, 0);
+            return DatabaseCheck.DAMAGED;
         } finally {
             clear(scratch);
         }
@@ -138,27 +222,36 @@ final class StudioCopies {
     Path named(String name) throws IOException {
         return all().stream()
                 .filter(p -> p.getFileName().toString().equals(name)
-                        || p.getFileName().toString().equals(name + ".zip"))
+                        || p.getFileName().toString().equals(name + ZIP))
                 .findFirst()
-                .orElseThrow(() -> new StudioRefusal("There is no copy '" + name + "' in " + folder()
-                        + ": './whorl copies' lists those there are."));
+                .orElseThrow(() -> new StudioRefusal(
+                        "There is no copy '" + name + "' of this studio: './whorl copies' lists those there are."));
     }
 
     /**
      * A copy that this program can put back.
      *
-     * @throws StudioRefusal where there is none of that name, or it is damaged, or newer than this program
+     * @throws StudioRefusal where there is none of that name, this studio did not make it, it is damaged, or newer than this program
      */
     Path sound(String name) throws IOException {
         Path copy = named(name);
+        String file = copy.getFileName().toString();
         DatabaseCheck check = check(copy);
-        if (check.state() != DatabaseCheck.State.SOUND) {
-            throw new StudioRefusal(
-                    copy + " is damaged; nothing was changed. Choose another: './whorl copies' lists them.");
-        }
-        if (check.schema() > DatabaseCheck.ownSchema()) {
-            throw new StudioRefusal(
-                    copy + " was made by a newer Crisp Whorl; nothing was changed. Put it back with that one.");
+        switch (check.state()) {
+            case STRANGE ->
+                throw new StudioRefusal(
+                        file + " was not made by this studio, or was changed since; nothing was changed, "
+                                + "and it was not opened. What comes from elsewhere comes in as an archive: one is made each day, "
+                                + "beside the copies.");
+            case SOUND -> {
+                if (check.schema() > DatabaseCheck.ownSchema()) {
+                    throw new StudioRefusal(
+                            file + " was made by a newer Crisp Whorl; nothing was changed. Put it back with that one.");
+                }
+            }
+            default ->
+                throw new StudioRefusal(
+                        file + " is damaged; nothing was changed. Choose another: './whorl copies' lists them.");
         }
         return copy;
     }

@@ -79,6 +79,10 @@ final class StudioFolder implements AutoCloseable {
                 }
                 copies.moveAside();
             }
+            copies.tidy();
+            copies.prepare(mark.isPresent() || Files.exists(folder.resolve(DatabaseCheck.FILE)));
+            new PictureFiles(folder).tidy();
+            ArchiveFile.tidy(folder);
             check(copies, mark.isPresent() && !wanted.fresh());
             if (mark.isEmpty()) {
                 StudioMark.fresh(wanted.demo()).write(folder);
@@ -97,6 +101,10 @@ final class StudioFolder implements AutoCloseable {
                     throw new StudioRefusal(file + " is gone, though this studio was in use. " + remedy(copies));
                 }
             }
+            case STRANGE ->
+                throw new StudioRefusal(file
+                        + " holds what Crisp Whorl never writes (a view, a routine or a trigger): it is not opened, and left as it is. "
+                        + remedy(copies));
             case DAMAGED -> throw new StudioRefusal(file + " is damaged and is left as it is. " + remedy(copies));
             case SOUND -> {
                 if (check.schema() > DatabaseCheck.ownSchema()) {

@@ -5,19 +5,23 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.DefaultSecurityFilterChain;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
@@ -36,12 +40,19 @@ class Doors {
     private static final String HEALTH = "/actuator/health";
 
     @Bean
-    Tries tries() {
-        return new Tries(Clock.systemUTC());
+    Tries tries(Clock clock) {
+        return new Tries(clock);
+    }
+
+    /** The one way of entering. That it is a part of the application by itself keeps any other from being set up beside it. */
+    @Bean
+    AuthenticationManager passphraseOnly(Passphrase passphrase, Tries tries) {
+        return new ProviderManager(provider(passphrase, tries));
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, HomeNetwork home, Passphrase passphrase, Tries tries)
+    SecurityFilterChain chain(
+            HttpSecurity http, HomeNetwork home, AuthenticationManager passphraseOnly, Tries tries, Devices devices)
             throws Exception {
         if (!home.on()) {
             return new DefaultSecurityFilterChain(AnyRequestMatcher.INSTANCE);
@@ -52,13 +63,20 @@ class Doors {
                         .permitAll()
                         .anyRequest()
                         .authenticated())
+                .authenticationManager(passphraseOnly)
                 .formLogin(form -> form.loginPage(ENTER)
                         .loginProcessingUrl(ENTER)
-                        .defaultSuccessUrl("/shelf")
+                        .successHandler((request, response, who) -> {
+                            devices.enter(request);
+                            response.sendRedirect("/shelf");
+                        })
                         .failureHandler((request, response, e) -> response.sendRedirect(ENTER + "?missed")))
-                .logout(out -> out.logoutUrl("/leave").logoutSuccessUrl(ENTER))
-                .authenticationProvider(provider(passphrase, tries))
+                .logout(out -> out.logoutUrl("/leave")
+                        .addLogoutHandler((request, response, who) ->
+                                devices.asking(request).ifPresent(devices::signOut))
+                        .logoutSuccessUrl(ENTER))
                 .addFilterBefore(slowed(tries), UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(signedOut(devices), UsernamePasswordAuthenticationFilter.class)
                 .exceptionHandling(faults -> faults.authenticationEntryPoint((request, response, e) -> {
                     if (request.getServletPath().startsWith("/api/")) {
                         refused(response);
@@ -70,6 +88,25 @@ class Doors {
                 // Those of every answer are set where own names are looked at.
                 .headers(AbstractHttpConfigurer::disable)
                 .build();
+    }
+
+    /** A session whose device was signed out, or not here for a week, is over. */
+    private static OncePerRequestFilter signedOut(Devices devices) {
+        return new OncePerRequestFilter() {
+            @Override
+            protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                    throws ServletException, IOException {
+                Authentication who = SecurityContextHolder.getContext().getAuthentication();
+                if (who != null && who.isAuthenticated() && !devices.isIn(request)) {
+                    SecurityContextHolder.clearContext();
+                    HttpSession session = request.getSession(false);
+                    if (session != null) {
+                        session.invalidate();
+                    }
+                }
+                chain.doFilter(request, response);
+            }
+        };
     }
 
     private static void refused(HttpServletResponse response) throws IOException {
@@ -88,7 +125,6 @@ class Doors {
                 String address =
                         said.getDetails() instanceof WebAuthenticationDetails details ? details.getRemoteAddress() : "";
                 if (!passphrase.is(String.valueOf(said.getCredentials()))) {
-                    tries.missed(address);
                     throw new BadCredentialsException("missed");
                 }
                 tries.right(address);
@@ -109,7 +145,7 @@ class Doors {
             protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                     throws ServletException, IOException {
                 boolean tried = "POST".equals(request.getMethod()) && ENTER.equals(request.getServletPath());
-                Duration wait = tried ? tries.wait(request.getRemoteAddr()) : Duration.ZERO;
+                Duration wait = tried ? tries.heard(request.getRemoteAddr()) : Duration.ZERO;
                 if (wait.isZero()) {
                     chain.doFilter(request, response);
                 } else {

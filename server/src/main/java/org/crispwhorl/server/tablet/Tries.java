@@ -9,8 +9,9 @@ import java.util.HashMap;
 import java.util.Map;
 
 /**
- * Tries at the passphrase, slowed down: after some that missed from one address, it waits twice as long for each further one; and of
- * all addresses together only so many are heard in a while.
+ * Tries at the passphrase, slowed down: each is counted as missed before it is looked at, so that many at once are no more than many one
+ * after the other. After some that missed from one address it waits twice as long for each further one; and of all addresses of the
+ * network together only so many are heard in a while. This machine itself stands apart: nobody on the network locks its maker out.
  */
 final class Tries {
     private static final int FREE = 5;
@@ -31,15 +32,27 @@ final class Tries {
         this.clock = clock;
     }
 
-    /** How long an address has to wait before its next try is heard; zero where it need not. */
-    synchronized Duration wait(String address) {
+    /**
+     * A try is to be heard: it counts as missed until it is known to be right.
+     *
+     * @return how long its address has to wait before a try of it is heard; zero where this one is
+     */
+    synchronized Duration heard(String address) {
+        Duration wait = wait(address);
+        if (wait.isZero()) {
+            count(address);
+        }
+        return wait;
+    }
+
+    private Duration wait(String address) {
         Instant now = clock.instant();
         while (!heard.isEmpty() && !heard.peekFirst().plus(WHILE).isAfter(now)) {
             heard.removeFirst();
         }
         Duration own =
                 left(now, missed.containsKey(address) ? missed.get(address).until() : now);
-        Duration all = heard.size() < HEARD
+        Duration all = heard.size() < HEARD || HomeNetwork.fromHere(address)
                 ? Duration.ZERO
                 : left(now, heard.peekFirst().plus(WHILE));
         return own.compareTo(all) > 0 ? own : all;
@@ -50,10 +63,11 @@ final class Tries {
         return left.isNegative() ? Duration.ZERO : left;
     }
 
-    /** A try from an address missed. */
-    synchronized void missed(String address) {
+    private void count(String address) {
         Instant now = clock.instant();
-        heard.addLast(now);
+        if (!HomeNetwork.fromHere(address)) {
+            heard.addLast(now);
+        }
         if (missed.size() >= REMEMBERED && !missed.containsKey(address)) {
             missed.values().removeIf(m -> m.until().isBefore(now));
         }
@@ -64,8 +78,11 @@ final class Tries {
         }
     }
 
-    /** A try from an address was right. */
+    /** The last try from an address was right: it counts as none. */
     synchronized void right(String address) {
         missed.remove(address);
+        if (!HomeNetwork.fromHere(address)) {
+            heard.pollLast();
+        }
     }
 }

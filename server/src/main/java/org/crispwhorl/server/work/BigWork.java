@@ -6,13 +6,17 @@ import java.util.function.Supplier;
 import org.crispwhorl.server.problem.Busy;
 import org.springframework.stereotype.Component;
 
-/** Big work, such as the sheets of an order, is done one after the other; so few may wait that there is always a thread for the rest. */
+/**
+ * Work that a page waits for, such as the cards of an order: so many at once as there are processors, the rest in turn, and so few may
+ * wait that there is always a thread for whatever is quick. Long work has a thread of its own and takes no turn here.
+ */
 @Component
 public class BigWork {
+    private static final int AT_ONCE = Math.max(2, Runtime.getRuntime().availableProcessors());
     private static final int MAY_WAIT = 6;
     private static final int PATIENCE_S = 60;
 
-    private final Semaphore turn = new Semaphore(1, true);
+    private final Semaphore turns = new Semaphore(AT_ONCE, true);
 
     /**
      * Does a piece of work when its turn comes.
@@ -20,11 +24,11 @@ public class BigWork {
      * @throws Busy where too much waits already, or it has waited too long
      */
     public <T> T inTurn(Supplier<T> work) {
-        if (turn.getQueueLength() >= MAY_WAIT) {
+        if (turns.getQueueLength() >= MAY_WAIT) {
             throw new Busy("Other big work is under way, and more of it waits");
         }
         try {
-            if (!turn.tryAcquire(PATIENCE_S, TimeUnit.SECONDS)) {
+            if (!turns.tryAcquire(PATIENCE_S, TimeUnit.SECONDS)) {
                 throw new Busy("Other big work is still under way");
             }
         } catch (InterruptedException e) {
@@ -34,17 +38,7 @@ public class BigWork {
         try {
             return work.get();
         } finally {
-            turn.release();
-        }
-    }
-
-    /** Does a piece of work as soon as its turn comes, however long that takes. */
-    public void whenFree(Runnable work) {
-        turn.acquireUninterruptibly();
-        try {
-            work.run();
-        } finally {
-            turn.release();
+            turns.release();
         }
     }
 }

@@ -7,6 +7,7 @@ import static org.testng.Assert.expectThrows;
 
 import java.io.IOException;
 import java.io.RandomAccessFile;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -214,8 +215,8 @@ public class StudioFolderTest {
         execute("update \"flyway_schema_history\" set \"version\" = '99'");
         Path newer = copies.ofClosed(StudioCopies.Sort.DAILY);
         execute("update \"flyway_schema_history\" set \"version\" = '" + DatabaseCheck.ownSchema() + "'");
-        Path damaged = copies.next(StudioCopies.Sort.BEFORE_LIFT);
-        Files.write(damaged, new byte[] {'P', 'K', 3, 4, 0, 0});
+        Path damaged = copies.made(
+                StudioCopies.Sort.BEFORE_LIFT, zip -> Files.write(zip, new byte[] {'P', 'K', 3, 4, 0, 0, 0, 0, 0, 0}));
         for (String name : new String[] {
             newer.getFileName().toString(), damaged.getFileName().toString(), "none"
         }) {
@@ -232,8 +233,115 @@ public class StudioFolderTest {
         for (int day = 10; day < 30; day++) {
             Files.writeString(folder.resolve("copies/2020-01-" + day + "T10-00-00-daily.zip"), "");
         }
-        copies.next(StudioCopies.Sort.DAILY);
-        assertEquals(copies.all().size(), 13);
-        assertTrue(copies.all().get(0).toString().contains("2020-01-29"));
+        for (int day = 10; day < 30; day++) {
+            Files.writeString(folder.resolve("copies/2020-01-" + day + "T10-00-00-by-hand.zip"), "");
+        }
+        copies.made(StudioCopies.Sort.DAILY, zip -> Files.write(zip, new byte[40]));
+        assertEquals(copies.all().size(), 14 + 20, "those that were made by hand stay");
+        assertTrue(copies.all().get(1).toString().contains("2020-01-29"));
+    }
+
+    /** A copy that runs out of room is none. */
+    @Test
+    public void aCopyThatCannotBeWrittenLeavesNothingBehind() throws Exception {
+        open(OWN);
+        StudioCopies copies = new StudioCopies(folder);
+        StudioRefusal told = expectThrows(
+                StudioRefusal.class,
+                () -> copies.made(StudioCopies.Sort.BY_HAND, zip -> {
+                    Files.write(zip, new byte[1000]);
+                    throw new FileSystemException(zip.toString(), null, "No space left on device");
+                }));
+        assertTrue(told.getMessage().contains("no room") && !told.getMessage().contains(folder.toString()));
+        try (Stream<Path> left = Files.list(folder.resolve("copies"))) {
+            assertEquals(left.count(), 0);
+        }
+    }
+
+    /** What a program that was ended from outside left half made or half read goes at the next start. */
+    @Test
+    public void whatWasLeftHalfMadeGoesAtTheNextStart() throws Exception {
+        open(OWN);
+        Files.createDirectories(folder.resolve("copies/reading123"));
+        Files.writeString(folder.resolve("copies/reading123/crispwhorl.mv.db"), "half");
+        Files.createDirectories(folder.resolve("copies/restoring9"));
+        Files.writeString(folder.resolve("copies/2030-01-01T10-00-00-daily.making"), "half");
+        Files.writeString(folder.resolve("incoming-1.zip"), "half");
+        Files.createDirectories(folder.resolve("archives"));
+        Files.writeString(folder.resolve("archives/a.zip.making"), "half");
+        Files.createDirectories(folder.resolve("pictures"));
+        Files.writeString(folder.resolve("pictures/a.new"), "half");
+        open(OWN);
+        for (String name : new String[] {"copies", "archives", "pictures"}) {
+            try (Stream<Path> left = Files.list(folder.resolve(name))) {
+                assertEquals(left.count(), 0, name);
+            }
+        }
+        assertFalse(Files.exists(folder.resolve("incoming-1.zip")));
+    }
+
+    /** A database that writes a file as soon as its rows are read, as a stranger would make it. */
+    private Path hostile(Path written) throws Exception {
+        Path elsewhere = Files.createTempDirectory("crispwhorl-hostile");
+        try (Connection database =
+                        DriverManager.getConnection("jdbc:h2:file:" + elsewhere.resolve("crispwhorl"), "sa", "");
+                Statement statement = database.createStatement()) {
+            statement.execute("create alias run as 'String run() throws Exception { java.nio.file.Files.writeString("
+                    + "java.nio.file.Path.of(\"" + written + "\"), \"run\"); return \"\"; }'");
+            statement.execute("create table species (id int primary key, document clob)");
+            statement.execute("create view notes as select run() as note");
+        }
+        return elsewhere.resolve("crispwhorl.mv.db");
+    }
+
+    @Test
+    public void aCopyFromElsewhereIsNotEvenOpened() throws Exception {
+        open(OWN);
+        inUse(5);
+        Path written = folder.resolve("written-by-a-stranger");
+        StudioCopies copies = new StudioCopies(folder);
+        String copy = Sealing.laid(folder, hostile(written), false);
+        assertEquals(copies.check(copies.named(copy)).state(), DatabaseCheck.State.STRANGE);
+        StudioRefusal told = expectThrows(StudioRefusal.class, () -> copies.restore(copy));
+        assertTrue(told.getMessage().contains("not made by this studio")
+                && told.getMessage().contains("archive"));
+        assertTrue(copies.newestGood().isEmpty());
+        assertFalse(Files.exists(written), "nothing of it ran");
+        assertEquals(DatabaseCheck.of(folder).species(), 5);
+    }
+
+    /** Even where somebody has the key, or puts the file in the place of the studio's: what runs code is found before a row is read. */
+    @Test
+    public void aDatabaseThatRunsCodeIsNotRead() throws Exception {
+        open(OWN);
+        Path written = folder.resolve("written-by-a-stranger");
+        Path hostile = hostile(written);
+        StudioCopies copies = new StudioCopies(folder);
+        String copy = Sealing.laid(folder, hostile, true);
+        expectThrows(StudioRefusal.class, () -> copies.restore(copy));
+        Files.copy(hostile, folder.resolve(DatabaseCheck.FILE));
+        assertTrue(refused(OWN).contains("never writes"));
+        assertFalse(Files.exists(written), "nothing of it ran");
+    }
+
+    /** Copies that were there before copies were sealed are the studio's own; what comes into a folder that was no studio is not. */
+    @Test
+    public void copiesOfAnOlderVersionAreSealedOnce() throws Exception {
+        open(OWN);
+        inUse(5);
+        String before = Sealing.laid(folder, folder.resolve(DatabaseCheck.FILE), false);
+        Files.delete(folder.resolve("copies.key"));
+        open(OWN);
+        StudioCopies copies = new StudioCopies(folder);
+        assertEquals(copies.check(copies.named(before)).state(), DatabaseCheck.State.SOUND);
+        byte[] changed = Files.readAllBytes(copies.named(before));
+        changed[changed.length / 2] ^= 1;
+        Files.write(copies.named(before), changed);
+        assertEquals(copies.check(copies.named(before)).state(), DatabaseCheck.State.STRANGE);
+        Path nowhere = Files.createTempDirectory("crispwhorl-nowhere");
+        Sealing.laid(nowhere, folder.resolve(DatabaseCheck.FILE), false);
+        StudioCopies none = new StudioCopies(nowhere);
+        none.prepare(false);
+        assertTrue(none.newestGood().isEmpty());
     }
 }
