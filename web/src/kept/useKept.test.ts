@@ -30,6 +30,7 @@ function server(kept: Thing) {
 
 beforeEach(() => {
   localStorage.clear()
+  sessionStorage.clear()
   vi.useFakeTimers()
 })
 afterEach(() => vi.useRealTimers())
@@ -107,5 +108,22 @@ describe('what is kept by itself', () => {
     await vi.advanceTimersByTimeAsync(500)
     expect(kept.state.value).toBe('refused')
     expect(kept.value.value!.count).toBe(-1)
+  })
+
+  it('can be undone after the room was left and entered again', async () => {
+    const { home } = server({ count: 5, name: 'ring' })
+    const kept = useKept(home)
+    await kept.load()
+    kept.change('count', (t) => (t.count = 6))
+    await vi.advanceTimersByTimeAsync(500)
+    const again = useKept(home)
+    await again.load()
+    expect(again.canUndo.value).toBe(true)
+    again.undo()
+    expect(again.value.value?.count).toBe(5)
+    await vi.advanceTimersByTimeAsync(500)
+    const third = useKept({ ...home, read: () => Promise.resolve({ version: 9, value: { count: 8, name: 'theirs' } }) })
+    await third.load()
+    expect(third.canUndo.value).toBe(false)
   })
 })

@@ -22,8 +22,9 @@ describe('a length as a maker types it', () => {
     [25.4, '1'],
     [31.75, '1 1/4'],
     [9.525, '3/8'],
-    [0.7, '0.03'],
+    [0.7, '0.028'],
     [-12.7, '-1/2'],
+    [32, '1 17/64'],
   ])('%d mm are %s in, and read as they are written', (mm, told) => {
     expect(inches(mm)).toBe(told)
     expect(readLength(told, 'in')).toBeCloseTo(mm, 0)

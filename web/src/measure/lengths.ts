@@ -36,17 +36,17 @@ export function writeLength(mm: number, unit: LengthUnit, digits = 1): string {
   return unit === 'mm' ? trimmed(mm, digits) : inches(mm)
 }
 
-/** Lengths thinner than this are told to a hundredth of an inch, as a gauge measures them, mm. */
+/** Lengths thinner than this are told to a thousandth of an inch, as a gauge measures them, mm. */
 const FINE_MM = 3
-const SIXTEENTHS = 16
+const SIXTY_FOURTHS = 64
 
-/** A length in inches: to the nearest sixteenth as a fraction, a fine one to the hundredth. */
+/** A length in inches: to the nearest sixty-fourth as a fraction, a fine one to the thousandth. */
 export function inches(mm: number): string {
-  if (Math.abs(mm) < FINE_MM) return (mm / MM_PER_INCH).toFixed(2)
-  const parts = Math.round((Math.abs(mm) / MM_PER_INCH) * SIXTEENTHS)
-  const whole = Math.floor(parts / SIXTEENTHS)
-  let rest = parts % SIXTEENTHS
-  let of = SIXTEENTHS
+  if (Math.abs(mm) < FINE_MM) return (mm / MM_PER_INCH).toFixed(3)
+  const parts = Math.round((Math.abs(mm) / MM_PER_INCH) * SIXTY_FOURTHS)
+  const whole = Math.floor(parts / SIXTY_FOURTHS)
+  let rest = parts % SIXTY_FOURTHS
+  let of = SIXTY_FOURTHS
   while (rest > 0 && rest % 2 === 0) [rest, of] = [rest / 2, of / 2]
   const fraction = rest === 0 ? '' : `${rest}/${of}`
   return `${mm < 0 ? '-' : ''}${[whole || rest === 0 ? String(whole) : '', fraction].filter(Boolean).join(' ')}`

@@ -29,41 +29,44 @@ export function begun(kind: Kind): Item {
 }
 
 const mm = (value: number) => value.toFixed(1).replace(/\.0$/, '')
+/** A length in a text, as the core writes it, so that it is shown in what the maker reads. */
+const length = (value: number, digits = 1) => `${Number(value.toFixed(digits))}\u00a0mm`
+const by = (long: number, wide: number) => `${mm(long)}\u00a0×\u00a0${length(wide)}`
 
 /** A thing in a few words, beside its name. */
 export function inShort(item: Item): string {
   switch (item.kind) {
     case 'cutter': {
       const { outline, petals, middleMm } = item.cut
-      const size = petals > 1 ? `${petals} petals, ${mm(middleMm + 2 * outline.lengthMm)} mm across` : `${mm(outline.lengthMm)} × ${mm(outline.widthMm)} mm`
+      const size = petals > 1 ? `${petals} petals, ${length(middleMm + 2 * outline.lengthMm)} across` : by(outline.lengthMm, outline.widthMm)
       return `${size}${item.bendable ? ', bends' : ''}`
     }
     case 'own-veiner':
-      return `${mm(item.lengthMm)} mm, ${item.sides === 'both' ? 'both sides' : 'one side'}`
+      return `${length(item.lengthMm)}, ${item.sides === 'both' ? 'both sides' : 'one side'}`
     case 'own-former':
-      return `${mm(2 * item.rimRadiusMm)} mm across, ${mm(item.depthMm)} deep`
+      return `${length(2 * item.rimRadiusMm)} across, ${length(item.depthMm)} deep`
     case 'ridged-board':
-      return `${item.grooves} grooves of ${mm(item.grooveMm)} mm`
+      return `${item.grooves} grooves of ${length(item.grooveMm)}`
     case 'roller-machine':
-      return `${mm(item.stripMm)} mm wide, ${item.readings.length} settings measured${item.drift === 1 ? '' : `, rolls ${item.drift.toFixed(2)} times as thick`}`
+      return `${length(item.stripMm)} wide, ${item.readings.length} settings measured${item.drift === 1 ? '' : `, rolls ${item.drift.toFixed(2)} times as thick`}`
     case 'own-wire':
-      return `${item.gauge} ga, ${mm(item.lengthMm)} mm${item.offcutsMm.length ? `, ${item.offcutsMm.length} offcuts` : ''}`
+      return `${item.gauge} ga, ${length(item.lengthMm)}${item.offcutsMm.length ? `, ${item.offcutsMm.length} offcuts` : ''}`
     case 'stamen-bunch':
-      return `heads ${mm(item.headMm)} mm`
+      return `heads ${length(item.headMm)}`
     case 'tape-roll':
-      return `${mm(item.widthMm)} mm wide`
+      return `${length(item.widthMm)} wide`
     case 'cake-pick':
-      return `bore ${mm(item.boreMm)}, ${mm(item.lengthMm)} mm long`
+      return `bore ${length(item.boreMm)}, ${length(item.lengthMm)} long`
     case 'own-paste':
       return `${item.paste.densityGPerCm3.toFixed(2)} g/cm³`
     case 'colour-pot':
       return `${item.form}, ${item.eaten === 'edible' ? 'edible' : item.eaten === 'non-toxic' ? 'not edible' : 'not known'}`
     case 'ready-made':
-      return item.wideMm === 0 ? 'of any size' : `${mm(item.wideMm)}${item.highMm === 0 ? '' : ` × ${mm(item.highMm)}`} mm`
+      return item.wideMm === 0 ? 'of any size' : item.highMm === 0 ? length(item.wideMm) : by(item.wideMm, item.highMm)
     case 'drying-place':
       return `holds ${item.holds}`
     case 'gauge-diameter':
-      return `${item.gauge} ga is ${item.diameterMm.toFixed(2)} mm`
+      return `${item.gauge} ga is ${length(item.diameterMm, 2)}`
     case 'breakage-record':
       return `${item.broken} broken, ${item.whole} whole`
     case 'drying-record':

@@ -83,6 +83,6 @@ describe('the bench', () => {
       { id: 'slip', uid: 'a', touch: 'done', at, pieces: 0 },
       { id: 'one', uid: 'a', touch: 'good', at, pieces: 2 },
     ] as const
-    expect(underwayOf([...told]).get('a')).toMatchObject({ good: 2, done: undefined })
+    expect(underwayOf([...told]).get('a')).toEqual({ good: 2, broke: 0, looked: [], skin: [] })
   })
 })

@@ -111,7 +111,7 @@ async function remove(id: string) {
             <td><button type="button" class="min-h-8 text-left text-accent hover:underline" :aria-pressed="t.id === chosen" @click="chosen = t.id">{{ t.item.name }}</button><span v-if="disputed.includes(t.id)" class="ml-2 text-note">◆ changed in two windows: choose it</span></td>
             <td>
               <img v-if="hasShape(t.item.kind)" :src="shapeOf(t)" alt="" loading="lazy" class="mr-2 inline-block size-8 align-middle" data-shape />
-              <span v-if="t.item.kind === 'colour-pot'" class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: t.item.colour }" />{{ inShort(t.item) }}
+              <span v-if="t.item.kind === 'colour-pot'" class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: t.item.colour }" />{{ $told(inShort(t.item)) }}
             </td>
             <td class="text-right whitespace-nowrap" :class="label(t) === 'could be bought' ? 'text-quiet italic' : ''">{{ label(t) }}</td>
           </tr>

@@ -72,7 +72,7 @@ const box = computed(() => {
         <div class="border border-line p-2">
           <svg v-if="view" class="h-52 w-full" :viewBox="box" role="img" aria-label="The outline that was read"><path :d="path" fill="var(--color-ground)" stroke="var(--color-ink)" stroke-width="0.4" /></svg>
           <p v-else class="grid h-52 place-items-center text-center text-quiet">What is read is drawn here.</p>
-          <p v-if="view" class="text-center">{{ view.outline.lengthMm.toFixed(1) }} × {{ view.outline.widthMm.toFixed(1) }} mm</p>
+          <p v-if="view" class="text-center">{{ $told(`${view.outline.lengthMm.toFixed(1)}\u00a0×\u00a0${view.outline.widthMm.toFixed(1)}\u00a0mm`) }}</p>
         </div>
       </div>
       <p class="mt-4 flex justify-end gap-3">

@@ -25,7 +25,7 @@ const size = (cut: Schemas['Cut']) =>
         </h2>
         <p :class="job.cutter ? '' : 'font-medium'">{{ job.cutter ? '●' : '◆' }} {{ $told(job.doing) }}</p>
         <p class="text-quiet">
-          {{ job.shade }}, rolled to {{ job.rolledMm.toFixed(1) }} mm<template v-if="job.setting !== undefined"> (setting {{ job.setting }})</template>,
+          {{ job.shade }}, rolled to {{ $told(`${job.rolledMm.toFixed(2)}\u00a0mm`) }}<template v-if="job.setting !== undefined"> (setting {{ job.setting }})</template>,
           a strip of {{ mm(job.nesting.stripMm) }} × {{ mm(job.stripMm) }} {{ lengths.unit }}
         </p>
         <p v-for="note in job.notes" :key="note">◆ {{ $told(note) }}</p>

@@ -24,6 +24,7 @@ public final class DaysPdf {
     private static final double STRIP_MM = 4;
     private static final double BOX_MM = 3;
     private static final double WHY_MM = 56;
+    private static final double TASK_MM = 46;
     private static final double HOURS = 24;
     private static final String HANDS = "#4b473f";
     private static final String NIGHT = "#e6e2da";
@@ -81,7 +82,18 @@ public final class DaysPdf {
         for (Calendar.Stint s : stints) {
             List<String> because =
                     canvas.broken(canvas.regular, SheetFlow.SMALL_PT - 1, WHY_MM, s.done() ? "done" : s.because());
-            flow.room(SheetFlow.LINE_MM * Math.max(1, because.size()));
+            List<String> task = canvas.broken(
+                    canvas.strong,
+                    SheetFlow.SMALL_PT,
+                    TASK_MM,
+                    s.task() + (s.of() > 1 ? ", " + s.batch() + " of " + s.of() : ""));
+            List<String> species = canvas.broken(
+                    canvas.regular,
+                    SheetFlow.SMALL_PT - 1,
+                    flow.right() - WHY_MM - OutlinePages.MARGIN_MM - 88,
+                    s.species());
+            int lines = Math.max(because.size(), Math.max(task.size(), species.size()));
+            flow.room(SheetFlow.LINE_MM * lines);
             canvas.box(OutlinePages.MARGIN_MM, flow.y - BOX_MM + 0.5, BOX_MM, BOX_MM, s.done() ? HANDS : EMPTY);
             double at = OutlinePages.MARGIN_MM + 6;
             canvas.text(
@@ -90,15 +102,16 @@ public final class DaysPdf {
                     at,
                     flow.y,
                     CLOCK.format(s.from()) + "–" + CLOCK.format(s.to()) + (s.evening() ? " (evening)" : ""));
-            canvas.text(
-                    canvas.strong,
-                    SheetFlow.SMALL_PT,
-                    at + 32,
-                    flow.y,
-                    s.task() + (s.of() > 1 ? ", " + s.batch() + " of " + s.of() : ""));
-            canvas.text(canvas.regular, SheetFlow.SMALL_PT - 1, at + 80, flow.y, s.species());
-            for (String line : because) {
-                canvas.text(canvas.regular, SheetFlow.SMALL_PT - 1, flow.right() - WHY_MM, flow.y, line);
+            for (int i = 0; i < lines; i++) {
+                if (i < task.size()) {
+                    canvas.text(canvas.strong, SheetFlow.SMALL_PT, at + 32, flow.y, task.get(i));
+                }
+                if (i < species.size()) {
+                    canvas.text(canvas.regular, SheetFlow.SMALL_PT - 1, at + 80, flow.y, species.get(i));
+                }
+                if (i < because.size()) {
+                    canvas.text(canvas.regular, SheetFlow.SMALL_PT - 1, flow.right() - WHY_MM, flow.y, because.get(i));
+                }
                 flow.y += SheetFlow.LINE_MM - 0.6;
             }
             flow.y += 0.8;

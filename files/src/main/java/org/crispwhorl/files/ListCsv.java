@@ -134,7 +134,17 @@ public final class ListCsv {
     public static String pastes(Materials materials) {
         return table(
                 Told.Lengths.MM,
-                List.of("medium", "master", "species", "shade", "colour", "master g", "white g", "in all g", "like"),
+                List.of(
+                        "medium",
+                        "master",
+                        "species",
+                        "shade",
+                        "colour",
+                        "master g",
+                        "white g",
+                        "in all g",
+                        "like",
+                        "gum powder g"),
                 materials.pastes().stream()
                         .flatMap(job -> job.batches().stream().flatMap(batch -> rows(job, batch).stream()))
                         .toList());
@@ -151,7 +161,8 @@ public final class ListCsv {
                         s.masterG(),
                         s.whiteG(),
                         s.grams(),
-                        s.alike().orElse("")))
+                        s.alike().orElse(""),
+                        tenths(job.gumG() * s.grams() / Math.max(1, job.grams()))))
                 .toList();
     }
 

@@ -130,10 +130,28 @@ final class PdfCanvas implements Closeable {
     }
 
     /** Breaks a text into lines that are no wider than a column. */
+    /** The words of a text; one that is longer than the column, such as a name without a space, in pieces that are not. */
+    private List<String> words(PDFont font, double sizePt, double columnMm, String text) throws IOException {
+        List<String> words = new ArrayList<>();
+        for (String word : text.split(" ")) {
+            String rest = word;
+            while (rest.length() > 1 && wide(font, sizePt, rest) > columnMm) {
+                int fits = rest.length() - 1;
+                while (fits > 1 && wide(font, sizePt, rest.substring(0, fits)) > columnMm) {
+                    fits--;
+                }
+                words.add(rest.substring(0, fits));
+                rest = rest.substring(fits);
+            }
+            words.add(rest);
+        }
+        return words;
+    }
+
     List<String> broken(PDFont font, double sizePt, double columnMm, String text) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ")) {
+        for (String word : words(font, sizePt, columnMm, text)) {
             String longer = line.isEmpty() ? word : line + " " + word;
             if (!line.isEmpty() && wide(font, sizePt, longer) > columnMm) {
                 lines.add(line.toString());

@@ -241,7 +241,8 @@ public final class SheetPdf {
     private void pastes(Materials materials) throws IOException {
         flow.heading("Paste and shades");
         for (Materials.PasteJob job : materials.pastes()) {
-            flow.note(job.medium().label() + ": " + job.grams() + " g in all, spares, trimmings and reserve included.");
+            flow.note(job.medium().label() + ": " + job.grams() + " g in all, spares, trimmings and reserve included."
+                    + (job.gumG() > 0 ? " Knead " + Unit.G.write(job.gumG()) + " of gum powder into it." : ""));
             for (Batch batch : job.batches()) {
                 flow.room(30);
                 canvas.box(OutlinePages.MARGIN_MM, flow.y - 4, 8, 6, batch.master());

@@ -49,6 +49,9 @@ final class PieceTint {
         private final double[] across;
         private final double[] heights;
 
+        /** A station of the stretch, for one that covers no cell: it is shorter than its triangles, or seen edge-on. */
+        private final double middle;
+
         Grid(PetalSurface surface, double from, double to) {
             OutlineMesh flat = surface.flat(STATIONS, ACROSS);
             int n = flat.points().length;
@@ -73,15 +76,16 @@ final class PieceTint {
             stations = new double[columns * rows];
             across = new double[columns * rows];
             heights = new double[columns * rows];
+            middle = (Math.max(0, from) + Math.min(to, surface.outline().lengthMm())) / 2;
             Arrays.fill(heights, Double.NEGATIVE_INFINITY);
             int[] t = flat.triangles();
             for (int i = 0; i < t.length; i += 3) {
-                double middle = 0;
+                double station = 0;
                 for (int k = 0; k < 3; k++) {
                     double[] at = flat.points()[t[i + k]];
-                    middle += surface.stationOf(at[1], at[0]) / 3;
+                    station += surface.stationOf(at[1], at[0]) / 3;
                 }
-                if (middle >= from && middle <= to) {
+                if (station >= from && station <= to) {
                     lay(flat.points(), seen, t[i], t[i + 1], t[i + 2]);
                 }
             }
@@ -109,17 +113,26 @@ final class PieceTint {
         Drawing.ColourGrid tint(Tinted tinted, double[] base, Pass.PieceSide side) {
             byte[] rgb = new byte[3 * columns * rows];
             boolean[] known = new boolean[columns * rows];
+            boolean none = true;
             for (int at = 0; at < known.length; at++) {
                 known[at] = heights[at] > Double.NEGATIVE_INFINITY;
+                none &= !known[at];
                 if (known[at]) {
-                    double[] colour = tinted.at(base, stations[at], across[at], side);
-                    for (int k = 0; k < 3; k++) {
-                        rgb[3 * at + k] = (byte) MixingLaw.code(colour[k]);
-                    }
+                    put(rgb, at, tinted.at(base, stations[at], across[at], side));
                 }
+            }
+            if (none) {
+                known[0] = true;
+                put(rgb, 0, tinted.at(base, middle, 0, side));
             }
             spread(rgb, known);
             return new Drawing.ColourGrid(fromY, -toX, cellMm, columns, rows, rgb);
+        }
+
+        private static void put(byte[] rgb, int at, double[] colour) {
+            for (int k = 0; k < 3; k++) {
+                rgb[3 * at + k] = (byte) MixingLaw.code(colour[k]);
+            }
         }
 
         /** Cells beyond the piece take the colour of the nearest, so that its edge is coloured to the end. */

@@ -84,7 +84,7 @@ final class VeinerMisfit implements Rule {
                 Optional.of(part.id()),
                 "The veiner is shorter than the piece",
                 Why.of(
-                        "A veiner at least as long as the finished piece",
+                        "A veiner at least as long as the piece is when it is veined",
                         "Your veiner",
                         in(veiner.name(), veiner.lengthMm(), Unit.MM),
                         in("needed", length, Unit.MM)),

@@ -3,12 +3,15 @@ package org.crispwhorl.core.form;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.colour.Tinted;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.thinning.EdgeRuffle;
 
 /** A part's equal pieces in their places: one surface, and the azimuths at which it stands, in the order of setting. */
@@ -249,12 +252,41 @@ public final class PlacedRing {
 
     /** How far neighbours overlap at that station on the mean, mm; 0 where they do not. */
     public double overlapMm() {
-        return Math.max(0, (2 * halfAngle - Arcs.TURN / azimuthsRad.length) * gapRadiusMm());
+        return Math.max(0, (2 * halfAngle - meanStepRad()) * gapRadiusMm());
     }
 
-    /** The least count that closes the ring at equal steps. */
+    /** The least count that closes the ring as its pieces are placed: at equal steps, or each a golden angle on from the one before. */
     public int leastCount() {
-        return (int) Math.ceil(Math.PI / halfAngle - 1e-9);
+        int equal = (int) Math.ceil(Math.PI / halfAngle - 1e-9);
+        if (part.pieces().place().rule() != Place.Rule.SPIRAL) {
+            return equal;
+        }
+        int most = UNEVEN * equal;
+        int count = equal;
+        while (count < most && widestSpiralStepRad(count) > 2 * halfAngle + 1e-9) {
+            count++;
+        }
+        return count;
+    }
+
+    /** With so many times the pieces of equal steps every spiral is closed: its widest step is less than three of the mean. */
+    private static final int UNEVEN = 3;
+
+    private static double widestSpiralStepRad(int count) {
+        double[] azimuths = IntStream.range(0, count)
+                .mapToDouble(i -> Arcs.wrap(Math.toRadians(Scatter.GOLDEN_DEG) * i))
+                .sorted()
+                .toArray();
+        double widest = azimuths[0] + Arcs.TURN - azimuths[count - 1];
+        for (int i = 1; i < count; i++) {
+            widest = Math.max(widest, azimuths[i] - azimuths[i - 1]);
+        }
+        return widest;
+    }
+
+    /** The mean step from one azimuth to the next, radians. */
+    public double meanStepRad() {
+        return Arcs.TURN / azimuthsRad.length;
     }
 
     /** Whether neighbours have met by a share of their length, at equal steps. */

@@ -44,28 +44,28 @@ public final class Told {
         return lengths == Lengths.MM ? mm : inches(Double.parseDouble(mm));
     }
 
-    /** Lengths thinner than this are told to a hundredth of an inch, as a gauge measures them, mm. */
+    /** Lengths thinner than this are told to a thousandth of an inch, as a gauge measures them, mm. */
     private static final double FINE_MM = 3;
 
     /** Millimetres in an inch, by the international agreement of 1959. */
     public static final double MM_PER_INCH = 25.4;
 
-    private static final int SIXTEENTHS = 16;
+    private static final int SIXTY_FOURTHS = 64;
 
-    /** A length in inches: to the nearest sixteenth as a fraction, a fine one to the hundredth. */
+    /** A length in inches: to the nearest sixty-fourth as a fraction, a fine one to the thousandth. */
     public static String inches(double mm) {
         if (Math.abs(mm) < FINE_MM) {
-            return String.format(Locale.ROOT, "%.2f", mm / MM_PER_INCH);
+            return String.format(Locale.ROOT, "%.3f", mm / MM_PER_INCH);
         }
-        long parts = Math.round(Math.abs(mm) / MM_PER_INCH * SIXTEENTHS);
-        long whole = parts / SIXTEENTHS;
-        long rest = parts % SIXTEENTHS;
+        long parts = Math.round(Math.abs(mm) / MM_PER_INCH * SIXTY_FOURTHS);
+        long whole = parts / SIXTY_FOURTHS;
+        long rest = parts % SIXTY_FOURTHS;
         String sign = mm < 0 ? "-" : "";
         if (rest == 0) {
             return sign + whole;
         }
         long divisor = Long.lowestOneBit(rest);
-        String fraction = rest / divisor + "/" + SIXTEENTHS / divisor;
+        String fraction = rest / divisor + "/" + SIXTY_FOURTHS / divisor;
         return sign + (whole == 0 ? fraction : whole + " " + fraction);
     }
 }

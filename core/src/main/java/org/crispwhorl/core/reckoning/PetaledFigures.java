@@ -173,10 +173,17 @@ final class PetaledFigures {
                 in("radius there", ring.gapRadiusMm(), Unit.MM),
                 in("widest step", Math.toDegrees(ring.widestStepRad()), Unit.DEGREE),
                 in("a petal takes up", Math.toDegrees(2 * ring.halfAngle()), Unit.DEGREE));
+        Why overlap = Why.of(
+                "What a petal takes up less the mean step from one to the next, as an arc at the worst place below their widest",
+                PLAN,
+                in("petals", pieces.count(), Unit.COUNT),
+                in("radius there", ring.gapRadiusMm(), Unit.MM),
+                in("mean step", Math.toDegrees(ring.meanStepRad()), Unit.DEGREE),
+                in("a petal takes up", Math.toDegrees(2 * ring.halfAngle()), Unit.DEGREE));
         figures.in(Group.FIT);
         if (pieces.overlap() != Overlap.APART) {
             figures.add("gap", "largest gap", ring.gapMm(), Unit.MM, gap)
-                    .add("overlap", "overlap", ring.overlapMm(), Unit.MM, gap)
+                    .add("overlap", "overlap", ring.overlapMm(), Unit.MM, overlap)
                     .add("leastCount", "least count that closes", ring.leastCount(), Unit.COUNT, gap);
         }
         if (!part.inHead()) {
@@ -335,17 +342,18 @@ final class PetaledFigures {
                 in("centre of mass beyond the base", load.centreMm(), Unit.MM),
                 in("free wire", wired.freeMm(), Unit.MM),
                 in("lean α", pieces.leanDeg(), Unit.DEGREE),
-                in("diameter", d, Unit.NONE));
+                diameter(wired.gauge()));
         OptionalInt best = load.recommended(a.conditions().kit().gauges(), a.wireTable());
         figures.in(Group.WIRE);
         best.ifPresent(gauge -> figures.add(
                 "recommendedGauge",
-                "thinnest that carries it",
+                "thinnest of yours that carries it",
                 gauge,
                 Unit.GAUGE,
                 Why.of(
                         "Thinnest gauge of the kit with droop up to 1.5° at rest and up to 250 MPa at 2 g",
                         "Euler-Bernoulli cantilever, steel 200 GPa, g 9.80665 m/s²",
+                        diameter(gauge),
                         in("droop", load.droopDeg(a.wireTable().diameterMm(gauge)), Unit.FINE_DEGREE),
                         in("stress at 2 g", load.joltMpa(a.wireTable().diameterMm(gauge)), Unit.MPA))));
         figures.add("droop", "droop", load.droopDeg(d), Unit.FINE_DEGREE, why)
@@ -359,7 +367,7 @@ final class PetaledFigures {
                                 "1.6 wire diameters, or the wire shows",
                                 "Rule of the craft",
                                 in("ridge it has", wired.ridgeMm(), Unit.MM),
-                                in("diameter", d, Unit.NONE)))
+                                diameter(wired.gauge())))
                 .add(
                         "wireLength",
                         "wire for one",
@@ -372,6 +380,14 @@ final class PetaledFigures {
                                 in("hook", wired.hookMm(), Unit.MM),
                                 in("free", wired.freeMm(), Unit.MM),
                                 in("tail", wired.tailMm(), Unit.MM)));
+    }
+
+    /** Of the standard table, or as the studio measured it. */
+    private Why.Input diameter(int gauge) {
+        return in(
+                a.wireTable().isMeasured(gauge) ? "diameter, as measured" : "diameter",
+                a.wireTable().diameterMm(gauge),
+                Unit.NONE);
     }
 
     private void lots() {

@@ -67,6 +67,9 @@ public record OnePiece(
 
     private static final int SECTIONS = 4;
 
+    /** A petal that is split along its length gives two. */
+    private static final int HALVES = 2;
+
     public OnePiece {
         lobes = List.copyOf(lobes);
         Limits.check(OnePiece.class, thinning, middleMm, division, petalsInCut, lobes);
@@ -223,7 +226,7 @@ public record OnePiece(
 
     /** Pieces of the ring that one cut gives when all of it is used. */
     private int ofOneCut(int count) {
-        return petalsInCut == 0 || !lobes.isEmpty() ? count : petalsInCut * (division == Division.SPLIT ? 2 : 1);
+        return petalsInCut == 0 || !lobes.isEmpty() ? count : petalsInCut * (division == Division.SPLIT ? HALVES : 1);
     }
 
     /** How many times the cutter is pressed for a ring. */
@@ -261,9 +264,13 @@ public record OnePiece(
         return ofOneCut(count) + all(count) - count;
     }
 
+    /** What is split along its length is half as wide. */
     @Override
     public Outline finished(Outline outline) {
-        return thinning.petalFrom(outline);
+        Outline petal = thinning.petalFrom(outline);
+        return division == Division.SPLIT
+                ? petal.withWidth(Limits.within(Outline.class, "widthMm", petal.widthMm() / HALVES))
+                : petal;
     }
 
     @Override
@@ -272,7 +279,8 @@ public record OnePiece(
         double alike = new Cut(outline, petals, middleMm).areaMm2();
         double unlike =
                 lobes.isEmpty() ? 0 : cutOf(outline, count).orElseThrow().areaMm2() - alike;
-        return (alike / petals + unlike / count) * thinning.rolledMm();
+        double each = division == Division.SPLIT ? HALVES * petals : petals;
+        return (alike / each + unlike / count) * thinning.rolledMm();
     }
 
     @Override

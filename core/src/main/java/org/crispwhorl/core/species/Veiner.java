@@ -6,6 +6,7 @@ import org.crispwhorl.core.measure.Seldom;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Paste;
+import org.crispwhorl.core.thinning.Thinning;
 
 /** A veiner, and how pieces are laid on it. */
 @Words(label = "veiner", means = "What puts the veins on, and how pieces are laid on it.")
@@ -121,10 +122,16 @@ public record Veiner(
         return when == When.ROLLED ? Math.max(pieces.making().rolledMm(), finished) : finished;
     }
 
-    /** How long its veined part has to be for pieces, mm: as long as one, or across the whole cut that is set on its middle. */
+    /**
+     * How long its veined part has to be for pieces, mm: as long as one is when it is veined, as it was rolled or as it is finished, or
+     * across the whole cut that is set on its middle.
+     */
     public double neededMm(Pieces pieces) {
-        double piece = pieces.finished().lengthMm();
-        return laid == Laid.ON_MIDDLE ? pieces.making().finishedMiddleMm() + 2 * piece : piece;
+        boolean rolled = when == When.ROLLED;
+        double piece = (rolled ? pieces.outline() : pieces.finished()).lengthMm();
+        double grown = rolled ? pieces.thinning().map(Thinning::growth).orElse(1.0) : 1;
+        double middle = pieces.making().finishedMiddleMm() / grown;
+        return laid == Laid.ON_MIDDLE ? middle + 2 * piece : piece;
     }
 
     public Veiner withDepth(double newDepthMm) {

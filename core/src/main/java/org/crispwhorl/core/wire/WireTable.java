@@ -42,6 +42,11 @@ public final class WireTable {
         return new WireTable(changed);
     }
 
+    /** Whether the diameter of a gauge is one that was measured. */
+    public boolean isMeasured(int gauge) {
+        return diametersMm.containsKey(gauge) && !diametersMm.get(gauge).equals(STANDARD.diametersMm.get(gauge));
+    }
+
     /** The gauges of the table, thickest first. */
     public Iterable<Integer> gauges() {
         return diametersMm.keySet();

@@ -219,7 +219,7 @@ final class Faults {
             },
             {
                 "veiner-too-short",
-                veined("petals", new Veiner("rose", 30, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_BASE, 0.4)),
+                veined("petals", new Veiner("rose", 24, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_BASE, 0.4)),
                 USUAL,
                 "petals",
                 Severity.LOOK

@@ -9,12 +9,12 @@ public class ToldTest {
     @DataProvider
     public Object[][] inches() {
         return new Object[][] {
-            {25.4, "1"}, {31.75, "1 1/4"}, {9.525, "3/8"}, {32, "1 1/4"}, {0.7, "0.03"}, {1.2, "0.05"}, {-12.7, "-1/2"},
+            {25.4, "1"}, {31.75, "1 1/4"}, {9.525, "3/8"}, {32, "1 17/64"}, {0.7, "0.028"}, {1.2, "0.047"}, {-12.7, "-1/2"},
         };
     }
 
     @Test(dataProvider = "inches")
-    public void aCutterIsToldToTheSixteenthAndAThicknessToTheHundredth(double mm, String told) {
+    public void aCutterIsToldToTheSixtyFourthAndAThicknessToTheThousandth(double mm, String told) {
         assertEquals(Told.inches(mm), told);
     }
 

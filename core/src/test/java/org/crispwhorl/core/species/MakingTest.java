@@ -36,7 +36,7 @@ public class MakingTest {
         return new Object[][] {
             {new Making.Sheet(thinning), 0},
             {new OnePiece(thinning, 4, OnePiece.Division.WHOLE), beside(6)},
-            {new OnePiece(thinning, 4, OnePiece.Division.SPLIT), beside(3)},
+            {new OnePiece(thinning, 4, OnePiece.Division.SPLIT), beside(3) / 2},
             {new OnePiece(thinning, 4, OnePiece.Division.SINGLES), beside(6)},
             {new FromBall.Pressed(9), 0},
             {new FromBall.Weighed(0.52), 0},
