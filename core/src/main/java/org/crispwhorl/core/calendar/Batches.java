@@ -11,6 +11,7 @@ import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Ways;
 
 /**
@@ -43,23 +44,56 @@ final class Batches {
      * @param flowers of each line
      * @param last slot at which it has to be ready
      * @param sittingMin longest sitting
+     * @param progress asked at every task whether the work is still wanted
+     * @throws Progress.Stopped where it is not
      */
     static List<Batch> of(
-            int order, int first, OrderSheet sheet, List<Integer> flowers, int last, double sittingMin, Airs airs) {
+            int order,
+            int first,
+            OrderSheet sheet,
+            List<Integer> flowers,
+            int last,
+            double sittingMin,
+            Airs airs,
+            Progress progress) {
         Map<String, Integer> counts = counts(sheet, flowers, sittingMin);
+        Sheet known = Sheet.of(sheet);
         Map<String, List<Integer>> places = new HashMap<>();
         List<Batch> all = new ArrayList<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
+            if (progress.stopped()) {
+                throw new Progress.Stopped();
+            }
             String key = key(task.line(), task.task().id());
             int n = counts.get(key);
             List<Integer> own = new ArrayList<>();
             for (int i = 0; i < n; i++) {
                 own.add(first + all.size());
-                all.add(batch(order, last, sheet, task, i, n, places, airs));
+                all.add(batch(order, last, known, task, i, n, places, airs));
             }
             places.put(key, own);
         }
         return all;
+    }
+
+    /** In how many batches all of an order is done. */
+    static int count(OrderSheet sheet, List<Integer> flowers, double sittingMin) {
+        return counts(sheet, flowers, sittingMin).values().stream()
+                .mapToInt(Integer::intValue)
+                .sum();
+    }
+
+    /** What is asked of a sheet for every batch, by the key of its task. */
+    private record Sheet(Map<String, Ways.DriesIn> places, Map<String, List<Plan.Gate>> leaves) {
+        static Sheet of(OrderSheet sheet) {
+            Map<String, Ways.DriesIn> places = new HashMap<>();
+            sheet.tasks().forEach(t -> places.put(key(t.line(), t.task().id()), t.driesIn()));
+            Map<String, List<Plan.Gate>> leaves = new HashMap<>();
+            sheet.handOver()
+                    .forEach(l -> leaves.computeIfAbsent(key(l.line(), l.gate().afterTask()), k -> new ArrayList<>())
+                            .add(l.gate()));
+            return new Sheet(places, leaves);
+        }
     }
 
     /**
@@ -125,7 +159,7 @@ final class Batches {
     private static Batch batch(
             int order,
             int last,
-            OrderSheet sheet,
+            Sheet sheet,
             OrderSheet.OrderTask task,
             int number,
             int of,
@@ -136,7 +170,7 @@ final class Batches {
         for (Plan.Gate gate : task.task().gates()) {
             List<Integer> before = places.get(key(task.line(), gate.afterTask()));
             if (before != null) {
-                AirAhead there = airs.of(task.line(), place(sheet, task.line(), gate.afterTask()));
+                AirAhead there = airs.of(task.line(), sheet.places().get(key(task.line(), gate.afterTask())));
                 Optional<Dwell> most = gate.atMostH().map(h -> new Dwell(Axis.withinHours(h), there));
                 int from = number == 0 ? 0 : needed(number - 1, of, before.size()) + 1;
                 int to = needed(number, of, before.size());
@@ -148,14 +182,12 @@ final class Batches {
         }
         Dwell tail = Dwell.NONE;
         String tailWhy = "";
-        for (OrderSheet.HandOverGate leaves : sheet.handOver()) {
-            if (leaves.line() == task.line()
-                    && leaves.gate().afterTask().equals(task.task().id())) {
-                Dwell own = least(leaves.gate(), air);
-                if (own.slots() >= tail.slots()) {
-                    tail = own;
-                    tailWhy = why(leaves.gate());
-                }
+        for (Plan.Gate leaves :
+                sheet.leaves().getOrDefault(key(task.line(), task.task().id()), List.of())) {
+            Dwell own = least(leaves, air);
+            if (own.slots() >= tail.slots()) {
+                tail = own;
+                tailWhy = why(leaves);
             }
         }
         int slots = Math.max(1, (int) Math.ceil(task.handsMin() / of / Axis.SLOT_MIN - 1e-9));
@@ -183,15 +215,6 @@ final class Batches {
                 lying,
                 0,
                 OptionalInt.empty());
-    }
-
-    /** Where what a task worked on dries. */
-    private static Ways.DriesIn place(OrderSheet sheet, int line, String task) {
-        return sheet.tasks().stream()
-                .filter(t -> t.line() == line && t.task().id().equals(task))
-                .map(OrderSheet.OrderTask::driesIn)
-                .findFirst()
-                .orElseThrow();
     }
 
     /** The last of so many batches before that has to be over for a batch: those with as many of the flowers. */

@@ -8,6 +8,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
@@ -30,6 +31,14 @@ public final class Calendars {
     private static final long SEARCH_MS = 15_000;
 
     private static final long TRY_MS = 3_000;
+
+    /** How long it is looked for what would help, ms. */
+    private static final long HELPS_MS = 20_000;
+
+    private static final long NS_PER_MS = 1_000_000;
+
+    /** So many pieces of work are placed: an order of 120 flowers of six species has some 400. */
+    private static final int MOST_PIECES = 4000;
 
     /** So far back what is done may dry still, and so far beyond the hand-over it is looked, slots. */
     private static final int BEHIND = Axis.ofHours(7 * 24);
@@ -159,7 +168,14 @@ public final class Calendars {
         if (!orders.stream().map(Asked::sheet).allMatch(Batches::possible)) {
             return none("Something in it never dries in this room: see its plate.", order -> List.of());
         }
-        Frame frame = frame(studio.time(), List.of());
+        int pieces = orders.stream()
+                .mapToInt(
+                        o -> Batches.count(o.sheet(), o.flowers(), studio.time().sittingMin()))
+                .sum();
+        if (pieces > MOST_PIECES) {
+            return none(tooLarge(pieces), order -> List.of());
+        }
+        Frame frame = frame(studio.time(), List.of(), progress);
         if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
             return made(frame, new Schedule.Found(new int[0], new boolean[0], 0, 0, 0, true));
         }
@@ -177,11 +193,22 @@ public final class Calendars {
                     "What is pinned leaves no room for the rest: take a pin out, or set it elsewhere.",
                     order -> List.of());
         }
-        Helping helping = new Helping(studio.time(), change -> works(change, progress));
+        long until = System.nanoTime() + HELPS_MS * NS_PER_MS;
+        Helping helping = new Helping(
+                studio.time(), change -> System.nanoTime() < until && !progress.stopped() && works(change, progress));
         return none(
                 Shortage.of(frame, placer, TRY_MS, progress),
                 order -> helping.of(
                         order, orders.get(order).handOver(), orders.get(order).marginH()));
+    }
+
+    private String tooLarge(int pieces) {
+        double hours = orders.stream().mapToDouble(Asked::handsMin).sum() / 60;
+        return String.format(
+                Locale.ROOT,
+                "There are %d pieces of work, %.0f h in all: more than is planned piece by piece. Divide it into orders of a few hundred flowers each.",
+                pieces,
+                hours);
     }
 
     private List<Calendar> none(String limit, IntFunction<List<Calendar.Help>> helps) {
@@ -227,7 +254,7 @@ public final class Calendars {
     /**
      * @param changes of each order; none where they stay as they are
      */
-    private Frame frame(StudioTime time, List<Change> changes) {
+    private Frame frame(StudioTime time, List<Change> changes, Progress progress) {
         Axis axis = Axis.from(studio.now(), studio.zone());
         List<Batch> all = new ArrayList<>();
         Map<String, Done> done = new HashMap<>();
@@ -242,7 +269,8 @@ public final class Calendars {
                     asked.flowers(),
                     last,
                     time.sittingMin(),
-                    airs(asked, studio.at(time), axis, last)));
+                    airs(asked, studio.at(time), axis, last),
+                    progress));
             asked.standing().done().forEach(d -> done.put(Batch.key(order, d.uid()), d));
         }
         return Frame.of(Remaining.of(all, done, axis), taken(axis), axis, time);
@@ -276,13 +304,10 @@ public final class Calendars {
         List<Change> changes = new ArrayList<>(Collections.nCopies(orders.size(), Change.NONE));
         changes.set(
                 tried.order(), new Change(tried.help().handOver(), tried.help().marginH()));
-        Frame frame = frame(tried.help().time().orElse(studio.time()), changes);
-        return !progress.stopped()
-                && placer.place(
-                                frame,
-                                TRY_MS,
-                                progress.as("trying to " + tried.help().label()))
-                        .found()
-                        .isPresent();
+        Frame frame = frame(tried.help().time().orElse(studio.time()), changes, progress);
+        return placer.place(
+                        frame, TRY_MS, progress.as("trying to " + tried.help().label()))
+                .found()
+                .isPresent();
     }
 }

@@ -51,7 +51,7 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         if (!ExactSolver.there()) {
             return new Schedule.Answer(plain.map(p -> unproved(frame, p)), false);
         }
-        Schedule.Problem problem = problem(frame);
+        Schedule.Problem problem = problem(frame, progress);
         long begun = System.nanoTime();
         String[] told = {"looking for a first plan"};
         Budget budget =
@@ -71,12 +71,19 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
 
     /** What the solver is asked. */
     Schedule.Problem problem(Frame frame) {
+        return problem(frame, Progress.UNWATCHED);
+    }
+
+    private Schedule.Problem problem(Frame frame, Progress progress) {
         List<Batch> batches = frame.batches();
         List<Schedule.Work> works = new ArrayList<>();
         List<Schedule.Lag> lags = new ArrayList<>();
         List<int[]> inOrder = new ArrayList<>();
         List<int[]> alike = new ArrayList<>();
         for (int i = 0; i < batches.size(); i++) {
+            if (progress.stopped()) {
+                throw new Progress.Stopped();
+            }
             Batch batch = batches.get(i);
             int from = frame.spans().earliest()[i];
             int to = frame.spans().latest()[i];

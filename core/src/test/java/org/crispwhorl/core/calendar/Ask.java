@@ -154,7 +154,7 @@ final class Ask {
         Axis axis = Axis.from(now, PLACE);
         int last = axis.floor(ready());
         Batches.Airs airs = Calendars.airs(asked(), studio(), axis, last);
-        List<Batch> batches = Batches.of(0, 0, sheet, flowers, last, time.sittingMin(), airs);
+        List<Batch> batches = Batches.of(0, 0, sheet, flowers, last, time.sittingMin(), airs, Progress.UNWATCHED);
         return Frame.of(Remaining.of(batches, Map.of(), axis), List.of(), axis, time);
     }
 
