@@ -49,6 +49,7 @@ final class LongWork {
                 .truncatedTo(ChronoUnit.HOURS)
                 .format(DateTimeFormatter.ISO_LOCAL_DATE_TIME);
         String order = kept(application, 60, 6, handOver);
+        String other = kept(application, 10, 3, handOver);
         String job = application
                 .send(application
                         .to("/api/orders/" + order + "/days")
@@ -61,7 +62,16 @@ final class LongWork {
         }
         List<Double> took = new ArrayList<>();
         while (job.contains("\"waiting\"") || job.contains("\"running\"")) {
-            for (String path : List.of("/api/orders", "/api/species", "/api/drawer", "/api/orders/" + order)) {
+            for (String path : List.of(
+                    "/api/orders",
+                    "/api/species",
+                    "/api/drawer",
+                    "/api/book",
+                    "/api/orders/" + order,
+                    "/api/orders/" + other + "/bench",
+                    "/api/orders/" + other + "/materials",
+                    "/api/orders/" + other + "/lists/shopping.csv",
+                    "/api/orders/" + other + "/quote.pdf?asItIs=true")) {
                 long begun = System.nanoTime();
                 application.send(application.to(path).GET());
                 took.add((System.nanoTime() - begun) / 1e6);

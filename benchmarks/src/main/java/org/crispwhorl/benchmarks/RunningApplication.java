@@ -37,11 +37,12 @@ public final class RunningApplication implements AutoCloseable {
      */
     public RunningApplication(Path app, Path data, String profile, String... settings)
             throws IOException, InterruptedException {
-        int port;
-        try (ServerSocket socket = new ServerSocket(0)) {
-            port = socket.getLocalPort();
-        }
-        base = "http://127.0.0.1:" + port;
+        this(app, data, profile, free(), "http", settings);
+    }
+
+    private RunningApplication(Path app, Path data, String profile, int port, String scheme, String... settings)
+            throws IOException, InterruptedException {
+        base = scheme + "://127.0.0.1:" + port;
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:SharedArchiveFile=" + app.resolve("crispwhorl.jsa"),
@@ -60,13 +61,33 @@ public final class RunningApplication implements AutoCloseable {
                 .redirectErrorStream(true)
                 .redirectOutput(said.toFile())
                 .start();
-        while (!answers("/shelf") || !answers("/api/species") || !answers("/actuator/health/readiness")) {
+        while (scheme.equals("http") ? !isUp() : !Files.readString(said).contains("Crisp Whorl is at")) {
             if (!process.isAlive()) {
                 throw new NotStarted(Files.readString(said).strip());
             }
             Thread.sleep(20);
         }
         firstPageMs = (System.nanoTime() - start) / 1e6;
+    }
+
+    /** Starts it for the home network: it says where it is once it answers there. */
+    public static RunningApplication overTls(Path app, Path data, int port, String... settings)
+            throws IOException, InterruptedException {
+        return new RunningApplication(app, data, "own", port, "https", settings);
+    }
+
+    private static int free() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    private boolean isUp() throws InterruptedException {
+        return answers("/shelf") && answers("/api/species") && answers("/actuator/health/readiness");
+    }
+
+    public boolean isAlive() {
+        return process.isAlive();
     }
 
     /** The application said why it does not start. */

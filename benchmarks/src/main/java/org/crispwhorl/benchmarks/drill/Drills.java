@@ -31,6 +31,10 @@ public final class Drills {
         drills.drill("load", () -> List.of(Load.run(drills.app, 50, 60)));
         drills.drill("fuzz", () -> List.of(Fuzz.run(drills.app, 10_000)));
         drills.drill("documents", () -> List.of(AllDocuments.run(drills.app, 2000)));
+        drills.drill("strangers", () -> Strangers.run(drills.app));
+        drills.drill("pictures", () -> ManyPictures.run(drills.app));
+        drills.drill("beside", () -> Beside.run(drills.app));
+        drills.drill("lockout", () -> LockOut.run(drills.app));
         drills.drill("kills", () -> List.of(Kills.run(drills.app, 100)));
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.BooleanSupplier;
 
 /**
  * A plain plan, from the end backwards: what is due last is placed last, as late as its hours, hands and tools allow; what a window
@@ -34,8 +35,10 @@ final class Backwards {
     private final int[] due;
     private final int[] notBefore;
     private final int[] followers;
+    private final BooleanSupplier stopped;
 
-    private Backwards(Frame frame, List<int[]> elsewhere, int[] sooner) {
+    private Backwards(Frame frame, List<int[]> elsewhere, int[] sooner, BooleanSupplier stopped) {
+        this.stopped = stopped;
         this.frame = frame;
         this.sooner = sooner;
         batches = frame.batches();
@@ -63,12 +66,25 @@ final class Backwards {
      * @param enough a begin that cannot be bettered
      */
     static Optional<int[]> place(Frame frame, List<int[]> elsewhere, int enough) {
+        return place(frame, elsewhere, enough, () -> false);
+    }
+
+    /**
+     * The same, given up where it is no longer wanted: then the best so far.
+     *
+     * @param stopped asked at every batch
+     */
+    static Optional<int[]> place(Frame frame, List<int[]> elsewhere, int enough, BooleanSupplier stopped) {
         int n = frame.batches().size();
-        Optional<int[]> best = new Backwards(frame, elsewhere, new int[n]).placed();
+        Optional<int[]> best = new Backwards(frame, elsewhere, new int[n], stopped).placed();
         Random random = new Random(SEED);
-        for (int k = 0; k < TRIES && best.map(b -> worth(frame, b) < enough).orElse(true); k++) {
+        for (int k = 0;
+                k < TRIES
+                        && !stopped.getAsBoolean()
+                        && best.map(b -> worth(frame, b) < enough).orElse(true);
+                k++) {
             int[] sooner = random.ints(n, 0, ABOUT).toArray();
-            Optional<int[]> other = new Backwards(frame, elsewhere, sooner).placed();
+            Optional<int[]> other = new Backwards(frame, elsewhere, sooner, stopped).placed();
             if (other.isPresent()
                     && best.map(b -> worth(frame, b)).orElse(Long.MIN_VALUE) < worth(frame, other.get())) {
                 best = other;
@@ -107,6 +123,9 @@ final class Backwards {
 
     /** Places a batch as late as can be, and what opens a window for it within that; days before evenings. */
     private boolean place(int i, List<Integer> set) {
+        if (stopped.getAsBoolean()) {
+            return false;
+        }
         int slots = batches.get(i).slots();
         int tries = 0;
         for (boolean evening : new boolean[] {false, true}) {

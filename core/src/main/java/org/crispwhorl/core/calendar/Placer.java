@@ -47,7 +47,7 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         }
         List<Batch> batches = frame.batches();
         Schedule.Begins begins = begins(frame);
-        Optional<int[]> plain = Backwards.place(frame, taken(frame, false), begins.latest());
+        Optional<int[]> plain = Backwards.place(frame, taken(frame, false), begins.latest(), progress::stopped);
         if (!ExactSolver.there()) {
             return new Schedule.Answer(plain.map(p -> unproved(frame, p)), false);
         }
