@@ -44,7 +44,7 @@ final class Batches {
      * @param flowers of each line
      * @param last slot at which it has to be ready
      * @param sittingMin longest sitting
-     * @param progress asked at every task whether the work is still wanted
+     * @param patience asked at every task whether the work is still wanted
      * @throws Progress.Stopped where it is not
      */
     static List<Batch> of(
@@ -55,15 +55,13 @@ final class Batches {
             int last,
             double sittingMin,
             Airs airs,
-            Progress progress) {
+            Patience patience) {
         Map<String, Integer> counts = counts(sheet, flowers, sittingMin);
         Sheet known = Sheet.of(sheet);
         Map<String, List<Integer>> places = new HashMap<>();
         List<Batch> all = new ArrayList<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
-            if (progress.stopped()) {
-                throw new Progress.Stopped();
-            }
+            patience.check();
             String key = key(task.line(), task.task().id());
             int n = counts.get(key);
             List<Integer> own = new ArrayList<>();

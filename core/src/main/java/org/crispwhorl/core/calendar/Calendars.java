@@ -256,6 +256,7 @@ public final class Calendars {
      */
     private Frame frame(StudioTime time, List<Change> changes, Progress progress) {
         Axis axis = Axis.from(studio.now(), studio.zone());
+        Patience patience = new Patience(progress);
         List<Batch> all = new ArrayList<>();
         Map<String, Done> done = new HashMap<>();
         for (int i = 0; i < orders.size(); i++) {
@@ -270,7 +271,7 @@ public final class Calendars {
                     last,
                     time.sittingMin(),
                     airs(asked, studio.at(time), axis, last),
-                    progress));
+                    patience));
             asked.standing().done().forEach(d -> done.put(Batch.key(order, d.uid()), d));
         }
         return Frame.of(Remaining.of(all, done, axis), taken(axis), axis, time);

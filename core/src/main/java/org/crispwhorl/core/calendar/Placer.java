@@ -47,11 +47,12 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         }
         List<Batch> batches = frame.batches();
         Schedule.Begins begins = begins(frame);
-        Optional<int[]> plain = Backwards.place(frame, taken(frame, false), begins.latest(), progress::stopped);
-        if (!ExactSolver.there()) {
+        Patience patience = new Patience(progress);
+        Optional<int[]> plain = Backwards.place(frame, taken(frame, false), begins.latest(), patience);
+        if (!ExactSolver.there() || patience.getAsBoolean()) {
             return new Schedule.Answer(plain.map(p -> unproved(frame, p)), false);
         }
-        Schedule.Problem problem = problem(frame, progress);
+        Schedule.Problem problem = problem(frame, patience);
         long begun = System.nanoTime();
         String[] told = {"looking for a first plan"};
         Budget budget =
@@ -71,19 +72,17 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
 
     /** What the solver is asked. */
     Schedule.Problem problem(Frame frame) {
-        return problem(frame, Progress.UNWATCHED);
+        return problem(frame, new Patience(Progress.UNWATCHED));
     }
 
-    private Schedule.Problem problem(Frame frame, Progress progress) {
+    private Schedule.Problem problem(Frame frame, Patience patience) {
         List<Batch> batches = frame.batches();
         List<Schedule.Work> works = new ArrayList<>();
         List<Schedule.Lag> lags = new ArrayList<>();
         List<int[]> inOrder = new ArrayList<>();
         List<int[]> alike = new ArrayList<>();
         for (int i = 0; i < batches.size(); i++) {
-            if (progress.stopped()) {
-                throw new Progress.Stopped();
-            }
+            patience.check();
             Batch batch = batches.get(i);
             int from = frame.spans().earliest()[i];
             int to = frame.spans().latest()[i];

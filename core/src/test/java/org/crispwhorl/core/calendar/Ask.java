@@ -154,7 +154,8 @@ final class Ask {
         Axis axis = Axis.from(now, PLACE);
         int last = axis.floor(ready());
         Batches.Airs airs = Calendars.airs(asked(), studio(), axis, last);
-        List<Batch> batches = Batches.of(0, 0, sheet, flowers, last, time.sittingMin(), airs, Progress.UNWATCHED);
+        List<Batch> batches =
+                Batches.of(0, 0, sheet, flowers, last, time.sittingMin(), airs, new Patience(Progress.UNWATCHED));
         return Frame.of(Remaining.of(batches, Map.of(), axis), List.of(), axis, time);
     }
 

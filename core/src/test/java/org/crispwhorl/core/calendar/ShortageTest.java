@@ -106,4 +106,13 @@ public class ShortageTest {
                 .forEach(s -> assertTrue(Kept.minutes(s) <= 15, s.toString()));
         Kept.everything(Ask.of(1, 0).in(quarters), calendar);
     }
+
+    /** Twenty thousand flowers are not placed piece by piece: that is told, and what to do. */
+    @Test
+    public void anOrderFarTooLargeIsToldSo() {
+        Calendar calendar = Ask.of(20_000, 0).calendar();
+        assertTrue(calendar.stints().isEmpty());
+        String limit = calendar.limit().orElseThrow();
+        assertTrue(limit.contains("Divide it"), limit);
+    }
 }
