@@ -21,6 +21,7 @@ const props = defineProps<{ id: string }>()
 const bench = useBench(props.id)
 const { view, fault, works, sittings, timers, waiting, away, full, refused, told, own, touch, say } = bench
 const taps = useTaps()
+const looks = useTaps()
 publish(drawerSchema)
 
 const now = ref(bench.now())
@@ -44,7 +45,9 @@ const picture = computed(() => {
 
 function step(by: number) {
   const next = sittings.value[at.value + by]
-  if (next) chosen.value = next.uid
+  if (!next) return
+  chosen.value = next.uid
+  taps.turned()
 }
 /** Whether a tap on the task before one counts. */
 const counts = (decides: boolean) => current.value !== undefined && taps.counts(current.value.uid, decides)
@@ -68,24 +71,20 @@ function broke() {
 const asking = ref(false)
 watch(() => current.value?.uid, () => (asking.value = false))
 const short = computed(() => (current.value ? mine.value.good < current.value.pieces : false))
-function done(allTheSame = false) {
-  const sitting = current.value
-  if (!sitting || !counts(true)) return
-  if (mine.value.done !== undefined) {
-    touch(sitting.uid, 'undone')
-    return
-  }
-  if (short.value && !allTheSame) {
-    asking.value = true
-    return
-  }
+function done() {
+  if (!current.value || !counts(true)) return
+  if (mine.value.done !== undefined) touch(current.value.uid, 'undone')
+  else if (short.value && !asking.value) asking.value = true
+  else finish()
+}
+function finish() {
+  if (!current.value) return
   begun()
-  touch(sitting.uid, 'done')
-  asking.value = false
+  touch(current.value.uid, 'done')
   chosen.value = undefined
 }
 function looked(uid: string, what: Parameters<typeof touch>[1]) {
-  if (taps.counts(uid, true)) touch(uid, what)
+  if (looks.counts(uid, true)) touch(uid, what)
 }
 const nearest = computed(() => timers.value.find((t) => t.finds))
 /** The pass of colour that is laid next, from 1; undefined where none of them is waited for. */
@@ -104,7 +103,7 @@ const KEYS: Record<string, () => void> = {
   ' ': () => count(1),
   Backspace: () => count(-1),
   b: broke,
-  Enter: () => done(asking.value),
+  Enter: done,
   Escape: () => (asking.value = false),
   u: () => own.value.at(-1) && bench.takeBack(own.value.at(-1)!),
   f: begin,
@@ -184,7 +183,7 @@ watch(() => mine.value.good, () => {
     </div>
     <p v-if="current && asking" role="alertdialog" aria-label="Is it done?" class="sticky bottom-[34vh] z-10 flex flex-wrap items-center gap-3 border-t border-ink bg-sheet px-4 py-3 text-lead" data-asking>
       <span class="flex-1">{{ mine.good === 0 ? 'None' : mine.good }} of {{ current.pieces }} {{ mine.good === 1 ? 'is' : 'are' }} counted. Is it done all the same?</span>
-      <button type="button" class="act min-h-14" data-done-all-the-same @click="done(true)">It is done</button>
+      <button type="button" class="act min-h-14" data-done-all-the-same @click="finish">It is done</button>
       <button type="button" class="act min-h-14" @click="asking = false">Not yet</button>
     </p>
     <footer v-if="current" class="sticky bottom-0 grid h-[34vh] min-h-52 grid-cols-2 grid-rows-1 border-t border-ink bg-ground">
@@ -206,7 +205,7 @@ watch(() => mine.value.good, () => {
         <button type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.begun !== undefined || mine.done !== undefined" data-begin @click="begin">{{ mine.begun ? `begun ${time(mine.begun)}` : current.card.openMin !== undefined ? 'first roll' : 'begin' }}</button>
         <button v-if="wanted > 0" type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.good === 0 || mine.done !== undefined" @click="count(-1)">one back</button>
         <button v-if="wanted > 0" type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.done !== undefined" data-broke @click="broke">one broke</button>
-        <button type="button" class="bg-accent text-bench font-medium text-sheet" data-done @click="done()">{{ mine.done ? 'not done after all' : 'done' }}</button>
+        <button type="button" class="bg-accent text-bench font-medium text-sheet" data-done @click="done">{{ mine.done ? 'not done after all' : 'done' }}</button>
       </div>
     </footer>
   </div>

@@ -14,6 +14,8 @@ const width = ref(0)
 const found = ref<Schemas['Measured']>()
 const fault = ref<unknown>()
 const past = ref<number[]>([])
+/** Whether it was asked before both lengths were typed. */
+const missing = ref(false)
 watch(() => props.card.key, () => {
   found.value = undefined
   past.value = []
@@ -21,6 +23,8 @@ watch(() => props.card.key, () => {
 
 async function measure() {
   fault.value = undefined
+  missing.value = length.value <= 0 || width.value <= 0
+  if (missing.value) return
   try {
     const body = { line: props.card.line, part: props.card.part ?? '', lengthMm: length.value, widthMm: width.value }
     found.value = await answered(api.POST('/api/orders/{id}/bench/measured', { params: { path: { id: props.order } }, body }))
@@ -41,8 +45,9 @@ const spread = () => Math.round(100 * (Math.max(...past.value) - Math.min(...pas
       <SchemaNumber label="wide" :node="field('Outline', 'widthMm')" :step="0.5" :value="width" @change="width = $event" />
       <button type="submit" class="act">Tell</button>
     </form>
+    <p v-if="missing" role="alert" class="mt-2">■ Type how long the petal is and how wide, then ask.</p>
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />
-    <p v-if="found" class="mt-2 text-lead" role="status"><strong>{{ $told(`${found.thickMm.toFixed(2)} mm`) }}</strong>, wanted {{ $told(`${found.wantedMm.toFixed(2)} mm`) }}: {{ $told(found.advice) }}.</p>
+    <p v-if="found" class="mt-2 text-lead" role="status"><strong>{{ $told(`${found.thickMm.toFixed(2)}\u00a0mm`) }}</strong>, wanted {{ $told(`${found.wantedMm.toFixed(2)}\u00a0mm`) }}: {{ $told(found.advice) }}.</p>
     <div v-if="past.length > 1" class="mt-2 flex items-center gap-3" :aria-label="`The last ${past.length} petals are spread over ${spread()} %`">
       <svg viewBox="-50 0 100 12" class="h-4 w-48 overflow-visible"><path d="M-50 6H50M0 0V12" class="fill-none stroke-line" /><circle v-for="(off, i) in past" :key="i" :cx="Math.max(-50, Math.min(50, 100 * off))" cy="6" r="2.5" class="fill-accent" :fill-opacity="0.3 + (0.7 * (i + 1)) / past.length" /></svg>
       <span class="text-note text-quiet">thinner · as designed · thicker; spread over {{ spread() }} %</span>

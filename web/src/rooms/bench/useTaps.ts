@@ -23,5 +23,8 @@ export function useTaps(now: () => number = () => performance.now()) {
     return true
   }
 
-  return { counts }
+  /** The next task was turned to on purpose: whatever falls on it is meant. */
+  const turned = () => (last = undefined)
+
+  return { counts, turned }
 }

@@ -9,6 +9,8 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import StripNest from '@/parts/StripNest.vue'
 import PasteBehaviour from './PasteBehaviour.vue'
 import { type Item, type Kept, kindOf } from '@/parts/drawer/things'
+import { readLength } from '@/measure/lengths'
+import { useLengths } from '@/measure/useLengths'
 import { homeOf } from './waiting'
 
 /** One thing with its fields; what is changed is kept by itself. */
@@ -27,9 +29,13 @@ const change = (path: string, value: unknown) => keep.set(withAt(item.value, pat
 
 /** Sizes of the same cutter, typed with spaces between, as a set is sold. */
 const sizes = ref('')
+const lengths = useLengths()
+
 async function addSizes() {
   failure.value = undefined
-  const sizesMm = sizes.value.split(/[\s;]+/).filter(Boolean).map((s) => Number(s.replace(',', '.')))
+  // Between inches there is a comma or a semicolon, since 1 1/4 is one size.
+  const typed = sizes.value.split(lengths.unit === 'mm' ? /[\s;]+/ : /[;,]/).map((s) => s.trim())
+  const sizesMm = typed.filter(Boolean).map((s) => readLength(s, lengths.unit) ?? 0)
   try {
     emit('added', await answered(api.POST('/api/drawer/{id}/sizes', { params, body: { sizesMm } })))
     sizes.value = ''
@@ -79,8 +85,8 @@ async function weighed(ballG: number) {
     <section v-if="item.kind === 'cutter'" class="mt-4 border-t border-line pt-2">
       <h3 class="heading-small">the same in other sizes</h3>
       <form class="mt-1 mb-3 flex items-end gap-2" @submit.prevent="addSizes">
-        <label class="min-w-0 flex-1 text-note text-quiet">{{ item.cut.petals > 1 ? 'across each, mm' : 'length of each, mm' }}
-          <input v-model="sizes" class="field text-body text-ink" inputmode="decimal" placeholder="24 28 32" />
+        <label class="min-w-0 flex-1 text-note text-quiet">{{ item.cut.petals > 1 ? `across each, ${lengths.unit}` : `length of each, ${lengths.unit}` }}
+          <input v-model="sizes" class="field text-body text-ink" inputmode="decimal" :placeholder="lengths.unit === 'mm' ? '24 28 32' : '1; 1 1/8; 1 1/4'" />
         </label>
         <button type="submit" class="act" :disabled="!sizes.trim()">Add the set</button>
       </form>

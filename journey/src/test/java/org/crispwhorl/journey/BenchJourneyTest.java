@@ -103,6 +103,8 @@ public class BenchJourneyTest extends Journey {
                 .click();
         assertThat(measure.getByRole(AriaRole.STATUS)).containsText("still thick");
         page.locator("[data-done]").click();
+        assertThat(page.locator("[data-asking]")).containsText("3 of 15 are counted");
+        page.locator("[data-done-all-the-same]").click();
         assertThat(page.locator("[data-timer]").first()).containsText("until");
         assertThat(page.locator("h1")).hasText("Mix the shades");
     }
@@ -154,6 +156,7 @@ public class BenchJourneyTest extends Journey {
         page.keyboard().press("Backspace");
         assertThat(count()).containsText("1 of 15");
         page.keyboard().press("Enter");
+        page.locator("[data-done-all-the-same]").press("Enter");
         Locator timer = page.locator("[data-timer]", new Page.LocatorOptions().setHasText("Make petals"));
         assertThat(timer).isVisible();
         page.keyboard().press("t");
@@ -206,6 +209,7 @@ public class BenchJourneyTest extends Journey {
         page.locator("[data-broke]").click();
         assertThat(count()).containsText("12 of 15");
         page.locator("[data-done]").click();
+        page.locator("[data-done-all-the-same]").click();
         page.locator("[data-timer]")
                 .first()
                 .getByText("not yet", new Locator.GetByTextOptions().setExact(true))
