@@ -19,7 +19,7 @@ export function setSingleKeys(on: boolean) {
 }
 
 /** What lies over the plate has the keys to itself. */
-const OVER = '[role="dialog"], [role="menu"], [role="listbox"]'
+const OVER = '[role="dialog"], [id^="headlessui-menu-items"], [id^="headlessui-listbox-options"]'
 const PLATE = '[data-plate]'
 
 /**

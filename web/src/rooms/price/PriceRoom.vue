@@ -41,10 +41,13 @@ const groups = computed(() =>
 )
 const quote = `/api/orders/${props.id}/quote.pdf`
 const sure = ref(false)
+/** So many things without a price are named beside the sum; all of them stand under it. */
+const NAMED = 3
 /** What the sum lacks, in words; empty where it lacks nothing. */
 const lacking = computed(() => {
-  const unpriced = price.result.value?.unpriced.length ?? 0
-  const materials = unpriced > 0 ? `without ${unpriced} ${unpriced === 1 ? 'material' : 'materials'} that ${unpriced === 1 ? 'has' : 'have'} no price` : ''
+  const unpriced = price.result.value?.unpriced ?? []
+  const named = unpriced.length > NAMED ? `${unpriced.length} materials` : unpriced.join(', ')
+  const materials = unpriced.length > 0 ? `without ${named} (no price)` : ''
   const currency = store.tariff && !store.tariff.money ? 'without a currency' : ''
   return [materials, currency].filter(Boolean).join(' and ')
 })

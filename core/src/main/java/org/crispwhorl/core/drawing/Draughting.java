@@ -48,6 +48,18 @@ public final class Draughting {
         return new Draughting(form).face();
     }
 
+    /** Half of what is shown: the face, or of what has none, a spray, its leaves. */
+    private static double shownMm(FlowerForm form) {
+        return form.faceRings().isEmpty()
+                ? Math.max(
+                        form.faceMm() / 2,
+                        form.rings().stream()
+                                .mapToDouble(PlacedRing::outerMm)
+                                .max()
+                                .orElse(0))
+                : form.faceMm() / 2;
+    }
+
     private Drawing.Face face() {
         List<Lap> laps = new ArrayList<>();
         List<Drawing.Gap> gaps = new ArrayList<>();
@@ -65,7 +77,7 @@ public final class Draughting {
         }
         FaceSolids solids = FaceSolids.of(form);
         return new Drawing.Face(
-                round(form.faceMm() / 2),
+                round(shownMm(form)),
                 painted(laps),
                 solids.discs(),
                 solids.strokes(),

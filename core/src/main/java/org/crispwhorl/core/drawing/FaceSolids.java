@@ -48,7 +48,7 @@ final class FaceSolids implements Solid.Projection {
     /** What ends below the neck lies behind the flower and is not seen. */
     @Override
     public void turned(Solid.Turned body) {
-        if (body.topMm() > 0) {
+        if (body.topMm() >= 0) {
             discs.add(new Drawing.HeartDisc(partId, round(body.reachMm()), 0, new double[0]));
         }
     }

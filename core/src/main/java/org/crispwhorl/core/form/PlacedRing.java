@@ -255,29 +255,34 @@ public final class PlacedRing {
         return Math.max(0, (2 * halfAngle - meanStepRad()) * gapRadiusMm());
     }
 
-    /** The least count that closes the ring as its pieces are placed: at equal steps, or each a golden angle on from the one before. */
+    /**
+     * The least count that closes the ring as its pieces are placed: at equal steps, or each a golden angle on from the one before. Of
+     * more pieces than any ring has it is told by equal steps.
+     */
     public int leastCount() {
         int equal = (int) Math.ceil(Math.PI / halfAngle - 1e-9);
         if (part.pieces().place().rule() != Place.Rule.SPIRAL) {
             return equal;
         }
-        int most = UNEVEN * equal;
-        int count = equal;
-        while (count < most && widestSpiralStepRad(count) > 2 * halfAngle + 1e-9) {
-            count++;
+        for (int count = equal; count < WIDEST_SPIRAL_STEP.length; count++) {
+            if (WIDEST_SPIRAL_STEP[count] <= 2 * halfAngle + 1e-9) {
+                return count;
+            }
         }
-        return count;
+        return equal;
     }
 
-    /** With so many times the pieces of equal steps every spiral is closed: its widest step is less than three of the mean. */
-    private static final int UNEVEN = 3;
+    /** The widest step between so many pieces of a spiral, radians, by their count. */
+    private static final double[] WIDEST_SPIRAL_STEP = IntStream.rangeClosed(0, 400)
+            .mapToDouble(PlacedRing::widestSpiralStepRad)
+            .toArray();
 
     private static double widestSpiralStepRad(int count) {
         double[] azimuths = IntStream.range(0, count)
                 .mapToDouble(i -> Arcs.wrap(Math.toRadians(Scatter.GOLDEN_DEG) * i))
                 .sorted()
                 .toArray();
-        double widest = azimuths[0] + Arcs.TURN - azimuths[count - 1];
+        double widest = count == 0 ? Arcs.TURN : azimuths[0] + Arcs.TURN - azimuths[count - 1];
         for (int i = 1; i < count; i++) {
             widest = Math.max(widest, azimuths[i] - azimuths[i - 1]);
         }

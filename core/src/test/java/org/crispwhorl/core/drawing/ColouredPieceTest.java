@@ -96,4 +96,35 @@ public class ColouredPieceTest {
         int cell = (int) (grid.rows() * down) * grid.columns() + grid.columns() / 2;
         return String.format("#%02x%02x%02x", grid.rgb()[3 * cell], grid.rgb()[3 * cell + 1], grid.rgb()[3 * cell + 2]);
     }
+
+    /** However small a piece is, however steep it stands, and however short the stretch of it that is seen: no picture is black. */
+    @Test
+    public void noStretchOfAnyPieceIsWithoutAColour() {
+        double[] base = MixingLaw.linear(Garden.PINK);
+        for (double length : new double[] {3, 6, 12, 30}) {
+            for (double lean : new double[] {0, 2, 45, 90, 120}) {
+                Species species = Garden.species(
+                        60,
+                        Garden.ball(3),
+                        Garden.ring("petals", Garden.petals(5, length, 0.8 * length, lean))
+                                .with(new Colouring(List.of(Garden.pass(Zone.EDGE, 1, 1, 0.5, PLUM)))));
+                PlacedRing ring = Garden.form(species).ring("petals").orElseThrow();
+                double all = ring.surface().outline().lengthMm();
+                for (double from = 0; from < all; from += all / 7) {
+                    for (double stretch : new double[] {all / 400, all / 30, all}) {
+                        Drawing.ColourGrid grid = PieceTint.of(
+                                        ring.surface(), ring.tinted(), base, from, from + stretch, Pass.PieceSide.FACE)
+                                .orElseThrow();
+                        for (int cell = 0; cell < grid.columns() * grid.rows(); cell++) {
+                            int sum = 0;
+                            for (int k = 0; k < 3; k++) {
+                                sum += grid.rgb()[3 * cell + k] & 0xff;
+                            }
+                            assertTrue(sum > 0, length + " mm, " + lean + "°, from " + from + " for " + stretch);
+                        }
+                    }
+                }
+            }
+        }
+    }
 }

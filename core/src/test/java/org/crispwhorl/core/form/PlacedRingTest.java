@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Place;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -46,6 +47,18 @@ public class PlacedRingTest {
         int least = ring(Garden.petals(3, 28, 12, lean)).leastCount();
         assertEquals(ring(Garden.petals(least, 28, 12, lean)).gapMm(), 0, 1e-9);
         assertTrue(least == 1 || ring(Garden.petals(least - 1, 28, 12, lean)).gapMm() > 0);
+    }
+
+    /** A spiral's steps are uneven: it closes with what its own widest step asks for, and not with one less. */
+    @Test(dataProvider = "leans")
+    public void theLeastCountOfASpiralGoesByItsOwnSteps(double lean) {
+        int least = ring(spiral(3, lean)).leastCount();
+        assertEquals(ring(spiral(least, lean)).gapMm(), 0, 1e-9);
+        assertTrue(least == 1 || ring(spiral(least - 1, lean)).gapMm() > 0, "one less than " + least);
+    }
+
+    private static Pieces spiral(int count, double lean) {
+        return Garden.petals(count, 28, 12, lean).withPlace(Place.of(Place.Rule.SPIRAL));
     }
 
     @Test
