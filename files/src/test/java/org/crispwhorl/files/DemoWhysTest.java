@@ -50,6 +50,22 @@ public class DemoWhysTest {
         }
     }
 
+    /** Of petals set one by one, each a golden angle on, the first count at which no neighbours stand farther apart. */
+    private static double ofSpiral(double petalDeg) {
+        double golden = 360 * (1 - 2 / (1 + Math.sqrt(5)));
+        TreeSet<Double> set = new TreeSet<>();
+        double widest = 360;
+        while (widest > petalDeg + 1e-7) {
+            set.add(golden * set.size() % 360);
+            widest = set.first() + 360 - set.last();
+            for (Double at : set) {
+                Double next = set.higher(at);
+                widest = Math.max(widest, next == null ? 0 : next - at);
+            }
+        }
+        return set.size();
+    }
+
     private static final double G = 9.80665e-3;
     private static final Map<String, ToDoubleFunction<Asked>> AGAIN = new TreeMap<>();
 
@@ -131,7 +147,7 @@ public class DemoWhysTest {
                         / (Math.PI * Math.pow(a.get("diameter"), 3)));
         AGAIN.put("face", a -> 2 * a.get("outermost radius"));
         AGAIN.put("finishedLength", a -> a.get("length") * growth(a));
-        AGAIN.put("finishedWidth", a -> a.get("width") * growth(a) - a.or("pinched up", 0));
+        AGAIN.put("finishedWidth", a -> a.get("width") * growth(a) / a.or("split in", 1) - a.or("pinched up", 0));
         AGAIN.put("frill", a -> {
             double thinner = a.get("body") / Math.min(a.get("edge"), a.get("body"));
             return Math.min(
@@ -145,7 +161,11 @@ public class DemoWhysTest {
                 "overlap",
                 a -> Math.max(
                         0, Math.toRadians(a.get("a petal takes up") - 360 / a.get("petals")) * a.get("radius there")));
-        AGAIN.put("leastCount", a -> Math.ceil(360 / a.get("a petal takes up") - 1e-9));
+        AGAIN.put(
+                "leastCount",
+                a -> a.says("137.5")
+                        ? ofSpiral(a.get("a petal takes up"))
+                        : Math.ceil(360 / a.get("a petal takes up") - 1e-9));
         AGAIN.put("hands", a -> a.all().sum());
         AGAIN.put(
                 "heads",

@@ -21,6 +21,7 @@ import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Lots;
 import org.crispwhorl.core.studio.Spares;
@@ -75,15 +76,21 @@ final class PetaledFigures {
                         "Your design",
                         in("length", outline.lengthMm(), Unit.MM),
                         in("width", outline.widthMm(), Unit.MM)));
-        double pinched = pieces.making().finished(outline).widthMm() - finished.widthMm();
-        Why narrowed = pinched == 0
+        double made = pieces.making().finished(outline).widthMm();
+        double pinched = made - finished.widthMm();
+        double parts =
+                Math.rint(outline.widthMm() * thinning.map(Thinning::growth).orElse(1.0) / made);
+        Why narrowed = pinched == 0 && parts <= 1
                 ? grown
                 : Why.of(
-                        "Thinning makes it wider by √(rolled ÷ finished); less what is pinched up",
+                        parts > 1
+                                ? "Thinning makes it wider by √(rolled ÷ finished); each petal of the cut is split along its length; less what is pinched up"
+                                : "Thinning makes it wider by √(rolled ÷ finished); less what is pinched up",
                         "Conservation of volume",
                         in("rolled", thinning.map(Thinning::rolledMm).orElse(1.0), Unit.NONE),
                         in("finished", thinning.map(Thinning::finishedMm).orElse(1.0), Unit.NONE),
                         in("width", outline.widthMm(), Unit.MM),
+                        in("split in", Math.max(1, parts), Unit.COUNT),
                         in("pinched up", pinched, Unit.MM));
         Why cutter = Why.of(
                 "The cutter chosen",
@@ -184,7 +191,7 @@ final class PetaledFigures {
         if (pieces.overlap() != Overlap.APART) {
             figures.add("gap", "largest gap", ring.gapMm(), Unit.MM, gap)
                     .add("overlap", "overlap", ring.overlapMm(), Unit.MM, overlap)
-                    .add("leastCount", "least count that closes", ring.leastCount(), Unit.COUNT, gap);
+                    .add("leastCount", "least count that closes", ring.leastCount(), Unit.COUNT, leastCount());
         }
         if (!part.inHead()) {
             return;
@@ -215,6 +222,15 @@ final class PetaledFigures {
                         pieces.attachment().neckRule(),
                         "Packing of round wires; build order",
                         in("neck radius", ring.neckMm(), Unit.MM)));
+    }
+
+    private Why leastCount() {
+        return Why.of(
+                pieces.place().rule() == Place.Rule.SPIRAL
+                        ? "The fewest of which none stands farther from the next than a petal takes up, each 137.5° on from the one before"
+                        : "A whole turn ÷ what a petal takes up, rounded up",
+                PLAN,
+                in("a petal takes up", Math.toDegrees(2 * ring.halfAngle()), Unit.DEGREE));
     }
 
     private Why seen(double share) {

@@ -34,7 +34,7 @@ public class StudioDrawer implements Unreadables {
     private final DrawerTurns turns;
     private final JsonMapper json;
     private final AtomicLong changes = new AtomicLong();
-    private volatile Kit known;
+    private volatile Known known;
 
     StudioDrawer(DrawerRows rows, DrawerTurns turns, JsonMapper json) {
         this.rows = rows;
@@ -75,23 +75,33 @@ public class StudioDrawer implements Unreadables {
                 .toList();
     }
 
-    @Transactional(readOnly = true)
+    /** All that is in it. */
     public Drawer now() {
-        return new Drawer(all().stream().map(KeptItem::item).toList());
+        return known().drawer();
     }
 
-    /**
-     * What the reckoning has to know of it. It is asked for at every stroke on the plate, so it is kept at hand until the
-     * drawer changes.
-     */
+    /** What the reckoning has to know of it. */
     public Kit kit() {
-        Kit kit = known;
-        if (kit == null) {
-            long before = changes.get();
-            kit = now().kit();
-            known = changes.get() == before ? kit : null;
+        return known().kit();
+    }
+
+    /** The drawer, and what the reckoning has to know of it. */
+    private record Known(Drawer drawer, Kit kit) {
+        static Known of(List<KeptItem> all) {
+            Drawer drawer = new Drawer(all.stream().map(KeptItem::item).toList());
+            return new Known(drawer, drawer.kit());
         }
-        return kit;
+    }
+
+    /** It is asked for at every stroke on the plate, so it is kept at hand until the drawer changes. */
+    private Known known() {
+        Known now = known;
+        if (now == null) {
+            long before = changes.get();
+            now = Known.of(all());
+            known = changes.get() == before ? now : null;
+        }
+        return now;
     }
 
     /**
@@ -181,7 +191,7 @@ public class StudioDrawer implements Unreadables {
 
     /** Things that cannot be together, such as a gauge measured thicker than a thicker one, are refused. */
     private void checkTogether() {
-        now().kit();
+        Known.of(all());
     }
 
     /**
