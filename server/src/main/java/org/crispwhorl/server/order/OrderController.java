@@ -21,6 +21,7 @@ import org.crispwhorl.core.order.MediumFit;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.order.Venue;
+import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.problem.Problem;
@@ -219,7 +220,9 @@ public class OrderController {
     @PostMapping("/{id}/use")
     @Operation(operationId = "useUp", summary = "Take from the drawer what an order uses up")
     List<TakenView> use(@PathVariable UUID id) {
-        return work.inTurn(() -> orders.useUp(id));
+        // Made before anything is held, so that whoever waits for the order holds no turn.
+        reckoned.materials(orders.work(id), Progress.UNWATCHED);
+        return orders.useUp(id);
     }
 
     @DeleteMapping("/{id}/use")
