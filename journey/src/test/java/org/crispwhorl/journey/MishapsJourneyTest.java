@@ -8,6 +8,7 @@ import com.microsoft.playwright.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -57,7 +58,8 @@ public class MishapsJourneyTest extends Journey {
     @Test
     public void theWheelChangesNothingAndAKeySaysWhatItDid() {
         openPlate(page, "Step viola");
-        page.locator("[data-face] path").first().hover();
+        BoundingBox face = page.locator("[data-face]").boundingBox();
+        page.mouse().move(face.x + face.width / 3, face.y + face.height / 2);
         for (int i = 0; i < 3; i++) {
             page.mouse().wheel(0, -120);
         }
@@ -73,7 +75,7 @@ public class MishapsJourneyTest extends Journey {
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         page.keyboard().press("]");
         dialog.getByRole(AriaRole.CHECKBOX).uncheck();
-        dialog.getByText("Close").click();
+        dialog.getByText("Close", new Locator.GetByTextOptions().setExact(true)).click();
         page.keyboard().press("]");
         page.keyboard().press("Escape");
         assertThat(did).hasCount(0);
@@ -135,6 +137,7 @@ public class MishapsJourneyTest extends Journey {
         ball.press("Tab");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Book"))
                 .click();
+        page.waitForURL("**/book");
         page.goBack();
         assertThat(page.locator("[data-question=ball-and-petal] input").first()).hasValue("17");
         page.reload();
