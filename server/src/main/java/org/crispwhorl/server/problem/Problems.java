@@ -3,6 +3,7 @@ package org.crispwhorl.server.problem;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.apache.tomcat.util.http.InvalidParameterException;
+import org.apache.catalina.connector.ClientAbortException;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.files.BindingFault;
 import org.crispwhorl.files.DocumentFault;
@@ -223,7 +224,10 @@ class Problems {
 
     /** A window that was closed while it waited is nobody's fault. */
     private static boolean askerGone(Throwable e) {
-        return e != null && (e instanceof AsyncRequestNotUsableException || askerGone(e.getCause()));
+        return e != null
+                && (e instanceof AsyncRequestNotUsableException
+                        || e instanceof ClientAbortException
+                        || askerGone(e.getCause()));
     }
 
     private static ResponseEntity<Problem> answer(Problem problem) {
