@@ -65,7 +65,7 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
         <RouterLink class="act-quiet" :to="`/orders/${id}`">The order</RouterLink>
       </div>
       <p v-if="lacking && sure" role="alert" class="mt-2 flex flex-wrap items-center gap-3 border border-ink bg-sheet p-3" data-sure>
-        <span class="min-w-0 flex-1">◆ The quote would be {{ lacking }}. Give them in the drawer and under <em>What the studio asks</em>, or make it as it is.</span>
+        <span class="min-w-0 flex-1">◆ The quote would be {{ lacking }}. Prices are given in the drawer, a currency under <em>What the studio asks</em>; or make it as it is.</span>
         <a class="act" :href="`${quote}?asItIs=true`" target="_blank">Make it as it is</a>
       </p>
       <ProblemNote v-if="order.error.value ?? price.fault.value" :error="(order.error.value ?? price.fault.value) as Error" class="mt-2" />

@@ -2,8 +2,8 @@ package org.crispwhorl.server.problem;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
-import org.apache.tomcat.util.http.InvalidParameterException;
 import org.apache.catalina.connector.ClientAbortException;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.files.BindingFault;
 import org.crispwhorl.files.DocumentFault;
