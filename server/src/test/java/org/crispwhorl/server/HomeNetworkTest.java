@@ -244,6 +244,16 @@ public class HomeNetworkTest {
                 .header("X-XSRF-TOKEN", token);
     }
 
+    /** The passphrase changed to itself, which signs every other device out. */
+    private HttpResponse<String> changed() throws IOException, InterruptedException {
+        return maker.send(
+                meant(cookies, URI.create(base + "/api/tablet/passphrase"))
+                        .PUT(HttpRequest.BodyPublishers.ofString(
+                                "{\"now\":\"" + WORDS + "\",\"next\":\"" + WORDS + "\"}"))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
     /** Who is in is listed; who is signed out is out; another passphrase signs every other device out. */
     @Test(dependsOnMethods = "aChangeWantsTheTokenAndAForeignPageDrivesNothing")
     public void devicesAreListedAndSignedOut() throws IOException, InterruptedException {
@@ -263,15 +273,7 @@ public class HomeNetworkTest {
         }
         assertEquals(get(tablet, "/api/orders").statusCode(), 401);
         HttpClient again = entered(new CookieManager());
-        assertEquals(
-                maker.send(
-                                meant(cookies, URI.create(base + "/api/tablet/passphrase"))
-                                        .PUT(HttpRequest.BodyPublishers.ofString(
-                                                "{\"now\":\"" + WORDS + "\",\"next\":\"" + WORDS + "\"}"))
-                                        .build(),
-                                HttpResponse.BodyHandlers.ofString())
-                        .statusCode(),
-                204);
+        assertEquals(changed().statusCode(), 204);
         assertEquals(get(again, "/api/orders").statusCode(), 401, "every other device is out");
         assertEquals(get(maker, "/api/orders").statusCode(), 200);
     }
@@ -295,6 +297,9 @@ public class HomeNetworkTest {
         assertEquals(last.statusCode(), 429);
         assertTrue(Integer.parseInt(last.headers().firstValue("retry-after").orElse("0")) >= 1);
         assertTrue(last.body().contains("Too many tries"));
+        HttpResponse<String> other = changed();
+        assertEquals(other.statusCode(), 429, "nor is it guessed where it is changed");
+        assertTrue(other.body().contains("Too many tries"), other.body());
     }
 
     @Test(dependsOnMethods = "triesAreSlowedDown")

@@ -195,6 +195,11 @@ class Problems {
     }
 
     @ExceptionHandler
+    ResponseEntity<Problem> tries(TooManyTries e) {
+        return answer(Problem.of(429, "tries", e.getMessage(), "Then try again; nothing was changed."));
+    }
+
+    @ExceptionHandler
     ResponseEntity<Problem> inUse(DataIntegrityViolationException e) {
         return answer(Problem.of(
                 409, "in-use", "Something else of the studio rests on it", "Take it out there first, then try again."));

@@ -16,8 +16,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.measure.InvalidValue;
-import org.crispwhorl.server.problem.Busy;
 import org.crispwhorl.server.problem.NotThere;
+import org.crispwhorl.server.problem.TooManyTries;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -117,7 +117,7 @@ public class TabletController {
     void change(@RequestBody NewPassphrase change, HttpServletRequest request) {
         Duration wait = tries.heard(request.getRemoteAddr());
         if (!wait.isZero()) {
-            throw new Busy("Too many tries: wait " + (wait.toSeconds() + 1) + " seconds");
+            throw new TooManyTries(wait);
         }
         if (!home.on() || !passphrase.is(String.valueOf(change.now()))) {
             throw new InvalidValue("now", "", "the passphrase as it is");
