@@ -55,6 +55,9 @@ public interface Progress {
 
     /** A part of this work, as long as it is: its 0 to 1 is a stretch of this one's. */
     default Progress part(double from, double to) {
+        if (this == UNWATCHED) {
+            return this;
+        }
         Progress whole = this;
         return new Progress() {
             @Override

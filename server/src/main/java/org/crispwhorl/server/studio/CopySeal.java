@@ -3,6 +3,7 @@ package org.crispwhorl.server.studio;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.RandomAccessFile;
+import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -48,7 +49,10 @@ final class CopySeal {
         byte[] random = new byte[KEY_BYTES];
         new SecureRandom().nextBytes(random);
         Path fresh = key.resolveSibling(KEY + ".new");
-        Files.writeString(fresh, HexFormat.of().formatHex(random), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+        Files.writeString(fresh, HexFormat.of().formatHex(random));
+        try (FileChannel written = FileChannel.open(fresh, StandardOpenOption.WRITE)) {
+            written.force(true);
+        }
         Files.move(fresh, key, StandardCopyOption.ATOMIC_MOVE);
     }
 
@@ -100,7 +104,8 @@ final class CopySeal {
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException(e);
         } catch (IllegalArgumentException e) {
-            throw new StudioRefusal(key + " cannot be read: the copies of this studio cannot be told from others. "
+            throw new StudioRefusal(KEY
+                    + " in the studio's folder cannot be read: the copies of this studio cannot be told from others. "
                     + "Bring its archive into a new studio instead.");
         }
     }

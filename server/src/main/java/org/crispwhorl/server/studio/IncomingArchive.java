@@ -1,6 +1,7 @@
 package org.crispwhorl.server.studio;
 
 import java.io.BufferedInputStream;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -173,9 +174,10 @@ final class IncomingArchive {
             throw new StudioRefusal("One of the pictures is none that Crisp Whorl has kept: the archive was changed. "
                     + OpenArchive.NOTHING_TAKEN);
         }
+        // One that lies here already is the same, and stays: none is ever changed.
         if (!pictures.there(id)) {
             pictured.add(id);
+            pictures.keep(id, new ByteArrayInputStream(jpeg));
         }
-        pictures.keep(id, new java.io.ByteArrayInputStream(jpeg));
     }
 }

@@ -17,6 +17,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -30,6 +32,8 @@ public class PictureFiles {
     private static final String FOLDER = "pictures";
     private static final String ENDING = ".jpg";
     private static final String FRESH = ".new";
+    private static final Pattern NAMED =
+            Pattern.compile("(\\p{XDigit}{8}(?:-\\p{XDigit}{4}){3}-\\p{XDigit}{12})\\.jpg");
 
     /** So long a picture that nothing knows of any more is kept for copies that may; {@value} days. */
     static final int KEPT_DAYS = 60;
@@ -76,15 +80,15 @@ public class PictureFiles {
         return folder.resolve(id + ENDING);
     }
 
-    /** Every picture that lies here. */
+    /** Every picture that lies here; what somebody else has put here is none. */
     List<UUID> all() throws IOException {
         if (!Files.isDirectory(folder)) {
             return List.of();
         }
         try (Stream<Path> files = Files.list(folder)) {
-            return files.map(p -> p.getFileName().toString())
-                    .filter(name -> name.endsWith(ENDING))
-                    .map(name -> UUID.fromString(name.substring(0, name.length() - ENDING.length())))
+            return files.map(p -> NAMED.matcher(p.getFileName().toString()))
+                    .filter(Matcher::matches)
+                    .map(named -> UUID.fromString(named.group(1)))
                     .sorted()
                     .toList();
         }
