@@ -1,6 +1,6 @@
 package org.crispwhorl.files;
 
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +16,7 @@ public final class AcceptanceText {
     record Frozen(UUID id, JsonNode document) {}
 
     /** The whole, as it stands in its envelope. */
-    record Kept(LocalDateTime at, Conditions conditions, List<Frozen> species) {}
+    record Kept(Instant at, Conditions conditions, List<Frozen> species) {}
 
     private AcceptanceText() {}
 

@@ -1,5 +1,7 @@
 package org.crispwhorl.files;
 
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.bench.Said;
@@ -48,7 +50,12 @@ public final class KeptText<T> {
     public static final KeptText<Planned> PLANNED = new KeptText<>(
             "planned",
             Planned.class,
-            List.of(UnaryOperator.identity(), KeptText::nothingDone, KeptText::steadyRoom, KeptText::byItself));
+            List.of(
+                    UnaryOperator.identity(),
+                    KeptText::nothingDone,
+                    KeptText::steadyRoom,
+                    KeptText::byItself,
+                    KeptText::inThisZone));
 
     /** What was measured or noted at the bench. */
     public static final KeptText<Said> SAID = new KeptText<>("said", Said.class, List.of(UnaryOperator.identity()));
@@ -64,7 +71,12 @@ public final class KeptText<T> {
     static final KeptText<AcceptanceText.Kept> ACCEPTANCE = new KeptText<>(
             "acceptance",
             AcceptanceText.Kept.class,
-            List.of(UnaryOperator.identity(), DrawerLift::frozen, DrawerLift::unwatched, KeptText::frozenPlaces));
+            List.of(
+                    UnaryOperator.identity(),
+                    DrawerLift::frozen,
+                    DrawerLift::unwatched,
+                    KeptText::frozenPlaces,
+                    KeptText::inThisZone));
 
     /** A thing in the drawer. */
     public static final KeptText<DrawerItem> DRAWER_ITEM = new KeptText<>(
@@ -148,6 +160,13 @@ public final class KeptText<T> {
         kit.putArray("breakages");
         kit.path("watched").forEach(DrawerLift::ofTheBody);
         return body;
+    }
+
+    /** Moments once were kept without a zone, as the clock of this studio told them. */
+    private static JsonNode inThisZone(JsonNode body) {
+        LocalDateTime at = LocalDateTime.parse(body.path("at").asString());
+        return ((ObjectNode) body)
+                .put("at", at.atZone(ZoneId.systemDefault()).toInstant().toString());
     }
 
     /** The version that is written. */

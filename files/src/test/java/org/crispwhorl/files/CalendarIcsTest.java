@@ -53,7 +53,7 @@ public class CalendarIcsTest {
         Calendar calendar = Calendars.of(asked, studio, Progress.UNWATCHED);
         Order order = new Order("Wedding", "", SATURDAY, 12, 100, List.of());
         return new Planned(
-                now,
+                now.atZone(PLACE).toInstant(),
                 order,
                 StudioTime.USUAL,
                 Optional.of(Room.REFERENCE),
@@ -154,7 +154,14 @@ public class CalendarIcsTest {
         String csv = ListCsv.days(planned.calendar());
         assertEquals(csv.lines().count(), 1 + planned.calendar().stints().size());
         assertTrue(csv.startsWith("from,to,species,task"));
-        assertEquals(KeptText.PLANNED.read(KeptText.PLANNED.write(planned)), planned);
+        String kept = KeptText.PLANNED.write(planned);
+        assertEquals(KeptText.PLANNED.read(kept), planned);
+        LocalDateTime here = LocalDateTime.ofInstant(planned.at(), ZoneId.systemDefault());
+        assertEquals(
+                KeptText.PLANNED.read(kept.replace("\"at\":\"" + planned.at() + "\"", "\"at\":\"" + here + "\"")
+                        .replace("/planned\",\"version\":5", "/planned\",\"version\":4")),
+                planned,
+                "what was kept without a zone was read off this studio's clock");
     }
 
     /** Each piece of work is on the page of its week, with its time and why it stands there. */

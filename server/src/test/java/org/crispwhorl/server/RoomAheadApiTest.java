@@ -3,9 +3,10 @@ package org.crispwhorl.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
-import org.crispwhorl.core.drying.SensorReading;
 import org.crispwhorl.server.room.RoomSensor;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -82,13 +83,14 @@ public class RoomAheadApiTest extends ServerTest {
         assertEquals(api.get("/api/room/hours").json().get("hours").get(10), first.get(10), "what was told is kept");
         api.put("/api/room/ahead", STEADY);
         RoomSensor sensor = part(RoomSensor.class);
-        LocalDateTime from = LocalDateTime.of(2030, 1, 1, 0, 0);
-        List<SensorReading> log = sensor.log(from, from.plusDays(60));
-        assertEquals(sensor.log(from, from.plusDays(60)), log, "the same moment always reads the same");
+        Instant from = Instant.parse("2030-01-01T00:00:00Z");
+        List<RoomSensor.Reading> log = sensor.log(from, from.plus(Duration.ofDays(60)));
+        assertEquals(sensor.log(from, from.plus(Duration.ofDays(60))), log, "the same moment always reads the same");
         assertTrue(log.size() < 60 * 144 && log.size() > 50 * 144, "it is silent now and then: " + log.size());
         double least =
-                log.stream().mapToDouble(SensorReading::humidityPct).min().orElse(0);
-        double most = log.stream().mapToDouble(SensorReading::humidityPct).max().orElse(0);
+                log.stream().mapToDouble(RoomSensor.Reading::humidityPct).min().orElse(0);
+        double most =
+                log.stream().mapToDouble(RoomSensor.Reading::humidityPct).max().orElse(0);
         assertTrue(most - least > 15 && least >= 20 && most <= 90, "weather goes through it: " + least + " to " + most);
     }
 

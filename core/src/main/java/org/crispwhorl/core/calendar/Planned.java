@@ -1,5 +1,6 @@
 package org.crispwhorl.core.calendar;
 
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -26,7 +27,7 @@ import org.crispwhorl.core.studio.Kit;
  * @param together the names of the orders that were planned at once with it
  */
 public record Planned(
-        LocalDateTime at,
+        Instant at,
         Order order,
         StudioTime time,
         Optional<Room> room,

@@ -1,6 +1,6 @@
 package org.crispwhorl.core.order;
 
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
@@ -19,7 +19,7 @@ import org.crispwhorl.core.studio.Conditions;
  * @param species those of its lines, by their id on the shelf
  * @param conditions of the studio at that time
  */
-public record Acceptance(LocalDateTime at, Map<UUID, Species> species, Conditions conditions) {
+public record Acceptance(Instant at, Map<UUID, Species> species, Conditions conditions) {
     public Acceptance {
         species = Map.copyOf(species);
     }

@@ -94,7 +94,7 @@ public class BenchController {
             String name,
             LocalDateTime handOver,
             List<UUID> species,
-            Optional<LocalDateTime> plannedAt,
+            Optional<Instant> plannedAt,
             List<Calendar.Stint> stints,
             List<BenchCard> cards,
             List<BenchEvent> events,

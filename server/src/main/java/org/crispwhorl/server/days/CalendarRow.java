@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.UUID;
@@ -58,7 +59,7 @@ class CalendarRow {
                 .flatMap(
                         s -> Stream.concat(Stream.of(s.to()), s.takes().stream().map(Calendar.Takes::until)))
                 .max(Comparator.naturalOrder())
-                .orElse(now.at());
+                .orElseGet(() -> LocalDateTime.ofInstant(now.at(), ZoneId.systemDefault()));
         eveningMin = now.calendar().eveningMin();
     }
 

@@ -123,7 +123,7 @@ public class Days {
         List<Calendar> calendars = Calendars.together(sheets, studio, progress.part(SHEET, 1));
         return IntStream.range(0, asked.size())
                 .mapToObj(i -> new Planned(
-                        now,
+                        now.atZone(clock.getZone()).toInstant(),
                         asked.get(i).work().order(),
                         time,
                         Optional.of(set),

@@ -89,7 +89,7 @@ public class OrderController {
      *
      * @param changed species that are otherwise on the shelf by now
      */
-    public record AcceptedView(LocalDateTime at, List<UUID> changed) {}
+    public record AcceptedView(Instant at, List<UUID> changed) {}
 
     /** A species of an order that cannot be read, so that nothing is reckoned of it. */
     public record LeftOut(UUID speciesId, String name) {}

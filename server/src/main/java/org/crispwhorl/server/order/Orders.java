@@ -3,7 +3,7 @@ package org.crispwhorl.server.order;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -173,7 +173,7 @@ public class Orders {
     @Transactional
     public OrderController.OrderView accept(UUID id) {
         OrderRow row = held(id);
-        Acceptance now = new Acceptance(LocalDateTime.now(clock).withNano(0), Map.of(), conditions.now())
+        Acceptance now = new Acceptance(clock.instant().truncatedTo(ChronoUnit.SECONDS), Map.of(), conditions.now())
                 .following(row.order(), shelf::readable);
         List<String> unreadable = row.order().lines().stream()
                 .map(Order.OrderLine::speciesId)

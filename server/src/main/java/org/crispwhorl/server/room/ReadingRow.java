@@ -4,17 +4,16 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.LocalDateTime;
-import org.crispwhorl.core.drying.SensorReading;
+import java.time.Instant;
 import org.springframework.data.domain.Persistable;
 
 /** The row that keeps one reading. */
 @Entity
 @Table(name = "room_reading")
-class ReadingRow implements Persistable<LocalDateTime> {
+class ReadingRow implements Persistable<Instant> {
     @Id
     @Column(name = "taken_at")
-    private LocalDateTime at;
+    private Instant at;
 
     @Column(name = "temperature_c")
     private double temperatureC;
@@ -24,14 +23,14 @@ class ReadingRow implements Persistable<LocalDateTime> {
 
     protected ReadingRow() {}
 
-    ReadingRow(SensorReading reading) {
+    ReadingRow(RoomSensor.Reading reading) {
         at = reading.at();
         temperatureC = reading.temperatureC();
         humidityPct = reading.humidityPct();
     }
 
     @Override
-    public LocalDateTime getId() {
+    public Instant getId() {
         return at;
     }
 
@@ -41,7 +40,7 @@ class ReadingRow implements Persistable<LocalDateTime> {
         return true;
     }
 
-    SensorReading reading() {
-        return new SensorReading(at, temperatureC, humidityPct);
+    RoomSensor.Reading reading() {
+        return new RoomSensor.Reading(at, temperatureC, humidityPct);
     }
 }

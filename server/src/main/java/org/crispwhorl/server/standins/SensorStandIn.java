@@ -1,10 +1,11 @@
 package org.crispwhorl.server.standins;
 
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
-import org.crispwhorl.core.drying.SensorReading;
 import org.crispwhorl.server.room.RoomSensor;
 import org.crispwhorl.server.tablet.HomeNetwork;
 import org.springframework.stereotype.Component;
@@ -15,7 +16,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class SensorStandIn implements RoomSensor {
-    private static final int EVERY_MIN = 10;
+    private static final Duration EVERY = Duration.ofMinutes(10);
 
     private static final double MEAN_C = 19.5;
     private static final double MEAN_PCT = 52;
@@ -42,45 +43,47 @@ class SensorStandIn implements RoomSensor {
     private static final int SILENT_H = 3;
 
     private final HomeNetwork home;
+    private final Clock clock;
 
-    SensorStandIn(HomeNetwork home) {
+    SensorStandIn(HomeNetwork home, Clock clock) {
+        this.clock = clock;
         this.home = home;
     }
 
     @Override
-    public List<SensorReading> log(LocalDateTime after, LocalDateTime to) {
-        List<SensorReading> log = new ArrayList<>();
+    public List<Reading> log(Instant after, Instant to) {
+        List<Reading> log = new ArrayList<>();
         if (home.on()) {
             return log;
         }
-        LocalDateTime at = after.withMinute(after.getMinute() / EVERY_MIN * EVERY_MIN)
-                .withSecond(0)
-                .withNano(0);
+        Instant at =
+                Instant.EPOCH.plusSeconds(Math.floorDiv(after.getEpochSecond(), EVERY.toSeconds()) * EVERY.toSeconds());
         while (!at.isAfter(to)) {
             if (at.isAfter(after) && !silent(at)) {
                 log.add(reading(at));
             }
-            at = at.plusMinutes(EVERY_MIN);
+            at = at.plus(EVERY);
         }
         return log;
     }
 
-    private static long minutes(LocalDateTime at) {
-        return at.toEpochSecond(ZoneOffset.UTC) / 60;
+    private static long minutes(Instant at) {
+        return at.getEpochSecond() / 60;
     }
 
-    private static boolean silent(LocalDateTime at) {
+    private static boolean silent(Instant at) {
         long hours = minutes(at) / 60;
         return unlike(hours / STRETCH_H, 3) < 1.0 / SILENT_ONE_IN && hours % STRETCH_H < SILENT_H;
     }
 
-    private static SensorReading reading(LocalDateTime at) {
+    private Reading reading(Instant at) {
         long minutes = minutes(at);
-        double hour = at.getHour() + at.getMinute() / 60.0;
+        LocalTime clockTime = LocalTime.ofInstant(at, clock.getZone());
+        double hour = clockTime.getHour() + clockTime.getMinute() / 60.0;
         double day = SWING_C * Math.cos(2 * Math.PI * (hour - WARMEST_H) / 24);
         double temperature = MEAN_C + day + FRONT_C * front(minutes, 1) + NOISE_C * noise(minutes, 4);
         double humidity = MEAN_PCT - PCT_FOR_C * day + FRONT_PCT * front(minutes, 2) + NOISE_PCT * noise(minutes, 5);
-        return new SensorReading(at, tenth(temperature), tenth(Math.max(20, Math.min(90, humidity))));
+        return new Reading(at, tenth(temperature), tenth(Math.max(20, Math.min(90, humidity))));
     }
 
     private static double tenth(double value) {
