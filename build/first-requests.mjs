@@ -23,6 +23,7 @@ async function until(ask) {
 
 const base = `http://127.0.0.1:${await until(port)}`
 await fetch(`${base}/shelf`)
+for (const kept of ['orders', 'ways', 'time', 'room', 'drawer']) await (await fetch(`${base}/api/${kept}`)).text()
 const first = await until(async () => (await (await fetch(`${base}/api/species`)).json())[0])
 const species = await (await fetch(`${base}/api/species/${first.id}/document`)).json()
 await fetch(`${base}/api/reckoning`, {

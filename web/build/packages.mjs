@@ -1,4 +1,4 @@
-// Installs the packages of the lock file, and only when it has changed since they were last installed.
+// Installs the packages of the lock file of the folder it is run in, and only when it has changed since they were last installed.
 import { execFileSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'

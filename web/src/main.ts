@@ -20,3 +20,7 @@ createApp(App)
   })
   .use(told)
   .mount('#app')
+
+if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+  addEventListener('load', () => void navigator.serviceWorker.register('/sw.js'))
+}

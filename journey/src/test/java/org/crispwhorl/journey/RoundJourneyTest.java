@@ -103,7 +103,7 @@ public class RoundJourneyTest extends Journey {
     public void everyDemoFlowerIsValidGltf() throws IOException, InterruptedException {
         page.navigate(base + "/shelf");
         Path folder = Files.createTempDirectory("crispwhorl-round");
-        List<String> command = new ArrayList<>(List.of(System.getenv("PLAYWRIGHT_NODEJS_PATH"), "build/gltf.mjs"));
+        List<String> command = new ArrayList<>(List.of(System.getenv("PLAYWRIGHT_NODEJS_PATH"), "checks/gltf.mjs"));
         Matcher ids = ID.matcher(page.request().get(base + "/api/species").text());
         while (ids.find()) {
             APIResponse glb = page.request().get(base + "/api/species/" + ids.group(1) + "/round.glb");

@@ -115,7 +115,11 @@ public class PublishedFormatsTest extends ServerTest {
 
     @Test
     public void theDescriptionOfTheInterface() throws IOException {
-        published(api.get("/api/openapi"), ROOT.resolve("web/openapi.json"));
+        published(api.get(RunningStudio.DESCRIBED), ROOT.resolve("docs/formats/openapi.json"));
+        assertEquals(
+                api.get("/api/openapi").json(),
+                api.get(RunningStudio.DESCRIBED).json(),
+                "what is served is what is published");
     }
 
     @Test

@@ -18,6 +18,9 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The application with the demo, started once for a whole suite; its data are laid anew for every class of tests. */
 public final class RunningStudio {
+    /** Where the description of the interface is made anew. */
+    static final String DESCRIBED = "/described";
+
     private static ConfigurableApplicationContext application;
     private static Path data;
 
@@ -64,6 +67,9 @@ public final class RunningStudio {
         List<String> arguments = new ArrayList<>(List.of(
                 "--server.port=" + port,
                 "--crispwhorl.data=" + folder,
+                "--spring.jpa.hibernate.ddl-auto=validate",
+                "--springdoc.api-docs.path=" + DESCRIBED,
+                "--springdoc.paths-to-match=/api/**",
                 "--logging.level.org.crispwhorl=warn",
                 "--logging.threshold.console=warn"));
         arguments.addAll(List.of(further));

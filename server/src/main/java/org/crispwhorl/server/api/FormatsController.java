@@ -1,5 +1,6 @@
 package org.crispwhorl.server.api;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,8 @@ import org.crispwhorl.files.CraftJson;
 import org.crispwhorl.files.CraftSchema;
 import org.crispwhorl.files.SpeciesDocument;
 import org.crispwhorl.server.problem.NotThere;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
@@ -68,6 +71,13 @@ class FormatsController {
             summary = "A part of every kind, each sound as it is, in the order in which they are offered")
     ObjectNode beginnings() {
         return CraftJson.mapper().valueToTree(new Beginnings(Beginning.parts("petal")));
+    }
+
+    /** The description is made from the controllers when it is published; what is served is the file. */
+    @Hidden
+    @GetMapping(path = "/api/openapi", produces = "application/json")
+    Resource description() {
+        return new ClassPathResource("openapi.json");
     }
 
     private record Beginnings(List<Part> parts) {}

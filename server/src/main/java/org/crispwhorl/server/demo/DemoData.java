@@ -57,6 +57,7 @@ class DemoData implements ApplicationRunner {
     private final StudioDrawer drawer;
     private final BenchJournal journal;
     private final Clock clock;
+    private final WholeAnswers whole;
 
     DemoData(
             Environment environment,
@@ -65,7 +66,9 @@ class DemoData implements ApplicationRunner {
             Orders orders,
             StudioDrawer drawer,
             BenchJournal journal,
-            Clock clock) {
+            Clock clock,
+            WholeAnswers whole) {
+        this.whole = whole;
         this.clock = clock;
         this.journal = journal;
         this.environment = environment;
@@ -77,9 +80,16 @@ class DemoData implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) throws IOException {
-        if (!environment.acceptsProfiles(Profiles.of(StudioOpening.DEMO)) || !shelf.isEmpty()) {
-            return;
+        try {
+            if (environment.acceptsProfiles(Profiles.of(StudioOpening.DEMO)) && shelf.isEmpty()) {
+                fill();
+            }
+        } finally {
+            whole.begin();
         }
+    }
+
+    private void fill() throws IOException {
         room.set(new Room(20, 52, new Room.Air.Still()));
         drawer.takeIn(
                 DrawerCsv.read(new ClassPathResource("demo-drawer/drawer.csv")

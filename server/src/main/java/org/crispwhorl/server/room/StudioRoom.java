@@ -20,13 +20,13 @@ public class StudioRoom {
 
     @Transactional(readOnly = true)
     public Room now() {
-        return rows.getReferenceById(RoomRow.ONLY).room();
+        return rows.findById(RoomRow.ONLY).orElseThrow().room();
     }
 
     /** The room with the version of it that is kept. */
     @Transactional(readOnly = true)
     public Versioned<Room> kept() {
-        return kept(rows.getReferenceById(RoomRow.ONLY));
+        return kept(rows.findById(RoomRow.ONLY).orElseThrow());
     }
 
     private static Versioned<Room> kept(RoomRow row) {
@@ -46,7 +46,7 @@ public class StudioRoom {
      */
     @Transactional
     public Versioned<Room> set(Room room, Optional<Long> version) {
-        RoomRow row = rows.getReferenceById(RoomRow.ONLY);
+        RoomRow row = rows.findById(RoomRow.ONLY).orElseThrow();
         kept(row).checkAgainst(room, version, json.valueToTree(row.room()));
         row.keep(room);
         return kept(rows.saveAndFlush(row));

@@ -18,8 +18,7 @@ import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.studio.KeptColumn;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -112,7 +111,7 @@ public class Shelf {
     }
 
     /** Draws the cards anew that another program drew, or that were drawn of other wires, so that lists need not. */
-    @EventListener(ApplicationReadyEvent.class)
+    @Scheduled(initialDelayString = "PT2S")
     @Transactional
     public void drawCards() {
         String drawnBy = drawer.drawnBy();

@@ -15,7 +15,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import javax.sql.DataSource;
-import org.flywaydb.core.Flyway;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
@@ -105,7 +104,7 @@ public class Archive {
         try {
             StudioCopies.unpack(copy, scratch.resolve(DatabaseCheck.FILE));
             String url = "jdbc:h2:file:" + scratch.resolve(DatabaseCheck.NAME) + ";IFEXISTS=TRUE";
-            Flyway.configure().dataSource(url, DatabaseCheck.USER, "").load().migrate();
+            Schema.lift(scratch);
             Path before = made(StudioCopies.Sort.BEFORE_RESTORE);
             try (Connection from = DriverManager.getConnection(url, DatabaseCheck.USER, "")) {
                 RowStream.oneByOne(from, true);

@@ -10,8 +10,6 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.core.io.Resource;
-import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /**
  * What a database file holds, read to its last row before anything is written to it.
@@ -79,15 +77,6 @@ record DatabaseCheck(State state, int schema, long saves, long species) {
         } catch (SQLException | RuntimeException e) {
             return DAMAGED;
         }
-    }
-
-    /** The version of the tables that this program makes. */
-    static int ownSchema() throws IOException {
-        int newest = 0;
-        for (Resource r : new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*__*.sql")) {
-            newest = Math.max(newest, Integer.parseInt(r.getFilename().replaceAll("^V(\\d+)__.*", "$1")));
-        }
-        return newest;
     }
 
     private static List<String> tables(Statement statement) throws SQLException {

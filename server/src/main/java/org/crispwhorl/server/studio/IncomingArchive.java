@@ -114,7 +114,7 @@ final class IncomingArchive {
                     + OpenArchive.FORMAT + ". " + OpenArchive.NOTHING_TAKEN);
         }
         if (manifest.path("version").asInt(0) > OpenArchive.VERSION
-                || manifest.path("schema").asInt(0) > DatabaseCheck.ownSchema()) {
+                || manifest.path("schema").asInt(0) > Schema.version()) {
             throw new StudioRefusal(
                     "The archive was written by a newer Crisp Whorl: take it in there. " + OpenArchive.NOTHING_TAKEN);
         }

@@ -91,7 +91,7 @@ public class OpenArchive {
                     .writeValueAsBytes(json.createObjectNode()
                             .put("format", FORMAT)
                             .put("version", VERSION)
-                            .put("schema", DatabaseCheck.ownSchema())
+                            .put("schema", Schema.version())
                             .put(
                                     "at",
                                     clock.instant()

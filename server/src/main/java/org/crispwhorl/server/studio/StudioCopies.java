@@ -244,7 +244,7 @@ final class StudioCopies {
                                 + "and it was not opened. What comes from elsewhere comes in as an archive: one is made each day, "
                                 + "beside the copies.");
             case SOUND -> {
-                if (check.schema() > DatabaseCheck.ownSchema()) {
+                if (check.schema() > Schema.version()) {
                     throw new StudioRefusal(
                             file + " was made by a newer Crisp Whorl; nothing was changed. Put it back with that one.");
                 }

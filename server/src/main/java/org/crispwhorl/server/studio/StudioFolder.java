@@ -100,6 +100,7 @@ final class StudioFolder implements AutoCloseable {
                 if (begun && SavesSeen.in(folder) > 0) {
                     throw new StudioRefusal(file + " is gone, though this studio was in use. " + remedy(copies));
                 }
+                Schema.lift(folder);
             }
             case STRANGE ->
                 throw new StudioRefusal(file
@@ -107,7 +108,7 @@ final class StudioFolder implements AutoCloseable {
                         + remedy(copies));
             case DAMAGED -> throw new StudioRefusal(file + " is damaged and is left as it is. " + remedy(copies));
             case SOUND -> {
-                if (check.schema() > DatabaseCheck.ownSchema()) {
+                if (check.schema() > Schema.version()) {
                     throw new StudioRefusal(
                             "The data in " + folder + " was written by a newer Crisp Whorl and is left as it"
                                     + " is: start that one. " + remedy(copies));
@@ -119,8 +120,9 @@ final class StudioFolder implements AutoCloseable {
                                     + folder.resolve("saves")
                                     + " and start again.");
                 }
-                if (check.schema() < DatabaseCheck.ownSchema()) {
+                if (check.schema() < Schema.version()) {
                     copies.ofClosed(StudioCopies.Sort.BEFORE_LIFT);
+                    Schema.lift(folder);
                 }
             }
         }

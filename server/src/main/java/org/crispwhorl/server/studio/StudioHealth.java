@@ -3,14 +3,16 @@ package org.crispwhorl.server.studio;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Map;
 import javax.sql.DataSource;
-import org.springframework.boot.health.contributor.Health;
-import org.springframework.boot.health.contributor.HealthIndicator;
-import org.springframework.stereotype.Component;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
 
-/** Whether the studio can be read and written. */
-@Component("studio")
-class StudioHealth implements HealthIndicator {
+/** Whether the studio can be read and written; what answers at all is ready. */
+@RestController
+class StudioHealth {
     private final DataSource database;
     private final DiskRoom room;
 
@@ -19,17 +21,19 @@ class StudioHealth implements HealthIndicator {
         this.room = room;
     }
 
-    @Override
-    public Health health() {
-        if (!room.enough()) {
-            return Health.down().withDetail("disk", "full").build();
-        }
+    @GetMapping({"/actuator/health", "/actuator/health/readiness"})
+    ResponseEntity<Map<String, String>> health() {
+        return room.enough() && answers()
+                ? ResponseEntity.ok(Map.of("status", "UP"))
+                : ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(Map.of("status", "DOWN"));
+    }
+
+    private boolean answers() {
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
-            statement.execute("select id from room");
-            return Health.up().build();
+            return statement.execute("select id from room");
         } catch (SQLException e) {
-            return Health.down().withDetail("database", "closed").build();
+            return false;
         }
     }
 }

@@ -10,13 +10,19 @@ import java.io.RandomAccessFile;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.flywaydb.core.Flyway;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -61,9 +67,10 @@ public class StudioFolderTest {
 
     /** A database as the application leaves it, with so many species and saves. */
     private void inUse(int species) throws SQLException, IOException {
+        Files.deleteIfExists(folder.resolve(DatabaseCheck.FILE));
         execute(
                 "create table \"flyway_schema_history\" (\"version\" varchar, \"success\" boolean)",
-                "insert into \"flyway_schema_history\" values ('" + DatabaseCheck.ownSchema() + "', true)",
+                "insert into \"flyway_schema_history\" values ('" + Schema.version() + "', true)",
                 "create table species (id int primary key, document clob)",
                 "create sequence saves start with 1 no cache");
         more(species);
@@ -112,7 +119,7 @@ public class StudioFolderTest {
         open(DEMO);
         inUse(5);
         open(FRESH);
-        assertFalse(Files.exists(folder.resolve(DatabaseCheck.FILE)));
+        assertEquals(DatabaseCheck.of(folder).species(), 0);
         try (Stream<Path> aside = Files.list(folder.resolve("aside"))) {
             assertEquals(DatabaseCheck.of(aside.findFirst().orElseThrow()).species(), 5);
         }
@@ -150,17 +157,32 @@ public class StudioFolderTest {
     public void aNewerProgramsDataIsLeftAsItIs() throws Exception {
         open(OWN);
         inUse(5);
-        execute("update \"flyway_schema_history\" set \"version\" = '" + (DatabaseCheck.ownSchema() + 1) + "'");
+        execute("update \"flyway_schema_history\" set \"version\" = '" + (Schema.version() + 1) + "'");
         assertTrue(refused(OWN).contains("newer Crisp Whorl"));
     }
 
     @Test
     public void anOlderProgramsDataIsCopiedBeforeItIsLifted() throws Exception {
         open(OWN);
-        inUse(5);
-        execute("update \"flyway_schema_history\" set \"version\" = '1'");
+        Files.delete(folder.resolve(DatabaseCheck.FILE));
+        Flyway.configure()
+                .dataSource("jdbc:h2:file:" + folder.resolve("crispwhorl"), "sa", "")
+                .target("13")
+                .load()
+                .migrate();
+        execute("insert into room_reading values ('2029-07-01 10:20:00', 20, 50)");
         open(OWN);
         assertEquals(new StudioCopies(folder).all().size(), 1);
+        assertEquals(DatabaseCheck.of(folder).schema(), Schema.version());
+        try (Connection lifted = DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("crispwhorl"), "sa", "");
+                ResultSet reading = lifted.createStatement().executeQuery("select taken_at from room_reading")) {
+            assertTrue(reading.next());
+            assertEquals(
+                    reading.getObject(1, OffsetDateTime.class).toInstant(),
+                    LocalDateTime.of(2029, 7, 1, 10, 20)
+                            .atZone(ZoneId.systemDefault())
+                            .toInstant());
+        }
     }
 
     /** Wherever garbage falls, either nothing was hit or it is told: what was acknowledged is never missing in silence. */
@@ -214,7 +236,7 @@ public class StudioFolderTest {
         StudioCopies copies = new StudioCopies(folder);
         execute("update \"flyway_schema_history\" set \"version\" = '99'");
         Path newer = copies.ofClosed(StudioCopies.Sort.DAILY);
-        execute("update \"flyway_schema_history\" set \"version\" = '" + DatabaseCheck.ownSchema() + "'");
+        execute("update \"flyway_schema_history\" set \"version\" = '" + Schema.version() + "'");
         Path damaged = copies.made(
                 StudioCopies.Sort.BEFORE_LIFT, zip -> Files.write(zip, new byte[] {'P', 'K', 3, 4, 0, 0, 0, 0, 0, 0}));
         for (String name : new String[] {
@@ -319,7 +341,7 @@ public class StudioFolderTest {
         StudioCopies copies = new StudioCopies(folder);
         String copy = Sealing.laid(folder, hostile, true);
         expectThrows(StudioRefusal.class, () -> copies.restore(copy));
-        Files.copy(hostile, folder.resolve(DatabaseCheck.FILE));
+        Files.copy(hostile, folder.resolve(DatabaseCheck.FILE), StandardCopyOption.REPLACE_EXISTING);
         assertTrue(refused(OWN).contains("never writes"));
         assertFalse(Files.exists(written), "nothing of it ran");
     }

@@ -1,11 +1,11 @@
-import { fileURLToPath } from 'node:url'
+import { resolve } from 'node:path'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   resolve: {
     alias: {
-      '@': fileURLToPath(new URL('./src', import.meta.url)),
-      '@formats': fileURLToPath(new URL('../docs/formats', import.meta.url)),
+      '@': resolve(import.meta.dirname, '../src'),
+      '@formats': resolve(import.meta.dirname, '../../docs/formats'),
     },
   },
   test: { environment: 'happy-dom', include: ['src/**/*.test.ts'] },

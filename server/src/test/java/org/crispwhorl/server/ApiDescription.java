@@ -1,4 +1,4 @@
-package org.crispwhorl.server.api;
+package org.crispwhorl.server;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import io.swagger.v3.core.util.Json31;

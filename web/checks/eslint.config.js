@@ -4,7 +4,7 @@ import accessible from 'eslint-plugin-vuejs-accessibility'
 import ts from 'typescript-eslint'
 
 export default ts.config(
-  { ignores: ['target/**', 'node_modules/**', 'src/api/schema.d.ts'] },
+  { ignores: ['target/**', 'node_modules/**', 'checks/node_modules/**', 'src/api/schema.d.ts'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],
@@ -22,5 +22,5 @@ export default ts.config(
       'max-lines': ['error', { max: 260, skipBlankLines: true }],
     },
   },
-  { files: ['build/*.mjs'], languageOptions: { globals: { process: 'readonly', console: 'readonly' } } },
+  { files: ['build/*.mjs', 'checks/*.mjs'], languageOptions: { globals: { process: 'readonly', console: 'readonly' } } },
 )
