@@ -7,7 +7,7 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Coloured;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 
@@ -45,7 +45,7 @@ public final class BenchPicture {
                     SIDE,
                     SIDE,
                     a.species().name(),
-                    Told.Lengths.MM,
+                    LengthText.Lengths.MM,
                     page -> page.placed(SIDE / 2, SIDE / 2, scale, 0, p -> picture.draw(p, scale)));
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -29,7 +29,7 @@ import org.crispwhorl.core.colour.Zone;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.drawing.SideView;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Usual;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
@@ -154,7 +154,7 @@ public final class ChoicePictures {
 
     private static String written(String title, Picture picture) {
         try {
-            return SvgPage.written(SIDE, SIDE, title, Told.Lengths.MM, picture::on);
+            return SvgPage.written(SIDE, SIDE, title, LengthText.Lengths.MM, picture::on);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -3,8 +3,8 @@ package org.crispwhorl.files;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.ColourSheet;
 
 /** The colour sheet of an order: what is needed, then part by part what goes on, with its swatches. */
@@ -33,7 +33,7 @@ final class ColourPdf {
                     SheetFlow.SMALL_PT,
                     OutlinePages.MARGIN_MM + 11,
                     flow.y,
-                    job.name() + " (" + Words.Labels.of(job.form()) + "): about "
+                    job.name() + " (" + Text.Labels.of(job.form()) + "): about "
                             + Unit.MILLIGRAM.write(job.milligrams())
                             + job.owned().filter(n -> n > 0).map(n -> "").orElse("   not in the drawer"));
             flow.y += 7;

@@ -12,10 +12,10 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.crispwhorl.core.measure.Never;
+import org.crispwhorl.core.measure.Advanced;
+import org.crispwhorl.core.measure.MayBeInfinite;
 import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Seldom;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -23,7 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Writes JSON Schema (2020-12) from the core's records: every field with the label, unit, range and meaning that its
- * {@link Quantity} or {@link Words} states, and nothing else allowed. Each type becomes a definition of its own.
+ * {@link Quantity} or {@link Text} states, and nothing else allowed. Each type becomes a definition of its own.
  */
 public final class CraftSchema {
     private final JsonMapper mapper = CraftJson.mapper();
@@ -93,14 +93,14 @@ public final class CraftSchema {
     }
 
     private ObjectNode oneOf(Class<?> type) {
-        ObjectNode node = described(type.getAnnotation(Words.class));
+        ObjectNode node = described(type.getAnnotation(Text.class));
         ArrayNode kinds = node.putArray("oneOf");
         CraftJson.kinds(type).forEach(kind -> kinds.add(ref(kind)));
         return node;
     }
 
     private ObjectNode byKind(Class<?> type) {
-        ObjectNode node = described(type.getAnnotation(Words.class)).put("type", "object");
+        ObjectNode node = described(type.getAnnotation(Text.class)).put("type", "object");
         node.putArray("required").add(CraftJson.KIND);
         ArrayNode names = node.putObject("properties").putObject(CraftJson.KIND).putArray("enum");
         ArrayNode branches = node.putArray("allOf");
@@ -118,7 +118,7 @@ public final class CraftSchema {
     }
 
     private ObjectNode object(Class<?> type) {
-        ObjectNode node = described(type.getAnnotation(Words.class)).put("type", "object");
+        ObjectNode node = described(type.getAnnotation(Text.class)).put("type", "object");
         ObjectNode properties = node.putObject("properties");
         ArrayNode required = node.putArray("required");
         if (Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed)) {
@@ -136,10 +136,10 @@ public final class CraftSchema {
 
     private ObjectNode property(RecordComponent component) {
         ObjectNode node = value(component.getGenericType());
-        if (component.isAnnotationPresent(Never.class)) {
+        if (component.isAnnotationPresent(MayBeInfinite.class)) {
             node.putArray("type").add("number").add("null");
         }
-        if (component.isAnnotationPresent(Seldom.class)) {
+        if (component.isAnnotationPresent(Advanced.class)) {
             node.put("x-seldom", true);
         }
         Quantity quantity = component.getAnnotation(Quantity.class);
@@ -153,7 +153,7 @@ public final class CraftSchema {
                     .put("x-digits", quantity.unit().digits())
                     .put("x-step", quantity.step());
         }
-        Words words = component.getAnnotation(Words.class);
+        Text words = component.getAnnotation(Text.class);
         if (words != null) {
             describe(node, words);
             if (component.getType() == String.class) {
@@ -216,14 +216,14 @@ public final class CraftSchema {
     }
 
     private ObjectNode enumeration(Class<?> type) {
-        ObjectNode node = described(type.getAnnotation(Words.class)).put("type", "string");
+        ObjectNode node = described(type.getAnnotation(Text.class)).put("type", "string");
         ArrayNode values = node.putArray("enum");
         ObjectNode labels = mapper.createObjectNode();
         for (Object constant : type.getEnumConstants()) {
             String name = ((Enum<?>) constant).name();
             values.add(CraftJson.name(name));
             try {
-                Words words = type.getField(name).getAnnotation(Words.class);
+                Text words = type.getField(name).getAnnotation(Text.class);
                 if (words != null) {
                     labels.put(CraftJson.name(name), words.label());
                 }
@@ -237,7 +237,7 @@ public final class CraftSchema {
         return node;
     }
 
-    private ObjectNode described(Words words) {
+    private ObjectNode described(Text words) {
         ObjectNode node = mapper.createObjectNode();
         if (words != null) {
             describe(node, words);
@@ -245,7 +245,7 @@ public final class CraftSchema {
         return node;
     }
 
-    private static void describe(ObjectNode node, Words words) {
+    private static void describe(ObjectNode node, Text words) {
         node.put("title", words.label());
         if (!words.means().isEmpty()) {
             node.put("description", words.means());

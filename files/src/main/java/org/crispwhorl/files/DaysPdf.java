@@ -15,7 +15,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Planned;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 
 /** The days of an order on paper, each week begun on a page of its own: hands on a strip of hours, what dries below, the work in words with a box to tick. */
 public final class DaysPdf {
@@ -41,7 +41,7 @@ public final class DaysPdf {
     /** Every week in which there is work, each begun on a page of its own. */
     public static byte[] write(Planned planned, Paper paper) {
         String title = planned.order().name();
-        try (PdfCanvas canvas = new PdfCanvas(paper, title, Told.Lengths.MM)) {
+        try (PdfCanvas canvas = new PdfCanvas(paper, title, LengthText.Lengths.MM)) {
             DaysPdf pdf = new DaysPdf(canvas);
             Map<LocalDate, List<Calendar.Stint>> byDay = new TreeMap<>();
             planned.calendar().stints().forEach(s -> byDay.computeIfAbsent(

@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.crispwhorl.core.calendar.Calendar;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.order.ColourSheet;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.OrderSheet;
@@ -21,7 +21,7 @@ public final class ListCsv {
     private ListCsv() {}
 
     /** The cut list. */
-    public static String cuts(List<OrderSheet.CutLine> lines, Told.Lengths lengths) {
+    public static String cuts(List<OrderSheet.CutLine> lines, LengthText.Lengths lengths) {
         return table(
                 lengths,
                 List.of(
@@ -55,7 +55,7 @@ public final class ListCsv {
     /** What is done when, in order of time. */
     public static String days(Calendar calendar) {
         return table(
-                Told.Lengths.MM,
+                LengthText.Lengths.MM,
                 List.of("from", "to", "species", "task", "lot", "of", "maker", "evening", "why then"),
                 calendar.stints().stream()
                         .map(s -> List.<Object>of(
@@ -72,7 +72,7 @@ public final class ListCsv {
     }
 
     /** The wires with their cutting plan. */
-    public static String wires(Materials materials, Told.Lengths lengths) {
+    public static String wires(Materials materials, LengthText.Lengths lengths) {
         return table(
                 lengths,
                 List.of("gauge", "from mm", "of", "times", "pieces mm", "left mm", "proved"),
@@ -89,12 +89,12 @@ public final class ListCsv {
                         .toList());
     }
 
-    private static String pieces(CuttingPlan.WireCutting cut, Told.Lengths lengths) {
+    private static String pieces(CuttingPlan.WireCutting cut, LengthText.Lengths lengths) {
         return cut.piecesMm().stream().map(mm -> length(mm, lengths)).collect(Collectors.joining(" "));
     }
 
     /** What is dusted and painted, pass by pass in order of work. */
-    public static String colours(Materials materials, Told.Lengths lengths) {
+    public static String colours(Materials materials, LengthText.Lengths lengths) {
         List<List<Object>> rows = new ArrayList<>();
         for (ColourSheet.PartJob part : materials.colours().parts()) {
             for (int i = 0; i < part.passes().size(); i++) {
@@ -107,14 +107,14 @@ public final class ListCsv {
                         part.pieces(),
                         i + 1,
                         pass.how(),
-                        Told.in(pass.where(), lengths),
+                        LengthText.in(pass.where(), lengths),
                         hundredths(pass.strength()),
                         pass.when(),
                         pass.after()));
             }
         }
         return table(
-                Told.Lengths.MM,
+                LengthText.Lengths.MM,
                 List.of(
                         "colour",
                         "swatch",
@@ -133,7 +133,7 @@ public final class ListCsv {
     /** Pastes and shades. */
     public static String pastes(Materials materials) {
         return table(
-                Told.Lengths.MM,
+                LengthText.Lengths.MM,
                 List.of(
                         "medium",
                         "master",
@@ -167,7 +167,7 @@ public final class ListCsv {
     }
 
     /** The shopping list against the drawer. */
-    public static String shopping(Materials materials, Told.Lengths lengths) {
+    public static String shopping(Materials materials, LengthText.Lengths lengths) {
         return table(
                 lengths,
                 List.of("what", "needed", "in the drawer", "missing", "unit", "note"),
@@ -183,7 +183,7 @@ public final class ListCsv {
     }
 
     /** Stems, tape and picks. */
-    public static String stems(Materials materials, Told.Lengths lengths) {
+    public static String stems(Materials materials, LengthText.Lengths lengths) {
         return table(
                 lengths,
                 List.of("species", "flowers", "stem mm", "tape mm each", "weight g", "stem", "pick"),
@@ -203,15 +203,15 @@ public final class ListCsv {
                         .toList());
     }
 
-    private static String table(Told.Lengths lengths, List<String> header, List<List<Object>> rows) {
+    private static String table(LengthText.Lengths lengths, List<String> header, List<List<Object>> rows) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord(header.stream()
-                    .map(h -> lengths == Told.Lengths.IN ? h.replaceAll("\\bmm\\b", "in") : h)
+                    .map(h -> lengths == LengthText.Lengths.IN ? h.replaceAll("\\bmm\\b", "in") : h)
                     .toList());
             for (List<Object> row : rows) {
                 printer.printRecord(row.stream()
-                        .map(cell -> cell instanceof String words ? plain(Told.in(words, lengths)) : cell)
+                        .map(cell -> cell instanceof String words ? plain(LengthText.in(words, lengths)) : cell)
                         .toList());
             }
         } catch (IOException e) {
@@ -229,8 +229,8 @@ public final class ListCsv {
     }
 
     /** A length alone in its cell: tenths of a millimetre, or hundredths of an inch. */
-    private static String length(double mm, Told.Lengths lengths) {
-        return lengths == Told.Lengths.IN ? hundredths(mm / Told.MM_PER_INCH) : tenths(mm);
+    private static String length(double mm, LengthText.Lengths lengths) {
+        return lengths == LengthText.Lengths.IN ? hundredths(mm / LengthText.MM_PER_INCH) : tenths(mm);
     }
 
     private static String tenths(double value) {

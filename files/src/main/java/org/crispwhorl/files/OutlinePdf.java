@@ -2,13 +2,13 @@ package org.crispwhorl.files;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 
 /** Outlines at true size as PDF, several to the page, with a ruler to check the printer. */
 public final class OutlinePdf {
     private OutlinePdf() {}
 
-    public static byte[] write(String title, OutlinePages laid, Told.Lengths lengths) {
+    public static byte[] write(String title, OutlinePages laid, LengthText.Lengths lengths) {
         try (PdfCanvas canvas = new PdfCanvas(laid.paper(), title, lengths)) {
             for (int i = 0; i < Math.max(1, laid.pages().size()); i++) {
                 canvas.newPage();

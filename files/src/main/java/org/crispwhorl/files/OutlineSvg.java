@@ -2,13 +2,13 @@ package org.crispwhorl.files;
 
 import java.util.List;
 import java.util.Locale;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 
 /** Outlines at true size as SVG: one user unit is one millimetre. Pages stand under each other. */
 public final class OutlineSvg {
     private OutlineSvg() {}
 
-    public static String write(String title, OutlinePages laid, Told.Lengths lengths) {
+    public static String write(String title, OutlinePages laid, LengthText.Lengths lengths) {
         double wide = laid.paper().widthMm();
         double page = laid.paper().heightMm();
         int pages = Math.max(1, laid.pages().size());
@@ -34,7 +34,7 @@ public final class OutlineSvg {
         return svg.append("</g>\n</svg>\n").toString();
     }
 
-    private static void outline(StringBuilder svg, OutlinePages.Placed placed, Told.Lengths lengths) {
+    private static void outline(StringBuilder svg, OutlinePages.Placed placed, LengthText.Lengths lengths) {
         svg.append("<path d=\"");
         double[][] ring = placed.ring();
         for (int i = 0; i < ring.length; i++) {
@@ -49,7 +49,7 @@ public final class OutlineSvg {
                     "<text x=\"%.2f\" y=\"%.2f\" fill=\"#222\" stroke=\"none\">%s</text>%n",
                     placed.leftMm(),
                     under,
-                    escaped(Told.in(line, lengths))));
+                    escaped(LengthText.in(line, lengths))));
         }
     }
 

@@ -21,7 +21,7 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.util.Matrix;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 
 /** Pages to draw on in millimetres from the upper left corner, with the fonts embedded. */
 final class PdfCanvas implements Closeable {
@@ -30,12 +30,12 @@ final class PdfCanvas implements Closeable {
 
     private final PDDocument document = new PDDocument();
     private final Paper paper;
-    private final Told.Lengths lengths;
+    private final LengthText.Lengths lengths;
     final PDFont regular;
     final PDFont strong;
     private PDPageContentStream page;
 
-    PdfCanvas(Paper paper, String title, Told.Lengths lengths) throws IOException {
+    PdfCanvas(Paper paper, String title, LengthText.Lengths lengths) throws IOException {
         this.paper = paper;
         this.lengths = lengths;
         document.getDocumentInformation().setTitle(title);
@@ -52,7 +52,7 @@ final class PdfCanvas implements Closeable {
 
     /** A text with its lengths as the maker reads them. */
     String told(String text) {
-        return Told.in(text, lengths);
+        return LengthText.in(text, lengths);
     }
 
     Paper paper() {

@@ -12,7 +12,7 @@ import java.util.Map;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.price.PriceSheet;
@@ -40,7 +40,7 @@ public final class QuotePdf {
             Tariff tariff,
             LocalDate written,
             Paper paper) {
-        try (PdfCanvas canvas = new PdfCanvas(paper, order.name(), Told.Lengths.MM)) {
+        try (PdfCanvas canvas = new PdfCanvas(paper, order.name(), LengthText.Lengths.MM)) {
             SheetFlow flow = new SheetFlow(canvas);
             flow.begin(DAY.format(written));
             flow.heading(order.name());

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.crispwhorl.core.drawer.PickFit;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.OrderSheet;
@@ -46,7 +46,7 @@ public final class SheetPdf {
      * @param lengths what the maker reads lengths in
      */
     public static byte[] write(
-            String title, Materials materials, List<Sheet> sheets, Paper paper, Told.Lengths lengths) {
+            String title, Materials materials, List<Sheet> sheets, Paper paper, LengthText.Lengths lengths) {
         try (PdfCanvas canvas = new PdfCanvas(paper, title, lengths)) {
             SheetPdf pdf = new SheetPdf(canvas);
             for (Sheet sheet : sheets) {

@@ -16,7 +16,7 @@ import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.colour.Worn;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Shade;
@@ -97,7 +97,7 @@ public final class SpeciesSheet {
         this.flower = new FlowerOnPage(a, drawing);
     }
 
-    public static String svg(Assessment a, Paper paper, Told.Lengths lengths) {
+    public static String svg(Assessment a, Paper paper, LengthText.Lengths lengths) {
         try {
             return SvgPage.written(paper, a.species().name(), lengths, new SpeciesSheet(a, paper)::draw);
         } catch (IOException e) {
@@ -105,7 +105,7 @@ public final class SpeciesSheet {
         }
     }
 
-    public static byte[] pdf(Assessment a, Paper paper, Told.Lengths lengths) {
+    public static byte[] pdf(Assessment a, Paper paper, LengthText.Lengths lengths) {
         try (PdfCanvas canvas = new PdfCanvas(paper, a.species().name(), lengths)) {
             canvas.newPage();
             PdfPage.draw(canvas, new SpeciesSheet(a, paper)::draw);
@@ -115,7 +115,7 @@ public final class SpeciesSheet {
         }
     }
 
-    public static byte[] png(Assessment a, Paper paper, Told.Lengths lengths) {
+    public static byte[] png(Assessment a, Paper paper, LengthText.Lengths lengths) {
         try (PDDocument document = Loader.loadPDF(pdf(a, paper, lengths))) {
             BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, DPI);
             ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -6,23 +6,23 @@ import java.io.IOException;
 import java.util.Base64;
 import java.util.Locale;
 import javax.imageio.ImageIO;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 
 /** A page as SVG: one user unit is one millimetre. */
 final class SvgPage implements SheetPage {
     private final StringBuilder svg = new StringBuilder();
-    private final Told.Lengths lengths;
+    private final LengthText.Lengths lengths;
     private int clips;
 
-    private SvgPage(Told.Lengths lengths) {
+    private SvgPage(LengthText.Lengths lengths) {
         this.lengths = lengths;
     }
 
-    static String written(Paper paper, String title, Told.Lengths lengths, Drawn drawn) throws IOException {
+    static String written(Paper paper, String title, LengthText.Lengths lengths, Drawn drawn) throws IOException {
         return written(paper.widthMm(), paper.heightMm(), title, lengths, drawn);
     }
 
-    static String written(double wideMm, double highMm, String title, Told.Lengths lengths, Drawn drawn)
+    static String written(double wideMm, double highMm, String title, LengthText.Lengths lengths, Drawn drawn)
             throws IOException {
         SvgPage page = new SvgPage(lengths);
         drawn.on(page);
@@ -129,7 +129,7 @@ final class SvgPage implements SheetPage {
                 .append("\" fill=\"")
                 .append(colour)
                 .append("\">")
-                .append(OutlineSvg.escaped(Told.in(text, lengths)))
+                .append(OutlineSvg.escaped(LengthText.in(text, lengths)))
                 .append("</text>\n");
     }
 }

@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.crispwhorl.core.drawer.Cutter;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.OwnFormer;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.outline.Cut;
 
 /** Small true-shape drawings of what lies in the drawer: what a cutter cuts, how a former is hollowed. */
@@ -32,7 +32,7 @@ public final class ThingShape {
 
     private static String written(String title, SheetPage.Drawn drawn) {
         try {
-            return SvgPage.written(SIDE, SIDE, title, Told.Lengths.MM, drawn);
+            return SvgPage.written(SIDE, SIDE, title, LengthText.Lengths.MM, drawn);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -8,7 +8,7 @@ import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.order.OrderSheet;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -45,7 +45,7 @@ public class FormatsTest {
     @Test
     public void theCutListHasAHeadingAndALineForEachCut() throws IOException {
         List<CSVRecord> rows =
-                read(ListCsv.cuts(List.of(line("Rose", "petals"), line("Rose", "leaves")), Told.Lengths.MM));
+                read(ListCsv.cuts(List.of(line("Rose", "petals"), line("Rose", "leaves")), LengthText.Lengths.MM));
         assertEquals(rows.size(), 3);
         assertEquals(rows.get(0).get(0), "from");
         assertEquals(rows.get(0).get(5), "species");
@@ -58,7 +58,7 @@ public class FormatsTest {
     public void commasQuotesAndLinesComeBackWhole() throws IOException {
         String odd = "a \"double\", and\nanother line";
         assertEquals(
-                read(ListCsv.cuts(List.of(line(odd, "petals")), Told.Lengths.MM))
+                read(ListCsv.cuts(List.of(line(odd, "petals")), LengthText.Lengths.MM))
                         .get(1)
                         .get(5),
                 odd);
@@ -66,8 +66,8 @@ public class FormatsTest {
 
     @Test
     public void linesEndAsTheStandardSays() {
-        assertTrue(
-                ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.MM).endsWith("\r\n"));
+        assertTrue(ListCsv.cuts(List.of(line("Rose", "petals")), LengthText.Lengths.MM)
+                .endsWith("\r\n"));
     }
 
     @DataProvider
@@ -77,7 +77,7 @@ public class FormatsTest {
 
     @Test(dataProvider = "formulas")
     public void noCellCanBeTakenForAFormula(String name) throws IOException {
-        String cell = read(ListCsv.cuts(List.of(line(name, "petals")), Told.Lengths.MM))
+        String cell = read(ListCsv.cuts(List.of(line(name, "petals")), LengthText.Lengths.MM))
                 .get(1)
                 .get(5);
         assertEquals(cell, "'" + name);
@@ -130,9 +130,9 @@ public class FormatsTest {
 
     @Test
     public void aListInInchesHasNoMillimetresInIt() throws IOException {
-        List<CSVRecord> rows = read(ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.IN));
+        List<CSVRecord> rows = read(ListCsv.cuts(List.of(line("Rose", "petals")), LengthText.Lengths.IN));
         assertEquals(rows.get(0).get(1), "length in");
-        String mm = read(ListCsv.cuts(List.of(line("Rose", "petals")), Told.Lengths.MM))
+        String mm = read(ListCsv.cuts(List.of(line("Rose", "petals")), LengthText.Lengths.MM))
                 .get(1)
                 .get(1);
         assertEquals(Double.parseDouble(rows.get(1).get(1)), Double.parseDouble(mm) / 25.4, 0.01);

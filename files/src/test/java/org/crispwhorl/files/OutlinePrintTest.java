@@ -17,7 +17,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.outline.CutShape;
 import org.crispwhorl.core.outline.Outline;
 import org.testng.annotations.DataProvider;
@@ -126,7 +126,7 @@ public class OutlinePrintTest {
     public void outlinesMeasuredBackFromThePdfAreTrueToATenth(Paper paper) throws IOException {
         OutlinePages laid = OutlinePages.of(PIECES, paper);
         assertEquals(laid.leftOut(), List.of("too long"));
-        try (PDDocument pdf = Loader.loadPDF(OutlinePdf.write("Lock wedding", laid, Told.Lengths.MM))) {
+        try (PDDocument pdf = Loader.loadPDF(OutlinePdf.write("Lock wedding", laid, LengthText.Lengths.MM))) {
             assertEquals(pdf.getNumberOfPages(), laid.pages().size());
             for (int i = 0; i < laid.pages().size(); i++) {
                 PDPage page = pdf.getPage(i);
@@ -166,7 +166,7 @@ public class OutlinePrintTest {
     @Test
     public void theSvgIsInMillimetres() {
         OutlinePages laid = OutlinePages.of(PIECES, Paper.A4);
-        String svg = OutlineSvg.write("a < b", laid, Told.Lengths.MM);
+        String svg = OutlineSvg.write("a < b", laid, LengthText.Lengths.MM);
         assertTrue(svg.contains("width=\"210.0mm\""));
         assertTrue(svg.contains("<title>a &lt; b</title>"));
         assertEquals(svg.split("<path d=\"M", -1).length - 1, 5 + laid.pages().size());
@@ -174,8 +174,8 @@ public class OutlinePrintTest {
 
     @Test
     public void nothingToPrintIsAnEmptyPageWithItsRuler() throws IOException {
-        try (PDDocument pdf =
-                Loader.loadPDF(OutlinePdf.write("Nothing", OutlinePages.of(List.of(), Paper.A4), Told.Lengths.MM))) {
+        try (PDDocument pdf = Loader.loadPDF(
+                OutlinePdf.write("Nothing", OutlinePages.of(List.of(), Paper.A4), LengthText.Lengths.MM))) {
             assertEquals(pdf.getNumberOfPages(), 1);
         }
     }

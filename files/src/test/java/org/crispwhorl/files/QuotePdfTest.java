@@ -11,7 +11,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.crispwhorl.core.drawer.Drawer;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.order.Gathering;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
@@ -68,7 +68,7 @@ public class QuotePdfTest {
                         Gathering.of(LINES, sheet, Conditions.USUAL, Drawer.EMPTY, 100),
                         List.of(SheetPdf.Sheet.SERVICE),
                         Paper.A4,
-                        Told.Lengths.MM),
+                        LengthText.Lengths.MM),
                 1);
         assertTrue(told.contains("counted out") && told.contains("wires"), told);
         assertTrue(told.contains("food authority"), told);

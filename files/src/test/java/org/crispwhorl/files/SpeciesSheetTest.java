@@ -17,7 +17,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
@@ -42,7 +42,7 @@ public class SpeciesSheetTest {
     @Test(dataProvider = "demos")
     public void thePageAsSvgIsWellFormedAndNamesEveryPart(Species species)
             throws ParserConfigurationException, IOException, SAXException {
-        String svg = SpeciesSheet.svg(assessed(species), Paper.A4, Told.Lengths.MM);
+        String svg = SpeciesSheet.svg(assessed(species), Paper.A4, LengthText.Lengths.MM);
         Document read = DocumentBuilderFactory.newInstance()
                 .newDocumentBuilder()
                 .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
@@ -58,7 +58,8 @@ public class SpeciesSheetTest {
 
     @Test(dataProvider = "demos")
     public void thePageAsPdfIsOnePageWithItsNames(Species species) throws IOException {
-        try (PDDocument read = Loader.loadPDF(SpeciesSheet.pdf(assessed(species), Paper.LETTER, Told.Lengths.MM))) {
+        try (PDDocument read =
+                Loader.loadPDF(SpeciesSheet.pdf(assessed(species), Paper.LETTER, LengthText.Lengths.MM))) {
             assertEquals(read.getNumberOfPages(), 1);
             String text = new PDFTextStripper().getText(read);
             assertTrue(text.contains(species.name()), text);
@@ -71,8 +72,8 @@ public class SpeciesSheetTest {
     @Test
     public void thePageAsPictureHasTheColoursOfTheFlower() throws IOException {
         Species species = SpeciesDocument.readText(DemoDocuments.texts().get(5));
-        BufferedImage picture =
-                ImageIO.read(new ByteArrayInputStream(SpeciesSheet.png(assessed(species), Paper.A4, Told.Lengths.MM)));
+        BufferedImage picture = ImageIO.read(
+                new ByteArrayInputStream(SpeciesSheet.png(assessed(species), Paper.A4, LengthText.Lengths.MM)));
         assertEquals(picture.getWidth(), 1654, 1);
         Set<Integer> colours = new HashSet<>();
         for (int x = 0; x < picture.getWidth(); x += 3) {
@@ -86,7 +87,7 @@ public class SpeciesSheetTest {
     @Test
     public void inInchesNothingIsInMillimetres() {
         Species species = SpeciesDocument.readText(DemoDocuments.texts().get(5));
-        assertFalse(SpeciesSheet.svg(assessed(species), Paper.A4, Told.Lengths.IN)
+        assertFalse(SpeciesSheet.svg(assessed(species), Paper.A4, LengthText.Lengths.IN)
                 .replaceAll("(width|height)=\"[0-9.]+mm\"", "")
                 .contains("mm<"));
     }

@@ -1,9 +1,9 @@
 package org.crispwhorl.server;
 
 import java.io.PrintStream;
+import org.crispwhorl.server.security.HomeServer;
 import org.crispwhorl.server.studio.StudioOpening;
 import org.crispwhorl.server.studio.StudioRefusal;
-import org.crispwhorl.server.tablet.HomeServer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;

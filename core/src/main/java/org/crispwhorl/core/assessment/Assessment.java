@@ -13,15 +13,15 @@ import org.crispwhorl.core.form.Coverage;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
-import org.crispwhorl.core.species.Lump;
-import org.crispwhorl.core.species.Made;
+import org.crispwhorl.core.species.BuildContext;
 import org.crispwhorl.core.species.OpenedHead;
 import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Portion;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
-import org.crispwhorl.core.studio.AsMade;
+import org.crispwhorl.core.studio.AppliedTechniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.core.wire.LoadedWire;
@@ -31,7 +31,7 @@ import org.crispwhorl.core.wire.WireTable;
  * A species under its conditions, as the studio's ways make it, with what is derived from both worked out when it is first
  * asked for.
  */
-public final class Assessment implements Made {
+public final class Assessment implements BuildContext {
     private final Species designed;
     private final Species species;
     private final Conditions conditions;
@@ -46,7 +46,7 @@ public final class Assessment implements Made {
         this.designed = designed;
         this.conditions = conditions;
         this.ways = conditions.ways().with(designed.ways());
-        this.species = AsMade.of(designed, conditions.ways(), conditions.kit());
+        this.species = AppliedTechniques.of(designed, conditions.ways(), conditions.kit());
         this.paste = conditions.kit().paste(species.medium());
     }
 
@@ -176,7 +176,7 @@ public final class Assessment implements Made {
     }
 
     /** The paste of a part, lump by lump. */
-    public List<Lump> lumps(Part part) {
+    public List<Portion> lumps(Part part) {
         return part.lumps(this);
     }
 
@@ -198,7 +198,7 @@ public final class Assessment implements Made {
     public double shadeG(String shade) {
         double volume = 0;
         for (Part part : species.parts()) {
-            for (Lump lump : lumps(part)) {
+            for (Portion lump : lumps(part)) {
                 volume += lump.shade().equals(shade) ? lump.volumeMm3() * lump.count() : 0;
             }
         }

@@ -2,8 +2,8 @@ package org.crispwhorl.core.assessment;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.measure.Never;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.MayBeInfinite;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Stage;
 
 /**
@@ -14,35 +14,37 @@ import org.crispwhorl.core.paste.Stage;
  * @param readyH hours from the first touch to dry and done, working straight through
  */
 public record Plan(
-        List<Task> tasks, List<Gate> handOver, @Never double readyH) {
+        List<Task> tasks,
+        List<Gate> handOver,
+        @MayBeInfinite double readyH) {
     public Plan {
         tasks = List.copyOf(tasks);
         handOver = List.copyOf(handOver);
     }
 
     /** What is done in a task. */
-    @Words(label = "doing", means = "What is done in a task.")
+    @Text(label = "doing", means = "What is done in a task.")
     public enum Doing {
-        @Words(label = "mix")
+        @Text(label = "mix")
         MIX,
-        @Words(label = "make")
+        @Text(label = "make")
         MAKE,
-        @Words(label = "make and set")
+        @Text(label = "make and set")
         MAKE_AND_SET,
-        @Words(label = "dust")
+        @Text(label = "dust")
         DUST,
-        @Words(label = "paint")
+        @Text(label = "paint")
         PAINT,
-        @Words(label = "join")
+        @Text(label = "join")
         JOIN
     }
 
     /** What of a task others in the house may mind. */
-    @Words(label = "disturbs by", means = "What of a task others in the house may mind.")
+    @Text(label = "disturbs by", means = "What of a task others in the house may mind.")
     public enum Disturbs {
-        @Words(label = "noise", means = "A compressor runs.")
+        @Text(label = "noise", means = "A compressor runs.")
         NOISE,
-        @Words(label = "smell", means = "Spirit dries off.")
+        @Text(label = "smell", means = "Spirit dries off.")
         SMELL
     }
 
@@ -67,8 +69,8 @@ public record Plan(
             int lots,
             List<Disturbs> disturbs,
             List<Gate> gates,
-            @Never double startH,
-            @Never double endH) {
+            @MayBeInfinite double startH,
+            @MayBeInfinite double endH) {
         public Task {
             disturbs = List.copyOf(disturbs);
             gates = List.copyOf(gates);
@@ -98,7 +100,10 @@ public record Plan(
      * @param atMostH hours by which the task has to start, where a window closes
      */
     public record Gate(
-            String afterTask, Optional<Stage> stage, @Never double waitH, Optional<Double> atMostH) {
+            String afterTask,
+            Optional<Stage> stage,
+            @MayBeInfinite double waitH,
+            Optional<Double> atMostH) {
         /** The same after another task. */
         public Gate after(String another) {
             return new Gate(another, stage, waitH, atMostH);

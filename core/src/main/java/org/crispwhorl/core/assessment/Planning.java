@@ -371,7 +371,7 @@ public final class Planning {
                 .filter(a::dries)
                 .map(p -> dry(p, furthest(Stage.DRY)))
                 .forEach(gates::add);
-        Fused.of(a)
+        GluedBody.of(a)
                 .ifPresent(fused -> gates.add(new Plan.Gate(
                         tasks.get(tasks.size() - 1).id(),
                         Optional.of(furthest(Stage.FIRM)),

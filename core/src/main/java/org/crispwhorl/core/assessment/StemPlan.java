@@ -3,7 +3,7 @@ package org.crispwhorl.core.assessment;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.form.FlowerForm;
-import org.crispwhorl.core.measure.Never;
+import org.crispwhorl.core.measure.MayBeInfinite;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.wire.MainStem;
@@ -34,7 +34,7 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
      * @param advice what to do, in the maker's words
      */
     public record Verdict(
-            double freeMm, double worstMm, @Never double joltMpa, int wires, String advice) {}
+            double freeMm, double worstMm, @MayBeInfinite double joltMpa, int wires, String advice) {}
 
     /**
      * What is taped in at once.

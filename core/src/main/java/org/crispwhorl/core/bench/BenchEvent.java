@@ -10,8 +10,8 @@ import java.util.UUID;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /**
  * One touch at the bench. It has a name of its own, so that one that is told twice, or by two devices, counts once.
@@ -21,14 +21,14 @@ import org.crispwhorl.core.measure.Words;
  * @param said what was measured or noted; of nothing else than that
  * @param of the touch that is taken back; of nothing else than that
  */
-@Words(label = "touch", means = "One touch at the bench.")
+@Text(label = "touch", means = "One touch at the bench.")
 public record BenchEvent(
         UUID id,
 
-        @Words(label = "work", shortest = 1, longest = 200) String uid,
+        @Text(label = "work", shortest = 1, longest = 200) String uid,
 
-        @Words(label = "touched") Touch touch,
-        @Words(label = "at") Instant at,
+        @Text(label = "touched") Touch touch,
+        @Text(label = "at") Instant at,
 
         @Quantity(
                 label = "pieces",
@@ -39,34 +39,34 @@ public record BenchEvent(
                 means = "Of a count; below 0 takes back. Nothing else asks for it.")
         int pieces,
 
-        @Words(label = "written down") Optional<Said> said,
+        @Text(label = "written down") Optional<Said> said,
         Optional<UUID> of) {
     /** What was touched. */
-    @Words(label = "touched", means = "What was touched.")
+    @Text(label = "touched", means = "What was touched.")
     public enum Touch {
-        @Words(label = "begun", means = "The first roll: from here the paste skins.")
+        @Text(label = "begun", means = "The first roll: from here the paste skins.")
         BEGUN,
-        @Words(label = "pieces done")
+        @Text(label = "pieces done")
         GOOD,
-        @Words(label = "broke")
+        @Text(label = "broke")
         BROKE,
-        @Words(label = "done", means = "All of it is done: what waits for it waits from now on.")
+        @Text(label = "done", means = "All of it is done: what waits for it waits from now on.")
         DONE,
-        @Words(label = "not done after all")
+        @Text(label = "not done after all")
         UNDONE,
-        @Words(label = "not yet", means = "Looked at while it dries: it is not yet as it has to be.")
+        @Text(label = "not yet", means = "Looked at while it dries: it is not yet as it has to be.")
         NOT_YET,
-        @Words(label = "ready", means = "Looked at while it dries: it is as it has to be.")
+        @Text(label = "ready", means = "Looked at while it dries: it is as it has to be.")
         READY,
-        @Words(label = "still soft", means = "Looked at while it lies open: it can still be shaped.")
+        @Text(label = "still soft", means = "Looked at while it lies open: it can still be shaped.")
         STILL_SOFT,
-        @Words(label = "skinned", means = "Found while it lay open: it can no longer be shaped.")
+        @Text(label = "skinned", means = "Found while it lay open: it can no longer be shaped.")
         SKINNED,
-        @Words(label = "pass laid", means = "A pass of colour is on, by its number: what is wet dries from now on.")
+        @Text(label = "pass laid", means = "A pass of colour is on, by its number: what is wet dries from now on.")
         LAID,
-        @Words(label = "written down", means = "Something was measured or noted.")
+        @Text(label = "written down", means = "Something was measured or noted.")
         SAID,
-        @Words(label = "taken back", means = "Another touch was a mistake: it is as if it had not been.")
+        @Text(label = "taken back", means = "Another touch was a mistake: it is as if it had not been.")
         TAKEN_BACK
     }
 

@@ -16,8 +16,8 @@ import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.ColourSheet;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.species.Joining;
@@ -155,8 +155,8 @@ public final class Cards {
         }
         part.flat().map(Petaled::pieces).ifPresent(pieces -> {
             pieces.former()
-                    .ifPresent(f -> said.add(new BenchLine("former", f.name() + ", " + Words.Labels.of(f.side()))));
-            said.add(new BenchLine("dries", Words.Labels.of(pieces.drying().getClass())));
+                    .ifPresent(f -> said.add(new BenchLine("former", f.name() + ", " + Text.Labels.of(f.side()))));
+            said.add(new BenchLine("dries", Text.Labels.of(pieces.drying().getClass())));
         });
     }
 
@@ -203,24 +203,24 @@ public final class Cards {
                 "veins",
                 veiner.when() == Veiner.When.HAND
                         ? "drawn by hand"
-                        : veiner.name() + ", " + Words.Labels.of(veiner.when())
-                                + (veiner.laid().hasEnds() ? ", " + Words.Labels.of(veiner.laid()) : ""));
+                        : veiner.name() + ", " + Text.Labels.of(veiner.when())
+                                + (veiner.laid().hasEnds() ? ", " + Text.Labels.of(veiner.laid()) : ""));
     }
 
     private static void joining(Assessment a, Part part, List<BenchLine> said) {
         Joining joining = part.joins(a);
-        said.add(new BenchLine("joined", Words.Labels.of(joining.as()) + ", onto " + Words.Labels.of(joining.onto())));
+        said.add(new BenchLine("joined", Text.Labels.of(joining.as()) + ", onto " + Text.Labels.of(joining.onto())));
         part.flat().map(Petaled::pieces).ifPresent(pieces -> {
             said.add(new BenchLine("how", pieces.attachment().inShort()));
             if (pieces.count() > 1) {
-                said.add(new BenchLine("overlap", Words.Labels.of(pieces.overlap())));
+                said.add(new BenchLine("overlap", Text.Labels.of(pieces.overlap())));
             }
         });
         if (joining.rest().minutes() > 0) {
             said.add(new BenchLine(
                     "then it rests",
                     Unit.MIN.write(joining.rest().minutes()) + ", "
-                            + Words.Labels.of(joining.rest().position())));
+                            + Text.Labels.of(joining.rest().position())));
         }
     }
 

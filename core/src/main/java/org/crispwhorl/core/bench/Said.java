@@ -3,14 +3,14 @@ package org.crispwhorl.core.bench;
 import java.util.UUID;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Something that was measured or noted while a piece of work was on the bench. */
-@Words(label = "written down", means = "What was measured or noted at the bench.")
+@Text(label = "written down", means = "What was measured or noted at the bench.")
 public sealed interface Said {
     /** A petal as it was thinned. */
-    @Words(label = "petal, as measured", means = "A petal as it was thinned.")
+    @Text(label = "petal, as measured", means = "A petal as it was thinned.")
     record PetalMeasured(
             @Quantity(label = "long", unit = Unit.MM, min = 1, max = 500, usual = 40, means = "From base to tip.")
             double lengthMm,
@@ -24,7 +24,7 @@ public sealed interface Said {
     }
 
     /** What a setting of the roller rolled. */
-    @Words(label = "sheet, as measured", means = "What a setting of the roller rolled.")
+    @Text(label = "sheet, as measured", means = "What a setting of the roller rolled.")
     record SheetMeasured(
             @Quantity(label = "setting", unit = Unit.NONE, min = 0, max = 100, usual = 4, means = "As on its dial.")
             double setting,
@@ -45,9 +45,9 @@ public sealed interface Said {
     }
 
     /** A few words. */
-    @Words(label = "note", means = "A few words.")
+    @Text(label = "note", means = "A few words.")
     record BenchNote(
-            @Words(label = "text", shortest = 1, longest = 1000, lines = true)
+            @Text(label = "text", shortest = 1, longest = 1000, lines = true)
             String text) implements Said {
         public BenchNote {
             Limits.check(BenchNote.class, text);
@@ -55,7 +55,7 @@ public sealed interface Said {
     }
 
     /** A picture that was taken. */
-    @Words(label = "picture", means = "A picture that was taken.")
+    @Text(label = "picture", means = "A picture that was taken.")
     record BenchPhoto(
-            @Words(label = "picture", means = "By its id.") UUID picture) implements Said {}
+            @Text(label = "picture", means = "By its id.") UUID picture) implements Said {}
 }

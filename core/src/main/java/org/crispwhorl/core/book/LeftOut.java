@@ -2,12 +2,12 @@ package org.crispwhorl.core.book;
 
 import java.util.List;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** What of the book the maker left out. */
-@Words(label = "left out", means = "Records that teach nothing.")
+@Text(label = "left out", means = "Records that teach nothing.")
 public record LeftOut(
-        @Words(label = "works", longest = 10_000) List<String> works) {
+        @Text(label = "works", longest = 10_000) List<String> works) {
     /** Nothing. */
     public static final LeftOut NOTHING = new LeftOut(List.of());
 

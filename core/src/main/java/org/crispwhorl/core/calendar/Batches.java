@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Ways;
@@ -233,7 +233,7 @@ final class Batches {
                 ? Unit.MIN.write(Math.ceil(60 * gate.waitH()))
                 : String.format(Locale.ROOT, "%.0f h", Math.ceil(gate.waitH()));
         return gate.stage()
-                .map(stage -> hours + " until it is " + Words.Labels.of(stage))
+                .map(stage -> hours + " until it is " + Text.Labels.of(stage))
                 .orElse(hours);
     }
 }

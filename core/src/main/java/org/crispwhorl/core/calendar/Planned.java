@@ -10,7 +10,7 @@ import java.util.Optional;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.studio.Kit;
 
@@ -37,12 +37,12 @@ public record Planned(
         List<String> together,
         Calendar calendar) {
     /** A piece of work that the maker has set down where it stands; the rest is placed round it. */
-    @Words(label = "pin", means = "Work that stays where the maker set it.")
+    @Text(label = "pin", means = "Work that stays where the maker set it.")
     public record Pin(
-            @Words(label = "work", shortest = 1, longest = 200)
+            @Text(label = "work", shortest = 1, longest = 200)
             String uid,
 
-            @Words(label = "from") LocalDateTime from) {
+            @Text(label = "from") LocalDateTime from) {
         public Pin {
             Limits.check(Pin.class, uid, from);
         }

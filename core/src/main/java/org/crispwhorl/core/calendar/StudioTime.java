@@ -13,18 +13,18 @@ import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** When the studio works: its hours by weekday, its days off, what else keeps it busy, its hands, its evenings, and what it may do when. */
 @RecordBuilder
-@Words(label = "studio's time", means = "When the studio works.")
+@Text(label = "studio's time", means = "When the studio works.")
 public record StudioTime(
-        @Words(label = "week", shortest = 7, longest = 7, means = "Monday first.")
+        @Text(label = "week", shortest = 7, longest = 7, means = "Monday first.")
         List<DayHours> week,
 
-        @Words(label = "days off", longest = 200) List<DayOff> daysOff,
-        @Words(label = "busy", longest = 500) List<Busy> busy,
+        @Text(label = "days off", longest = 200) List<DayOff> daysOff,
+        @Text(label = "busy", longest = 500) List<Busy> busy,
 
         @Quantity(label = "makers", unit = Unit.COUNT, min = 1, max = 2, usual = 1, means = "Hands that work at once.")
         int makers,
@@ -49,15 +49,15 @@ public record StudioTime(
                 means = "So long one lot of work may take without a break; what takes longer is done in several.")
         double sittingMin,
 
-        @Words(
+        @Text(
                 label = "second pair of hands",
                 means = "Where it is otherwise than the first: its own hours, and what it can do.")
         Optional<SecondMaker> second,
 
-        @Words(label = "quiet hours", longest = 12, means = "When nothing is done that is heard or smelt.")
+        @Text(label = "quiet hours", longest = 12, means = "When nothing is done that is heard or smelt.")
         List<QuietHours> quiet,
 
-        @Words(
+        @Text(
                 label = "fan and cabinet run on at night",
                 means =
                         "Whether they may run while nobody works; where not, what dries in them dries in the still room until the morning.")
@@ -76,11 +76,11 @@ public record StudioTime(
     }
 
     /** The hours of a weekday. */
-    @Words(label = "hours", means = "The hours of a weekday.")
+    @Text(label = "hours", means = "The hours of a weekday.")
     public record DayHours(
-            @Words(label = "works") boolean works,
-            @Words(label = "from") LocalTime from,
-            @Words(label = "to") LocalTime to) {
+            @Text(label = "works") boolean works,
+            @Text(label = "from") LocalTime from,
+            @Text(label = "to") LocalTime to) {
         public DayHours {
             Limits.check(DayHours.class, works, from, to);
             if (!to.isAfter(from)) {
@@ -90,12 +90,12 @@ public record StudioTime(
     }
 
     /** A second maker who is there at other hours, or who cannot do everything. */
-    @Words(label = "second pair of hands", means = "Whose hours and skills are otherwise than the first's.")
+    @Text(label = "second pair of hands", means = "Whose hours and skills are otherwise than the first's.")
     public record SecondMaker(
-            @Words(label = "week", shortest = 7, longest = 7, means = "Monday first.")
+            @Text(label = "week", shortest = 7, longest = 7, means = "Monday first.")
             List<DayHours> week,
 
-            @Words(label = "can", shortest = 1, longest = 6, means = "What they can do.")
+            @Text(label = "can", shortest = 1, longest = 6, means = "What they can do.")
             List<Plan.Doing> can) {
         public SecondMaker {
             week = List.copyOf(week);
@@ -105,10 +105,10 @@ public record StudioTime(
     }
 
     /** Hours of every day in which nothing is done that is heard or smelt. */
-    @Words(label = "quiet hours", means = "Hours of every day in which nothing is done that is heard or smelt.")
+    @Text(label = "quiet hours", means = "Hours of every day in which nothing is done that is heard or smelt.")
     public record QuietHours(
-            @Words(label = "from") LocalTime from,
-            @Words(label = "to") LocalTime to) {
+            @Text(label = "from") LocalTime from,
+            @Text(label = "to") LocalTime to) {
         public QuietHours {
             Limits.check(QuietHours.class, from, to);
             if (!to.isAfter(from)) {
@@ -118,9 +118,9 @@ public record StudioTime(
     }
 
     /** A day on which nothing is made, whatever its weekday. */
-    @Words(label = "day off", means = "A day on which nothing is made.")
+    @Text(label = "day off", means = "A day on which nothing is made.")
     public record DayOff(
-            @Words(
+            @Text(
                     label = "date",
                     pattern = "\\d{4}-\\d{2}-\\d{2}",
                     shortest = 10,
@@ -133,13 +133,13 @@ public record StudioTime(
     }
 
     /** Something else that keeps the hands busy. */
-    @Words(label = "busy", means = "Something else that keeps the hands busy.")
+    @Text(label = "busy", means = "Something else that keeps the hands busy.")
     public record Busy(
-            @Words(label = "what", shortest = 1, longest = 120)
+            @Text(label = "what", shortest = 1, longest = 120)
             String what,
 
-            @Words(label = "from") LocalDateTime from,
-            @Words(label = "to") LocalDateTime to) {
+            @Text(label = "from") LocalDateTime from,
+            @Text(label = "to") LocalDateTime to) {
         public Busy {
             Limits.check(Busy.class, what, from, to);
             if (!to.isAfter(from)) {

@@ -1,17 +1,17 @@
 package org.crispwhorl.core.colour;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** With what a colour is let down. */
-@Words(label = "let down with", means = "What makes it paler, or wet.")
+@Text(label = "let down with", means = "What makes it paler, or wet.")
 public enum Carrier {
-    @Words(label = "nothing")
+    @Text(label = "nothing")
     NOTHING(0),
-    @Words(label = "cornflour", means = "White and dry: it makes a dust paler.")
+    @Text(label = "cornflour", means = "White and dry: it makes a dust paler.")
     CORNFLOUR(0),
-    @Words(label = "spirit", means = "It makes a paint that is dry after some minutes.")
+    @Text(label = "spirit", means = "It makes a paint that is dry after some minutes.")
     SPIRIT(4),
-    @Words(label = "water", means = "It makes a paint that dries slowly and bleeds where there is much of it.")
+    @Text(label = "water", means = "It makes a paint that dries slowly and bleeds where there is much of it.")
     WATER(15);
 
     private final double waitMin;

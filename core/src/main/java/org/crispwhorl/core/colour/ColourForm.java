@@ -1,22 +1,22 @@
 package org.crispwhorl.core.colour;
 
 import java.util.Optional;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** What a colour comes as. */
-@Words(label = "form", means = "What a colour comes as.")
+@Text(label = "form", means = "What a colour comes as.")
 public enum ColourForm {
-    @Words(label = "dust")
+    @Text(label = "dust")
     DUST,
-    @Words(label = "paste colour")
+    @Text(label = "paste colour")
     PASTE,
-    @Words(label = "liquid")
+    @Text(label = "liquid")
     LIQUID,
-    @Words(label = "sugar crumb", means = "Coloured sugar: glued on; it runs where it gets wet.")
+    @Text(label = "sugar crumb", means = "Coloured sugar: glued on; it runs where it gets wet.")
     CRUMB,
-    @Words(label = "semolina", means = "Coloured semolina: glued on, as pollen. Contains gluten.")
+    @Text(label = "semolina", means = "Coloured semolina: glued on, as pollen. Contains gluten.")
     SEMOLINA,
-    @Words(
+    @Text(
             label = "gelatine",
             means = "Coloured gelatine grains: glued on, as pollen; of animal origin; they melt in steam.")
     GELATINE;

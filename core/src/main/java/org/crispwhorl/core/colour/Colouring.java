@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Stage;
 
 /** Colour that goes on after the paste is shaped, pass by pass. */
-@Words(label = "colour", means = "Colour that goes on after the paste is shaped.")
+@Text(label = "colour", means = "Colour that goes on after the paste is shaped.")
 public record Colouring(
-        @Words(label = "passes", longest = 12, means = "In the order in which they go on.")
+        @Text(label = "passes", longest = 12, means = "In the order in which they go on.")
         List<Pass> passes) {
     public static final Colouring NONE = new Colouring(List.of());
 

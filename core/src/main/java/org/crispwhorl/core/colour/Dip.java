@@ -2,23 +2,23 @@ package org.crispwhorl.core.colour;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** What the brush takes of one colour. */
-@Words(label = "of a colour", means = "What the brush takes of one colour.")
+@Text(label = "of a colour", means = "What the brush takes of one colour.")
 public record Dip(
-        @Words(
+        @Text(
                 label = "name",
                 shortest = 1,
                 longest = 60,
                 means = "As written on it, so that it is found in the drawer.")
         String name,
 
-        @Words(label = "swatch", pattern = "#[0-9a-f]{6}", means = "sRGB colour where it lies thick.")
+        @Text(label = "swatch", pattern = "#[0-9a-f]{6}", means = "sRGB colour where it lies thick.")
         String swatch,
 
-        @Words(label = "form") ColourForm form,
+        @Text(label = "form") ColourForm form,
 
         @Quantity(
                 label = "parts",

@@ -1,27 +1,27 @@
 package org.crispwhorl.core.colour;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** How a pass of colour is put on. */
-@Words(label = "how", means = "How it is put on.")
+@Text(label = "how", means = "How it is put on.")
 public enum How {
-    @Words(label = "dusted", means = "Brushed on dry and soft.")
+    @Text(label = "dusted", means = "Brushed on dry and soft.")
     DUSTED(8),
-    @Words(
+    @Text(
             label = "dry-brushed",
             means = "Brushed on with hardly anything on the brush, so that it takes on what stands out.")
     DRY_BRUSHED(6),
-    @Words(label = "in streaks", means = "Fine strokes along the piece.")
+    @Text(label = "in streaks", means = "Fine strokes along the piece.")
     STREAKS(12),
-    @Words(label = "in spots", means = "Small spots.")
+    @Text(label = "in spots", means = "Small spots.")
     SPOTS(12),
-    @Words(label = "sprayed", means = "Sprayed on from afar.")
+    @Text(label = "sprayed", means = "Sprayed on from afar.")
     SPRAYED(10),
-    @Words(label = "washed", means = "Laid on wet and thin.")
+    @Text(label = "washed", means = "Laid on wet and thin.")
     WASHED(20),
-    @Words(label = "with lustre", means = "Glossed with a lustre.")
+    @Text(label = "with lustre", means = "Glossed with a lustre.")
     LUSTRE(8),
-    @Words(label = "glued and dipped", means = "Brushed with glue and dipped in crumb or pollen.")
+    @Text(label = "glued and dipped", means = "Brushed with glue and dipped in crumb or pollen.")
     CRUMB(60);
 
     private static final int STREAKS_A_SIDE = 4;

@@ -5,24 +5,24 @@ import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Stage;
 
 /** One going over with colour: what, how, on which side, where, how strong, and when. */
 @RecordBuilder
-@Words(label = "pass", means = "One going over with colour.")
+@Text(label = "pass", means = "One going over with colour.")
 public record Pass(
-        @Words(label = "how") How how,
+        @Text(label = "how") How how,
 
-        @Words(
+        @Text(
                 label = "colours",
                 longest = 6,
                 means =
                         "What is mixed for it; none where the colour is still to be chosen: it takes its minutes and is not drawn.")
         List<Dip> colours,
 
-        @Words(label = "let down with") Carrier carrier,
+        @Text(label = "let down with") Carrier carrier,
 
         @Quantity(
                 label = "of that",
@@ -34,8 +34,8 @@ public record Pass(
                 means = "Parts of it to one part of colour.")
         double letDown,
 
-        @Words(label = "side") PieceSide side,
-        @Words(label = "zone") Zone zone,
+        @Text(label = "side") PieceSide side,
+        @Text(label = "zone") Zone zone,
 
         @Quantity(
                 label = "reach",
@@ -67,33 +67,33 @@ public record Pass(
                 means = "Of the colour where it is strongest; the rest is what lies under it.")
         double strength,
 
-        @Words(label = "when") GoesOn when,
+        @Text(label = "when") GoesOn when,
 
-        @Words(label = "on paste that is", means = "The stage at which a piece is coloured.")
+        @Text(label = "on paste that is", means = "The stage at which a piece is coloured.")
         Stage at,
 
-        @Words(label = "brushed off", means = "What lies loose is brushed off before anything else comes near.")
+        @Text(label = "brushed off", means = "What lies loose is brushed off before anything else comes near.")
         boolean brushedOff)
         implements PassBuilder.With {
     /** Which side of a piece. */
-    @Words(label = "side", means = "Which side of a piece.")
+    @Text(label = "side", means = "Which side of a piece.")
     public enum PieceSide {
-        @Words(label = "face")
+        @Text(label = "face")
         FACE,
-        @Words(label = "back")
+        @Text(label = "back")
         BACK,
-        @Words(label = "face and back")
+        @Text(label = "face and back")
         BOTH
     }
 
     /** On what it goes on. */
-    @Words(label = "when", means = "On what it goes on.")
+    @Text(label = "when", means = "On what it goes on.")
     public enum GoesOn {
-        @Words(label = "on each piece", means = "Before it is joined, where it is not joined soft.")
+        @Text(label = "on each piece", means = "Before it is joined, where it is not joined soft.")
         PIECE,
-        @Words(label = "on the ring", means = "Once it is joined, before the next part covers it.")
+        @Text(label = "on the ring", means = "Once it is joined, before the next part covers it.")
         RING,
-        @Words(label = "on the flower", means = "Once the flower stands.")
+        @Text(label = "on the flower", means = "Once the flower stands.")
         FLOWER
     }
 

@@ -1,21 +1,21 @@
 package org.crispwhorl.core.colour;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** Which part of a piece a pass of colour goes on; each is reckoned from where it is strongest. */
-@Words(label = "zone", means = "Which part of a piece it goes on.")
+@Text(label = "zone", means = "Which part of a piece it goes on.")
 public enum Zone {
-    @Words(label = "all over", means = "The whole of it.")
+    @Text(label = "all over", means = "The whole of it.")
     ALL,
-    @Words(label = "from the edge", means = "From the edge inwards, all round but for the foot.")
+    @Text(label = "from the edge", means = "From the edge inwards, all round but for the foot.")
     EDGE,
-    @Words(label = "from the foot", means = "From the foot outwards.")
+    @Text(label = "from the foot", means = "From the foot outwards.")
     FOOT,
-    @Words(label = "at the tip", means = "From the tip downwards.")
+    @Text(label = "at the tip", means = "From the tip downwards.")
     TIP,
-    @Words(label = "down the midrib", means = "A stripe down the middle.")
+    @Text(label = "down the midrib", means = "A stripe down the middle.")
     MIDRIB,
-    @Words(label = "between the petals", means = "At the sides below the widest place, where it would lie in shadow.")
+    @Text(label = "between the petals", means = "At the sides below the widest place, where it would lie in shadow.")
     BETWEEN;
 
     /** How far a place lies from where this zone is strongest, mm. */

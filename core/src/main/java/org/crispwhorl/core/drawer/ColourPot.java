@@ -3,13 +3,13 @@ package org.crispwhorl.core.drawer;
 import org.crispwhorl.core.colour.ColourForm;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** A dust, a paste colour or a liquid colour. */
-@Words(label = "colour", means = "A dust, a paste colour or a liquid colour.")
+@Text(label = "colour", means = "A dust, a paste colour or a liquid colour.")
 public record ColourPot(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(
@@ -31,12 +31,12 @@ public record ColourPot(
                 means = "In all pots of it; 0 where it was never weighed.")
         double grams,
 
-        @Words(label = "colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour.")
+        @Text(label = "colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour.")
         String colour,
 
-        @Words(label = "form") ColourForm form,
+        @Text(label = "form") ColourForm form,
 
-        @Words(label = "may be eaten") Eaten eaten,
+        @Text(label = "may be eaten") Eaten eaten,
 
         @Quantity(
                 label = "price",
@@ -64,11 +64,11 @@ public record ColourPot(
 
     /** Whether it is food: what is called non-toxic is not therefore edible. */
     public enum Eaten {
-        @Words(label = "edible")
+        @Text(label = "edible")
         EDIBLE,
-        @Words(label = "non-toxic, not edible")
+        @Text(label = "non-toxic, not edible")
         NON_TOXIC,
-        @Words(label = "not known")
+        @Text(label = "not known")
         UNKNOWN
     }
 }

@@ -5,14 +5,14 @@ import java.util.List;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 
 /** A cutter: what it cuts, and whether it can be bent. */
-@Words(label = "cutter", means = "A cutter: what it cuts, and whether it can be bent.")
+@Text(label = "cutter", means = "A cutter: what it cuts, and whether it can be bent.")
 public record Cutter(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(
@@ -42,9 +42,9 @@ public record Cutter(
                 means = "Of them, of no use any more.")
         int worn,
 
-        @Words(label = "cuts") Cut cut,
+        @Text(label = "cuts") Cut cut,
 
-        @Words(label = "can be bent", means = "Thin metal that is squeezed into another shape and keeps its perimeter.")
+        @Text(label = "can be bent", means = "Thin metal that is squeezed into another shape and keeps its perimeter.")
         boolean bendable,
 
         @Quantity(

@@ -1,9 +1,9 @@
 package org.crispwhorl.core.drawer;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** One thing in the drawer. */
-@Words(label = "thing", means = "One thing in the drawer.")
+@Text(label = "thing", means = "One thing in the drawer.")
 public sealed interface DrawerItem
         permits Cutter,
                 OwnVeiner,

@@ -2,19 +2,19 @@ package org.crispwhorl.core.drawer;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Where things dry: a cabinet, its shelves, or hooks to hang from. */
-@Words(label = "drying place", means = "Where things dry: a cabinet, its shelves, or hooks to hang from.")
+@Text(label = "drying place", means = "Where things dry: a cabinet, its shelves, or hooks to hang from.")
 public record DryingPlace(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(label = "owned", unit = Unit.COUNT, min = 0, max = 100000, usual = 1, means = "How many there are.")
         int count,
 
-        @Words(label = "sort") Sort sort,
+        @Text(label = "sort") Sort sort,
 
         @Quantity(
                 label = "holds",
@@ -31,11 +31,11 @@ public record DryingPlace(
 
     /** What it is. */
     public enum Sort {
-        @Words(label = "drying cabinet")
+        @Text(label = "drying cabinet")
         CABINET,
-        @Words(label = "hook")
+        @Text(label = "hook")
         HOOK,
-        @Words(label = "rack or foam block")
+        @Text(label = "rack or foam block")
         RACK
     }
 }

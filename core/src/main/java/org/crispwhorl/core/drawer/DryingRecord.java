@@ -1,16 +1,16 @@
 package org.crispwhorl.core.drawer;
 
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.studio.Watched;
 
 /** How fast a medium was seen to dry: what drying is reckoned by from then on. */
-@Words(label = "drying, as watched", means = "How fast a medium was seen to dry here: what drying is reckoned by.")
+@Text(label = "drying, as watched", means = "How fast a medium was seen to dry here: what drying is reckoned by.")
 public record DryingRecord(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
-        @Words(label = "watched") Watched watched)
+        @Text(label = "watched") Watched watched)
         implements DrawerItem {
     public DryingRecord {
         Limits.check(DryingRecord.class, name, watched);

@@ -2,15 +2,15 @@ package org.crispwhorl.core.drawer;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** A gauge as it was measured, where it is otherwise than the standard table says. */
-@Words(
+@Text(
         label = "measured gauge",
         means = "A gauge as it was measured, where it is otherwise than the standard table says.")
 public record GaugeDiameter(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, usual = 24, means = "Its gauge.")

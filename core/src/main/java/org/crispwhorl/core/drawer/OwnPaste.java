@@ -2,20 +2,20 @@ package org.crispwhorl.core.drawer;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Paste;
 
 /** Paste in the cupboard: what is left of it and how it behaves. */
-@Words(label = "paste", means = "Paste in the cupboard: what is left of it and how it behaves.")
+@Text(label = "paste", means = "Paste in the cupboard: what is left of it and how it behaves.")
 public record OwnPaste(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(label = "left", unit = Unit.G, min = 0, max = 1000000, step = 50, usual = 500, means = "Grams left.")
         double grams,
 
-        @Words(label = "as it behaves") Paste paste,
+        @Text(label = "as it behaves") Paste paste,
 
         @Quantity(
                 label = "price",

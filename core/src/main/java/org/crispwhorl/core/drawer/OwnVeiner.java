@@ -2,14 +2,14 @@ package org.crispwhorl.core.drawer;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.species.Veiner;
 
 /** A veiner. */
-@Words(label = "veiner", means = "A veiner.")
+@Text(label = "veiner", means = "A veiner.")
 public record OwnVeiner(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(
@@ -48,7 +48,7 @@ public record OwnVeiner(
                 means = "Length of the veined part.")
         double lengthMm,
 
-        @Words(label = "sides") Veiner.Sides sides,
+        @Text(label = "sides") Veiner.Sides sides,
 
         @Quantity(
                 label = "least paste",

@@ -4,13 +4,13 @@ import java.util.List;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Wires of one gauge and one stock length, with the offcuts of earlier work. */
-@Words(label = "wire", means = "Wires of one gauge and one stock length, with the offcuts of earlier work.")
+@Text(label = "wire", means = "Wires of one gauge and one stock length, with the offcuts of earlier work.")
 public record OwnWire(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(label = "owned", unit = Unit.COUNT, min = 0, max = 100000, usual = 1, means = "Whole wires left.")
@@ -36,7 +36,7 @@ public record OwnWire(
                 means = "Length of a whole wire.")
         double lengthMm,
 
-        @Words(label = "offcuts, mm", longest = 500, means = "Lengths of the ends that were kept, each 10 to 2000 mm.")
+        @Text(label = "offcuts, mm", longest = 500, means = "Lengths of the ends that were kept, each 10 to 2000 mm.")
         List<Double> offcutsMm,
 
         @Quantity(

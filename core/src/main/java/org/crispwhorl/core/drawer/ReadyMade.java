@@ -2,20 +2,20 @@ package org.crispwhorl.core.drawer;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.species.Bought;
 
 /** Things that are bought ready-made and put into flowers: pearls, cores, skewers, what holds rings apart. */
-@Words(label = "ready-made thing", means = "Pearls, cores, skewers, what holds rings apart while they dry.")
+@Text(label = "ready-made thing", means = "Pearls, cores, skewers, what holds rings apart while they dry.")
 public record ReadyMade(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(label = "owned", unit = Unit.COUNT, min = 0, max = 100000, usual = 1, means = "How many are left.")
         int count,
 
-        @Words(label = "of") Bought.BoughtSort of,
+        @Text(label = "of") Bought.BoughtSort of,
 
         @Quantity(
                 label = "width",

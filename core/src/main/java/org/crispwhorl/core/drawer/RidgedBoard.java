@@ -3,14 +3,14 @@ package org.crispwhorl.core.drawer;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Grooves;
 
 /** A board whose grooves leave ridges for wires. */
-@Words(label = "ridged board", means = "A board whose grooves leave ridges for wires.")
+@Text(label = "ridged board", means = "A board whose grooves leave ridges for wires.")
 public record RidgedBoard(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(
@@ -59,7 +59,7 @@ public record RidgedBoard(
                 means = "Thickness of the ridge that a groove leaves.")
         double grooveMm,
 
-        @Words(label = "laid", means = "How its grooves lie, so that cuts are counted as they fit on it.")
+        @Text(label = "laid", means = "How its grooves lie, so that cuts are counted as they fit on it.")
         Optional<Grooves> laid)
         implements DrawerItem, Tool {
     public RidgedBoard {

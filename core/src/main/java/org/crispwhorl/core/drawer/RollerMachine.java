@@ -5,16 +5,16 @@ import java.util.List;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /**
  * A roller machine. Its settings mean what was measured of it: each maker numbers them otherwise, and some count upwards where
  * others count downwards.
  */
-@Words(label = "roller machine", means = "A roller machine, with what its settings roll.")
+@Text(label = "roller machine", means = "A roller machine, with what its settings roll.")
 public record RollerMachine(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it.")
         String name,
 
         @Quantity(label = "owned", unit = Unit.COUNT, min = 0, max = 100, usual = 1, means = "How many there are.")
@@ -58,7 +58,7 @@ public record RollerMachine(
                 means = "What its settings roll by now, over what was measured of them: rollers wear and are knocked.")
         double drift,
 
-        @Words(label = "measured", shortest = 2, longest = 40, means = "Two settings or more, with what they rolled.")
+        @Text(label = "measured", shortest = 2, longest = 40, means = "Two settings or more, with what they rolled.")
         List<RollerReading> readings)
         implements DrawerItem, Tool {
     public RollerMachine {
@@ -89,7 +89,7 @@ public record RollerMachine(
     }
 
     /** What one setting rolled. */
-    @Words(label = "measured setting", means = "What one setting rolled.")
+    @Text(label = "measured setting", means = "What one setting rolled.")
     public record RollerReading(
             @Quantity(label = "setting", unit = Unit.NONE, min = 0, max = 100, usual = 1, means = "As on its dial.")
             double setting,

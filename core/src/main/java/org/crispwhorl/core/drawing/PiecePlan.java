@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.form.HuggingPetal;
 import org.crispwhorl.core.form.PetalSurface;
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.thinning.EdgeRuffle;
@@ -48,7 +48,7 @@ final class PiecePlan {
     /** What lies so near to a straight line is drawn as one, mm. */
     private static final double STRAIGHT_MM = 0.04;
 
-    private static final Lately<List<Object>, Geometry> PLANS = new Lately<>(512);
+    private static final Cache<List<Object>, Geometry> PLANS = new Cache<>(512);
 
     private static Geometry drawnPlan(
             PetalSurface surface, double from, double to, Edge edge, double bodyMm, int count) {

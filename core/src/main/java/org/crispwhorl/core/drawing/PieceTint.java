@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.colour.Tinted;
 import org.crispwhorl.core.form.PetalSurface;
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.paste.MixingLaw;
 
@@ -21,7 +21,7 @@ final class PieceTint {
 
     private PieceTint() {}
 
-    private static final Lately<List<Object>, Drawing.ColourGrid> KNOWN = new Lately<>(128);
+    private static final Cache<List<Object>, Drawing.ColourGrid> KNOWN = new Cache<>(128);
 
     /**
      * @param base the paste, reflectances in linear light

@@ -3,7 +3,7 @@ package org.crispwhorl.core.drawing;
 import java.util.Arrays;
 import java.util.List;
 import org.crispwhorl.core.form.FlowerForm;
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.paste.MixingLaw;
 
 /** A flower seen from the side, as a picture: its surfaces in soft light, darker where one ends before another. */
@@ -41,7 +41,7 @@ public final class SideView {
     private double[] depths;
     private double[] colours;
 
-    private static final Lately<List<Object>, Drawing.Picture> KNOWN = new Lately<>(64);
+    private static final Cache<List<Object>, Drawing.Picture> KNOWN = new Cache<>(64);
 
     private SideView(List<Mesh> meshes) {
         this.meshes = meshes;

@@ -2,18 +2,18 @@ package org.crispwhorl.core.drying;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** How a piece lies while it dries: which of its faces see the air. */
-@Words(label = "drying", means = "How a piece lies while it dries.")
+@Text(label = "drying", means = "How a piece lies while it dries.")
 public sealed interface Lying {
     /** In its former, which closes one face off. */
-    @Words(label = "in its former", means = "One face sees the air until it is used.")
+    @Text(label = "in its former", means = "One face sees the air until it is used.")
     record OneSided() implements Lying {}
 
     /** In its former at first, then turned out, so that both faces dry. */
-    @Words(label = "turned out", means = "One face at first, then both.")
+    @Text(label = "turned out", means = "One face at first, then both.")
     record TurnedOut(
             @Quantity(
                     label = "after",
@@ -31,6 +31,6 @@ public sealed interface Lying {
     }
 
     /** Hung or propped so that both faces see the air. */
-    @Words(label = "hung", means = "Both faces see the air.")
+    @Text(label = "hung", means = "Both faces see the air.")
     record Hung() implements Lying {}
 }

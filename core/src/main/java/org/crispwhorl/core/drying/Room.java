@@ -2,11 +2,11 @@ package org.crispwhorl.core.drying;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** The air in which pieces dry. */
-@Words(label = "room", means = "The air in which pieces dry.")
+@Text(label = "room", means = "The air in which pieces dry.")
 public record Room(
         @Quantity(
                 label = "temperature",
@@ -26,7 +26,7 @@ public record Room(
                 means = "Relative humidity of the room.")
         double humidityPct,
 
-        @Words(label = "air") Air air) {
+        @Text(label = "air") Air air) {
     /** 20 °C, 50 %, still air: the room in which the reference times are stated. */
     public static final Room REFERENCE = new Room(20, 50, new Air.Still());
 
@@ -35,12 +35,12 @@ public record Room(
     }
 
     /** How the air moves. */
-    @Words(label = "air", means = "How the air round the pieces moves.")
+    @Text(label = "air", means = "How the air round the pieces moves.")
     public sealed interface Air {
         /** Drying rate as a multiple of still air. */
         double rate();
 
-        @Words(label = "still")
+        @Text(label = "still")
         record Still() implements Air {
             @Override
             public double rate() {
@@ -48,7 +48,7 @@ public record Room(
             }
         }
 
-        @Words(label = "fan")
+        @Text(label = "fan")
         record Fan() implements Air {
             @Override
             public double rate() {
@@ -57,7 +57,7 @@ public record Room(
         }
 
         /** A drying cabinet with an air of its own. */
-        @Words(label = "cabinet")
+        @Text(label = "cabinet")
         record Cabinet(
                 @Quantity(
                         label = "inside temperature",

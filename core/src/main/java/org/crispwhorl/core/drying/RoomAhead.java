@@ -5,40 +5,40 @@ import java.util.List;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** By what the air of the coming days is known, and what is announced for some of them. */
-@Words(label = "room ahead", means = "The air of the room in the coming days.")
+@Text(label = "room ahead", means = "The air of the room in the coming days.")
 public record RoomAhead(
-        @Words(label = "goes by") Source source,
+        @Text(label = "goes by") Source source,
 
-        @Words(
+        @Text(
                 label = "pattern of a day",
                 longest = 24,
                 means = "The air at some hours of every day; between them it changes evenly, over midnight too.")
         List<Hour> day,
 
-        @Words(label = "announced", longest = 60, means = "Spells of other weather, on top of the rest.")
+        @Text(label = "announced", longest = 60, means = "Spells of other weather, on top of the rest.")
         List<Spell> spells) {
     /** As the room is set, every day alike. */
     public static final RoomAhead STEADY = new RoomAhead(Source.STEADY, List.of(), List.of());
 
     /** By what the coming air is known. */
-    @Words(label = "goes by", means = "By what the coming air is known.")
+    @Text(label = "goes by", means = "By what the coming air is known.")
     public enum Source {
-        @Words(label = "the room as it is set", means = "Day and night alike.")
+        @Text(label = "the room as it is set", means = "Day and night alike.")
         STEADY,
-        @Words(label = "the pattern of a day", means = "The same every day, by the hours below.")
+        @Text(label = "the pattern of a day", means = "The same every day, by the hours below.")
         PATTERN,
-        @Words(
+        @Text(
                 label = "the sensor",
                 means = "What it measured; ahead, what it measured at the same hour of the last three days.")
         SENSOR
     }
 
     /** The air at an hour of every day. */
-    @Words(label = "hour", means = "The air at an hour of every day.")
+    @Text(label = "hour", means = "The air at an hour of every day.")
     public record Hour(
             @Quantity(
                     label = "at",
@@ -73,13 +73,13 @@ public record RoomAhead(
     }
 
     /** Other weather for a while. */
-    @Words(label = "spell", means = "Other weather for a while.")
+    @Text(label = "spell", means = "Other weather for a while.")
     public record Spell(
-            @Words(label = "what", shortest = 1, longest = 60)
+            @Text(label = "what", shortest = 1, longest = 60)
             String what,
 
-            @Words(label = "from") LocalDateTime from,
-            @Words(label = "to") LocalDateTime to,
+            @Text(label = "from") LocalDateTime from,
+            @Text(label = "to") LocalDateTime to,
 
             @Quantity(
                     label = "warmer by",

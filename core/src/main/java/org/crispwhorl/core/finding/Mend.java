@@ -7,7 +7,7 @@ import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.studio.AsMade;
+import org.crispwhorl.core.studio.AppliedTechniques;
 
 /**
  * A change that puts a finding right: an edit, which is made on the design itself when it is asked for. What no range allows is no
@@ -68,7 +68,7 @@ public final class Mend {
      */
     public Species species() {
         if (mended == null) {
-            mended = AsMade.edited(
+            mended = AppliedTechniques.edited(
                     found.designed(),
                     found.conditions().ways(),
                     found.conditions().kit(),

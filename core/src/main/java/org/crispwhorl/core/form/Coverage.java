@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Part;
 
@@ -26,7 +26,7 @@ public final class Coverage {
     private final Map<String, Double> planMm2 = new HashMap<>();
     private double faceMm2;
 
-    private static final Lately<List<Object>, Coverage> KNOWN = new Lately<>(128);
+    private static final Cache<List<Object>, Coverage> KNOWN = new Cache<>(128);
 
     /** The coverage of a flower, leaves left out. */
     public static Coverage of(FlowerForm form) {

@@ -3,7 +3,7 @@ package org.crispwhorl.core.form;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Pieces;
 
@@ -119,7 +119,7 @@ public final class HuggingPetal implements PetalSurface {
     /** How pieces are laid: where their base lies, or how high their tips stand. */
     record Laying(Skin skin, Pieces pieces, double thickMm, double atMm) {}
 
-    private static final Lately<Laying, HuggingPetal> LAID = new Lately<>(256);
+    private static final Cache<Laying, HuggingPetal> LAID = new Cache<>(256);
 
     private static double startMm(Outline finished, double way) {
         return Math.min(Math.max(0, -way), finished.lengthMm() * MOST_PINCHED);
@@ -332,7 +332,7 @@ public final class HuggingPetal implements PetalSurface {
 
     private record Outside(HuggingPetal petal, Skin inside, double wayMm) {}
 
-    private static final Lately<Outside, Skin> OUTSIDES = new Lately<>(256);
+    private static final Cache<Outside, Skin> OUTSIDES = new Cache<>(256);
 
     private Skin laidOn() {
         List<double[]> points = new ArrayList<>(inside.upTo(Math.max(0, wayMm)));

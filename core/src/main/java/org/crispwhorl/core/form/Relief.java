@@ -3,7 +3,7 @@ package org.crispwhorl.core.form;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Solid;
 
@@ -40,7 +40,7 @@ record Relief(float[] high, float[] low, int covered, int from, int to) {
         return cells;
     }
 
-    private static final Lately<List<Object>, Relief> KNOWN = new Lately<>(40);
+    private static final Cache<List<Object>, Relief> KNOWN = new Cache<>(40);
 
     /** All pieces of a ring, made of a paste. */
     static Relief of(PlacedRing ring, Paste paste, double cellMm) {

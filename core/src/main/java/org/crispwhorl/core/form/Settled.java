@@ -1,6 +1,6 @@
 package org.crispwhorl.core.form;
 
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Pieces;
@@ -39,7 +39,7 @@ record Settled(double lowerMm, double leanDeg) {
 
     private record Settling(Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {}
 
-    private static final Lately<Settling, Settled> KNOWN = new Lately<>(256);
+    private static final Cache<Settling, Settled> KNOWN = new Cache<>(256);
 
     private static Settled sought(Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {
         Settled lowest = new Settled(MOST_LOWER_MM, 0);

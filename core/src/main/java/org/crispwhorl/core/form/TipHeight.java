@@ -1,12 +1,12 @@
 package org.crispwhorl.core.form;
 
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Pieces;
 
 /** Where soft pieces are laid so that their tips stand at a height. */
 final class TipHeight {
-    private static final Lately<HuggingPetal.Laying, Double> KNOWN = new Lately<>(256);
+    private static final Cache<HuggingPetal.Laying, Double> KNOWN = new Cache<>(256);
 
     private TipHeight() {}
 

@@ -1,73 +1,71 @@
 package org.crispwhorl.core.hands;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /**
  * What hands do, with the minutes that a practised hand takes: so much for each thing taken up, and so much for each petal on it,
  * for a cut of many petals is rolled, thinned and threaded as one thing. Starting points, which a studio's pace changes.
  */
 public enum Operation {
-    @Words(label = "knead and roll out", means = "For each lot.")
+    @Text(label = "knead and roll out", means = "For each lot.")
     ROLL(1.0, 0),
-    @Words(label = "cut", means = "Cut one piece.")
+    @Text(label = "cut", means = "Cut one piece.")
     CUT(0.15, 0),
-    @Words(label = "cut a strip")
+    @Text(label = "cut a strip")
     STRIP(0.3, 0),
-    @Words(label = "shape a solid", means = "A cone, ball, bead or the like.")
+    @Text(label = "shape a solid", means = "A cone, ball, bead or the like.")
     SHAPE(0.5, 0),
-    @Words(label = "texture", means = "Snip or pinch a heart all over, or roll it in its coat.")
+    @Text(label = "texture", means = "Snip or pinch a heart all over, or roll it in its coat.")
     TEXTURE(1.0, 0),
-    @Words(label = "hook", means = "Hook a wire and set a heart on it.")
+    @Text(label = "hook", means = "Hook a wire and set a heart on it.")
     HOOK(0.4, 0),
-    @Words(label = "cover a core")
+    @Text(label = "cover a core")
     COVER(1.5, 0),
-    @Words(label = "hollow", means = "Hollow a cone.")
+    @Text(label = "hollow", means = "Hollow a cone.")
     HOLLOW(0.4, 0),
-    @Words(label = "roll a ball")
+    @Text(label = "roll a ball")
     BALL(0.35, 0),
-    @Words(label = "wire", means = "Put one piece on its wire.")
+    @Text(label = "wire", means = "Put one piece on its wire.")
     WIRE(0.5, 0),
-    @Words(label = "thin")
+    @Text(label = "thin")
     THIN(0.2, 0.12),
-    @Words(label = "vein")
+    @Text(label = "vein")
     VEIN(0.1, 0.04),
-    @Words(label = "cup", means = "Cup, quill or split.")
+    @Text(label = "cup", means = "Cup, quill or split.")
     CUP(0.1, 0.10),
-    @Words(label = "frill", means = "Frill, thin or turn back an edge.")
+    @Text(label = "frill", means = "Frill, thin or turn back an edge.")
     FRILL(0.2, 0.18),
-    @Words(label = "snip")
+    @Text(label = "snip")
     SNIP(0.2, 0.12),
-    @Words(label = "fold")
+    @Text(label = "fold")
     FOLD(0.3, 0),
-    @Words(label = "lay", means = "Lay into a former or on the board.")
+    @Text(label = "lay", means = "Lay into a former or on the board.")
     LAY(0.1, 0),
-    @Words(label = "set", means = "Glue one piece on.")
+    @Text(label = "set", means = "Glue one piece on.")
     SET(0.3, 0),
-    @Words(label = "wrap", means = "Thread a cut and wrap its petals round.")
+    @Text(label = "wrap", means = "Thread a cut and wrap its petals round.")
     WRAP(0.6, 0.22),
-    @Words(label = "fit a calyx")
+    @Text(label = "fit a calyx")
     FIT(0.5, 0.08),
-    @Words(label = "push in")
+    @Text(label = "push in")
     PUSH(0.15, 0),
-    @Words(label = "pinch off, turn or hang")
+    @Text(label = "pinch off, turn or hang")
     PINCH(0.2, 0),
-    @Words(label = "roll up a strip")
+    @Text(label = "roll up a strip")
     ROLL_UP(0.8, 0),
-    @Words(label = "tape", means = "Tape one piece on.")
+    @Text(label = "tape", means = "Tape one piece on.")
     TAPE(0.6, 0),
-    @Words(label = "bunch stamens", means = "For each bunch.")
+    @Text(label = "bunch stamens", means = "For each bunch.")
     BUNCH(1.2, 0),
-    @Words(label = "tint stamens", means = "For each bunch.")
+    @Text(label = "tint stamens", means = "For each bunch.")
     TINT(0.5, 0),
-    @Words(label = "colour a piece", means = "One pass over one piece.")
+    @Text(label = "colour a piece", means = "One pass over one piece.")
     COLOUR(0.3, 0),
-    @Words(label = "colour round the flower", means = "One pass over all pieces of a part on the flower.")
+    @Text(label = "colour round the flower", means = "One pass over all pieces of a part on the flower.")
     COLOUR_ROUND(1.0, 0),
-    @Words(
-            label = "mix a shade",
-            means = "Take up the colour; what the kneading of each gram takes is reckoned on top.")
+    @Text(label = "mix a shade", means = "Take up the colour; what the kneading of each gram takes is reckoned on top.")
     MIX(3.0, 0),
-    @Words(label = "knead in colour", means = "For each gram of a shade.")
+    @Text(label = "knead in colour", means = "For each gram of a shade.")
     KNEAD_GRAM(0.02, 0);
 
     private final double eachMin;

@@ -11,7 +11,12 @@ import java.util.List;
  * @param value the value in {@code unit}
  */
 public record Figure(
-        String key, Group group, String label, @Never double value, Unit unit, Why why) {
+        String key,
+        Group group,
+        String label,
+        @MayBeInfinite double value,
+        Unit unit,
+        Why why) {
     /** The headings under which figures stand. */
     public enum Group {
         SIZE,

@@ -4,7 +4,7 @@ import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.Collection;
 
-/** Checks the components of a record against their {@link Quantity} and {@link Words}. */
+/** Checks the components of a record against their {@link Quantity} and {@link Text}. */
 public final class Limits {
     private static final ClassValue<Limits> CACHE = new ClassValue<>() {
         @Override
@@ -18,19 +18,19 @@ public final class Limits {
 
     private final String[] names;
     private final Quantity[] quantities;
-    private final Words[] words;
+    private final Text[] words;
     private final Method[] accessors;
 
     private Limits(Class<?> type) {
         RecordComponent[] components = type.getRecordComponents();
         names = new String[components.length];
         quantities = new Quantity[components.length];
-        words = new Words[components.length];
+        words = new Text[components.length];
         accessors = new Method[components.length];
         for (int i = 0; i < components.length; i++) {
             names[i] = components[i].getName();
             quantities[i] = components[i].getAnnotation(Quantity.class);
-            words[i] = components[i].getAnnotation(Words.class);
+            words[i] = components[i].getAnnotation(Text.class);
             accessors[i] = components[i].getAccessor();
         }
     }
@@ -135,7 +135,7 @@ public final class Limits {
         }
     }
 
-    private static void checkWords(String name, Object value, Words limit) {
+    private static void checkWords(String name, Object value, Text limit) {
         int length = value instanceof String text
                 ? text.length()
                 : value instanceof Collection<?> many ? many.size() : limit.shortest();
@@ -153,7 +153,7 @@ public final class Limits {
         }
     }
 
-    private static void checkText(String name, String text, Words limit) {
+    private static void checkText(String name, String text, Text limit) {
         text.codePoints()
                 .filter(c -> !PlainText.allows(c, limit.lines()))
                 .findFirst()

@@ -63,7 +63,7 @@ public enum Unit {
         }
         String gap = sign.isEmpty() || sign.equals("°") || sign.equals("%")
                 ? ""
-                : this == MM || this == FINE_MM ? Told.GAP : " ";
+                : this == MM || this == FINE_MM ? LengthText.GAP : " ";
         return number + gap + sign;
     }
 }

@@ -19,7 +19,7 @@ public record Why(String rule, List<Input> inputs, String source) {
     }
 
     /** One figure that went into the rule. */
-    public record Input(String label, @Never double value, Unit unit) {}
+    public record Input(String label, @MayBeInfinite double value, Unit unit) {}
 
     public static Input in(String label, double value, Unit unit) {
         return new Input(label, value, unit);

@@ -1,29 +1,29 @@
 package org.crispwhorl.core.mending;
 
 import java.util.List;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** What is seen to be wrong, and what is asked about it: the first answer is number 0. */
 public enum Seen {
-    @Words(label = "edges crack")
+    @Text(label = "edges crack")
     EDGES_CRACK("When did they crack?", "while they were thinned", "when they were bent or cupped", "while they dried"),
-    @Words(label = "petals fall back")
+    @Text(label = "petals fall back")
     FALL_BACK("When did they fall back?", "as soon as they were joined", "within the hour", "the next day"),
-    @Words(label = "it is sticky")
+    @Text(label = "it is sticky")
     STICKY("What is sticky?", "the paste on the bench", "pieces that should be dry", "flowers that were finished"),
-    @Words(label = "a wire turns in its piece")
+    @Text(label = "a wire turns in its piece")
     WIRE_TURNS("What turns?", "a petal or leaf on its wire", "the heart on its wire"),
-    @Words(label = "the dust is dull or blotchy")
+    @Text(label = "the dust is dull or blotchy")
     BLOTCHY("How does it look?", "dull all over", "in blotches", "pale pieces are soiled"),
-    @Words(label = "a gap at the heart")
+    @Text(label = "a gap at the heart")
     GAP("Where is the gap?", "between petals of one ring", "round the heart"),
-    @Words(label = "a cup slumped")
+    @Text(label = "a cup slumped")
     SLUMPED("When did it slump?", "in its former", "once it was taken out"),
-    @Words(label = "the flower closed up")
+    @Text(label = "the flower closed up")
     CLOSED_UP("How was it left?", "hanging head down", "standing upright"),
-    @Words(label = "the chocolate sweats")
+    @Text(label = "the chocolate sweats")
     SWEATS("Where was it?", "in a cold store", "in the room all the time"),
-    @Words(label = "a shade ran out")
+    @Text(label = "a shade ran out")
     RAN_OUT("What is left to make?", "a few pieces", "half of them or more");
 
     private final String question;

@@ -4,8 +4,8 @@ import java.util.Optional;
 import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.SkinClock;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Heart;
@@ -75,7 +75,7 @@ final class Shaping {
                         Signs.MAY_BE + 2 * s.answered(1) + s.found("window-missed")));
         s.may(
                 "It dried faster outside than inside.",
-                "Air " + Words.Labels.of(s.room().air().getClass()) + " at " + s.air()
+                "Air " + Text.Labels.of(s.room().air().getClass()) + " at " + s.air()
                         + "; its thickest place is dry after "
                         + s.medianH(Stage.DRY).map(Signs::minutes).orElse("a time that never comes") + ".",
                 "A crack that has dried can be filled with paste let down with water, and coloured over.",
@@ -84,7 +84,7 @@ final class Shaping {
     }
 
     void fellBack() {
-        String as = s.pieces().map(p -> Words.Labels.of(p.joining().as())).orElse("soft");
+        String as = s.pieces().map(p -> Text.Labels.of(p.joining().as())).orElse("soft");
         s.may(
                 "It was joined before it could hold itself.",
                 "It is joined " + as + "; it bends until "
@@ -122,7 +122,7 @@ final class Shaping {
                 "Nothing held it while it dried.",
                 "It leans out by " + Unit.DEGREE.write(lean) + " and lies "
                         + s.pieces()
-                                .map(p -> Words.Labels.of(p.drying().getClass()))
+                                .map(p -> Text.Labels.of(p.drying().getClass()))
                                 .orElse("free") + ".",
                 "Hang the flower head down: the weight then closes it.",
                 "Hang it, or stand it in a cup, until it is firm.",

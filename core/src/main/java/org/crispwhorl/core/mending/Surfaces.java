@@ -2,8 +2,8 @@ package org.crispwhorl.core.mending;
 
 import java.util.Optional;
 import org.crispwhorl.core.drying.Drying;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
 
@@ -41,7 +41,7 @@ final class Surfaces {
         s.may(
                 "The air is too damp.",
                 s.a.paste().drying()
-                        ? Words.Labels.of(s.a.paste().medium()) + " takes up water from "
+                        ? Text.Labels.of(s.a.paste().medium()) + " takes up water from "
                                 + Unit.PERCENT.write(s.a.paste().driesUpToPct()) + " on; the room has "
                                 + Unit.PERCENT.write(s.room().dryingPct()) + "."
                         : "It sets by cooling; damp settles on it when it is colder than the room.",
@@ -89,7 +89,7 @@ final class Surfaces {
                 Signs.MAY_BE + 2 * s.answered(1) + s.found("paint-not-dry"));
         s.may(
                 "The dust was never set.",
-                "Finishing: " + Words.Labels.of(s.a.species().finishing()) + ".",
+                "Finishing: " + Text.Labels.of(s.a.species().finishing()) + ".",
                 "Pass the dry flower through steam for a moment, far from the spout, for steam scalds, and let it dry: it deepens and holds.",
                 "Steam when all colour is on; not over a coat of crumb or gelatine.",
                 Signs.MAY_BE + 2 * s.answered(0));
@@ -119,7 +119,7 @@ final class Surfaces {
                 cools.map(law -> "It softens from " + Unit.CELSIUS.write(law.softensAboveC()) + " on; the room has "
                                 + Unit.CELSIUS.write(s.room().temperatureC()) + ".")
                         .orElse("This flower is of "
-                                + Words.Labels.of(s.a.species().medium()) + ", which does not sweat by itself."),
+                                + Text.Labels.of(s.a.species().medium()) + ", which does not sweat by itself."),
                 "Cool the room, and your hands, and leave it for a while.",
                 "Choose another medium for warm venues: the order compares them.",
                 s.answered(1)

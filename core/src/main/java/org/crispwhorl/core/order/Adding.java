@@ -20,9 +20,9 @@ import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.AlsoCut;
 import org.crispwhorl.core.species.Bought;
-import org.crispwhorl.core.species.Lump;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.PieceSort;
+import org.crispwhorl.core.species.Portion;
 import org.crispwhorl.core.species.StartsFrom;
 import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.studio.Conditions;
@@ -120,7 +120,7 @@ final class Adding {
             int spares = a.lumps(part).isEmpty() ? 0 : spares(a, part, needed);
             double share = (double) (needed + spares) / units;
             double lost = lostPerG(a, part);
-            for (Lump lump : a.lumps(part)) {
+            for (Portion lump : a.lumps(part)) {
                 double all = a.paste().grams(lump.volumeMm3()) * lump.count() * share;
                 double[] sums = grams.computeIfAbsent(lump.shade(), s -> new double[2]);
                 sums[0] += all;

@@ -19,8 +19,8 @@ import org.crispwhorl.core.colour.Mixture;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.studio.Conditions;
 
@@ -75,12 +75,12 @@ final class Colours {
     private static ColourSheet.PassJob pass(Assessment a, Part part, Pass pass) {
         Pass.GoesOn when = Work.when(a, part, pass);
         return new ColourSheet.PassJob(
-                Words.Labels.of(pass.how()),
+                Text.Labels.of(pass.how()),
                 what(pass),
                 where(pass),
                 pass.strength(),
-                Words.Labels.of(when)
-                        + (when == Pass.GoesOn.PIECE && a.dries(part) ? ", " + Words.Labels.of(pass.at()) : ""),
+                Text.Labels.of(when)
+                        + (when == Pass.GoesOn.PIECE && a.dries(part) ? ", " + Text.Labels.of(pass.at()) : ""),
                 after(pass),
                 pass.colours().isEmpty() ? Optional.empty() : Optional.of(Mixture.swatch(pass)));
     }
@@ -94,7 +94,7 @@ final class Colours {
                 .collect(Collectors.joining(" + "));
         return pass.carrier() == Carrier.NOTHING
                 ? mixed
-                : mixed + ", " + parts(pass.letDown()) + " of " + Words.Labels.of(pass.carrier()) + " to 1";
+                : mixed + ", " + parts(pass.letDown()) + " of " + Text.Labels.of(pass.carrier()) + " to 1";
     }
 
     private static String parts(double parts) {
@@ -102,7 +102,7 @@ final class Colours {
     }
 
     private static String where(Pass pass) {
-        String zone = Words.Labels.of(pass.zone()) + ", " + Words.Labels.of(pass.side());
+        String zone = Text.Labels.of(pass.zone()) + ", " + Text.Labels.of(pass.side());
         return pass.zone().everywhere()
                 ? zone
                 : zone + ": " + Unit.MM.write(pass.reachMm()) + ", fading over " + Unit.MM.write(pass.fadeMm());

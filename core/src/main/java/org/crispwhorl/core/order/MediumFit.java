@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Planning;
-import org.crispwhorl.core.measure.Never;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.MayBeInfinite;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.paste.Stage;
@@ -21,7 +21,8 @@ import org.crispwhorl.core.studio.Conditions;
  * @param handsH hours of hands
  * @param reasons what speaks against it, and what makes it hold, in the maker's words
  */
-public record MediumFit(Medium medium, Fits fits, @Never double readyH, double handsH, List<String> reasons) {
+public record MediumFit(
+        Medium medium, Fits fits, @MayBeInfinite double readyH, double handsH, List<String> reasons) {
     /** How well it does. */
     public enum Fits {
         YES,
@@ -73,7 +74,7 @@ public record MediumFit(Medium medium, Fits fits, @Never double readyH, double h
         inTime(readyH, handsH, thereH, judged);
         stands(conditions.kit().paste(medium), venue, judged);
         if (medium.furthest() != Stage.DRY) {
-            judged.risky("never gets firmer than " + Words.Labels.of(medium.furthest())
+            judged.risky("never gets firmer than " + Text.Labels.of(medium.furthest())
                     + ": for what lies or is modelled, not for petals that stand on wires");
         }
         if (!medium.edible()) {

@@ -7,18 +7,18 @@ import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Flowers for a date, as an order is written. */
 @RecordBuilder
-@Words(label = "order", means = "Flowers for a date.")
+@Text(label = "order", means = "Flowers for a date.")
 public record Order(
-        @Words(label = "name", shortest = 1) String name,
+        @Text(label = "name", shortest = 1) String name,
 
-        @Words(label = "note", longest = 2000, lines = true) String note,
+        @Text(label = "note", longest = 2000, lines = true) String note,
 
-        @Words(label = "hand-over") LocalDateTime handOver,
+        @Text(label = "hand-over") LocalDateTime handOver,
 
         @Quantity(
                 label = "margin",
@@ -39,9 +39,9 @@ public record Order(
                 means = "Height of the lowest tier that stems go into.")
         double tierMm,
 
-        @Words(label = "where it goes") Optional<Venue> venue,
+        @Text(label = "where it goes") Optional<Venue> venue,
 
-        @Words(label = "flowers", longest = 40) List<OrderLine> lines)
+        @Text(label = "flowers", longest = 40) List<OrderLine> lines)
         implements OrderBuilder.With {
     public Order {
         lines = List.copyOf(lines);
@@ -55,7 +55,7 @@ public record Order(
     }
 
     /** How many flowers of a species. */
-    @Words(label = "flowers", means = "How many flowers of a species.")
+    @Text(label = "flowers", means = "How many flowers of a species.")
     public record OrderLine(
             UUID speciesId,
 

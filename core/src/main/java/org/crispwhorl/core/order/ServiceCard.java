@@ -11,7 +11,7 @@ import java.util.Set;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.Drawer;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.safety.Cautions;
@@ -113,7 +113,7 @@ public record ServiceCard(
             if (pots.isEmpty()) {
                 told.add(job.name() + ": the drawer does not say whether it may be eaten");
             } else if (pots.stream().anyMatch(pot -> pot.eaten() != ColourPot.Eaten.EDIBLE)) {
-                told.add(job.name() + ": " + Words.Labels.of(pots.get(0).eaten())
+                told.add(job.name() + ": " + Text.Labels.of(pots.get(0).eaten())
                         + "; what is called non-toxic is not therefore food");
             }
         }

@@ -17,8 +17,8 @@ import org.crispwhorl.core.drawer.PickFit;
 import org.crispwhorl.core.drawer.ReadyMade;
 import org.crispwhorl.core.drawer.StamenBunch;
 import org.crispwhorl.core.drawer.TapeRoll;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.Bought;
@@ -163,7 +163,7 @@ final class Shopping {
     private void colour(ColourSheet.ColourJob job) {
         boolean unweighed = job.owned().orElse(0) > 0 && job.ownedG() == 0;
         line(
-                job.name() + ", " + Words.Labels.of(job.form()),
+                job.name() + ", " + Text.Labels.of(job.form()),
                 job.milligrams(),
                 unweighed ? job.milligrams() : MG_PER_G * job.ownedG(),
                 "mg",

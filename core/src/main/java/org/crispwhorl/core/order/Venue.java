@@ -2,11 +2,11 @@ package org.crispwhorl.core.order;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Where flowers stand once they have left the studio. */
-@Words(label = "venue", means = "Where the flowers stand once they have left.")
+@Text(label = "venue", means = "Where the flowers stand once they have left.")
 public record Venue(
         @Quantity(
                 label = "temperature",
@@ -29,10 +29,10 @@ public record Venue(
         @Quantity(label = "stands for", unit = Unit.H, min = 0, max = 240, usual = 6, means = "Hours on the table.")
         double hours,
 
-        @Words(label = "in the sun", means = "Outdoors, or behind glass: what the sun falls on is warmer than the air.")
+        @Text(label = "in the sun", means = "Outdoors, or behind glass: what the sun falls on is warmer than the air.")
         boolean sun,
 
-        @Words(label = "kept cold before", means = "In a refrigerator or a cold room, and brought out again.")
+        @Text(label = "kept cold before", means = "In a refrigerator or a cold room, and brought out again.")
         boolean cold) {
     public Venue {
         Limits.check(Venue.class, temperatureC, humidityPct, hours, sun, cold);

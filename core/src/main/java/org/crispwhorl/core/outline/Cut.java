@@ -1,15 +1,15 @@
 package org.crispwhorl.core.outline;
 
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** What one press of a cutter cuts: a single outline, or several round the middle of a one-piece blossom. */
-@Words(label = "cut", means = "What one press of a cutter cuts.")
+@Text(label = "cut", means = "What one press of a cutter cuts.")
 public record Cut(
-        @Words(label = "outline") Outline outline,
+        @Text(label = "outline") Outline outline,
 
         @Quantity(
                 label = "petals",
@@ -48,7 +48,7 @@ public record Cut(
     }
 
     /** Areas of blossoms that were asked for lately; the union of many lobes takes a while. */
-    private static final Lately<Cut, Double> AREAS = new Lately<>(512);
+    private static final Cache<Cut, Double> AREAS = new Cache<>(512);
 
     /** Area of paste that one cut takes, mm²: that of the union of its lobes and its middle. */
     public double areaMm2() {

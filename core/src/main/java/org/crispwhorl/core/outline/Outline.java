@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Seldom;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /**
  * The outline of a petal or leaf lying flat: base at station 0, tip at station {@code lengthMm}. It is one of a family, symmetric
@@ -17,7 +17,7 @@ import org.crispwhorl.core.measure.Words;
  * of the maker's own; the family's numbers then say which of the family comes nearest, and stand in again when the own shape is
  * left out.
  */
-@Words(label = "outline", means = "The shape of a piece lying flat, as its cutter cuts it.")
+@Text(label = "outline", means = "The shape of a piece lying flat, as its cutter cuts it.")
 public record Outline(
         @Quantity(
                 label = "length",
@@ -69,7 +69,7 @@ public record Outline(
                 means = "1 runs straight to a point, 2 is round, 3 and more is blunt.")
         double tip,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "lobes",
                 unit = Unit.COUNT,
@@ -79,7 +79,7 @@ public record Outline(
                 means = "Lobes of the tip: one less than its notches; 1 is a whole tip.")
         int lobes,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "notch",
                 unit = Unit.NONE,

@@ -6,7 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
-import org.crispwhorl.core.measure.Lately;
+import org.crispwhorl.core.measure.Cache;
 
 /**
  * An outline lying flat, cut into triangles small enough to be bent. It is cut across along rows, between which it falls into one
@@ -41,7 +41,7 @@ public record OutlineMesh(double[][] points, int[] triangles) {
         return KNOWN.of(key, () -> cut(outline, fromMm, stations, across, creasesMm));
     }
 
-    private static final Lately<List<Object>, OutlineMesh> KNOWN = new Lately<>(256);
+    private static final Cache<List<Object>, OutlineMesh> KNOWN = new Cache<>(256);
 
     private static OutlineMesh cut(Outline outline, double fromMm, int stations, int across, double... creasesMm) {
         TreeSet<Double> rows = new TreeSet<>();

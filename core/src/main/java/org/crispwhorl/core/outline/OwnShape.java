@@ -4,17 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /**
  * The shape of a maker's own outline without its size: corners round a simple polygon, each by two numbers, its signed distance
  * from the midrib as a share of the width and its station as a share of the length.
  */
-@Words(
+@Text(
         label = "own shape",
         means = "A shape of your own in place of the family's: drawn over the same length and width.")
 public record OwnShape(
-        @Words(
+        @Text(
                 label = "corners",
                 means = "In pairs: distance from the midrib as a share of the width, station as a share of the length.",
                 shortest = 6,

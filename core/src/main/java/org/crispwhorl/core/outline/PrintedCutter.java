@@ -5,8 +5,8 @@ import java.util.List;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -23,7 +23,7 @@ import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
  * it prints standing on its flange without supports. The least thicknesses are those of the ranges: a thinner blade or wall does
  * not come out whole.
  */
-@Words(label = "cutter to print", means = "A sleeve round the outline: blade, wall, grip and flange.")
+@Text(label = "cutter to print", means = "A sleeve round the outline: blade, wall, grip and flange.")
 public record PrintedCutter(
         @Quantity(
                 label = "blade",

@@ -2,8 +2,8 @@ package org.crispwhorl.core.outline;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /**
  * A point on an outline by which it is pulled into shape.
@@ -12,8 +12,8 @@ import org.crispwhorl.core.measure.Words;
  * @param label what pulling it changes
  */
 public record StationPoint(
-        @Words(label = "point") String id,
-        @Words(label = "sets") String label,
+        @Text(label = "point") String id,
+        @Text(label = "sets") String label,
 
         @Quantity(
                 label = "across",

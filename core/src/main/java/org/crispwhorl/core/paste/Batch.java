@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /**
  * One master paste and the shades that are let down from it, in grams.
@@ -173,7 +173,7 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
                 List<Integer> whole = WholeGrams.of(List.of(grams * share, grams * (1 - share)));
                 all.add(new Rung(let.get(i).name(), share, MixingLaw.colour(let.get(i)), whole.get(0), whole.get(1)));
             }
-            ladders.add(new LetDown(Words.Labels.of(rule), all));
+            ladders.add(new LetDown(Text.Labels.of(rule), all));
         }
         return ladders;
     }

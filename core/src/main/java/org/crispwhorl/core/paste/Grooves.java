@@ -2,12 +2,12 @@ package org.crispwhorl.core.paste;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
 
 /** How the grooves of a ridged board lie: pieces are cut with their midribs in them. */
-@Words(label = "grooves", means = "How the grooves of a ridged board lie.")
+@Text(label = "grooves", means = "How the grooves of a ridged board lie.")
 public record Grooves(
         @Quantity(
                 label = "groove long",

@@ -1,14 +1,14 @@
 package org.crispwhorl.core.paste;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** How a master colour is let down from shade to shade. */
-@Words(label = "ladder of shades", means = "How a shade is let down.")
+@Text(label = "ladder of shades", means = "How a shade is let down.")
 public enum Ladder {
-    @Words(label = "as each shade says")
+    @Text(label = "as each shade says")
     STATED,
-    @Words(label = "equal visible steps")
+    @Text(label = "equal visible steps")
     EQUAL_STEPS,
-    @Words(label = "halve with white each step")
+    @Text(label = "halve with white each step")
     HALVING
 }

@@ -1,24 +1,24 @@
 package org.crispwhorl.core.paste;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /**
  * What a flower is made of. Densities and drying constants are starting points that a weighed ball and the logbook
  * correct.
  */
-@Words(label = "medium", means = "What the flower is made of.")
+@Text(label = "medium", means = "What the flower is made of.")
 public enum Medium {
-    @Words(label = "gum paste", means = "Sets like china, thin and strong.")
+    @Text(label = "gum paste", means = "Sets like china, thin and strong.")
     GUM_PASTE(1.38, new Setting.Drying(0.75, 10), Stage.DRY, true),
-    @Words(label = "fondant with gum powder", means = "Softer, quicker to buy, thicker.")
+    @Text(label = "fondant with gum powder", means = "Softer, quicker to buy, thicker.")
     GUM_FONDANT(1.42, new Setting.Drying(0.72, 16), Stage.DRY, true),
-    @Words(label = "plain fondant", means = "Without gum powder: soft for days, and never as firm.")
+    @Text(label = "plain fondant", means = "Without gum powder: soft for days, and never as firm.")
     PLAIN_FONDANT(1.42, new Setting.Drying(0.72, 30), Stage.PART_DRY, true),
-    @Words(label = "modelling chocolate", means = "Sets by cooling, softens in a hot room.")
+    @Text(label = "modelling chocolate", means = "Sets by cooling, softens in a hot room.")
     MODELLING_CHOCOLATE(1.30, new Setting.Cooling(30, 12, 27), Stage.DRY, true),
-    @Words(label = "marzipan", means = "Skins over but stays soft; contains nuts.")
+    @Text(label = "marzipan", means = "Skins over but stays soft; contains nuts.")
     MARZIPAN(1.28, new Setting.Drying(0.80, 30), Stage.PART_DRY, true),
-    @Words(label = "cold porcelain", means = "A keepsake, never edible.")
+    @Text(label = "cold porcelain", means = "A keepsake, never edible.")
     COLD_PORCELAIN(1.20, new Setting.Drying(0.90, 24), Stage.DRY, false);
 
     private final double densityGPerCm3;
@@ -35,7 +35,7 @@ public enum Medium {
 
     /** The maker's word for it. */
     public String label() {
-        return Words.Labels.of(this);
+        return Text.Labels.of(this);
     }
 
     public double densityGPerCm3() {

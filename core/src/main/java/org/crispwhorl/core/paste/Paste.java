@@ -2,13 +2,13 @@ package org.crispwhorl.core.paste;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** A medium as the studio has it: its density once a ball was weighed, its drying once a batch was watched. */
-@Words(label = "paste", means = "A medium as the studio has it.")
+@Text(label = "paste", means = "A medium as the studio has it.")
 public record Paste(
-        @Words(label = "medium") Medium medium,
+        @Text(label = "medium") Medium medium,
 
         @Quantity(
                 label = "density",

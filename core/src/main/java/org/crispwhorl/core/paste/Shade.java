@@ -2,18 +2,18 @@ package org.crispwhorl.core.paste;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** A shade of paste: a master colour let down with white. */
-@Words(label = "shade", means = "A master colour let down with white.")
+@Text(label = "shade", means = "A master colour let down with white.")
 public record Shade(
-        @Words(label = "id", pattern = Shade.ID, means = "Unique among the shades.")
+        @Text(label = "id", pattern = Shade.ID, means = "Unique among the shades.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "master colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour of the undiluted master paste.")
+        @Text(label = "master colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour of the undiluted master paste.")
         String master,
 
         @Quantity(

@@ -1,17 +1,17 @@
 package org.crispwhorl.core.paste;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** The stages of drying, each by the moisture ratio at which it is reached. */
-@Words(label = "stage", means = "A stage of drying.")
+@Text(label = "stage", means = "A stage of drying.")
 public enum Stage {
-    @Words(label = "skinned", means = "It can no longer be cut, veined or wired.")
+    @Text(label = "skinned", means = "It can no longer be cut, veined or wired.")
     SKINNED(0.92),
-    @Words(label = "part-dry", means = "It holds its shape but still bends.")
+    @Text(label = "part-dry", means = "It holds its shape but still bends.")
     PART_DRY(0.80),
-    @Words(label = "firm", means = "It can be handled, glued, hung.")
+    @Text(label = "firm", means = "It can be handled, glued, hung.")
     FIRM(0.45),
-    @Words(label = "dry", means = "It is dry through: it can be dusted hard, taped tight, travelled.")
+    @Text(label = "dry", means = "It is dry through: it can be dusted hard, taped tight, travelled.")
     DRY(0.15);
 
     /** The moisture ratio at which a part-dry piece no longer bends. */

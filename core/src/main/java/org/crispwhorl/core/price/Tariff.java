@@ -2,13 +2,13 @@ package org.crispwhorl.core.price;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** What the studio asks for its work, and the words in which it writes a quote. */
-@Words(label = "tariff", means = "What the studio asks for its work.")
+@Text(label = "tariff", means = "What the studio asks for its work.")
 public record Tariff(
-        @Words(label = "money", longest = 6, means = "The sign or word written behind an amount.")
+        @Text(label = "money", longest = 6, means = "The sign or word written behind an amount.")
         String money,
 
         @Quantity(
@@ -73,10 +73,10 @@ public record Tariff(
                 means = "Of the whole, paid when the order is promised.")
         double depositPct,
 
-        @Words(label = "begins with", longest = 1000, lines = true, means = "What stands above the amounts of a quote.")
+        @Text(label = "begins with", longest = 1000, lines = true, means = "What stands above the amounts of a quote.")
         String opening,
 
-        @Words(label = "ends with", longest = 1000, lines = true, means = "What stands below the amounts of a quote.")
+        @Text(label = "ends with", longest = 1000, lines = true, means = "What stands below the amounts of a quote.")
         String closing) {
     /** What holds until a studio says otherwise. */
     public static final Tariff USUAL = new Tariff(

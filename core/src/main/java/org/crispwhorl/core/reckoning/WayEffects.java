@@ -6,8 +6,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import org.crispwhorl.core.measure.Figure;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Conditions;
@@ -45,7 +45,7 @@ public record WayEffects(String way, Enum<?> choice, String label, List<FigureCh
                     List<Figure> then =
                             Reckoner.reckon(species, conditions.withWays(other)).figures();
                     all.add(new WayEffects(
-                            way.getName(), (Enum<?>) choice, Words.Labels.of((Enum<?>) choice), changes(now, then)));
+                            way.getName(), (Enum<?>) choice, Text.Labels.of((Enum<?>) choice), changes(now, then)));
                 }
             }
         }

@@ -6,19 +6,19 @@ import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.PressedBall;
 
 /** A petal pressed from a ball without a cutter: ball, weight, thickness, each from the others. */
-@Words(
+@Text(
         label = "ball and petal",
         means = "A petal pressed from a ball without a cutter: ball, weight, thickness, each from the others.")
 public record BallAndPetal(
-        @Words(label = "known") BallKnown known,
+        @Text(label = "known") BallKnown known,
 
         @Quantity(
                 label = "length",
@@ -42,17 +42,17 @@ public record BallAndPetal(
                 means = "Share of its box of length by width that the petal fills.")
         double fills,
 
-        @Words(label = "medium") Medium medium)
+        @Text(label = "medium") Medium medium)
         implements SlateQuestion {
     public BallAndPetal {
         Limits.check(BallAndPetal.class, known, lengthMm, widthMm, fills, medium);
     }
 
     /** What is known of ball and petal beside the petal's size. */
-    @Words(label = "known", means = "What is known beside the size of the petal.")
+    @Text(label = "known", means = "What is known beside the size of the petal.")
     public sealed interface BallKnown {
         /** The ball's diameter. */
-        @Words(label = "the ball, across")
+        @Text(label = "the ball, across")
         record BallAcross(
                 @Quantity(
                         label = "ball",
@@ -70,7 +70,7 @@ public record BallAndPetal(
         }
 
         /** The ball's weight. */
-        @Words(label = "the ball, weighed")
+        @Text(label = "the ball, weighed")
         record BallWeighed(
                 @Quantity(
                         label = "weight",
@@ -88,7 +88,7 @@ public record BallAndPetal(
         }
 
         /** The thickness wanted. */
-        @Words(label = "the thickness wanted")
+        @Text(label = "the thickness wanted")
         record PetalThick(
                 @Quantity(
                         label = "thickness",

@@ -12,9 +12,9 @@ import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.wire.LoadedWire;
 import org.crispwhorl.core.wire.MainStem;
 import org.crispwhorl.core.wire.StemBundle;
@@ -22,7 +22,7 @@ import org.crispwhorl.core.wire.TapeRun;
 import org.crispwhorl.core.wire.WireTable;
 
 /** How thick a bundle of wires gets, the tape and the pick it takes, and what it carries. */
-@Words(
+@Text(
         label = "bundle and pick",
         means = "How thick a bundle of wires gets, the tape and the pick it takes, and what it carries.")
 public record BundleAndPick(

@@ -6,17 +6,17 @@ import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** The petal that a cutter gives after thinning, or the cutter that a petal asks for. */
-@Words(
+@Text(
         label = "cutter to petal",
         means = "The petal that a cutter gives after thinning, or the cutter that a petal asks for.")
 public record CutterToPetal(
-        @Words(label = "known") Which known,
+        @Text(label = "known") Which known,
 
         @Quantity(label = "length", unit = Unit.MM, min = 2, max = 300, usual = 40, means = "Its length.")
         double lengthMm,
@@ -50,9 +50,9 @@ public record CutterToPetal(
 
     /** Which of the two is known. */
     public enum Which {
-        @Words(label = "the cutter")
+        @Text(label = "the cutter")
         CUTTER,
-        @Words(label = "the petal")
+        @Text(label = "the petal")
         PETAL
     }
 

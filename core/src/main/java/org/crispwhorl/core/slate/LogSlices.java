@@ -6,14 +6,14 @@ import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.thinning.PressedBall;
 
 /** Equal balls by slicing a rolled log. */
-@Words(label = "log slices", means = "Equal balls by slicing a rolled log.")
+@Text(label = "log slices", means = "Equal balls by slicing a rolled log.")
 public record LogSlices(
         @Quantity(
                 label = "log",
@@ -38,7 +38,7 @@ public record LogSlices(
         @Quantity(label = "balls", unit = Unit.COUNT, min = 1, max = 2000, usual = 24, means = "How many are wanted.")
         int balls,
 
-        @Words(label = "medium") Medium medium)
+        @Text(label = "medium") Medium medium)
         implements SlateQuestion {
     public LogSlices {
         Limits.check(LogSlices.class, logMm, ballMm, balls, medium);

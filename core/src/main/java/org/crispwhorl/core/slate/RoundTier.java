@@ -6,12 +6,12 @@ import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 
 /** Loose petals or small blossoms laid round a tier: how many, and what holds them. */
-@Words(label = "round a tier", means = "Loose petals or small blossoms round a tier: how many, and what holds them.")
+@Text(label = "round a tier", means = "Loose petals or small blossoms round a tier: how many, and what holds them.")
 public record RoundTier(
         @Quantity(
                 label = "tier",
@@ -49,14 +49,14 @@ public record RoundTier(
                 means = "One of them.")
         double eachG,
 
-        @Words(label = "laid") LaidOn laid)
+        @Text(label = "laid") LaidOn laid)
         implements SlateQuestion {
     /** Where they are laid. */
-    @Words(label = "laid", means = "Where they are laid.")
+    @Text(label = "laid", means = "Where they are laid.")
     public enum LaidOn {
-        @Words(label = "on the top or a ledge")
+        @Text(label = "on the top or a ledge")
         FLAT,
-        @Words(label = "on the side")
+        @Text(label = "on the side")
         SIDE
     }
 

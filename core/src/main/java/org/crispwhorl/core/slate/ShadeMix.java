@@ -9,9 +9,9 @@ import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Batch;
 import org.crispwhorl.core.paste.Ladder;
 import org.crispwhorl.core.paste.MixingLaw;
@@ -19,11 +19,11 @@ import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.ShadeLadder;
 
 /** Grams of master and white, and the ladder of shades between two shares by both ways. */
-@Words(
+@Text(
         label = "shade mix",
         means = "Grams of master and white, and the ladder of shades between two shares by both ways.")
 public record ShadeMix(
-        @Words(label = "master", pattern = "#[0-9a-f]{6}", means = "sRGB colour of the master paste.")
+        @Text(label = "master", pattern = "#[0-9a-f]{6}", means = "sRGB colour of the master paste.")
         String master,
 
         @Quantity(
@@ -88,7 +88,7 @@ public record ShadeMix(
                 double share = let.get(i).share();
                 boolean alike = i > 0 && MixingLaw.distance(let.get(i - 1), let.get(i)) < MixingLaw.SAME;
                 draft.swatches.add(new SlateAnswer.Swatch(
-                        Words.Labels.of(ladder),
+                        Text.Labels.of(ladder),
                         share,
                         MixingLaw.colour(let.get(i)),
                         eachG * share,
@@ -96,7 +96,7 @@ public record ShadeMix(
                         alike));
                 masterG += eachG * share;
                 if (alike) {
-                    draft.note("By " + Words.Labels.of(ladder) + ", shades " + i + " and " + (i + 1)
+                    draft.note("By " + Text.Labels.of(ladder) + ", shades " + i + " and " + (i + 1)
                             + " cannot be told apart: use fewer, or let them further apart.");
                 }
             }

@@ -1,10 +1,10 @@
 package org.crispwhorl.core.slate;
 
 import org.crispwhorl.core.drawer.Drawer;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** A question of the bench. */
-@Words(label = "question", means = "A quick reckoner.")
+@Text(label = "question", means = "A quick reckoner.")
 public sealed interface SlateQuestion
         permits BallAndPetal,
                 ThicknessGauge,

@@ -7,13 +7,13 @@ import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.thinning.PressedBall;
 
 /** How thin a petal has become, read off the size that it has grown to. */
-@Words(label = "thickness gauge", means = "How thin a petal has become, read off the size that it has grown to.")
+@Text(label = "thickness gauge", means = "How thin a petal has become, read off the size that it has grown to.")
 public record ThicknessGauge(
         @Quantity(
                 label = "rolled",

@@ -6,12 +6,12 @@ import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 
 /** One measure in other units. */
-@Words(label = "units", means = "One measure in other units.")
+@Text(label = "units", means = "One measure in other units.")
 public record UnitTurning(
         @Quantity(
                 label = "value",
@@ -23,7 +23,7 @@ public record UnitTurning(
                 means = "The number to turn.")
         double value,
 
-        @Words(label = "unit") Given unit)
+        @Text(label = "unit") Given unit)
         implements SlateQuestion {
     public UnitTurning {
         Limits.check(UnitTurning.class, value, unit);
@@ -31,17 +31,17 @@ public record UnitTurning(
 
     /** The unit that it is given in. */
     public enum Given {
-        @Words(label = "mm")
+        @Text(label = "mm")
         MM,
-        @Words(label = "inches")
+        @Text(label = "inches")
         INCHES,
-        @Words(label = "g")
+        @Text(label = "g")
         G,
-        @Words(label = "ounces")
+        @Text(label = "ounces")
         OUNCES,
-        @Words(label = "°C")
+        @Text(label = "°C")
         CELSIUS,
-        @Words(label = "°F")
+        @Text(label = "°F")
         FAHRENHEIT
     }
 

@@ -7,16 +7,16 @@ import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Figure.Group;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.wire.LoadedWire;
 import org.crispwhorl.core.wire.WireTable;
 
 /** Which wire carries a petal: droop and stress of every gauge. */
-@Words(label = "wire check", means = "Which wire carries a petal: droop and stress of every gauge.")
+@Text(label = "wire check", means = "Which wire carries a petal: droop and stress of every gauge.")
 public record WireCheck(
         @Quantity(
                 label = "weight",

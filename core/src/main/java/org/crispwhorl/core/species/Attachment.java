@@ -3,11 +3,11 @@ package org.crispwhorl.core.species;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** How a piece is joined to the flower. */
-@Words(label = "joined", means = "How a piece is joined to the flower.")
+@Text(label = "joined", means = "How a piece is joined to the flower.")
 public sealed interface Attachment {
     /** The wire of each piece; none where it has none of its own. */
     Optional<Wired> wire();
@@ -39,7 +39,7 @@ public sealed interface Attachment {
     Attachment scaled(double factor);
 
     /** Each piece on a wire of its own, taped to the stem. */
-    @Words(label = "wired")
+    @Text(label = "wired")
     record Wired(
             @Quantity(
                     label = "gauge",
@@ -173,7 +173,7 @@ public sealed interface Attachment {
     }
 
     /** Glued to what is inside it, some way up: the higher the glue, the more closed the flower. */
-    @Words(label = "glued")
+    @Text(label = "glued")
     record Glued(
             @Quantity(
                     label = "glued up to",
@@ -196,7 +196,7 @@ public sealed interface Attachment {
                             "Share of the length to which a soft piece lies on what is inside it; 1 is closed to the tip.")
             double opensFrom,
 
-            @Words(label = "placed by its tip", means = "Without it the base sits at the seat of its place.")
+            @Text(label = "placed by its tip", means = "Without it the base sits at the seat of its place.")
             Optional<Reach> reach)
             implements Attachment {
         public Glued {
@@ -218,7 +218,7 @@ public sealed interface Attachment {
          *
          * @param aboveMm above what is inside it; below is negative
          */
-        @Words(label = "reach", means = "Where the tip stands; what then hangs below the heart is pinched off.")
+        @Text(label = "reach", means = "Where the tip stands; what then hangs below the heart is pinched off.")
         public record Reach(
                 @Quantity(
                         label = "tip above",
@@ -268,7 +268,7 @@ public sealed interface Attachment {
     }
 
     /** Threaded on the wire under the heart and glued to it some way up. */
-    @Words(label = "threaded on the wire")
+    @Text(label = "threaded on the wire")
     record Threaded(
             @Quantity(
                     label = "glued up to",

@@ -4,13 +4,13 @@ import java.util.List;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** No heart of paste: petals are set round the bare end of the wire, or of a skewer that is food-safe. */
-@Words(label = "bare stem", means = "No paste: petals are set round the bare end of a wire or of a food-safe skewer.")
+@Text(label = "bare stem", means = "No paste: petals are set round the bare end of a wire or of a food-safe skewer.")
 public record BareStem(
-        @Words(label = "of") StemKind of,
+        @Text(label = "of") StemKind of,
 
         @Quantity(
                 label = "thickness",
@@ -32,11 +32,11 @@ public record BareStem(
         double heightMm)
         implements HeartForm {
     /** What the bare stem is. */
-    @Words(label = "of", means = "What the bare stem is.")
+    @Text(label = "of", means = "What the bare stem is.")
     public enum StemKind {
-        @Words(label = "wire", means = "The stem's own wire, its end bare or taped.")
+        @Text(label = "wire", means = "The stem's own wire, its end bare or taped.")
         WIRE,
-        @Words(label = "skewer", means = "A food-safe skewer; not food itself: take it out before serving.")
+        @Text(label = "skewer", means = "A food-safe skewer; not food itself: take it out before serving.")
         SKEWER
     }
 

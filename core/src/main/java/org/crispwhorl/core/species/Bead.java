@@ -8,24 +8,24 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /** A bead or hip behind the flower, an ellipsoid threaded on the stem. */
-@Words(label = "bead or hip", means = "A bead behind the flower, threaded on the stem.")
+@Text(label = "bead or hip", means = "A bead behind the flower, threaded on the stem.")
 public record Bead(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of its shade of paste.")
+        @Text(label = "shade", pattern = ID, means = "Id of its shade of paste.")
         String shade,
 
         @Quantity(label = "thick", unit = Unit.MM, min = 2, max = 60, usual = 8, means = "Greatest diameter.")
@@ -43,7 +43,7 @@ public record Bead(
                 means = "Height of its top above the neck; below it is negative.")
         double seatMm,
 
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     public Bead {
         Limits.check(Bead.class, id, name, shade, thickMm, longMm, seatMm, colour);
@@ -56,7 +56,7 @@ public record Bead(
 
     @Override
     public String inShort() {
-        return Told.size(thickMm, longMm);
+        return LengthText.size(thickMm, longMm);
     }
 
     @Override
@@ -104,32 +104,32 @@ public record Bead(
     }
 
     @Override
-    public List<Lump> lumps(Made made) {
-        return List.of(new Lump(shade, volumeMm3(), 1));
+    public List<Portion> lumps(BuildContext made) {
+        return List.of(new Portion(shade, volumeMm3(), 1));
     }
 
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         return Optional.of(Body.solid(volumeMm3(), surfaceMm2()));
     }
 
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         return Hands.of(Operation.SHAPE, 1);
     }
 
     @Override
-    public Joining joins(Made made) {
+    public Joining joins(BuildContext made) {
         return Joining.of(Joining.As.SOFT, Joining.Onto.HOLDS);
     }
 
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return Hands.of(Operation.SET, 1);
     }
 
     @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
+    public Optional<StartsFrom> startsFrom(BuildContext made) {
         return Optional.empty();
     }
 
@@ -139,7 +139,7 @@ public record Bead(
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         figures.in(Figure.Group.SIZE)
                 .add(
                         "ball",

@@ -1,7 +1,7 @@
 package org.crispwhorl.core.species;
 
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /**
  * Things of one sort that are bought ready-made and put into a flower; wires, tape and stamens have lists of their own.
@@ -13,29 +13,29 @@ import org.crispwhorl.core.measure.Words;
  */
 public record Bought(BoughtSort of, double wideMm, double highMm, int count) {
     /** What is bought ready-made. */
-    @Words(label = "of", means = "What is bought ready-made.")
+    @Text(label = "of", means = "What is bought ready-made.")
     public enum BoughtSort {
-        @Words(label = "sugar pearls")
+        @Text(label = "sugar pearls")
         SUGAR_PEARLS,
-        @Words(label = "pearls of glass or plastic", means = "Not food.")
+        @Text(label = "pearls of glass or plastic", means = "Not food.")
         OTHER_PEARLS,
-        @Words(label = "polystyrene balls", means = "Not food.")
+        @Text(label = "polystyrene balls", means = "Not food.")
         BALLS,
-        @Words(label = "polystyrene eggs", means = "Not food.")
+        @Text(label = "polystyrene eggs", means = "Not food.")
         EGGS,
-        @Words(label = "polystyrene teardrops", means = "Not food.")
+        @Text(label = "polystyrene teardrops", means = "Not food.")
         TEARDROPS,
-        @Words(label = "polystyrene cones", means = "Not food.")
+        @Text(label = "polystyrene cones", means = "Not food.")
         CONES,
-        @Words(label = "food-safe skewers", means = "Not food.")
+        @Text(label = "food-safe skewers", means = "Not food.")
         SKEWERS,
-        @Words(label = "pieces of foam", means = "Put in while rings dry, and counted out again.")
+        @Text(label = "pieces of foam", means = "Put in while rings dry, and counted out again.")
         FOAM,
-        @Words(label = "pieces of kitchen paper", means = "Put in while rings dry, and counted out again.")
+        @Text(label = "pieces of kitchen paper", means = "Put in while rings dry, and counted out again.")
         PAPER,
-        @Words(label = "tufts of cotton wool", means = "Put in while rings dry, and counted out again.")
+        @Text(label = "tufts of cotton wool", means = "Put in while rings dry, and counted out again.")
         COTTON,
-        @Words(label = "rings of card", means = "Put in while rings dry, and counted out again.")
+        @Text(label = "rings of card", means = "Put in while rings dry, and counted out again.")
         CARD;
 
         /** Whether they are taken out again before the flower leaves, and used for the next. */
@@ -49,7 +49,7 @@ public record Bought(BoughtSort of, double wideMm, double highMm, int count) {
 
     /** What it is called on a list, with its size. */
     public String label() {
-        String name = Words.Labels.of(of);
+        String name = Text.Labels.of(of);
         return wideMm == 0
                 ? name
                 : highMm == 0

@@ -5,16 +5,16 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** A ready-made core of polystyrene as an egg, a teardrop or a cone, covered with paste or not. */
-@Words(
+@Text(
         label = "ready-made core",
         means =
                 "An egg, teardrop or cone of polystyrene, covered with paste or not. Polystyrene is not food: take it out.")
 public record BoughtCore(
-        @Words(label = "shape") CoreShape shape,
+        @Text(label = "shape") CoreShape shape,
 
         @Quantity(label = "core wide", unit = Unit.MM, min = 5, max = 80, usual = 18, means = "Of the core.")
         double coreMm,
@@ -33,13 +33,13 @@ public record BoughtCore(
         double pasteMm)
         implements HeartForm {
     /** How the core is shaped. */
-    @Words(label = "shape", means = "How the core is shaped.")
+    @Text(label = "shape", means = "How the core is shaped.")
     public enum CoreShape {
-        @Words(label = "egg")
+        @Text(label = "egg")
         EGG(Bought.BoughtSort.EGGS),
-        @Words(label = "teardrop")
+        @Text(label = "teardrop")
         TEARDROP(Bought.BoughtSort.TEARDROPS),
-        @Words(label = "cone")
+        @Text(label = "cone")
         CONE(Bought.BoughtSort.CONES);
 
         private final Bought.BoughtSort sort;

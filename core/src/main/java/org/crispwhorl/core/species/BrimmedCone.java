@@ -8,9 +8,9 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
@@ -19,11 +19,11 @@ import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** A cone whose broad end is rolled out to a brim; a cutter pushed over the cone cuts the brim into petals or sepals. */
-@Words(
+@Text(
         label = "cone with a brim, cut",
         means = "The broad end of a cone is rolled out to a brim, and a cutter is pushed over the cone to cut it.")
 public record BrimmedCone(
-        @Words(label = "thickness of the brim") Thinning thinning,
+        @Text(label = "thickness of the brim") Thinning thinning,
 
         @Quantity(
                 label = "cone wide",
@@ -44,7 +44,7 @@ public record BrimmedCone(
                 means = "From the brim to its point.")
         double longMm,
 
-        @Words(label = "hollowed", means = "Opened with a pointed tool once it is cut.")
+        @Text(label = "hollowed", means = "Opened with a pointed tool once it is cut.")
         boolean hollowed)
         implements Making {
     public BrimmedCone {
@@ -180,7 +180,7 @@ public record BrimmedCone(
                                 Why.in("brim, as it is rolled", thinning.rolledMm(), Unit.FINE_MM),
                                 Why.in("cone wide", coneMm, Unit.MM),
                                 Why.in("cone long", longMm, Unit.MM)));
-        Lumped.slice(figures, ball);
+        Portioned.slice(figures, ball);
     }
 
     @Override

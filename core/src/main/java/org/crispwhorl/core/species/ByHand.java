@@ -4,26 +4,26 @@ import java.util.Optional;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** Each piece cut from a sheet without a cutter: with a knife, round a template, or freehand. */
-@Words(label = "cut by hand", means = "Each piece is cut from a sheet with a knife, then thinned; no cutter is needed.")
+@Text(label = "cut by hand", means = "Each piece is cut from a sheet with a knife, then thinned; no cutter is needed.")
 public record ByHand(
-        @Words(label = "thickness") Thinning thinning,
-        @Words(label = "with") Guide guide) implements FromSheet {
+        @Text(label = "thickness") Thinning thinning,
+        @Text(label = "with") Guide guide) implements FromSheet {
     /** What the knife goes by. */
-    @Words(label = "with", means = "What the knife goes by.")
+    @Text(label = "with", means = "What the knife goes by.")
     public enum Guide {
-        @Words(label = "a template", means = "Round a template of card, which is printed at its true size.")
+        @Text(label = "a template", means = "Round a template of card, which is printed at its true size.")
         TEMPLATE(1.5),
-        @Words(label = "knife and ruler", means = "Straight cuts that are measured.")
+        @Text(label = "knife and ruler", means = "Straight cuts that are measured.")
         KNIFE(1.5),
-        @Words(label = "freehand", means = "With scissors or a wheel, by eye.")
+        @Text(label = "freehand", means = "With scissors or a wheel, by eye.")
         FREEHAND(1);
 
         private final double presses;

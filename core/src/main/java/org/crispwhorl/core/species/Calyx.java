@@ -5,23 +5,23 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** A calyx: a ring of sepals behind the flower. Stars are stacked as one calyx in the gaps of another. */
-@Words(
+@Text(
         label = "calyx",
         means = "Sepals behind the flower: cut singly, as a star, snipped from a hollowed cone, or of tape.")
 public record Calyx(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of its shade of paste.")
+        @Text(label = "shade", pattern = ID, means = "Id of its shade of paste.")
         String shade,
 
-        @Words(label = "pieces") Pieces pieces,
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "pieces") Pieces pieces,
+        @Text(label = "colour") Colouring colour)
         implements Petaled {
     public Calyx {
         Limits.check(Calyx.class, id, name, shade, pieces, colour);

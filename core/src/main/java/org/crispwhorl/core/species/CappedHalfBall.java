@@ -4,11 +4,11 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** A polystyrene half-ball, flat side down, with a cap of paste over its crown. */
-@Words(
+@Text(
         label = "capped half-ball",
         means = "A polystyrene half-ball with a cap of paste. Polystyrene is not food: take it out.")
 public record CappedHalfBall(

@@ -2,14 +2,14 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
 
 /** A smaller petal glued on the base of each piece. */
-@Words(label = "small petal on it", means = "A smaller petal glued on the base of each piece.")
+@Text(label = "small petal on it", means = "A smaller petal glued on the base of each piece.")
 public record Carried(
-        @Words(label = "shade", pattern = Part.ID, means = "Id of its shade of paste.")
+        @Text(label = "shade", pattern = Part.ID, means = "Id of its shade of paste.")
         String shade,
 
         @Quantity(label = "length", unit = Unit.MM, min = 1, max = 100, usual = 10, means = "From base to tip.")

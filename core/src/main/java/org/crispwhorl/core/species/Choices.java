@@ -3,46 +3,46 @@ package org.crispwhorl.core.species;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Ladder;
 
 /** What a species or a part does otherwise than the studio. */
 @RecordBuilder
-@Words(label = "ways", means = "What is done otherwise than the studio does it.")
+@Text(label = "ways", means = "What is done otherwise than the studio does it.")
 public record Choices(
-        @Words(label = "kept off the board by", means = "What keeps paste off the board.")
+        @Text(label = "kept off the board by", means = "What keeps paste off the board.")
         Optional<Ways.Board> board,
 
-        @Words(label = "ridge", means = "How the wire gets its ridge.")
+        @Text(label = "ridge", means = "How the wire gets its ridge.")
         Optional<Ways.Ridge> ridge,
 
-        @Words(label = "end of the wire", means = "How the wire ends inside the petal.")
+        @Text(label = "end of the wire", means = "How the wire ends inside the petal.")
         Optional<Ways.WireEnd> wireEnd,
 
-        @Words(label = "how far the wire goes in", means = "How far the wire goes into the petal.")
+        @Text(label = "how far the wire goes in", means = "How far the wire goes into the petal.")
         Optional<Ways.Insertion> insertion,
 
-        @Words(label = "petals", means = "One by one or in one piece.")
+        @Text(label = "petals", means = "One by one or in one piece.")
         Optional<Ways.Petals> petals,
 
-        @Words(label = "glue", means = "What glues.") Optional<Ways.Glue> glue,
+        @Text(label = "glue", means = "What glues.") Optional<Ways.Glue> glue,
 
-        @Words(label = "dusting", means = "When dust goes on.")
+        @Text(label = "dusting", means = "When dust goes on.")
         Optional<Ways.Dusting> dusting,
 
-        @Words(label = "counts", means = "Faithful or quick counts.")
+        @Text(label = "counts", means = "Faithful or quick counts.")
         Optional<Ways.Counts> counts,
 
-        @Words(label = "ladder of shades", means = "How a shade is let down.")
+        @Text(label = "ladder of shades", means = "How a shade is let down.")
         Optional<Ladder> ladder,
 
-        @Words(label = "order of the rings", means = "Which ring lies inside.")
+        @Text(label = "order of the rings", means = "Which ring lies inside.")
         Optional<Ways.RingOrder> ringOrder,
 
-        @Words(label = "assembly", means = "How petals are added.")
+        @Text(label = "assembly", means = "How petals are added.")
         Optional<Ways.Assembly> assembly,
 
-        @Words(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
+        @Text(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
         Optional<Ways.DriesIn> driesIn)
         implements ChoicesBuilder.With {
     /** All as the studio does it. */

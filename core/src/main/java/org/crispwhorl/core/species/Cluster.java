@@ -5,13 +5,13 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
 
 /** A cluster of equal balls lying in one layer; round things in a layer fill four fifths of it. */
-@Words(label = "cluster of balls", means = "Equal balls gathered in one layer.")
+@Text(label = "cluster of balls", means = "Equal balls gathered in one layer.")
 public record Cluster(
         @Quantity(label = "balls", unit = Unit.COUNT, min = 2, max = 200, usual = 12, means = "Balls in the cluster.")
         int count,

@@ -5,11 +5,11 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** A polystyrene ball covered with paste; only the paste is mixed, weighed and dried. */
-@Words(label = "covered ball", means = "A polystyrene ball covered with paste. Polystyrene is not food: take it out.")
+@Text(label = "covered ball", means = "A polystyrene ball covered with paste. Polystyrene is not food: take it out.")
 public record CoveredBall(
         @Quantity(
                 label = "core",

@@ -6,12 +6,12 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 
 /** A flattened dome, snipped or tweezed into texture: the cap of a ball. */
-@Words(label = "dome", means = "A flattened dome, snipped or tweezed into texture.")
+@Text(label = "dome", means = "A flattened dome, snipped or tweezed into texture.")
 public record Dome(
         @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, usual = 14, means = "Diameter of the foot.")
         double diameterMm,
@@ -19,7 +19,7 @@ public record Dome(
         @Quantity(label = "height", unit = Unit.MM, min = 1, max = 40, usual = 5, means = "From foot to crown.")
         double heightMm,
 
-        @Words(label = "texture") Texture texture)
+        @Text(label = "texture") Texture texture)
         implements HeartForm {
     public Dome {
         Limits.check(Dome.class, diameterMm, heightMm, texture);

@@ -3,12 +3,12 @@ package org.crispwhorl.core.species;
 import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.thinning.EdgeRuffle;
 
 /** What is done to the edge of a piece once it is cut. */
-@Words(label = "edge", means = "What is done to the edge of each piece.")
+@Text(label = "edge", means = "What is done to the edge of each piece.")
 public record Edge(
         @Quantity(
                 label = "thinned band",
@@ -50,12 +50,12 @@ public record Edge(
                 means = "How much of the tip is turned back over a stick.")
         double turnedMm,
 
-        @Words(label = "finish") Finish finish) {
+        @Text(label = "finish") Finish finish) {
     /** How the very edge looks. */
     public enum Finish {
-        @Words(label = "smooth")
+        @Text(label = "smooth")
         SMOOTH,
-        @Words(label = "torn", means = "Torn or nicked at random.")
+        @Text(label = "torn", means = "Torn or nicked at random.")
         TORN
     }
 

@@ -12,21 +12,21 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /** Stamens of paste, each on its own fine wire, one of which may stand longer. */
-@Words(label = "stamens on fine wire", means = "Stamens of paste, each on a fine wire of its own.")
+@Text(label = "stamens on fine wire", means = "Stamens of paste, each on a fine wire of its own.")
 public record FineStamens(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of the shade of paste of the anthers.")
+        @Text(label = "shade", pattern = ID, means = "Id of the shade of paste of the anthers.")
         String shade,
 
         @Quantity(label = "count", unit = Unit.COUNT, min = 1, max = 120, usual = 6, means = "How many there are.")
@@ -103,7 +103,7 @@ public record FineStamens(
                 means = "Wire below the neck.")
         double tailMm,
 
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     public FineStamens {
         Limits.check(
@@ -232,20 +232,20 @@ public record FineStamens(
 
     /** An anther is an ellipsoid: πld²/6. */
     @Override
-    public List<Lump> lumps(Made made) {
-        return List.of(new Lump(shade, Math.PI * antherMm * thickMm * thickMm / 6, count));
+    public List<Portion> lumps(BuildContext made) {
+        return List.of(new Portion(shade, Math.PI * antherMm * thickMm * thickMm / 6, count));
     }
 
     /** Volume ÷ surface of a long spindle in its thickness: (πld²/6) ÷ (π²ld/4). */
     private static final double SPINDLE = 2 / (3 * Math.PI);
 
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         return Optional.of(Body.of(thickMm * SPINDLE));
     }
 
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         return Hands.of(Operation.BALL, count).and(Operation.WIRE, count);
     }
 
@@ -256,12 +256,12 @@ public record FineStamens(
 
     /** Bound to the stem as one bunch. */
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return Hands.of(Operation.TAPE, 1);
     }
 
     @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
+    public Optional<StartsFrom> startsFrom(BuildContext made) {
         return Optional.empty();
     }
 
@@ -271,7 +271,7 @@ public record FineStamens(
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         figures.in(Figure.Group.FIT)
                 .add(
                         "spacing",
@@ -303,7 +303,7 @@ public record FineStamens(
                                 Why.in("ring", ringMm, Unit.MM),
                                 Why.in("tail", tailMm, Unit.MM),
                                 Why.in("one longer by", longerMm, Unit.MM)));
-        Lumped.wire(figures, made, gauge);
+        Portioned.wire(figures, made, gauge);
     }
 
     @Override

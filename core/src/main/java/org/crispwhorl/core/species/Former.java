@@ -2,13 +2,13 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** A cup or hump in which a piece dries; it decides the bend. */
-@Words(label = "former", means = "A cup or hump in which a piece dries; it decides the bend.")
+@Text(label = "former", means = "A cup or hump in which a piece dries; it decides the bend.")
 public record Former(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it in the drawer.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it in the drawer.")
         String name,
 
         @Quantity(
@@ -29,12 +29,12 @@ public record Former(
                 means = "From the level of the rim down.")
         double depthMm,
 
-        @Words(label = "side") Side side) {
+        @Text(label = "side") Side side) {
     /** Which way a piece bends in it. */
     public enum Side {
-        @Words(label = "cups in", means = "Laid into it: the tip bends towards the axis.")
+        @Text(label = "cups in", means = "Laid into it: the tip bends towards the axis.")
         CUPS_IN(1),
-        @Words(label = "turns back", means = "Laid over it: the tip bends away from the axis.")
+        @Text(label = "turns back", means = "Laid over it: the tip bends away from the axis.")
         TURNS_BACK(-1);
 
         private final int sign;

@@ -8,9 +8,9 @@ import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
@@ -18,7 +18,7 @@ import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** Ways to bring a piece to its outline out of a ball, without a cutter: pressed, pulled, hollowed. */
-@Words(label = "from a ball", means = "Out of a ball, without a cutter.")
+@Text(label = "from a ball", means = "Out of a ball, without a cutter.")
 public sealed interface FromBall extends Making
         permits FromBall.Pressed, FromBall.Weighed, FromBall.Pulled, HollowedCone {
     @Override
@@ -72,11 +72,11 @@ public sealed interface FromBall extends Making
                                         "As the cone is hollowed",
                                         "Your design",
                                         Why.in("wall", finishedMm(outline, paste), Unit.FINE_MM)));
-        Lumped.slice(figures, ball);
+        Portioned.slice(figures, ball);
     }
 
     /** Pressed out of a ball of a set size, without a cutter. */
-    @Words(label = "pressed from a ball by size", means = "Pressed out of a ball of a set size, without a cutter.")
+    @Text(label = "pressed from a ball by size", means = "Pressed out of a ball of a set size, without a cutter.")
     record Pressed(
             @Quantity(
                     label = "ball",
@@ -130,7 +130,7 @@ public sealed interface FromBall extends Making
     }
 
     /** Pressed out of a weighed ball, without a cutter. */
-    @Words(label = "pressed from a ball by weight", means = "Pressed out of a weighed ball, without a cutter.")
+    @Text(label = "pressed from a ball by weight", means = "Pressed out of a weighed ball, without a cutter.")
     record Weighed(
             @Quantity(
                     label = "ball",
@@ -186,7 +186,7 @@ public sealed interface FromBall extends Making
     }
 
     /** Pulled out of a ball by hand: thick at the foot, thin at the lip, evenly thinner in between. */
-    @Words(label = "pulled by hand", means = "Pulled out of a ball: thick at the foot, thin at the lip.")
+    @Text(label = "pulled by hand", means = "Pulled out of a ball: thick at the foot, thin at the lip.")
     record Pulled(
             @Quantity(
                     label = "foot",

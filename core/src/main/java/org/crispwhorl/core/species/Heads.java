@@ -10,8 +10,8 @@ import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
@@ -19,23 +19,23 @@ import org.crispwhorl.core.wire.WireTable;
  * Further heads of the same flower on one stem: a spike, a cluster or a spray. The flower drawn is the fullest of them;
  * the others are made from it by rule, with fewer or smaller rings.
  */
-@Words(label = "further heads", means = "Further heads on the stem, each made from this flower by rule.")
+@Text(label = "further heads", means = "Further heads on the stem, each made from this flower by rule.")
 public record Heads(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "set") Arrangement arrangement,
+        @Text(label = "set") Arrangement arrangement,
 
-        @Words(
+        @Text(
                 label = "stages of opening",
                 shortest = 1,
                 longest = 8,
                 means = "From the tip to the foot, youngest first.")
         List<Opening> openings,
 
-        @Words(label = "along the stem") StageOrder order,
+        @Text(label = "along the stem") StageOrder order,
 
         @Quantity(
                 label = "apart at the foot",
@@ -106,13 +106,13 @@ public record Heads(
         implements UnshadedPart {
     /** How heads stand on the stem. */
     public enum Arrangement {
-        @Words(label = "as a spike", means = "Along the stem, youngest at the tip.")
+        @Text(label = "as a spike", means = "Along the stem, youngest at the tip.")
         SPIKE,
-        @Words(label = "as a cluster", means = "All from one point, the outermost the fullest.")
+        @Text(label = "as a cluster", means = "All from one point, the outermost the fullest.")
         CLUSTER,
-        @Words(label = "as a spray", means = "In two ranks down an arching stem.")
+        @Text(label = "as a spray", means = "In two ranks down an arching stem.")
         SPRAY,
-        @Words(
+        @Text(
                 label = "as a bunch",
                 means = "From one point; their stalks are taped together to the foot, without a main wire.")
         BUNCH;
@@ -124,11 +124,11 @@ public record Heads(
     }
 
     /** How the stages of opening follow each other along the stem. */
-    @Words(label = "along the stem", means = "How the stages of opening follow each other along the stem.")
+    @Text(label = "along the stem", means = "How the stages of opening follow each other along the stem.")
     public enum StageOrder {
-        @Words(label = "graded", means = "Youngest at the tip, oldest at the foot.")
+        @Text(label = "graded", means = "Youngest at the tip, oldest at the foot.")
         GRADED,
-        @Words(label = "mixed", means = "Flowers among buds, every stage spread evenly along it.")
+        @Text(label = "mixed", means = "Flowers among buds, every stage spread evenly along it.")
         MIXED
     }
 
@@ -327,12 +327,12 @@ public record Heads(
 
     /** The paste of all the heads. */
     @Override
-    public List<Lump> lumps(Made made) {
-        List<Lump> all = new ArrayList<>();
-        for (Made.OpenHeads heads : made.opened()) {
+    public List<Portion> lumps(BuildContext made) {
+        List<Portion> all = new ArrayList<>();
+        for (BuildContext.OpenHeads heads : made.opened()) {
             for (Part own : heads.head().species().parts()) {
-                for (Lump lump : own.lumps(heads.head())) {
-                    all.add(new Lump(
+                for (Portion lump : own.lumps(heads.head())) {
+                    all.add(new Portion(
                             lump.shade(),
                             lump.volumeMm3(),
                             lump.count() * heads.opening().count()));
@@ -344,7 +344,7 @@ public record Heads(
 
     /** Further heads are dry when the slowest part of any of them is. */
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         return made.opened().stream()
                 .flatMap(heads ->
                         heads.head().species().parts().stream().flatMap(own -> own.drying(heads.head()).stream()))
@@ -358,9 +358,9 @@ public record Heads(
 
     /** To make every head and put it together. */
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         Hands all = Hands.NONE;
-        for (Made.OpenHeads heads : made.opened()) {
+        for (BuildContext.OpenHeads heads : made.opened()) {
             Hands one = Hands.NONE;
             for (Part own : heads.head().species().parts()) {
                 int passes = own.colouring().map(c -> c.passes().size()).orElse(0);
@@ -374,7 +374,7 @@ public record Heads(
     }
 
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return Hands.of(Operation.TAPE, pieceCount());
     }
 
@@ -384,7 +384,7 @@ public record Heads(
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         HeadsFigures.add(figures, this, made);
     }
 

@@ -9,7 +9,7 @@ import org.crispwhorl.core.measure.Why;
 final class HeadsFigures {
     private HeadsFigures() {}
 
-    static void add(Figures figures, Heads heads, Made made) {
+    static void add(Figures figures, Heads heads, BuildContext made) {
         figures.in(Figure.Group.SIZE)
                 .add(
                         "along",
@@ -39,7 +39,7 @@ final class HeadsFigures {
                                         .map(o -> Why.in(o.name(), o.count(), Unit.COUNT))
                                         .toList(),
                                 "Your design"));
-        for (Made.OpenHeads opened : made.opened()) {
+        for (BuildContext.OpenHeads opened : made.opened()) {
             Opening opening = opened.opening();
             figures.add(
                     "count-" + opening.name(),

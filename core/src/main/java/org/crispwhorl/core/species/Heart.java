@@ -7,29 +7,29 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Seldom;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /** A heart of paste on a hooked wire; its wire is the stem. */
-@Words(label = "heart", means = "A piece of paste on a hooked wire, round which the flower is built.")
+@Text(label = "heart", means = "A piece of paste on a hooked wire, round which the flower is built.")
 public record Heart(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of its shade of paste.")
+        @Text(label = "shade", pattern = ID, means = "Id of its shade of paste.")
         String shade,
 
-        @Words(label = "form") HeartForm form,
+        @Text(label = "form") HeartForm form,
 
         @Quantity(
                 label = "stem gauge",
@@ -41,7 +41,7 @@ public record Heart(
                 means = "Gauge of the stem wire.")
         int gauge,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "seat",
                 unit = Unit.MM,
@@ -51,7 +51,7 @@ public record Heart(
                 means = "Height of its foot above the neck of the flower.")
         double seatMm,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "stem wires",
                 unit = Unit.COUNT,
@@ -80,7 +80,7 @@ public record Heart(
                 means = "Free stem below the flower.")
         double stemMm,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "nods by",
                 unit = Unit.DEGREE,
@@ -91,7 +91,7 @@ public record Heart(
                 means = "How far the stem is bent just below the flower: 0 looks up, 90 aside, 180 hangs.")
         double nodDeg,
 
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     public Heart {
         Limits.check(Heart.class, id, name, shade, form, gauge, seatMm, wires, hookMm, stemMm, nodDeg, colour);
@@ -130,7 +130,7 @@ public record Heart(
     @Override
     public String inShort() {
         String stem = wires == 0 ? "glued on" : Unit.GAUGE.write(gauge) + (wires == 1 ? "" : " × " + wires);
-        return Words.Labels.of(form.getClass()) + " · " + stem;
+        return Text.Labels.of(form.getClass()) + " · " + stem;
     }
 
     @Override
@@ -182,14 +182,14 @@ public record Heart(
     }
 
     @Override
-    public List<Lump> lumps(Made made) {
+    public List<Portion> lumps(BuildContext made) {
         return form.volumeMm3() == 0
                 ? List.of()
-                : List.of(new Lump(shade, form.volumeMm3() / form.pieces(), form.pieces()));
+                : List.of(new Portion(shade, form.volumeMm3() / form.pieces(), form.pieces()));
     }
 
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         return form.volumeMm3() == 0 ? Optional.empty() : Optional.of(Body.solid(form.volumeMm3(), form.surfaceMm2()));
     }
 
@@ -206,7 +206,7 @@ public record Heart(
     }
 
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         return form.making()
                 .and(Operation.HOOK, wires > 0 ? 1 : 0)
                 .and(Operation.PINCH, wires > 0 && nodDeg > 0 ? 1 : 0);
@@ -214,7 +214,7 @@ public record Heart(
 
     /** A further heart is glued on soft; the first stands by itself. */
     @Override
-    public Joining joins(Made made) {
+    public Joining joins(BuildContext made) {
         return made.species().heart().filter(this::equals).isPresent()
                 ? Joining.of(Joining.As.FIRM, Joining.Onto.DRY)
                 : Joining.of(Joining.As.SOFT, Joining.Onto.HOLDS);
@@ -228,12 +228,12 @@ public record Heart(
 
     /** The first heart is what others are joined to. */
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return made.species().heart().filter(this::equals).isPresent() ? Hands.NONE : Hands.of(Operation.SET, 1);
     }
 
     @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
+    public Optional<StartsFrom> startsFrom(BuildContext made) {
         return Optional.empty();
     }
 
@@ -253,14 +253,14 @@ public record Heart(
     }
 
     @Override
-    public List<String> allergens(Made made) {
+    public List<String> allergens(BuildContext made) {
         return form.allergens();
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         if (form.volumeMm3() > 0) {
-            Lumped.ball(figures, form.volumeMm3() / form.pieces(), form.pieces());
+            Portioned.ball(figures, form.volumeMm3() / form.pieces(), form.pieces());
         }
         if (form.touches() > 0) {
             figures.in(Figure.Group.PIECES)
@@ -287,7 +287,7 @@ public record Heart(
                                     Why.in("stem", stemMm, Unit.MM),
                                     Why.in("hook", hookMm, Unit.MM),
                                     Why.in("heart, high", form.heightMm(), Unit.MM)));
-            Lumped.wire(figures, made, gauge);
+            Portioned.wire(figures, made, gauge);
         }
     }
 

@@ -7,13 +7,13 @@ import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
 
 /** The shape of a heart, standing on its foot at height 0. */
-@Words(label = "form", means = "The shape of the heart.")
+@Text(label = "form", means = "The shape of the heart.")
 public sealed interface HeartForm
         permits HeartForm.Cone,
                 HeartForm.Ball,
@@ -135,7 +135,7 @@ public sealed interface HeartForm
     }
 
     /** A straight cone, broad foot down. */
-    @Words(label = "cone")
+    @Text(label = "cone")
     record Cone(
             @Quantity(
                     label = "diameter",
@@ -176,7 +176,7 @@ public sealed interface HeartForm
     }
 
     /** A ball. */
-    @Words(label = "ball")
+    @Text(label = "ball")
     record Ball(
             @Quantity(
                     label = "diameter",
@@ -218,7 +218,7 @@ public sealed interface HeartForm
     }
 
     /** A teardrop or bud: a half-ball below, a cone above it. */
-    @Words(label = "teardrop")
+    @Text(label = "teardrop")
     record Teardrop(
             @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, usual = 10, means = "Greatest diameter.")
             double diameterMm,
@@ -261,7 +261,7 @@ public sealed interface HeartForm
     }
 
     /** A flat disc, such as one to be coated in crumb or pollen. */
-    @Words(label = "disc", means = "A flat disc, such as one to be coated in crumb or pollen.")
+    @Text(label = "disc", means = "A flat disc, such as one to be coated in crumb or pollen.")
     record Disc(
             @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, usual = 16, means = "Across the disc.")
             double diameterMm,
@@ -276,15 +276,15 @@ public sealed interface HeartForm
                     means = "Of the disc.")
             double thicknessMm,
 
-            @Words(label = "coat") Coat coat)
+            @Text(label = "coat") Coat coat)
             implements HeartForm {
         /** What it is rolled in. */
         public enum Coat {
-            @Words(label = "none")
+            @Text(label = "none")
             NONE,
-            @Words(label = "crumb", means = "Coloured sugar crumb: does not bear steam or liquid.")
+            @Text(label = "crumb", means = "Coloured sugar crumb: does not bear steam or liquid.")
             CRUMB,
-            @Words(label = "pollen", means = "Coloured semolina or the like: does not bear steam or liquid.")
+            @Text(label = "pollen", means = "Coloured semolina or the like: does not bear steam or liquid.")
             POLLEN
         }
 

@@ -4,11 +4,11 @@ import java.util.Optional;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** How bunches of stamens are held in the flower. */
-@Words(label = "held", means = "How the bunches are held in the flower.")
+@Text(label = "held", means = "How the bunches are held in the flower.")
 public sealed interface Hold {
     /** What hands do to put one in. */
     Operation by();
@@ -34,7 +34,7 @@ public sealed interface Hold {
     }
 
     /** Tied or taped round the heart, their threads running down the stem. */
-    @Words(label = "taped to the stem", means = "Their threads run down the stem.")
+    @Text(label = "taped to the stem", means = "Their threads run down the stem.")
     record TapedIn() implements Hold {
         @Override
         public Operation by() {
@@ -43,7 +43,7 @@ public sealed interface Hold {
     }
 
     /** Pushed into the middle while it is soft. */
-    @Words(label = "pushed in soft", means = "Pushed into the middle while it is soft, at the very end.")
+    @Text(label = "pushed in soft", means = "Pushed into the middle while it is soft, at the very end.")
     record PushedIn(
             @Quantity(
                     label = "deep",
@@ -75,7 +75,7 @@ public sealed interface Hold {
     }
 
     /** Cut short and glued into the middle while it is soft, head by head. */
-    @Words(label = "glued in soft", means = "Cut short and glued into the soft middle, at the very end.")
+    @Text(label = "glued in soft", means = "Cut short and glued into the soft middle, at the very end.")
     record GluedIn() implements Hold {
         @Override
         public Operation by() {
@@ -99,7 +99,7 @@ public sealed interface Hold {
     }
 
     /** Each bunch bound to a wire of its own, which is taped to the stem. */
-    @Words(label = "on taped wires", means = "Each bunch is bound to a wire of its own, which is taped to the stem.")
+    @Text(label = "on taped wires", means = "Each bunch is bound to a wire of its own, which is taped to the stem.")
     record OnWires(
             @Quantity(
                     label = "gauge",

@@ -6,15 +6,15 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.thinning.PressedBall;
 
 /** A cone hollowed with a pointed tool and snipped into the ring's petals. */
-@Words(label = "hollowed cone, snipped", means = "A cone is hollowed and its wall snipped into petals.")
+@Text(label = "hollowed cone, snipped", means = "A cone is hollowed and its wall snipped into petals.")
 public record HollowedCone(
         @Quantity(
                 label = "wall",

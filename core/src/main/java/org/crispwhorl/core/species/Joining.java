@@ -4,27 +4,27 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
 
 /** What is soft when a part is joined: itself, and what bears it; and how long the flower rests then. */
-@Words(label = "joined when", means = "What is soft when it is joined, and how long the flower rests then.")
+@Text(label = "joined when", means = "What is soft when it is joined, and how long the flower rests then.")
 public record Joining(
-        @Words(label = "as it is joined") As as,
-        @Words(label = "onto what") Onto onto,
-        @Words(label = "then it rests") Rest rest) {
+        @Text(label = "as it is joined") As as,
+        @Text(label = "onto what") Onto onto,
+        @Text(label = "then it rests") Rest rest) {
     /** The stage of a part as it is joined. */
-    @Words(label = "as it is joined", means = "The stage of a part as it is joined.")
+    @Text(label = "as it is joined", means = "The stage of a part as it is joined.")
     public enum As {
-        @Words(label = "soft", means = "Shaped and set at once, ring by ring, before it skins.")
+        @Text(label = "soft", means = "Shaped and set at once, ring by ring, before it skins.")
         SOFT(null),
-        @Words(label = "part-dry", means = "It keeps its shape and still bends; set a lot at a time.")
+        @Text(label = "part-dry", means = "It keeps its shape and still bends; set a lot at a time.")
         PART_DRY(Stage.PART_DRY),
-        @Words(label = "firm")
+        @Text(label = "firm")
         FIRM(Stage.FIRM),
-        @Words(label = "dry")
+        @Text(label = "dry")
         DRY(Stage.DRY);
 
         private final Stage stage;
@@ -40,22 +40,22 @@ public record Joining(
     }
 
     /** The stage of what bears it. */
-    @Words(label = "onto what", means = "The stage of what bears it.")
+    @Text(label = "onto what", means = "The stage of what bears it.")
     public enum Onto {
-        @Words(label = "soft")
+        @Text(label = "soft")
         SOFT,
-        @Words(label = "what holds", means = "It no longer gives way; a bought core holds at once.")
+        @Text(label = "what holds", means = "It no longer gives way; a bought core holds at once.")
         HOLDS,
-        @Words(label = "firm")
+        @Text(label = "firm")
         FIRM,
-        @Words(label = "dry")
+        @Text(label = "dry")
         DRY
     }
 
     /** A rest of the flower after a part was joined. */
-    @Words(label = "rest", means = "A rest of the flower after a part was joined.")
+    @Text(label = "rest", means = "A rest of the flower after a part was joined.")
     public record Rest(
-            @Words(label = "until") Until until,
+            @Text(label = "until") Until until,
 
             @Quantity(
                     label = "minutes",
@@ -67,7 +67,7 @@ public record Joining(
                     means = "How long, where it is by the clock.")
             double minutes,
 
-            @Words(label = "position") Position position) {
+            @Text(label = "position") Position position) {
         /** No rest. */
         public static final Rest NONE = new Rest(Until.NOTHING, 0, Position.UPRIGHT);
 
@@ -104,28 +104,28 @@ public record Joining(
         }
 
         /** Until when the flower rests. */
-        @Words(label = "until", means = "Until when the flower rests.")
+        @Text(label = "until", means = "Until when the flower rests.")
         public enum Until {
-            @Words(label = "no rest")
+            @Text(label = "no rest")
             NOTHING,
-            @Words(label = "some minutes")
+            @Text(label = "some minutes")
             MINUTES,
-            @Words(label = "it holds")
+            @Text(label = "it holds")
             HOLDS,
-            @Words(label = "it is firm")
+            @Text(label = "it is firm")
             FIRM,
-            @Words(label = "it is dry")
+            @Text(label = "it is dry")
             DRY
         }
 
         /** How it is put while it rests. */
-        @Words(label = "position", means = "How it is put while it rests.")
+        @Text(label = "position", means = "How it is put while it rests.")
         public enum Position {
-            @Words(label = "upright")
+            @Text(label = "upright")
             UPRIGHT,
-            @Words(label = "hanging", means = "Upside down, so that nothing falls back.")
+            @Text(label = "hanging", means = "Upside down, so that nothing falls back.")
             HANGING,
-            @Words(label = "turned over", means = "So that its back dries.")
+            @Text(label = "turned over", means = "So that its back dries.")
             TURNED
         }
     }

@@ -7,23 +7,23 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Scatter;
 
 /** Equal leaves or bracts on the stem, in a collar, in pairs or staggered down it. */
-@Words(label = "leaves", means = "Leaves or bracts on the stem.")
+@Text(label = "leaves", means = "Leaves or bracts on the stem.")
 public record Leaf(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of its shade of paste.")
+        @Text(label = "shade", pattern = ID, means = "Id of its shade of paste.")
         String shade,
 
-        @Words(label = "pieces") Pieces pieces,
-        @Words(label = "set on the stem") Along along,
+        @Text(label = "pieces") Pieces pieces,
+        @Text(label = "set on the stem") Along along,
 
         @Quantity(label = "at a node", unit = Unit.COUNT, min = 2, max = 12, usual = 3, means = "Leaves of one whorl.")
         int perNode,
@@ -37,7 +37,7 @@ public record Leaf(
                 means = "Down the stem from one set to the next.")
         double apartMm,
 
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "colour") Colouring colour)
         implements Petaled {
     public Leaf {
         Limits.check(Leaf.class, id, name, shade, pieces, along, perNode, apartMm, colour);
@@ -74,13 +74,13 @@ public record Leaf(
 
     /** How leaves stand along the stem. */
     public enum Along {
-        @Words(label = "in a collar", means = "All at one height.")
+        @Text(label = "in a collar", means = "All at one height.")
         COLLAR,
-        @Words(label = "in pairs", means = "Two at a time, each pair across the one above.")
+        @Text(label = "in pairs", means = "Two at a time, each pair across the one above.")
         PAIRS,
-        @Words(label = "in whorls", means = "Several at each node, each whorl in the gaps of the one above.")
+        @Text(label = "in whorls", means = "Several at each node, each whorl in the gaps of the one above.")
         WHORLS,
-        @Words(label = "staggered", means = "One at a time, a golden angle on.")
+        @Text(label = "staggered", means = "One at a time, a golden angle on.")
         STAGGERED
     }
 

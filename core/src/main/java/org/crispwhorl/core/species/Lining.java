@@ -2,13 +2,13 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Two sheets rolled together: the back of each piece is of another shade. */
-@Words(label = "laminated back", means = "A second sheet rolled on, so that the back has another shade.")
+@Text(label = "laminated back", means = "A second sheet rolled on, so that the back has another shade.")
 public record Lining(
-        @Words(label = "shade", pattern = Part.ID, means = "Id of the shade of the back.")
+        @Text(label = "shade", pattern = Part.ID, means = "Id of the shade of the back.")
         String shade,
 
         @Quantity(

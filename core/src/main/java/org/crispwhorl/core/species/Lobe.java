@@ -3,17 +3,17 @@ package org.crispwhorl.core.species;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
 
 /**
  * Lobes of a one-piece cut that are not like the ring's own petals: a lip, a keel, a pair of sides. They spring from the same
  * middle and are cut by the same cutter.
  */
-@Words(label = "unlike lobe", means = "A lobe of the same cut that is not like the others.")
+@Text(label = "unlike lobe", means = "A lobe of the same cut that is not like the others.")
 public record Lobe(
-        @Words(label = "outline") Outline outline,
+        @Text(label = "outline") Outline outline,
 
         @Quantity(
                 label = "lobes alike",
@@ -43,7 +43,7 @@ public record Lobe(
                 means = "At its tip, from the axis: 0 upright, 90 flat, below 0 closed over, above 90 turned back.")
         double leanDeg,
 
-        @Words(label = "former") Optional<Former> former) {
+        @Text(label = "former") Optional<Former> former) {
     public Lobe {
         Limits.check(Lobe.class, outline, count, turnDeg, leanDeg, former);
     }

@@ -8,9 +8,9 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
@@ -21,7 +21,7 @@ import org.crispwhorl.core.thinning.Thinning;
  * How a piece comes to its outline. Every way conserves the paste's volume: what is cut, rolled or pulled is what the
  * finished piece holds.
  */
-@Words(label = "making", means = "How each piece comes to its outline.")
+@Text(label = "making", means = "How each piece comes to its outline.")
 public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBall, Making.Tape {
     /** What stands before the size of a piece where there is little room; nothing for what is cut one by one. */
     String inShort();
@@ -162,8 +162,8 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
     String startsFrom(Outline outline, int count, Paste paste);
 
     /** Each piece cut singly from a sheet, then thinned. */
-    @Words(label = "cut singly", means = "Each piece is cut from a sheet, then thinned.")
-    record Sheet(@Words(label = "thickness") Thinning thinning) implements FromSheet {
+    @Text(label = "cut singly", means = "Each piece is cut from a sheet, then thinned.")
+    record Sheet(@Text(label = "thickness") Thinning thinning) implements FromSheet {
         public Sheet {
             Limits.check(Sheet.class, thinning);
         }
@@ -202,7 +202,7 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
     }
 
     /** Cut from florist's tape: no paste. */
-    @Words(label = "cut from tape", means = "Cut from florist's tape: no paste, nothing to dry. Not food.")
+    @Text(label = "cut from tape", means = "Cut from florist's tape: no paste, nothing to dry. Not food.")
     record Tape(
             @Quantity(label = "tape width", unit = Unit.MM, min = 3, max = 50, usual = 12, means = "Width of the tape.")
             double tapeMm)

@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
-import org.crispwhorl.core.measure.Lately;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.CutShape;
 import org.crispwhorl.core.outline.Outline;
@@ -20,9 +20,9 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** All petals of the ring in one cut, round a middle that is threaded on the wire or glued. */
-@Words(label = "one-piece cut", means = "All petals of the ring in one cut round a middle.")
+@Text(label = "one-piece cut", means = "All petals of the ring in one cut round a middle.")
 public record OnePiece(
-        @Words(label = "thickness") Thinning thinning,
+        @Text(label = "thickness") Thinning thinning,
 
         @Quantity(
                 label = "middle",
@@ -34,7 +34,7 @@ public record OnePiece(
                 means = "Diameter of the middle from which the petals spring, as cut.")
         double middleMm,
 
-        @Words(label = "divided") Division division,
+        @Text(label = "divided") Division division,
 
         @Quantity(
                 label = "petals of a cut",
@@ -46,7 +46,7 @@ public record OnePiece(
                         "Petals that the cutter has: 0 as many as the ring. A ring of more takes several cuts, one of fewer leaves some of a cut unused. A cut of unlike lobes has as many as the ring.")
         int petalsInCut,
 
-        @Words(
+        @Text(
                 label = "unlike lobes",
                 longest = 6,
                 means =
@@ -55,13 +55,13 @@ public record OnePiece(
         implements Making {
     /** What is done with the cut before it is shaped. */
     public enum Division {
-        @Words(label = "whole", means = "Left whole.")
+        @Text(label = "whole", means = "Left whole.")
         WHOLE,
-        @Words(label = "petals split", means = "Each petal of the cutter is split in two along its length.")
+        @Text(label = "petals split", means = "Each petal of the cutter is split in two along its length.")
         SPLIT,
-        @Words(label = "in sections", means = "Quartered, so that it is easier to handle.")
+        @Text(label = "in sections", means = "Quartered, so that it is easier to handle.")
         SECTIONS,
-        @Words(label = "in single petals", means = "Taken apart into single petals.")
+        @Text(label = "in single petals", means = "Taken apart into single petals.")
         SINGLES
     }
 
@@ -115,7 +115,7 @@ public record OnePiece(
                                 () -> Cut.of(union(outline, count).traced())));
     }
 
-    private static final Lately<List<Object>, Cut> UNIONS = new Lately<>(64);
+    private static final Cache<List<Object>, Cut> UNIONS = new Cache<>(64);
 
     /** The cut of unlike lobes as it lies. */
     private CutShape union(Outline outline, int count) {

@@ -3,13 +3,13 @@ package org.crispwhorl.core.species;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Heads at one stage of opening. */
-@Words(label = "stage of opening", means = "Heads at one stage of opening, made from the full flower by rule.")
+@Text(label = "stage of opening", means = "Heads at one stage of opening, made from the full flower by rule.")
 public record Opening(
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
         @Quantity(
                 label = "heads",
@@ -49,7 +49,7 @@ public record Opening(
                 means = "How far the rings lean out, as a share of the full flower's.")
         double open,
 
-        @Words(label = "core of its own") Optional<OwnCore> core) {
+        @Text(label = "core of its own") Optional<OwnCore> core) {
     public Opening {
         Limits.check(Opening.class, name, count, size, rings, open, core);
     }

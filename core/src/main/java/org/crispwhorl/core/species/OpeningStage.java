@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /**
  * Stages at which one species is made: derived from the full flower by the rule of {@link OpenedHead}, leaves and stem kept. Each
@@ -13,15 +13,15 @@ import org.crispwhorl.core.measure.Words;
  */
 public enum OpeningStage {
     /** Closed: the inner rings alone, small and upright. */
-    @Words(label = "bud")
+    @Text(label = "bud")
     BUD(0.6, 1.0 / 3, 0.25),
 
     /** Half open. */
-    @Words(label = "half open")
+    @Text(label = "half open")
     HALF(0.85, 2.0 / 3, 0.6),
 
     /** As designed. */
-    @Words(label = "full")
+    @Text(label = "full")
     FULL(1, 1, 1);
 
     private final double size;
@@ -46,7 +46,7 @@ public enum OpeningStage {
         int whorls = (int) full.petaled().stream().filter(Petaled::ring).count();
         int kept = Math.max(1, (int) Math.ceil(rings * whorls - 1e-9));
         Species head =
-                OpenedHead.of(full.withParts(full.ownParts()), new Opening(Words.Labels.of(this), 1, size, kept, open));
+                OpenedHead.of(full.withParts(full.ownParts()), new Opening(Text.Labels.of(this), 1, size, kept, open));
         List<Part> parts = new ArrayList<>();
         for (Part part : full.parts()) {
             Optional<Part> opened = head.part(part.id());
@@ -58,7 +58,7 @@ public enum OpeningStage {
         }
         Species stage = full.withParts(parts);
         double face = faceMm.applyAsDouble(stage);
-        return stage.named(full.name() + ", " + Words.Labels.of(this))
+        return stage.named(full.name() + ", " + Text.Labels.of(this))
                 .withFace(Limits.within(Species.class, "faceMm", face));
     }
 }

@@ -1,19 +1,19 @@
 package org.crispwhorl.core.species;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** Who lies over whom within a ring. */
-@Words(label = "overlap", means = "Who lies over whom within the ring.")
+@Text(label = "overlap", means = "Who lies over whom within the ring.")
 public enum Overlap {
-    @Words(label = "tucked round", means = "Each under the next, the last closed under the first.")
+    @Text(label = "tucked round", means = "Each under the next, the last closed under the first.")
     TUCKED,
-    @Words(label = "one over one", means = "Every other petal lies over both its neighbours.")
+    @Text(label = "one over one", means = "Every other petal lies over both its neighbours.")
     ALTERNATE,
-    @Words(label = "opposite pairs", means = "A petal and the one across from it, then the next two over them.")
+    @Text(label = "opposite pairs", means = "A petal and the one across from it, then the next two over them.")
     PAIRS,
-    @Words(label = "each behind the last", means = "Every petal lies behind the one set before it.")
+    @Text(label = "each behind the last", means = "Every petal lies behind the one set before it.")
     SUCCESSIVE,
-    @Words(label = "standing apart", means = "Petals need not meet: gaps are meant.")
+    @Text(label = "standing apart", means = "Petals need not meet: gaps are meant.")
     APART;
 
     /** Whether a ring of that many can be closed in this order: one over one and opposite pairs ask for an even count. */

@@ -2,16 +2,16 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /**
  * What a bud is built on where it is a small flower by itself: a core of its own, wrapped in petals of the first ring's cutter that
  * close over it. Its calyx is the full flower's, smaller.
  */
-@Words(label = "core of its own", means = "A bud by itself: a core, wrapped in petals that close over it.")
+@Text(label = "core of its own", means = "A bud by itself: a core, wrapped in petals that close over it.")
 public record OwnCore(
-        @Words(label = "form") HeartForm form,
+        @Text(label = "form") HeartForm form,
 
         @Quantity(
                 label = "gauge",

@@ -96,10 +96,10 @@ public sealed interface Part permits ShadedPart, UnshadedPart {
     }
 
     /** The paste in it, lump by lump; empty where it has none of its own. */
-    List<Lump> lumps(Made made);
+    List<Portion> lumps(BuildContext made);
 
     /** What of it dries, and how far the water has to go; none where it has no paste. */
-    Optional<Body> drying(Made made);
+    Optional<Body> drying(BuildContext made);
 
     /** The wires cut for it. */
     List<WireCut> wireCuts();
@@ -113,16 +113,16 @@ public sealed interface Part permits ShadedPart, UnshadedPart {
     String wireName();
 
     /** What hands do to make all of it, but for kneading and rolling out each lot. */
-    Hands making(Made made);
+    Hands making(BuildContext made);
 
     /** What hands do to join it to the flower. */
-    Hands joining(Made made);
+    Hands joining(BuildContext made);
 
     /** Id of the shade that it is of, or that tips or covers it; none where it has none of its own. */
     Optional<String> shadeId();
 
     /** What is soft when it is joined; what is taped in is firm, and goes onto what is dry. */
-    default Joining joins(Made made) {
+    default Joining joins(BuildContext made) {
         return Joining.of(Joining.As.FIRM, Joining.Onto.DRY);
     }
 
@@ -143,7 +143,7 @@ public sealed interface Part permits ShadedPart, UnshadedPart {
     }
 
     /** What it is cut or rolled from; none where nothing of it is. */
-    Optional<StartsFrom> startsFrom(Made made);
+    Optional<StartsFrom> startsFrom(BuildContext made);
 
     /** Bought strands in it. */
     default int boughtStrands() {
@@ -169,12 +169,12 @@ public sealed interface Part permits ShadedPart, UnshadedPart {
     }
 
     /** Allergens that it brings, in words. */
-    default List<String> allergens(Made made) {
+    default List<String> allergens(BuildContext made) {
         return List.of();
     }
 
     /** Its own figures: sizes, fit, pieces and wire. */
-    void figures(Figures figures, Made made);
+    void figures(Figures figures, BuildContext made);
 
     /**
      * The part in a head at a stage of opening.

@@ -5,12 +5,12 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 
 /** Bought pearls, one or several lying in one layer: nothing is mixed for them and nothing of them dries. */
-@Words(label = "bought pearls", means = "One pearl, or several in one layer; bought, of sugar or not.")
+@Text(label = "bought pearls", means = "One pearl, or several in one layer; bought, of sugar or not.")
 public record Pearls(
         @Quantity(label = "pearls", unit = Unit.COUNT, min = 1, max = 200, usual = 5, means = "In one flower.")
         int count,
@@ -25,14 +25,14 @@ public record Pearls(
                 means = "Diameter of one pearl.")
         double pearlMm,
 
-        @Words(label = "of what") PearlKind of)
+        @Text(label = "of what") PearlKind of)
         implements HeartForm {
     /** What they are of. */
-    @Words(label = "of what", means = "What the pearls are of.")
+    @Text(label = "of what", means = "What the pearls are of.")
     public enum PearlKind {
-        @Words(label = "of sugar")
+        @Text(label = "of sugar")
         SUGAR,
-        @Words(label = "of glass or plastic", means = "Not food: take them out before serving.")
+        @Text(label = "of glass or plastic", means = "Not food: take them out before serving.")
         NOT_FOOD
     }
 

@@ -112,13 +112,13 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     }
 
     @Override
-    default List<Lump> lumps(Made made) {
+    default List<Portion> lumps(BuildContext made) {
         return pieces().lumps(shade(), made.paste());
     }
 
     /** A sheet is dry when its thickest place is: its foot, its ridge, what it carries. */
     @Override
-    default Optional<Body> drying(Made made) {
+    default Optional<Body> drying(BuildContext made) {
         Pieces p = pieces();
         double free = p.finishedMm(made.paste());
         double thickest = Math.max(
@@ -142,12 +142,12 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     }
 
     @Override
-    default Joining joins(Made made) {
+    default Joining joins(BuildContext made) {
         return pieces().joining();
     }
 
     @Override
-    default Hands making(Made made) {
+    default Hands making(BuildContext made) {
         return pieces().hands();
     }
 
@@ -155,7 +155,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     double ONE_PASS_TAPING = 0.6;
 
     @Override
-    default Hands joining(Made made) {
+    default Hands joining(BuildContext made) {
         if (pieces().wired().isEmpty()) {
             return setting();
         }
@@ -169,7 +169,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     }
 
     @Override
-    default Optional<StartsFrom> startsFrom(Made made) {
+    default Optional<StartsFrom> startsFrom(BuildContext made) {
         Pieces p = pieces();
         return Optional.of(new StartsFrom(
                 p.making().startsFrom(p.outline(), p.count(), made.paste()),
@@ -206,7 +206,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
 
     /** What is glued brings what the glue is made of. */
     @Override
-    default List<String> allergens(Made made) {
+    default List<String> allergens(BuildContext made) {
         List<String> found = new ArrayList<>();
         if (pieces().wired().isEmpty()) {
             made.ways(this).glue().allergen().ifPresent(found::add);
@@ -216,7 +216,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
 
     /** Those of how its pieces are made; what depends on where they stand is reckoned with the whole flower. */
     @Override
-    default void figures(Figures figures, Made made) {
+    default void figures(Figures figures, BuildContext made) {
         pieces().figures(figures, made);
     }
 }

@@ -1,20 +1,20 @@
 package org.crispwhorl.core.species;
 
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** Sorts of pieces that break alike. */
-@Words(label = "sort", means = "Sorts of pieces that break alike.")
+@Text(label = "sort", means = "Sorts of pieces that break alike.")
 public enum PieceSort {
-    @Words(label = "pieces of any sort")
+    @Text(label = "pieces of any sort")
     ANY,
-    @Words(label = "wired petals")
+    @Text(label = "wired petals")
     WIRED,
-    @Words(label = "petals set without a wire")
+    @Text(label = "petals set without a wire")
     SET,
-    @Words(label = "one-piece cuts")
+    @Text(label = "one-piece cuts")
     ONE_PIECE,
-    @Words(label = "leaves")
+    @Text(label = "leaves")
     LEAF,
-    @Words(label = "hearts and other bodies")
+    @Text(label = "hearts and other bodies")
     BODY
 }

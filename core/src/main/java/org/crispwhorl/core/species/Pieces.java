@@ -8,14 +8,14 @@ import java.util.function.UnaryOperator;
 import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Seldom;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
@@ -26,7 +26,7 @@ import org.crispwhorl.core.thinning.Thinning;
  *
  * @param outline as the cutter cuts it; where there is no cutter, as the finished piece is
  */
-@Words(label = "pieces", means = "Equal flat pieces set round the axis.")
+@Text(label = "pieces", means = "Equal flat pieces set round the axis.")
 public record Pieces(
         @Quantity(
                 label = "count",
@@ -37,7 +37,7 @@ public record Pieces(
                 means = "Pieces in the ring, as the plant has them.")
         int count,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "quick count",
                 unit = Unit.COUNT,
@@ -47,20 +47,20 @@ public record Pieces(
                 means = "Pieces that read right from a metre away; 0 is the same as the count.")
         int quickCount,
 
-        @Words(label = "outline", means = "As the cutter cuts it; without a cutter, as the finished piece is.")
+        @Text(label = "outline", means = "As the cutter cuts it; without a cutter, as the finished piece is.")
         Outline outline,
 
-        @Words(label = "made") Making making,
+        @Text(label = "made") Making making,
 
-        @Seldom @Words(label = "ridges") Optional<Ridges> ridges,
+        @Advanced @Text(label = "ridges") Optional<Ridges> ridges,
 
-        @Words(label = "edge") Edge edge,
+        @Text(label = "edge") Edge edge,
 
-        @Seldom @Words(label = "laminated back") Optional<Lining> lining,
+        @Advanced @Text(label = "laminated back") Optional<Lining> lining,
 
-        @Seldom @Words(label = "small petal on it") Optional<Carried> carries,
+        @Advanced @Text(label = "small petal on it") Optional<Carried> carries,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "quilled",
                 unit = Unit.DEGREE,
@@ -71,7 +71,7 @@ public record Pieces(
                 means = "Rolled along its length: how far it turns across, 0 is open, 330 a tube.")
         double quillDeg,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "folded",
                 unit = Unit.DEGREE,
@@ -93,22 +93,22 @@ public record Pieces(
                         "Angle from the axis: 0 upright, 90 flat, above 90 turned back, below 0 closed over. A piece that stands by itself has it half-way up, one that is laid on soft at its tip.")
         double leanDeg,
 
-        @Words(label = "veiner") Optional<Veiner> veiner,
+        @Text(label = "veiner") Optional<Veiner> veiner,
 
-        @Words(label = "former", means = "What a piece dries in or over; without one it dries flat.")
+        @Text(label = "former", means = "What a piece dries in or over; without one it dries flat.")
         Optional<Former> former,
 
-        @Words(label = "drying") Lying drying,
+        @Text(label = "drying") Lying drying,
 
-        @Words(label = "joined") Attachment attachment,
+        @Text(label = "joined") Attachment attachment,
 
-        @Words(label = "joined when") Joining joining,
+        @Text(label = "joined when") Joining joining,
 
-        @Words(label = "place") Place place,
+        @Text(label = "place") Place place,
 
-        @Words(label = "overlap") Overlap overlap,
+        @Text(label = "overlap") Overlap overlap,
 
-        @Seldom @Words(label = "ways of this part") Optional<Choices> ways) {
+        @Advanced @Text(label = "ways of this part") Optional<Choices> ways) {
     public Pieces {
         Limits.check(
                 Pieces.class,
@@ -230,15 +230,15 @@ public record Pieces(
     }
 
     /** The paste of all pieces, by shade. */
-    public List<Lump> lumps(String shade, Paste paste) {
-        List<Lump> lumps = new ArrayList<>();
+    public List<Portion> lumps(String shade, Paste paste) {
+        List<Portion> lumps = new ArrayList<>();
         double own = making.volumeMm3(outline, count, paste);
         if (own > 0) {
             double back = lining.map(Lining::share).orElse(0.0);
-            lumps.add(new Lump(shade, own * (1 - back), count));
-            lining.ifPresent(l -> lumps.add(new Lump(l.shade(), own * l.share(), count)));
+            lumps.add(new Portion(shade, own * (1 - back), count));
+            lining.ifPresent(l -> lumps.add(new Portion(l.shade(), own * l.share(), count)));
         }
-        carries.ifPresent(c -> lumps.add(new Lump(c.shade(), c.volumeMm3(), count)));
+        carries.ifPresent(c -> lumps.add(new Portion(c.shade(), c.volumeMm3(), count)));
         return lumps;
     }
 
@@ -364,12 +364,12 @@ public record Pieces(
 
     /** How many, how made, how large and how joined. */
     String inShort() {
-        String size = Told.size(outline.lengthMm(), outline.widthMm());
+        String size = LengthText.size(outline.lengthMm(), outline.widthMm());
         return count + " × " + making.inShort() + size + " · " + attachment.inShort();
     }
 
     /** The figures of how the pieces are made. */
-    void figures(Figures figures, Made made) {
+    void figures(Figures figures, BuildContext made) {
         making.figures(figures, outline, count, made.paste());
         ridges.ifPresent(r -> r.figures(figures, making.finished(outline), finishedMm(made.paste())));
     }

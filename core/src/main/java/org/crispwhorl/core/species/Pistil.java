@@ -12,21 +12,21 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /** A pistil twisted from florist's tape with curled stigmas. Tape is not food. */
-@Words(label = "pistil", means = "Twisted from tape, with curled stigmas.")
+@Text(label = "pistil", means = "Twisted from tape, with curled stigmas.")
 public record Pistil(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of the shade it is tinted to.")
+        @Text(label = "shade", pattern = ID, means = "Id of the shade it is tinted to.")
         String shade,
 
         @Quantity(label = "stigmas", unit = Unit.COUNT, min = 1, max = 12, usual = 3, means = "Curled ends at the top.")
@@ -73,7 +73,7 @@ public record Pistil(
                 means = "Twisted tape below the neck.")
         double tailMm,
 
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     public Pistil {
         Limits.check(Pistil.class, id, name, shade, stigmas, styleMm, stigmaMm, curlDeg, tapeMm, tailMm, colour);
@@ -146,28 +146,28 @@ public record Pistil(
     }
 
     @Override
-    public List<Lump> lumps(Made made) {
+    public List<Portion> lumps(BuildContext made) {
         return List.of();
     }
 
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         return Optional.empty();
     }
 
     /** Each strand is twisted out of tape. */
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         return Hands.of(Operation.TAPE, stigmas);
     }
 
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return Hands.of(Operation.TAPE, 1);
     }
 
     @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
+    public Optional<StartsFrom> startsFrom(BuildContext made) {
         return Optional.empty();
     }
 
@@ -177,7 +177,7 @@ public record Pistil(
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         figures.in(Figure.Group.SIZE)
                 .add(
                         "height",

@@ -2,13 +2,13 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Where the pieces of a part stand round the axis, and at which height. */
-@Words(label = "place", means = "Where the pieces stand round the axis, and at which height.")
+@Text(label = "place", means = "Where the pieces stand round the axis, and at which height.")
 public record Place(
-        @Words(label = "set") Rule rule,
+        @Text(label = "set") Rule rule,
 
         @Quantity(
                 label = "turn",
@@ -30,19 +30,19 @@ public record Place(
         double seatMm) {
     /** How the first azimuth and the steps are found. */
     public enum Rule {
-        @Words(
+        @Text(
                 label = "in the gaps",
                 means = "Behind the gaps of the ring inside; where counts differ, where it covers best.")
         IN_THE_GAPS,
-        @Words(label = "behind", means = "Straight behind the petals of the ring inside.")
+        @Text(label = "behind", means = "Straight behind the petals of the ring inside.")
         BEHIND,
-        @Words(label = "spiral", means = "At 137.5° from petal to petal, on from the ring inside.")
+        @Text(label = "spiral", means = "At 137.5° from petal to petal, on from the ring inside.")
         SPIRAL,
-        @Words(
+        @Text(
                 label = "two sides alike",
                 means = "Evenly from the stated turn on one side to the same on the other; one alone stands at it.")
         SIDES_ALIKE,
-        @Words(label = "free", means = "At equal steps from the stated turn.")
+        @Text(label = "free", means = "At equal steps from the stated turn.")
         FREE
     }
 

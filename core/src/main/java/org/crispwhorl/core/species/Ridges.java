@@ -5,15 +5,15 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
 
 /** Ridges that run along a piece from its foot and end in its tip: left thick between thinned sides, or pinched up. */
-@Words(label = "ridges", means = "Ridges along each piece: a thick midrib between thin sides, or pinched up.")
+@Text(label = "ridges", means = "Ridges along each piece: a thick midrib between thin sides, or pinched up.")
 public record Ridges(
-        @Words(label = "made") RidgeMade made,
+        @Text(label = "made") RidgeMade made,
 
         @Quantity(label = "ridges", unit = Unit.COUNT, min = 1, max = 7, usual = 1, means = "Of one piece.")
         int count,
@@ -38,11 +38,11 @@ public record Ridges(
                 means = "Across a ridge at its foot.")
         double wideMm) {
     /** How a ridge is made. */
-    @Words(label = "made", means = "How a ridge is made.")
+    @Text(label = "made", means = "How a ridge is made.")
     public enum RidgeMade {
-        @Words(label = "left thick", means = "The sides are thinned and the ridge is left.")
+        @Text(label = "left thick", means = "The sides are thinned and the ridge is left.")
         LEFT,
-        @Words(label = "pinched up", means = "The piece is pinched from its back: it gets narrower by what stands up.")
+        @Text(label = "pinched up", means = "The piece is pinched from its back: it gets narrower by what stands up.")
         PINCHED
     }
 

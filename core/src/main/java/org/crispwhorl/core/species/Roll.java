@@ -10,24 +10,24 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /** A strip or a fan of petals rolled up round the axis into a flower. */
-@Words(label = "rolled flower", means = "A strip or a fan of petals rolled up.")
+@Text(label = "rolled flower", means = "A strip or a fan of petals rolled up.")
 public record Roll(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of its shade of paste.")
+        @Text(label = "shade", pattern = ID, means = "Id of its shade of paste.")
         String shade,
 
-        @Words(label = "rolled from") RollForm from,
+        @Text(label = "rolled from") RollForm from,
 
         @Quantity(
                 label = "thickness",
@@ -79,8 +79,8 @@ public record Roll(
                 means = "Height of the foot that is pinched off once it is rolled: mixed, not in the flower.")
         double footMm,
 
-        @Words(label = "edge") Edge edge,
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "edge") Edge edge,
+        @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     public Roll {
         Limits.check(Roll.class, id, name, shade, from, thickMm, airMm, hollowMm, openedMm, footMm, edge, colour);
@@ -214,17 +214,17 @@ public record Roll(
     }
 
     @Override
-    public List<Lump> lumps(Made made) {
-        return List.of(new Lump(shade, from.areaMm2() * thickMm / from.pieces(), from.pieces()));
+    public List<Portion> lumps(BuildContext made) {
+        return List.of(new Portion(shade, from.areaMm2() * thickMm / from.pieces(), from.pieces()));
     }
 
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         return Optional.of(Body.solid(from.areaMm2() * thickMm * kept(), surfaceMm2()));
     }
 
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         boolean edged = edge.bandMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;
         return from.making()
                 .and(Operation.FRILL, edged ? 1 : 0, edged ? (int) Math.ceil(from.alongMm() / EDGED_MM) : 0)
@@ -242,17 +242,17 @@ public record Roll(
     private static final double EDGED_MM = 90;
 
     @Override
-    public Joining joins(Made made) {
+    public Joining joins(BuildContext made) {
         return Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
     }
 
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return Hands.of(Operation.SET, 1);
     }
 
     @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
+    public Optional<StartsFrom> startsFrom(BuildContext made) {
         return Optional.of(
                 new StartsFrom(from.startsFrom(), from.alongMm(), from.heightMm(), thickMm, thickMm, Optional.empty()));
     }
@@ -263,7 +263,7 @@ public record Roll(
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         figures.in(Figure.Group.SIZE)
                 .add(
                         "across",

@@ -2,15 +2,15 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
 
 /** What is rolled up into a flower. */
-@Words(label = "rolled from", means = "What is rolled up into a flower.")
+@Text(label = "rolled from", means = "What is rolled up into a flower.")
 public sealed interface RollForm {
     /** Length along which it is rolled, mm. */
     double alongMm();
@@ -56,7 +56,7 @@ public sealed interface RollForm {
     RollForm shortened(double share);
 
     /** A long strip, folded along its length or not. */
-    @Words(label = "a strip")
+    @Text(label = "a strip")
     record Strip(
             @Quantity(
                     label = "strip long",
@@ -77,7 +77,7 @@ public sealed interface RollForm {
                     means = "Width of the strip, before it is folded.")
             double wideMm,
 
-            @Words(label = "folded") boolean folded,
+            @Text(label = "folded") boolean folded,
 
             @Quantity(
                     label = "scallops",
@@ -104,7 +104,7 @@ public sealed interface RollForm {
 
         @Override
         public String inShort() {
-            return "strip " + Told.size(longMm, wideMm);
+            return "strip " + LengthText.size(longMm, wideMm);
         }
 
         /** A strip with a straight edge. */
@@ -184,12 +184,12 @@ public sealed interface RollForm {
     }
 
     /** Petals laid in a row, each over a part of the one before, and rolled up together. */
-    @Words(label = "a fan of petals")
+    @Text(label = "a fan of petals")
     record PetalFan(
             @Quantity(label = "petals", unit = Unit.COUNT, min = 2, max = 40, usual = 6, means = "Petals in the row.")
             int count,
 
-            @Words(label = "outline") Outline outline,
+            @Text(label = "outline") Outline outline,
 
             @Quantity(
                     label = "lap",
@@ -201,7 +201,7 @@ public sealed interface RollForm {
                     means = "Share of a petal's width that lies over the one before.")
             double lap,
 
-            @Words(label = "closed once", means = "Closed to a ring, its last petal on its first, and not rolled up.")
+            @Text(label = "closed once", means = "Closed to a ring, its last petal on its first, and not rolled up.")
             boolean once)
             implements RollForm {
         public PetalFan {
@@ -295,9 +295,7 @@ public sealed interface RollForm {
     }
 
     /** A disc folded over across its middle, its fold gathered, and rolled up. */
-    @Words(
-            label = "a disc, folded over",
-            means = "A disc folded across its middle; its fold is gathered and rolled up.")
+    @Text(label = "a disc, folded over", means = "A disc folded across its middle; its fold is gathered and rolled up.")
     record FoldedDisc(
             @Quantity(
                     label = "disc",

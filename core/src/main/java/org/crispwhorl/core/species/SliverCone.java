@@ -6,13 +6,13 @@ import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
 
 /** Slivers or threads of paste glued in rows round a cone. */
-@Words(label = "slivers round a cone", means = "Slivers or threads glued in rows round a cone.")
+@Text(label = "slivers round a cone", means = "Slivers or threads glued in rows round a cone.")
 public record SliverCone(
         @Quantity(
                 label = "cone width",

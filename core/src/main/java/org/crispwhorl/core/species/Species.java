@@ -8,19 +8,17 @@ import java.util.Set;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
 
 /** A species of sugar flower: its parts in build order, heart outwards. Immutable; part ids are unique, shades exist. */
-@Words(
-        label = "species",
-        means = "A sugar flower as it is designed: its parts in build order, from the heart outwards.")
+@Text(label = "species", means = "A sugar flower as it is designed: its parts in build order, from the heart outwards.")
 public record Species(
-        @Words(label = "name", shortest = 1, longest = 80) String name,
+        @Text(label = "name", shortest = 1, longest = 80) String name,
 
-        @Words(label = "note", longest = 2000, lines = true, means = "Anything the maker wants to remember about it.")
+        @Text(label = "note", longest = 2000, lines = true, means = "Anything the maker wants to remember about it.")
         String note,
 
         @Quantity(
@@ -32,28 +30,28 @@ public record Species(
                 means = "The finished width across the face that it is made for.")
         double faceMm,
 
-        @Words(label = "medium") Medium medium,
-        @Words(label = "shades", shortest = 1, longest = 24) List<Shade> shades,
+        @Text(label = "medium") Medium medium,
+        @Text(label = "shades", shortest = 1, longest = 24) List<Shade> shades,
 
-        @Words(label = "parts", longest = 40, means = "In build order, from the heart outwards.")
+        @Text(label = "parts", longest = 40, means = "In build order, from the heart outwards.")
         List<Part> parts,
 
-        @Words(label = "finishing") Finishing finishing,
-        @Words(label = "ways") Choices ways) {
+        @Text(label = "finishing") Finishing finishing,
+        @Text(label = "ways") Choices ways) {
     /** What is done to the finished flower. */
-    @Words(label = "finishing", means = "What is done to the finished flower.")
+    @Text(label = "finishing", means = "What is done to the finished flower.")
     public enum Finishing {
-        @Words(label = "nothing")
+        @Text(label = "nothing")
         NONE,
-        @Words(label = "steamed", means = "Sets the dust and deepens it.")
+        @Text(label = "steamed", means = "Sets the dust and deepens it.")
         STEAM,
-        @Words(label = "petals steamed", means = "The petals alone; the heart is kept out of the steam.")
+        @Text(label = "petals steamed", means = "The petals alone; the heart is kept out of the steam.")
         STEAM_PETALS,
-        @Words(label = "glazed", means = "A liquid glaze.")
+        @Text(label = "glazed", means = "A liquid glaze.")
         GLAZE,
-        @Words(label = "stem glazed", means = "Stem and leaves alone, with a liquid glaze.")
+        @Text(label = "stem glazed", means = "Stem and leaves alone, with a liquid glaze.")
         GLAZE_STEM,
-        @Words(label = "petals steamed, stem glazed", means = "The heart is kept out of both.")
+        @Text(label = "petals steamed, stem glazed", means = "The heart is kept out of both.")
         STEAM_PETALS_GLAZE_STEM;
 
         /** Whether it wets a part: all of them, the flat pieces of the head, or what stands on the stem. */

@@ -8,24 +8,24 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Seldom;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /** Bought stamens, a head at one or at both ends of each strand, in bunches round the heart. */
-@Words(label = "stamens", means = "Bought strands with one or two heads, in bunches round the heart.")
+@Text(label = "stamens", means = "Bought strands with one or two heads, in bunches round the heart.")
 public record Stamens(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of the shade that tips the heads.")
+        @Text(label = "shade", pattern = ID, means = "Id of the shade that tips the heads.")
         String shade,
 
         @Quantity(
@@ -37,7 +37,7 @@ public record Stamens(
                 means = "Strands, each with a head at both ends.")
         int strands,
 
-        @Words(label = "use") Use use,
+        @Text(label = "use") Use use,
 
         @Quantity(
                 label = "thread",
@@ -87,7 +87,7 @@ public record Stamens(
                 means = "Rings of heads, one inside the other, over which they are spread.")
         int rows,
 
-        @Words(label = "stand") Stand stand,
+        @Text(label = "stand") Stand stand,
 
         @Quantity(
                 label = "bunches",
@@ -98,9 +98,9 @@ public record Stamens(
                 means = "Bunches in which they are tied.")
         int bunches,
 
-        @Words(label = "held") Hold held,
+        @Text(label = "held") Hold held,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "tint",
                 unit = Unit.MM,
@@ -110,25 +110,25 @@ public record Stamens(
                 means = "Length of each strand's end that is tinted.")
         double tintMm,
 
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     /** What a strand is and what is done with it. */
     public enum Use {
-        @Words(label = "folded", means = "Bunched, folded in the middle and tied: two heads and two threads a strand.")
+        @Text(label = "folded", means = "Bunched, folded in the middle and tied: two heads and two threads a strand.")
         FOLDED,
-        @Words(label = "cut", means = "Cut in half: two single stamens a strand.")
+        @Text(label = "cut", means = "Cut in half: two single stamens a strand.")
         CUT,
-        @Words(label = "single", means = "Bought with one head: one head and one thread a strand.")
+        @Text(label = "single", means = "Bought with one head: one head and one thread a strand.")
         SINGLE
     }
 
     /** Whether the heads stand in rings or fill the whole middle. */
     public enum Stand {
-        @Words(label = "in a ring", means = "On rows round the heart.")
+        @Text(label = "in a ring", means = "On rows round the heart.")
         RING,
-        @Words(label = "as a tuft", means = "Filling the middle evenly.")
+        @Text(label = "as a tuft", means = "Filling the middle evenly.")
         TUFT,
-        @Words(label = "to one side", means = "All bent over together to one side.")
+        @Text(label = "to one side", means = "All bent over together to one side.")
         ONE_SIDE
     }
 
@@ -239,7 +239,7 @@ public record Stamens(
 
     @Override
     public String inShort() {
-        return strands + " strands, " + Words.Labels.of(use) + (bunches > 1 ? ", " + bunches + " bunches" : "");
+        return strands + " strands, " + Text.Labels.of(use) + (bunches > 1 ? ", " + bunches + " bunches" : "");
     }
 
     /** Heads: two a strand, folded or cut; one where it is bought single. */
@@ -299,17 +299,17 @@ public record Stamens(
     }
 
     @Override
-    public List<Lump> lumps(Made made) {
+    public List<Portion> lumps(BuildContext made) {
         return List.of();
     }
 
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         return Optional.empty();
     }
 
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         return Hands.of(Operation.BUNCH, held.inBunches() ? bunches : 0)
                 .and(Operation.CUT, held.inBunches() ? 0 : pieceCount())
                 .and(Operation.WIRE, held.wires().isPresent() ? bunches : 0)
@@ -323,17 +323,17 @@ public record Stamens(
 
     /** What is pushed or glued in goes into the flower while its middle is soft. */
     @Override
-    public Joining joins(Made made) {
+    public Joining joins(BuildContext made) {
         return held.whileSoft() ? Joining.of(Joining.As.FIRM, Joining.Onto.SOFT) : ShadedPart.super.joins(made);
     }
 
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return Hands.of(held.by(), held.inBunches() ? bunches : pieceCount());
     }
 
     @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
+    public Optional<StartsFrom> startsFrom(BuildContext made) {
         return Optional.empty();
     }
 
@@ -348,7 +348,7 @@ public record Stamens(
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         StamenFigures.add(figures, this);
     }
 

@@ -10,23 +10,23 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.StemBundle;
 import org.crispwhorl.core.wire.TapeRun;
 import org.crispwhorl.core.wire.WireTable;
 
 /** A stem made thicker with paper, tape or paste below the flower. */
-@Words(label = "thickened stem", means = "The stem is made thicker below the flower.")
+@Text(label = "thickened stem", means = "The stem is made thicker below the flower.")
 public record StemWrap(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of the shade of what covers it.")
+        @Text(label = "shade", pattern = ID, means = "Id of the shade of what covers it.")
         String shade,
 
         @Quantity(
@@ -59,17 +59,17 @@ public record StemWrap(
                 means = "Length that is thickened, from there down.")
         double overMm,
 
-        @Words(label = "with") With with,
+        @Text(label = "with") With with,
 
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     /** What it is thickened with. */
     public enum With {
-        @Words(label = "tape")
+        @Text(label = "tape")
         TAPE,
-        @Words(label = "paper and tape")
+        @Text(label = "paper and tape")
         PAPER,
-        @Words(label = "paste")
+        @Text(label = "paste")
         PASTE
     }
 
@@ -129,19 +129,19 @@ public record StemWrap(
 
     /** Its paste depends on the stem inside it. */
     @Override
-    public List<Lump> lumps(Made made) {
+    public List<Portion> lumps(BuildContext made) {
         double paste = pasteMm3(made.bareStemMm());
-        return paste > 0 ? List.of(new Lump(shade, paste, 1)) : List.of();
+        return paste > 0 ? List.of(new Portion(shade, paste, 1)) : List.of();
     }
 
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         double paste = pasteMm3(made.bareStemMm());
         return paste > 0 ? Optional.of(Body.solid(paste, Math.PI * toMm * overMm)) : Optional.empty();
     }
 
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         return switch (with) {
             case PASTE -> Hands.of(Operation.SHAPE, 1).and(Operation.SET, 1);
             case PAPER -> Hands.of(Operation.CUT, 1).and(Operation.TAPE, 1);
@@ -154,7 +154,7 @@ public record StemWrap(
 
     /** It is made where it stays. */
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return Hands.NONE;
     }
 
@@ -171,7 +171,7 @@ public record StemWrap(
     }
 
     @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
+    public Optional<StartsFrom> startsFrom(BuildContext made) {
         return Optional.empty();
     }
 
@@ -181,7 +181,7 @@ public record StemWrap(
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         double stem = made.bareStemMm();
         Why why = Why.of(
                 "From the stem as it is to the thickness wanted",

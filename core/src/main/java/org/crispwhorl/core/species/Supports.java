@@ -9,21 +9,21 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /** Soft supports that are put in between rings while they dry, and are counted out again once these are firm. */
-@Words(label = "supports", means = "Put in between rings while they dry, and counted out again.")
+@Text(label = "supports", means = "Put in between rings while they dry, and counted out again.")
 public record Supports(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "of") SupportKind of,
+        @Text(label = "of") SupportKind of,
 
         @Quantity(
                 label = "pieces",
@@ -35,15 +35,15 @@ public record Supports(
         int count)
         implements UnshadedPart {
     /** What supports are of. */
-    @Words(label = "of", means = "What supports are of.")
+    @Text(label = "of", means = "What supports are of.")
     public enum SupportKind {
-        @Words(label = "foam", means = "Small pieces of clean foam.")
+        @Text(label = "foam", means = "Small pieces of clean foam.")
         FOAM("pieces of foam", Bought.BoughtSort.FOAM),
-        @Words(label = "paper", means = "Twisted or folded kitchen paper.")
+        @Text(label = "paper", means = "Twisted or folded kitchen paper.")
         PAPER("pieces of paper", Bought.BoughtSort.PAPER),
-        @Words(label = "cotton wool")
+        @Text(label = "cotton wool")
         COTTON("tufts of cotton wool", Bought.BoughtSort.COTTON),
-        @Words(label = "ring of card", means = "A ring or a cone of card under the petals.")
+        @Text(label = "ring of card", means = "A ring or a cone of card under the petals.")
         CARD("rings of card", Bought.BoughtSort.CARD);
 
         private final String many;
@@ -61,7 +61,7 @@ public record Supports(
 
     @Override
     public String inShort() {
-        return count + " × " + Words.Labels.of(of) + ", out again";
+        return count + " × " + Text.Labels.of(of) + ", out again";
     }
 
     @Override
@@ -86,12 +86,12 @@ public record Supports(
     }
 
     @Override
-    public List<Lump> lumps(Made made) {
+    public List<Portion> lumps(BuildContext made) {
         return List.of();
     }
 
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         return Optional.empty();
     }
 
@@ -106,19 +106,19 @@ public record Supports(
     }
 
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         return Hands.of(Operation.CUT, count);
     }
 
     /** Each is put in and taken out. */
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return Hands.of(Operation.PUSH, 2.0 * count);
     }
 
     /** Put in at once: they wait for nothing. */
     @Override
-    public Joining joins(Made made) {
+    public Joining joins(BuildContext made) {
         return Joining.of(Joining.As.FIRM, Joining.Onto.SOFT);
     }
 
@@ -133,7 +133,7 @@ public record Supports(
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         figures.in(Figure.Group.PIECES)
                 .add(
                         "pieces",

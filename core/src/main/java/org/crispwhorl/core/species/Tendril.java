@@ -12,27 +12,27 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /** Tendrils of fine wire wrapped in tape, or of twisted tape alone, coiled round a stick. Not food. */
-@Words(label = "tendrils", means = "Wire wrapped in tape, or twisted tape alone, coiled.")
+@Text(label = "tendrils", means = "Wire wrapped in tape, or twisted tape alone, coiled.")
 public record Tendril(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of the shade they are tinted to.")
+        @Text(label = "shade", pattern = ID, means = "Id of the shade they are tinted to.")
         String shade,
 
         @Quantity(label = "count", unit = Unit.COUNT, min = 1, max = 40, usual = 2, means = "How many there are.")
         int count,
 
-        @Words(label = "of") TendrilKind of,
+        @Text(label = "of") TendrilKind of,
 
         @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, usual = 30, means = "Gauge of the wire.")
         int gauge,
@@ -75,14 +75,14 @@ public record Tendril(
                 means = "Wire taped along the stem.")
         double tailMm,
 
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     /** What a tendril is of. */
-    @Words(label = "of", means = "What a tendril is of.")
+    @Text(label = "of", means = "What a tendril is of.")
     public enum TendrilKind {
-        @Words(label = "wire in tape", means = "Fine wire wrapped in tape; it keeps its coil.")
+        @Text(label = "wire in tape", means = "Fine wire wrapped in tape; it keeps its coil.")
         WIRE,
-        @Words(label = "tape alone", means = "Stretched tape, twisted; no wire in it.")
+        @Text(label = "tape alone", means = "Stretched tape, twisted; no wire in it.")
         TAPE
     }
 
@@ -223,18 +223,18 @@ public record Tendril(
     }
 
     @Override
-    public List<Lump> lumps(Made made) {
+    public List<Portion> lumps(BuildContext made) {
         return List.of();
     }
 
     @Override
-    public Optional<Body> drying(Made made) {
+    public Optional<Body> drying(BuildContext made) {
         return Optional.empty();
     }
 
     /** Each wire is wrapped and coiled. */
     @Override
-    public Hands making(Made made) {
+    public Hands making(BuildContext made) {
         return Hands.of(Operation.WIRE, count);
     }
 
@@ -244,7 +244,7 @@ public record Tendril(
     }
 
     @Override
-    public Hands joining(Made made) {
+    public Hands joining(BuildContext made) {
         return Hands.of(Operation.TAPE, count);
     }
 
@@ -254,7 +254,7 @@ public record Tendril(
     }
 
     @Override
-    public Optional<StartsFrom> startsFrom(Made made) {
+    public Optional<StartsFrom> startsFrom(BuildContext made) {
         return Optional.empty();
     }
 
@@ -264,7 +264,7 @@ public record Tendril(
     }
 
     @Override
-    public void figures(Figures figures, Made made) {
+    public void figures(Figures figures, BuildContext made) {
         figures.in(Figure.Group.WIRE)
                 .add(
                         "wireLength",

@@ -2,20 +2,20 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.hands.Operation;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** What is done to the surface of a heart. */
-@Words(label = "texture", means = "What is done to its surface.")
+@Text(label = "texture", means = "What is done to its surface.")
 public enum Texture {
-    @Words(label = "smooth")
+    @Text(label = "smooth")
     SMOOTH(false, false),
-    @Words(label = "snipped", means = "Snipped all over with fine scissors.")
+    @Text(label = "snipped", means = "Snipped all over with fine scissors.")
     SNIPPED(true, true),
-    @Words(label = "tweezed", means = "Pinched all over with tweezers.")
+    @Text(label = "tweezed", means = "Pinched all over with tweezers.")
     TWEEZED(true, true),
-    @Words(label = "pricked", means = "Pricked all over with a pointed tool.")
+    @Text(label = "pricked", means = "Pricked all over with a pointed tool.")
     PRICKED(true, true),
-    @Words(label = "pressed into a mesh", means = "Pressed into a mesh or a rough mat, all of it at a stroke.")
+    @Text(label = "pressed into a mesh", means = "Pressed into a mesh or a rough mat, all of it at a stroke.")
     MESH(true, false);
 
     /** Width of one snip, pinch or prick, mm. */

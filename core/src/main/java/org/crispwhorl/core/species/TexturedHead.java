@@ -5,13 +5,13 @@ import java.util.List;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
 
 /** An upright egg or ball with a texture on its crown and, where it is wanted, another one on its sides. */
-@Words(label = "textured ball", means = "An upright ball or egg, textured on its crown and on its sides.")
+@Text(label = "textured ball", means = "An upright ball or egg, textured on its crown and on its sides.")
 public record TexturedHead(
         @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, usual = 16, means = "Greatest diameter.")
         double diameterMm,
@@ -25,8 +25,8 @@ public record TexturedHead(
                 means = "From foot to crown; as high as wide it is a ball.")
         double heightMm,
 
-        @Words(label = "texture of the crown") Texture crown,
-        @Words(label = "texture of the sides") Texture sides,
+        @Text(label = "texture of the crown") Texture crown,
+        @Text(label = "texture of the sides") Texture sides,
 
         @Quantity(
                 label = "crown",

@@ -22,7 +22,7 @@ public sealed interface UnshadedPart extends Part permits Heads, Supports {
     }
 
     @Override
-    default Optional<StartsFrom> startsFrom(Made made) {
+    default Optional<StartsFrom> startsFrom(BuildContext made) {
         return Optional.empty();
     }
 }

@@ -1,17 +1,17 @@
 package org.crispwhorl.core.species;
 
+import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
-import org.crispwhorl.core.measure.Seldom;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** A veiner, and how pieces are laid on it. */
-@Words(label = "veiner", means = "What puts the veins on, and how pieces are laid on it.")
+@Text(label = "veiner", means = "What puts the veins on, and how pieces are laid on it.")
 public record Veiner(
-        @Words(label = "name", shortest = 1, longest = 60, means = "As written on it in the drawer.")
+        @Text(label = "name", shortest = 1, longest = 60, means = "As written on it in the drawer.")
         String name,
 
         @Quantity(
@@ -23,8 +23,8 @@ public record Veiner(
                 means = "Length of the veined part; across, where it has rays.")
         double lengthMm,
 
-        @Words(label = "sides") Sides sides,
-        @Words(label = "laid") Laid laid,
+        @Text(label = "sides") Sides sides,
+        @Text(label = "laid") Laid laid,
 
         @Quantity(
                 label = "least paste",
@@ -36,7 +36,7 @@ public record Veiner(
                 means = "Thinnest paste that it does not cut through.")
         double leastMm,
 
-        @Seldom
+        @Advanced
         @Quantity(
                 label = "depth",
                 unit = Unit.MM,
@@ -47,36 +47,36 @@ public record Veiner(
                 means = "How deep its veins go into the paste.")
         double depthMm,
 
-        @Words(label = "used") When when) {
+        @Text(label = "used") When when) {
     /** When pieces are veined: paste is thick enough before it is thinned, and shows finer veins after. */
     public enum When {
-        @Words(label = "before thinning", means = "On the sheet, or on the piece as it is cut.")
+        @Text(label = "before thinning", means = "On the sheet, or on the piece as it is cut.")
         ROLLED,
-        @Words(label = "once thinned", means = "On the piece as thin as it stays.")
+        @Text(label = "once thinned", means = "On the piece as thin as it stays.")
         THINNED,
-        @Words(label = "by hand", means = "Drawn with a tool; its length and its ends do not matter.")
+        @Text(label = "by hand", means = "Drawn with a tool; its length and its ends do not matter.")
         HAND
     }
 
     /** Whether one face is veined or both at once. */
     public enum Sides {
-        @Words(label = "one side")
+        @Text(label = "one side")
         ONE,
-        @Words(label = "both sides", means = "A pair that closes: it needs paste of some thickness.")
+        @Text(label = "both sides", means = "A pair that closes: it needs paste of some thickness.")
         BOTH,
-        @Words(label = "each face in turn", means = "One face, then the other, of the same veiner.")
+        @Text(label = "each face in turn", means = "One face, then the other, of the same veiner.")
         IN_TURN
     }
 
     /** Towards which end of the veiner a piece lies: veins of a petal begin at its base, those of a leaf run to its tip. */
     public enum Laid {
-        @Words(label = "towards its base", means = "As petals are.")
+        @Text(label = "towards its base", means = "As petals are.")
         TOWARDS_BASE,
-        @Words(label = "towards its tip", means = "As leaves are.")
+        @Text(label = "towards its tip", means = "As leaves are.")
         TOWARDS_TIP,
-        @Words(label = "on the middle", means = "A round veiner with rays, on whose middle a whole cut is set.")
+        @Text(label = "on the middle", means = "A round veiner with rays, on whose middle a whole cut is set.")
         ON_MIDDLE,
-        @Words(label = "anywhere", means = "A mat that is the same all over: it has no ends.")
+        @Text(label = "anywhere", means = "A mat that is the same all over: it has no ends.")
         ANYWHERE;
 
         /** Whether it matters towards which end a piece lies. */

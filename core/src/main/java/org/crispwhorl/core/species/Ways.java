@@ -3,54 +3,54 @@ package org.crispwhorl.core.species;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Ladder;
 
 /** Where makers disagree: how a studio does each, which a species and a part may choose otherwise. */
 @RecordBuilder
-@Words(label = "ways", means = "Where makers disagree: how the studio does each.")
+@Text(label = "ways", means = "Where makers disagree: how the studio does each.")
 public record Ways(
-        @Words(label = "kept off the board by", means = "What keeps paste off the board.")
+        @Text(label = "kept off the board by", means = "What keeps paste off the board.")
         Board board,
 
-        @Words(label = "ridge", means = "How the wire gets its ridge.")
+        @Text(label = "ridge", means = "How the wire gets its ridge.")
         Ridge ridge,
 
-        @Words(label = "end of the wire", means = "How the wire ends inside the petal.")
+        @Text(label = "end of the wire", means = "How the wire ends inside the petal.")
         WireEnd wireEnd,
 
-        @Words(label = "how far the wire goes in", means = "How far the wire goes into the petal.")
+        @Text(label = "how far the wire goes in", means = "How far the wire goes into the petal.")
         Insertion insertion,
 
-        @Words(label = "petals", means = "One by one or in one piece.")
+        @Text(label = "petals", means = "One by one or in one piece.")
         Petals petals,
 
-        @Words(label = "glue", means = "What glues.") Glue glue,
+        @Text(label = "glue", means = "What glues.") Glue glue,
 
-        @Words(label = "dusting", means = "When dust goes on.")
+        @Text(label = "dusting", means = "When dust goes on.")
         Dusting dusting,
 
-        @Words(label = "counts", means = "Faithful or quick counts.")
+        @Text(label = "counts", means = "Faithful or quick counts.")
         Counts counts,
 
-        @Words(label = "ladder of shades", means = "How a shade is let down.")
+        @Text(label = "ladder of shades", means = "How a shade is let down.")
         Ladder ladder,
 
-        @Words(label = "order of the rings", means = "Which ring lies inside.")
+        @Text(label = "order of the rings", means = "Which ring lies inside.")
         RingOrder ringOrder,
 
-        @Words(label = "assembly", means = "How petals are added.")
+        @Text(label = "assembly", means = "How petals are added.")
         Assembly assembly,
 
-        @Words(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
+        @Text(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
         DriesIn driesIn)
         implements WaysBuilder.With {
     /** What keeps paste off the board. */
-    @Words(label = "kept off the board by", means = "What keeps paste off the board.")
+    @Text(label = "kept off the board by", means = "What keeps paste off the board.")
     public enum Board {
-        @Words(label = "white fat", means = "Rolls evenly to 0.4 mm.")
+        @Text(label = "white fat", means = "Rolls evenly to 0.4 mm.")
         FAT(0.4),
-        @Words(label = "cornflour", means = "Rolls evenly to 0.6 mm.")
+        @Text(label = "cornflour", means = "Rolls evenly to 0.6 mm.")
         CORNFLOUR(0.6);
 
         private final double leastRolledMm;
@@ -66,65 +66,65 @@ public record Ways(
     }
 
     /** How the wire gets its ridge. */
-    @Words(label = "ridge", means = "How the wire gets its ridge.")
+    @Text(label = "ridge", means = "How the wire gets its ridge.")
     public enum Ridge {
-        @Words(label = "pinned by hand", means = "As thick as each part says.")
+        @Text(label = "pinned by hand", means = "As thick as each part says.")
         PINNED,
-        @Words(label = "ridged board", means = "As thick as the grooves; no more in a lot than there are.")
+        @Text(label = "ridged board", means = "As thick as the grooves; no more in a lot than there are.")
         BOARD,
-        @Words(label = "pressed from a ball", means = "Left three times as thick as the petal.")
+        @Text(label = "pressed from a ball", means = "Left three times as thick as the petal.")
         BALL,
-        @Words(label = "paste sandwich", means = "Two sheets as rolled.")
+        @Text(label = "paste sandwich", means = "Two sheets as rolled.")
         SANDWICH
     }
 
     /** How the wire ends inside the petal. */
-    @Words(label = "end of the wire", means = "How the wire ends inside the petal.")
+    @Text(label = "end of the wire", means = "How the wire ends inside the petal.")
     public enum WireEnd {
-        @Words(label = "straight with glue")
+        @Text(label = "straight with glue")
         STRAIGHT,
-        @Words(label = "small hook", means = "Needs 3 mm more wire and holds in a shorter way.")
+        @Text(label = "small hook", means = "Needs 3 mm more wire and holds in a shorter way.")
         HOOK
     }
 
     /** How far the wire goes into the petal. */
-    @Words(label = "how far the wire goes in", means = "How far the wire goes into the petal.")
+    @Text(label = "how far the wire goes in", means = "How far the wire goes into the petal.")
     public enum Insertion {
-        @Words(label = "as each part says")
+        @Text(label = "as each part says")
         STATED,
-        @Words(label = "short", means = "A quarter of the length, so that the petal can be shaped dry.")
+        @Text(label = "short", means = "A quarter of the length, so that the petal can be shaped dry.")
         SHORT,
-        @Words(label = "to the middle", means = "Half the length, for heavier petals.")
+        @Text(label = "to the middle", means = "Half the length, for heavier petals.")
         MIDDLE
     }
 
     /** One by one or in one piece. */
-    @Words(label = "petals", means = "One by one or in one piece.")
+    @Text(label = "petals", means = "One by one or in one piece.")
     public enum Petals {
-        @Words(label = "as each part says")
+        @Text(label = "as each part says")
         DESIGNED,
-        @Words(label = "wired singles")
+        @Text(label = "wired singles")
         SINGLES,
-        @Words(label = "one-piece blossoms")
+        @Text(label = "one-piece blossoms")
         ONE_PIECE
     }
 
     /** What glues. */
-    @Words(label = "glue", means = "What glues.")
+    @Text(label = "glue", means = "What glues.")
     public enum Glue {
-        @Words(label = "nothing", means = "Soft paste or chocolate that sticks by itself.")
+        @Text(label = "nothing", means = "Soft paste or chocolate that sticks by itself.")
         NOTHING(0),
-        @Words(label = "a trace of water", means = "Hardly damp: it takes at once and holds what is light.")
+        @Text(label = "a trace of water", means = "Hardly damp: it takes at once and holds what is light.")
         WATER_TRACE(4),
-        @Words(label = "water")
+        @Text(label = "water")
         WATER(10),
-        @Words(label = "much water", means = "Wet: it holds more once it has dried, and slides until then.")
+        @Text(label = "much water", means = "Wet: it holds more once it has dried, and slides until then.")
         WATER_MUCH(25),
-        @Words(label = "pasteurised egg white", means = "Contains egg.")
+        @Text(label = "pasteurised egg white", means = "Contains egg.")
         EGG_WHITE(15),
-        @Words(label = "gum glue")
+        @Text(label = "gum glue")
         GUM_GLUE(20),
-        @Words(label = "piping gel")
+        @Text(label = "piping gel")
         PIPING_GEL(30);
 
         private final double setMin;
@@ -145,49 +145,49 @@ public record Ways(
     }
 
     /** When dust goes on. */
-    @Words(label = "dusting", means = "When dust goes on.")
+    @Text(label = "dusting", means = "When dust goes on.")
     public enum Dusting {
-        @Words(label = "parts before assembly", means = "Each part is dusted before it is out of reach.")
+        @Text(label = "parts before assembly", means = "Each part is dusted before it is out of reach.")
         PARTS,
-        @Words(label = "the whole flower", means = "Dust goes on once the flower stands.")
+        @Text(label = "the whole flower", means = "Dust goes on once the flower stands.")
         WHOLE
     }
 
     /** Faithful or quick counts. */
-    @Words(label = "counts", means = "Faithful or quick counts.")
+    @Text(label = "counts", means = "Faithful or quick counts.")
     public enum Counts {
-        @Words(label = "faithful", means = "As the plant has them.")
+        @Text(label = "faithful", means = "As the plant has them.")
         FAITHFUL,
-        @Words(label = "quick", means = "That read right from a metre away.")
+        @Text(label = "quick", means = "That read right from a metre away.")
         QUICK
     }
 
     /** Which ring lies inside. */
-    @Words(label = "order of the rings", means = "Which ring lies inside.")
+    @Text(label = "order of the rings", means = "Which ring lies inside.")
     public enum RingOrder {
-        @Words(label = "as designed")
+        @Text(label = "as designed")
         DESIGNED,
-        @Words(label = "small ring inside")
+        @Text(label = "small ring inside")
         SMALL_INSIDE,
-        @Words(label = "large ring inside")
+        @Text(label = "large ring inside")
         LARGE_INSIDE
     }
 
     /** How petals are added. */
-    @Words(label = "assembly", means = "How petals are added.")
+    @Text(label = "assembly", means = "How petals are added.")
     public enum Assembly {
-        @Words(label = "a ring complete")
+        @Text(label = "a ring complete")
         RING_BY_RING,
-        @Words(label = "all petals in one pass", means = "One wrap of tape for all.")
+        @Text(label = "all petals in one pass", means = "One wrap of tape for all.")
         ONE_PASS
     }
 
     /** Where pieces dry in a studio that has a drying cabinet. */
-    @Words(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
+    @Text(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
     public enum DriesIn {
-        @Words(label = "the cabinet, if there is one")
+        @Text(label = "the cabinet, if there is one")
         CABINET,
-        @Words(label = "the open room")
+        @Text(label = "the open room")
         OPEN
     }
 

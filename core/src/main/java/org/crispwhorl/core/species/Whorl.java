@@ -4,21 +4,21 @@ import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.hands.Hands;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 
 /** A ring of equal petals. */
-@Words(label = "ring", means = "Equal petals round the axis.")
+@Text(label = "ring", means = "Equal petals round the axis.")
 public record Whorl(
-        @Words(label = "id", pattern = ID, means = "Unique within the species.")
+        @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
 
-        @Words(label = "name", shortest = 1, longest = 60) String name,
+        @Text(label = "name", shortest = 1, longest = 60) String name,
 
-        @Words(label = "shade", pattern = ID, means = "Id of its shade of paste.")
+        @Text(label = "shade", pattern = ID, means = "Id of its shade of paste.")
         String shade,
 
-        @Words(label = "pieces") Pieces pieces,
-        @Words(label = "colour") Colouring colour)
+        @Text(label = "pieces") Pieces pieces,
+        @Text(label = "colour") Colouring colour)
         implements Petaled {
     public Whorl {
         Limits.check(Whorl.class, id, name, shade, pieces, colour);

@@ -6,12 +6,12 @@ import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.solid.Solid;
 
 /** A strip cut into a fringe along one side and wound round the wire. */
-@Words(label = "wound fringe", means = "A strip cut into a fringe along one side and wound round the wire.")
+@Text(label = "wound fringe", means = "A strip cut into a fringe along one side and wound round the wire.")
 public record WoundFringe(
         @Quantity(
                 label = "strip long",

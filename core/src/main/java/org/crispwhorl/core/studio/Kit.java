@@ -7,8 +7,8 @@ import java.util.OptionalInt;
 import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Grooves;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
@@ -17,14 +17,14 @@ import org.crispwhorl.core.wire.WireTable;
 
 /** What the studio has at hand for a piece of work, and how it works. */
 @RecordBuilder
-@Words(label = "kit", means = "What the studio has at hand, and how it works.")
+@Text(label = "kit", means = "What the studio has at hand, and how it works.")
 public record Kit(
-        @Words(label = "gauges", longest = 20, means = "Gauges of wire in the drawer, 16 to 33.")
+        @Text(label = "gauges", longest = 20, means = "Gauges of wire in the drawer, 16 to 33.")
         List<Integer> gauges,
 
-        @Words(label = "formers", longest = 100_000) List<FormerStock> formers,
+        @Text(label = "formers", longest = 100_000) List<FormerStock> formers,
 
-        @Words(label = "places", means = "Where things dry, as far as the drawer says how many there are.")
+        @Text(label = "places", means = "Where things dry, as far as the drawer says how many there are.")
         Places places,
 
         @Quantity(
@@ -46,7 +46,7 @@ public record Kit(
                 means = "Thickness of the ridge that a groove leaves.")
         double grooveMm,
 
-        @Words(label = "laid", means = "How the board's grooves lie, as far as that is known.")
+        @Text(label = "laid", means = "How the board's grooves lie, as far as that is known.")
         Optional<Grooves> laid,
 
         @Quantity(
@@ -59,24 +59,21 @@ public record Kit(
                 means = "As wide as the roller rolls.")
         double stripMm,
 
-        @Words(label = "paste covered", means = "Whether cut pieces wait under a cover.")
+        @Text(label = "paste covered", means = "Whether cut pieces wait under a cover.")
         boolean covered,
 
-        @Words(label = "pastes", longest = 5, means = "Those that are otherwise than usual.")
+        @Text(label = "pastes", longest = 5, means = "Those that are otherwise than usual.")
         List<Paste> pastes,
 
-        @Words(label = "wires", longest = 20, means = "Gauges that were measured otherwise than the standard says.")
+        @Text(label = "wires", longest = 20, means = "Gauges that were measured otherwise than the standard says.")
         List<MeasuredWire> wires,
 
-        @Words(label = "breakage") Spares breakage,
+        @Text(label = "breakage") Spares breakage,
 
-        @Words(label = "breakage by sort", longest = 5, means = "Sorts of pieces that were counted apart.")
+        @Text(label = "breakage by sort", longest = 5, means = "Sorts of pieces that were counted apart.")
         List<SortedBreakage> breakages,
 
-        @Words(
-                label = "watched drying",
-                longest = 10,
-                means = "Media that were seen to dry otherwise than is reckoned.")
+        @Text(label = "watched drying", longest = 10, means = "Media that were seen to dry otherwise than is reckoned.")
         List<Watched> watched)
         implements KitBuilder.With {
 
@@ -151,10 +148,10 @@ public record Kit(
     }
 
     /** The odds of breakage of one sort of pieces. */
-    @Words(label = "breakage of a sort", means = "How many pieces of one sort break.")
+    @Text(label = "breakage of a sort", means = "How many pieces of one sort break.")
     public record SortedBreakage(
-            @Words(label = "sort") PieceSort sort,
-            @Words(label = "breakage") Spares spares) {}
+            @Text(label = "sort") PieceSort sort,
+            @Text(label = "breakage") Spares spares) {}
 
     /** How sure the drying of a medium is. */
     public Spread spread(Medium medium) {
@@ -162,7 +159,7 @@ public record Kit(
     }
 
     /** A gauge as it was measured. */
-    @Words(label = "measured wire", means = "A gauge as it was measured.")
+    @Text(label = "measured wire", means = "A gauge as it was measured.")
     public record MeasuredWire(
             @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, usual = 24, means = "Its gauge.")
             int gauge,
@@ -190,18 +187,18 @@ public record Kit(
     }
 
     /** Where things dry; what the drawer does not say is enough. */
-    @Words(label = "places", means = "Where things dry.")
+    @Text(label = "places", means = "Where things dry.")
     public record Places(
-            @Words(label = "cabinet", means = "Pieces that its shelves take at a time.")
+            @Text(label = "cabinet", means = "Pieces that its shelves take at a time.")
             Optional<Integer> cabinet,
 
-            @Words(label = "hooks", means = "Flowers that hang at a time.")
+            @Text(label = "hooks", means = "Flowers that hang at a time.")
             Optional<Integer> hooks,
 
-            @Words(label = "racks", means = "Wired pieces that stand at a time.")
+            @Text(label = "racks", means = "Wired pieces that stand at a time.")
             Optional<Integer> racks,
 
-            @Words(label = "boards", means = "Ridged boards.")
+            @Text(label = "boards", means = "Ridged boards.")
             Optional<Integer> boards) {
         /** Of nothing it is said how many there are. */
         public static final Places UNSAID =
@@ -209,9 +206,9 @@ public record Kit(
     }
 
     /** Formers of one kind. */
-    @Words(label = "formers", means = "How many formers of one kind there are.")
+    @Text(label = "formers", means = "How many formers of one kind there are.")
     public record FormerStock(
-            @Words(label = "name", shortest = 1, longest = 60)
+            @Text(label = "name", shortest = 1, longest = 60)
             String name,
 
             @Quantity(label = "count", unit = Unit.COUNT, min = 0, max = 500, usual = 5, means = "How many there are.")

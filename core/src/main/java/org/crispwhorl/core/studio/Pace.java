@@ -7,28 +7,28 @@ import org.crispwhorl.core.hands.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** How fast the studio's hands are: a hand, and operations that it does faster or slower than that hand would. */
-@Words(label = "pace", means = "How fast the studio's hands are.")
+@Text(label = "pace", means = "How fast the studio's hands are.")
 public record Pace(
-        @Words(label = "hand") Hand hand,
+        @Text(label = "hand") Hand hand,
 
-        @Words(label = "own minutes", longest = 40, means = "Operations that take otherwise than the hand says.")
+        @Text(label = "own minutes", longest = 40, means = "Operations that take otherwise than the hand says.")
         List<Own> own) {
     /** Before any record: a practised hand. */
     public static final Pace UNRECORDED = new Pace(Hand.PRACTISED, List.of());
 
     /** How practised a hand is. */
     public enum Hand {
-        @Words(label = "beginning", means = "Two and a half times the minutes of a practised hand.")
+        @Text(label = "beginning", means = "Two and a half times the minutes of a practised hand.")
         BEGINNING(2.5),
-        @Words(label = "learning", means = "Half as much again as a practised hand, and a little more.")
+        @Text(label = "learning", means = "Half as much again as a practised hand, and a little more.")
         LEARNING(1.6),
-        @Words(label = "practised")
+        @Text(label = "practised")
         PRACTISED(1),
-        @Words(label = "fast", means = "Six tenths of the minutes of a practised hand.")
+        @Text(label = "fast", means = "Six tenths of the minutes of a practised hand.")
         FAST(0.6);
 
         private final double factor;
@@ -44,9 +44,9 @@ public record Pace(
     }
 
     /** An operation that takes this hand otherwise. */
-    @Words(label = "own minutes", means = "An operation that takes otherwise than the hand says.")
+    @Text(label = "own minutes", means = "An operation that takes otherwise than the hand says.")
     public record Own(
-            @Words(label = "operation") Operation operation,
+            @Text(label = "operation") Operation operation,
 
             @Quantity(
                     label = "minutes",

@@ -2,11 +2,11 @@ package org.crispwhorl.core.studio;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Spares by odds: breakage is a Beta, so that the count of broken pieces is beta-binomial. */
-@Words(label = "breakage", means = "How many pieces break.")
+@Text(label = "breakage", means = "How many pieces break.")
 public record Spares(
         @Quantity(
                 label = "broken",

@@ -2,15 +2,15 @@ package org.crispwhorl.core.studio;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.paste.Medium;
 
 /** How fast a medium dries, or skins, in this studio, as its records have it. */
-@Words(label = "watched drying", means = "How fast a medium dries in this studio, by what was looked at.")
+@Text(label = "watched drying", means = "How fast a medium dries in this studio, by what was looked at.")
 public record Watched(
-        @Words(label = "medium") Medium medium,
-        @Words(label = "clock") DryingClock clock,
+        @Text(label = "medium") Medium medium,
+        @Text(label = "clock") DryingClock clock,
 
         @Quantity(
                 label = "dries faster by",
@@ -35,11 +35,11 @@ public record Watched(
         @Quantity(label = "looks", unit = Unit.COUNT, min = 1, max = 100000, usual = 1, means = "Records it rests on.")
         int looks) {
     /** Of the two clocks of a piece. */
-    @Words(label = "clock", means = "What of a piece was watched.")
+    @Text(label = "clock", means = "What of a piece was watched.")
     public enum DryingClock {
-        @Words(label = "drying", means = "Its body.")
+        @Text(label = "drying", means = "Its body.")
         BODY,
-        @Words(label = "skinning", means = "Its face, on the bench: how long it can be shaped.")
+        @Text(label = "skinning", means = "Its face, on the bench: how long it can be shaped.")
         SKIN
     }
 

@@ -2,11 +2,11 @@ package org.crispwhorl.core.study;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 
 /** Petals of one size, measured lying flat. */
-@Words(label = "measured petals", means = "Petals of one size, measured lying flat.")
+@Text(label = "measured petals", means = "Petals of one size, measured lying flat.")
 public record MeasuredPetals(
         @Quantity(
                 label = "count",
@@ -39,7 +39,7 @@ public record MeasuredPetals(
                 means = "Where the greatest width lies, as a share of the length from the base.")
         double widest,
 
-        @Words(label = "note", longest = 200, means = "Colour, edge, whatever helps.")
+        @Text(label = "note", longest = 200, means = "Colour, edge, whatever helps.")
         String note) {
     public MeasuredPetals {
         Limits.check(MeasuredPetals.class, count, lengthMm, widthMm, widest, note);

@@ -8,8 +8,8 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
@@ -28,9 +28,9 @@ import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** A flower taken apart. */
-@Words(label = "study", means = "A flower taken apart, petal by petal.")
+@Text(label = "study", means = "A flower taken apart, petal by petal.")
 public record Study(
-        @Words(label = "name", shortest = 1, longest = 80) String name,
+        @Text(label = "name", shortest = 1, longest = 80) String name,
 
         @Quantity(
                 label = "the real one, across",
@@ -50,9 +50,9 @@ public record Study(
                 means = "Width that the sugar flower shall have.")
         double faceMm,
 
-        @Words(label = "thickness") Thinning thinning,
+        @Text(label = "thickness") Thinning thinning,
 
-        @Words(label = "petals", shortest = 1, longest = 200, means = "Petals by size, in any order.")
+        @Text(label = "petals", shortest = 1, longest = 200, means = "Petals by size, in any order.")
         List<MeasuredPetals> petals) {
     /** Petals measured one by one that differ by less are of one ring. */
     public static final double ONE_RING = 0.06;

@@ -2,12 +2,12 @@ package org.crispwhorl.core.thinning;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.Outline;
 
 /** Thinning of a cut piece from the thickness at which it was rolled to its mean finished thickness; volume is conserved. */
-@Words(label = "thickness", means = "How thick the paste is rolled, and how thick the finished piece is on the mean.")
+@Text(label = "thickness", means = "How thick the paste is rolled, and how thick the finished piece is on the mean.")
 public record Thinning(
         @Quantity(
                 label = "rolled",

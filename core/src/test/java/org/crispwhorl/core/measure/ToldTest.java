@@ -21,15 +21,19 @@ public class ToldTest {
 
     @Test(dataProvider = "inches")
     public void aCutterIsToldToTheSixtyFourthAndAThicknessToTheThousandth(double mm, String told) {
-        assertEquals(Told.inches(mm), told);
+        assertEquals(LengthText.inches(mm), told);
     }
 
     @Test
     public void theLengthsOfATextAndNothingElseAreTurned() {
         String text = "cut 5 of " + Unit.MM.write(50.8) + " wide, as my 20 mm ball";
-        assertEquals(Told.in(text, Told.Lengths.IN), "cut 5 of 2 in wide, as my 20 mm ball");
-        assertEquals(Told.in(text, Told.Lengths.MM), "cut 5 of 50.8 mm wide, as my 20 mm ball");
-        assertEquals(Told.in("5 × " + Told.size(50.8, 25.4) + " · glued", Told.Lengths.IN), "5 × 2 × 1 in · glued");
-        assertEquals(Told.in("5 × " + Told.size(27, 23) + " · glued", Told.Lengths.MM), "5 × 27 × 23 mm · glued");
+        assertEquals(LengthText.in(text, LengthText.Lengths.IN), "cut 5 of 2 in wide, as my 20 mm ball");
+        assertEquals(LengthText.in(text, LengthText.Lengths.MM), "cut 5 of 50.8 mm wide, as my 20 mm ball");
+        assertEquals(
+                LengthText.in("5 × " + LengthText.size(50.8, 25.4) + " · glued", LengthText.Lengths.IN),
+                "5 × 2 × 1 in · glued");
+        assertEquals(
+                LengthText.in("5 × " + LengthText.size(27, 23) + " · glued", LengthText.Lengths.MM),
+                "5 × 27 × 23 mm · glued");
     }
 }

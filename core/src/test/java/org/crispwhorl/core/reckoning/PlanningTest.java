@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.assessment.Fused;
+import org.crispwhorl.core.assessment.GluedBody;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.drying.Room;
@@ -258,7 +258,7 @@ public class PlanningTest {
         Species glued = Garden.changed(
                 softRose(Joining.Onto.HOLDS), "second", p -> p.withAttachment(new Attachment.Glued(0.6)));
         Assessment a = new Assessment(glued, Conditions.USUAL);
-        Fused fused = Fused.of(a).orElseThrow();
+        GluedBody fused = GluedBody.of(a).orElseThrow();
         assertTrue(fused.lengthMm() > fused.thickestMm() && fused.lengthMm() <= fused.sumMm());
         double alone = a.course(glued.part("second").orElseThrow())
                 .at(Stage.DRY)

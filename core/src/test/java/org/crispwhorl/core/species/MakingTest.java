@@ -151,7 +151,7 @@ public class MakingTest {
     public void aLaminatedPieceTakesItsPasteFromBothShades() {
         Pieces petals = Garden.petals(5, 26, 24, 70);
         Pieces lined = petals.with(d -> d.lining = Optional.of(new Lining("pale", 0.4)));
-        List<Lump> lumps = lined.lumps("pink", PASTE);
+        List<Portion> lumps = lined.lumps("pink", PASTE);
         Close.within(1e-12, lumps.get(0).volumeMm3() + lumps.get(1).volumeMm3(), petals.volumeMm3(PASTE));
         Close.within(1e-12, lumps.get(1).volumeMm3(), 0.4 * petals.volumeMm3(PASTE));
         assertEquals(lumps.get(1).shade(), "pale");

@@ -258,7 +258,7 @@ public class AsMadeTest {
         Species designed =
                 Garden.changed(ROSE, "leaves", p -> p.withOutline(p.outline().withLength(27)));
         Conditions studio = studio(ridge(Ways.Ridge.SANDWICH));
-        Species carried = AsMade.edited(
+        Species carried = AppliedTechniques.edited(
                 designed, studio.ways(), studio.kit(), s -> Garden.changed(s, "leaves", p -> p.withCount(4)));
         Pieces leaves = ((Petaled) carried.part("leaves").orElseThrow()).pieces();
         assertEquals(leaves.count(), 4);
@@ -269,7 +269,7 @@ public class AsMadeTest {
     @Test
     public void aMendClearsTheWayThatWouldOverrideIt() {
         Conditions studio = studio(ridge(Ways.Ridge.BALL));
-        Species mended = AsMade.edited(
+        Species mended = AppliedTechniques.edited(
                 ROSE,
                 studio.ways(),
                 studio.kit(),

@@ -18,7 +18,7 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.finding.Severity;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
@@ -257,7 +257,7 @@ public class BenchTruthsTest {
         assertEquals(finding.severity(), Severity.STOP);
         assertEquals(
                 finding.mends().stream()
-                        .map(m -> Told.in(m.label(), Told.Lengths.MM))
+                        .map(m -> LengthText.in(m.label(), LengthText.Lengths.MM))
                         .toList(),
                 List.of("start from a ball 8.5 mm", "start from a ball 11 mm"));
     }

@@ -20,7 +20,7 @@ import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.species.Part;
@@ -116,7 +116,7 @@ public class BenchController {
 
     /** What was touched. */
     public record Touches(
-            @Words(label = "touches", longest = 500) List<BenchEvent> events) {
+            @Text(label = "touches", longest = 500) List<BenchEvent> events) {
         public Touches {
             events = List.copyOf(events);
             Limits.check(Touches.class, events);

@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.crispwhorl.core.book.Book;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.studio.Watched;
@@ -39,13 +39,13 @@ public class BookController {
 
     /** What a lesson is of. */
     public enum LessonOf {
-        @Words(label = "drying")
+        @Text(label = "drying")
         DRYING,
-        @Words(label = "pace")
+        @Text(label = "pace")
         PACE,
-        @Words(label = "breakage")
+        @Text(label = "breakage")
         BREAKAGE,
-        @Words(label = "the roller")
+        @Text(label = "the roller")
         ROLLER
     }
 
@@ -80,7 +80,7 @@ public class BookController {
      * @param out whether it is left out
      */
     public record RecordChoice(
-            @Words(label = "record", shortest = 1, longest = 300)
+            @Text(label = "record", shortest = 1, longest = 300)
             String id,
 
             boolean out) {

@@ -18,7 +18,7 @@ import org.crispwhorl.core.drawer.DryingRecord;
 import org.crispwhorl.core.drawer.RollerMachine;
 import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.hands.Operation;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Pace;
@@ -131,12 +131,12 @@ public class StudioBook {
         Book.DryingLesson lesson = now().drying().stream()
                 .filter(d -> d.medium() == medium && d.clock() == clock)
                 .findFirst()
-                .orElseThrow(() -> new NotThere("record of drying of", Words.Labels.of(medium)));
+                .orElseThrow(() -> new NotThere("record of drying of", Text.Labels.of(medium)));
         put(
                 drying(medium, clock),
                 new DryingRecord(
-                        NAME + ": " + Words.Labels.of(medium)
-                                + (clock == Watched.DryingClock.SKIN ? ", " + Words.Labels.of(clock) : ""),
+                        NAME + ": " + Text.Labels.of(medium)
+                                + (clock == Watched.DryingClock.SKIN ? ", " + Text.Labels.of(clock) : ""),
                         lesson.watched()));
     }
 
@@ -156,7 +156,7 @@ public class StudioBook {
         PaceLearnt learnt = now().pace().stream()
                 .filter(p -> p.operation() == operation)
                 .findFirst()
-                .orElseThrow(() -> new NotThere("record of", Words.Labels.of(operation)));
+                .orElseThrow(() -> new NotThere("record of", Text.Labels.of(operation)));
         Pace pace = choices.pace();
         choices.choose(learnt.into(pace), Optional.empty());
     }

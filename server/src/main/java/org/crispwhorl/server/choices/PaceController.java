@@ -7,7 +7,7 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.problem.Versioned;
@@ -70,7 +70,7 @@ public class PaceController {
         Pace pace = choices.pace();
         Pace hand = new Pace(pace.hand(), List.of());
         return Arrays.stream(org.crispwhorl.core.hands.Operation.values())
-                .map(o -> new OperationPace(o, Words.Labels.of(o), hand.eachMin(o), pace.eachMin(o), pace.petalMin(o)))
+                .map(o -> new OperationPace(o, Text.Labels.of(o), hand.eachMin(o), pace.eachMin(o), pace.petalMin(o)))
                 .toList();
     }
 }

@@ -11,7 +11,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.files.CalendarIcs;
 import org.crispwhorl.files.DaysPdf;
 import org.crispwhorl.files.ListCsv;
@@ -71,9 +71,9 @@ public class DaysController {
      * @param together other orders that are planned at once with it
      */
     public record DaysAsked(
-            @Words(label = "pins", longest = 200) List<Planned.Pin> pins,
+            @Text(label = "pins", longest = 200) List<Planned.Pin> pins,
 
-            @Words(label = "together with", longest = 8) List<UUID> together) {
+            @Text(label = "together with", longest = 8) List<UUID> together) {
         public DaysAsked {
             pins = List.copyOf(pins);
             together = List.copyOf(together);

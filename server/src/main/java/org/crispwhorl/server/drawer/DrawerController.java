@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.files.DrawerCsv;
 import org.crispwhorl.files.ThingShape;
 import org.crispwhorl.server.jobs.JobView;
@@ -84,7 +84,7 @@ public class DrawerController {
 
     /** Sizes of a set. */
     public record Sizes(
-            @Words(label = "sizes", shortest = 1, longest = 40)
+            @Text(label = "sizes", shortest = 1, longest = 40)
             List<Double> sizesMm) {
         public Sizes {
             Limits.check(Sizes.class, sizesMm);

@@ -11,7 +11,7 @@ import org.crispwhorl.core.drawer.Cutter;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.files.DocumentFault;
@@ -44,7 +44,7 @@ public class StudioDrawer implements Unreadables {
 
     /** A thing as it is kept. */
     public record KeptItem(
-            UUID id, long version, @Words(label = "thing") DrawerItem item) {
+            UUID id, long version, @Text(label = "thing") DrawerItem item) {
         public KeptItem {
             Limits.check(KeptItem.class, id, version, item);
         }

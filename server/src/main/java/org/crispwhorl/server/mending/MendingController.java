@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.mending.Mending;
 import org.crispwhorl.core.mending.Seen;
 import org.crispwhorl.core.species.Part;
@@ -55,7 +55,7 @@ public class MendingController {
     @Operation(operationId = "listSymptoms", summary = "What may be seen to be wrong, and what is asked about it")
     List<Symptom> symptoms() {
         return Arrays.stream(Seen.values())
-                .map(seen -> new Symptom(seen, Words.Labels.of(seen), seen.question(), seen.answers()))
+                .map(seen -> new Symptom(seen, Text.Labels.of(seen), seen.question(), seen.answers()))
                 .toList();
     }
 

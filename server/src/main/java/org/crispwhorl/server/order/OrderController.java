@@ -15,7 +15,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.order.BackwardPlan;
 import org.crispwhorl.core.order.MediumFit;
 import org.crispwhorl.core.order.Order;
@@ -68,7 +68,7 @@ public class OrderController {
     public record OrderView(
             UUID id,
             long version,
-            @Words(label = "order") Order order,
+            @Text(label = "order") Order order,
             Optional<AcceptedView> accepted,
             Optional<Instant> delivered) {
         public OrderView {
@@ -78,7 +78,7 @@ public class OrderController {
 
     /** An order as it is sent to be kept. */
     public record OrderChange(
-            long version, @Words(label = "order") Order order) {
+            long version, @Text(label = "order") Order order) {
         public OrderChange {
             Limits.check(OrderChange.class, version, order);
         }

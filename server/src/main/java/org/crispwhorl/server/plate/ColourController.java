@@ -9,7 +9,7 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drawing.ColouredPiece;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.species.ColourSteps;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
@@ -31,8 +31,8 @@ public class ColourController {
      * @param pull a pass that is pulled first
      */
     public record PieceRequest(
-            @Words(label = "species") JsonNode species,
-            @Words(label = "part", shortest = 1) String partId,
+            @Text(label = "species") JsonNode species,
+            @Text(label = "part", shortest = 1) String partId,
             Optional<PassPull> pull) {
         public PieceRequest {
             Limits.check(PieceRequest.class, species, partId, pull);
@@ -60,9 +60,9 @@ public class ColourController {
      * @param between whether the rings between the two are stepped, and neither of the two is changed
      */
     public record StepsRequest(
-            @Words(label = "species") JsonNode species,
-            @Words(label = "from", shortest = 1) String from,
-            @Words(label = "to", shortest = 1) String to,
+            @Text(label = "species") JsonNode species,
+            @Text(label = "from", shortest = 1) String from,
+            @Text(label = "to", shortest = 1) String to,
             boolean between) {
         public StepsRequest {
             Limits.check(StepsRequest.class, species, from, to, between);

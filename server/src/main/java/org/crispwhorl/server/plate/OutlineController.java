@@ -4,8 +4,8 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.outline.CutShape;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.outline.Pulling;
@@ -40,7 +40,7 @@ public class OutlineController {
     }
 
     /** An outline that is asked about. */
-    public record OutlineRequest(@Words(label = "outline") Outline outline) {
+    public record OutlineRequest(@Text(label = "outline") Outline outline) {
         public OutlineRequest {
             Limits.check(OutlineRequest.class, outline);
         }
@@ -53,8 +53,8 @@ public class OutlineController {
      * @param bothSides whether the other side of an own shape follows
      */
     public record PullRequest(
-            @Words(label = "outline") Outline outline,
-            @Words(label = "point") StationPoint to,
+            @Text(label = "outline") Outline outline,
+            @Text(label = "point") StationPoint to,
             boolean bothSides) {
         public PullRequest {
             Limits.check(PullRequest.class, outline, to, bothSides);
@@ -63,7 +63,7 @@ public class OutlineController {
 
     /** A drawing of the maker's own. */
     public record DrawnRequest(
-            @Words(
+            @Text(
                     label = "drawing",
                     means = "The data of one path, or an SVG drawing with one path in it.",
                     longest = 4_000_000,

@@ -6,8 +6,8 @@ import java.util.Optional;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Species;
@@ -35,7 +35,7 @@ public class ReckoningController {
      * @param reasons whether every figure comes with its reason; true where it is left out. A single one can be asked for later
      */
     public record ReckoningRequest(
-            @Words(label = "species") JsonNode species,
+            @Text(label = "species") JsonNode species,
             Optional<Room> room,
             Optional<Kit> kit,
             Optional<Ways> ways,
@@ -54,9 +54,9 @@ public class ReckoningController {
      * @param key of the figure
      */
     public record ReasonRequest(
-            @Words(label = "reckoning") ReckoningRequest of,
+            @Text(label = "reckoning") ReckoningRequest of,
             Optional<String> partId,
-            @Words(label = "figure", shortest = 1) String key) {
+            @Text(label = "figure", shortest = 1) String key) {
         public ReasonRequest {
             Limits.check(ReasonRequest.class, of, partId, key);
         }

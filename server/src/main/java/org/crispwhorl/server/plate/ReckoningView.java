@@ -11,7 +11,7 @@ import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Mend;
 import org.crispwhorl.core.finding.Severity;
 import org.crispwhorl.core.measure.Figure;
-import org.crispwhorl.core.measure.Never;
+import org.crispwhorl.core.measure.MayBeInfinite;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.reckoning.Reckoning;
@@ -42,7 +42,7 @@ public record ReckoningView(
             String key,
             Figure.Group group,
             String label,
-            @Never double value,
+            @MayBeInfinite double value,
             Unit unit,
             Optional<Why> why) {
         static FigureView of(Figure f, boolean reasons) {

@@ -14,8 +14,8 @@ import org.crispwhorl.core.form.Crossings;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.measure.Words;
 import org.crispwhorl.core.species.OpenedHead;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.files.Gltf;
@@ -96,9 +96,9 @@ public class RoundController {
      * @param species a species document
      */
     public record ClearingRequest(
-            @Words(label = "species") JsonNode species,
-            @Words(label = "inner part") String innerId,
-            @Words(label = "outer part") String outerId) {
+            @Text(label = "species") JsonNode species,
+            @Text(label = "inner part") String innerId,
+            @Text(label = "outer part") String outerId) {
         public ClearingRequest {
             Limits.check(ClearingRequest.class, species, innerId, outerId);
         }

@@ -10,7 +10,7 @@ import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.progress.Progress;
@@ -46,7 +46,7 @@ public class CountsController {
 
     /** Counts that are tried. */
     public record OtherCounts(
-            @Words(label = "flowers", shortest = 1, longest = 40)
+            @Text(label = "flowers", shortest = 1, longest = 40)
             List<Integer> flowers) {
         public OtherCounts {
             flowers = List.copyOf(flowers);

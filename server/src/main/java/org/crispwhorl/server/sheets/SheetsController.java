@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.measure.Told;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.outline.Cut;
@@ -98,7 +98,7 @@ class SheetsController {
             @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS,SERVICE")
                     List<SheetPdf.Sheet> sheets,
             @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+            @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         Orders.Work wanted = orders.work(id);
         return jobs.start("Sheets of " + wanted.order().name() + " as PDF", progress -> {
             Materials materials = reckoned.materials(wanted, progress.part(0, 0.9));
@@ -118,7 +118,7 @@ class SheetsController {
             @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS,SERVICE")
                     List<SheetPdf.Sheet> sheets,
             @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+            @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         String title = orders.get(id).order().name();
         Materials materials = materialsOf(id);
         return work.inTurn(() -> file(
@@ -131,7 +131,9 @@ class SheetsController {
             summary = "One list of an order as CSV: cuts, wires, pastes, colours, shopping or stems")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
     ResponseEntity<byte[]> csv(
-            @PathVariable UUID id, @PathVariable String list, @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+            @PathVariable UUID id,
+            @PathVariable String list,
+            @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         return file(list + ".csv", CSV, listed(id, list, lengths).getBytes(StandardCharsets.UTF_8));
     }
 
@@ -139,7 +141,7 @@ class SheetsController {
         return reckoned.materials(orders.work(id), Progress.UNWATCHED);
     }
 
-    private String listed(UUID id, String list, Told.Lengths lengths) {
+    private String listed(UUID id, String list, LengthText.Lengths lengths) {
         return switch (list) {
             case "cuts" -> ListCsv.cuts(reckoned.of(orders.work(id)).sheet().cuts(), lengths);
             case "wires" -> ListCsv.wires(materialsOf(id), lengths);
@@ -157,7 +159,7 @@ class SheetsController {
     ResponseEntity<byte[]> orderOutlines(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+            @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         Materials materials = materialsOf(id);
         return work.inTurn(() -> file(
                 "outlines.pdf",
@@ -171,7 +173,7 @@ class SheetsController {
     ResponseEntity<byte[]> orderOutlinesSvg(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+            @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         Materials materials = materialsOf(id);
         String svg = work.inTurn(() ->
                 OutlineSvg.write(orders.get(id).order().name(), OutlinePages.of(pieces(materials), paper), lengths));
@@ -184,7 +186,7 @@ class SheetsController {
     ResponseEntity<byte[]> outlines(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+            @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         Species species = made(id);
         return file(
                 "outlines.pdf",
@@ -198,7 +200,7 @@ class SheetsController {
     ResponseEntity<byte[]> outlinesSvg(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+            @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         Species species = made(id);
         String svg = OutlineSvg.write(species.name(), OutlinePages.of(pieces(species), paper), lengths);
         return file("outlines.svg", SVG, svg.getBytes(StandardCharsets.UTF_8));
@@ -217,7 +219,7 @@ class SheetsController {
             @PathVariable UUID id,
             @PathVariable String format,
             @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(defaultValue = "MM") Told.Lengths lengths) {
+            @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         Assessment a = new Assessment(shelf.get(id).species(), conditions.now());
         String name = "sheet." + format;
         return work.inTurn(() -> switch (format) {

@@ -13,7 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.species.Beginning;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
@@ -54,9 +54,9 @@ public class ShelfController {
      * @param like a species on the shelf that it begins as
      */
     public record NewSpecies(
-            @Words(label = "name", shortest = 1) String name,
-            @Words(label = "build") Optional<String> build,
-            @Words(label = "like") Optional<UUID> like) {
+            @Text(label = "name", shortest = 1) String name,
+            @Text(label = "build") Optional<String> build,
+            @Text(label = "like") Optional<UUID> like) {
         public NewSpecies {
             Limits.check(NewSpecies.class, name, build, like);
         }

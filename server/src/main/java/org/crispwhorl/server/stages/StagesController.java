@@ -12,7 +12,7 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.species.OpeningStage;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
@@ -115,7 +115,7 @@ public class StagesController {
         Assessment made = new Assessment(species, now);
         return new StageCard(
                 opened.stage(),
-                Words.Labels.of(opened.stage()),
+                Text.Labels.of(opened.stage()),
                 opened.ownId(),
                 species.name(),
                 SpeciesCard.pieces(species),

@@ -11,7 +11,7 @@ import java.util.Random;
 import org.crispwhorl.server.scale.LineReader;
 import org.crispwhorl.server.scale.ScaleLine;
 import org.crispwhorl.server.scale.ScaleLink;
-import org.crispwhorl.server.tablet.HomeNetwork;
+import org.crispwhorl.server.security.HomeNetwork;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;

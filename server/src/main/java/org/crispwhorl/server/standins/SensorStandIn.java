@@ -7,7 +7,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.server.room.RoomSensor;
-import org.crispwhorl.server.tablet.HomeNetwork;
+import org.crispwhorl.server.security.HomeNetwork;
 import org.springframework.stereotype.Component;
 
 /**

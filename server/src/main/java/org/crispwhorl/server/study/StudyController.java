@@ -6,7 +6,7 @@ import java.net.URI;
 import java.util.List;
 import java.util.UUID;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.study.MeasuredPetals;
 import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.StudyCsv;
@@ -29,7 +29,7 @@ public class StudyController {
 
     /** The rings that measured petals come to. */
     public record SortedPetals(
-            @Words(label = "rings", longest = 200) List<MeasuredPetals> rings) {
+            @Text(label = "rings", longest = 200) List<MeasuredPetals> rings) {
         public SortedPetals {
             Limits.check(SortedPetals.class, rings);
         }
@@ -37,7 +37,7 @@ public class StudyController {
 
     /** Measured petals as a table. */
     public record PetalTable(
-            @Words(label = "table", longest = 1_000_000, lines = true)
+            @Text(label = "table", longest = 1_000_000, lines = true)
             String csv) {
         public PetalTable {
             Limits.check(PetalTable.class, csv);

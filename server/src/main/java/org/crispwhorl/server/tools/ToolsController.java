@@ -15,7 +15,7 @@ import org.crispwhorl.core.drawer.PasteCheck;
 import org.crispwhorl.core.drawer.Purchases;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Words;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Nesting;
@@ -52,7 +52,7 @@ public class ToolsController {
 
     /** Species whose pieces have to be cut. */
     public record Covering(
-            @Words(label = "species", shortest = 1, longest = 200)
+            @Text(label = "species", shortest = 1, longest = 200)
             List<UUID> speciesIds,
 
             Optional<Purchases.Least> least) {
@@ -62,7 +62,7 @@ public class ToolsController {
     }
 
     /** A species document whose parts want tools. */
-    public record ToolsRequest(@Words(label = "species") JsonNode species) {
+    public record ToolsRequest(@Text(label = "species") JsonNode species) {
         public ToolsRequest {
             Limits.check(ToolsRequest.class, species);
         }

@@ -8,7 +8,7 @@ import java.lang.annotation.Target;
 /** What a part of the design that is not a number means: a text, a choice, a list or a record of its own. */
 @Retention(RetentionPolicy.RUNTIME)
 @Target({ElementType.RECORD_COMPONENT, ElementType.TYPE, ElementType.FIELD})
-public @interface Words {
+public @interface Text {
     /** The maker's word for it. */
     String label();
 
@@ -33,15 +33,15 @@ public @interface Words {
 
         /** The maker's word for a kind of thing. */
         public static String of(Class<?> kind) {
-            Words words = kind.getAnnotation(Words.class);
+            Text words = kind.getAnnotation(Text.class);
             return words == null ? kind.getSimpleName().toLowerCase(java.util.Locale.ROOT) : words.label();
         }
 
         /** The maker's word for a constant; its name in lower case where none is stated. */
         public static String of(Enum<?> constant) {
             try {
-                Words words =
-                        constant.getDeclaringClass().getField(constant.name()).getAnnotation(Words.class);
+                Text words =
+                        constant.getDeclaringClass().getField(constant.name()).getAnnotation(Text.class);
                 return words == null ? constant.name().toLowerCase(java.util.Locale.ROOT) : words.label();
             } catch (NoSuchFieldException e) {
                 throw new IllegalStateException(e);

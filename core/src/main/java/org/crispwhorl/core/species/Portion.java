@@ -7,4 +7,4 @@ package org.crispwhorl.core.species;
  * @param volumeMm3 of one lump
  * @param count how many
  */
-public record Lump(String shade, double volumeMm3, int count) {}
+public record Portion(String shade, double volumeMm3, int count) {}

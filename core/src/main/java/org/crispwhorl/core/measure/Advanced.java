@@ -8,4 +8,4 @@ import java.lang.annotation.Target;
 /** A part of the design that few flowers state: it is folded away until it says anything but the usual. */
 @Retention(RetentionPolicy.RUNTIME)
 @Target(ElementType.RECORD_COMPONENT)
-public @interface Seldom {}
+public @interface Advanced {}

@@ -8,4 +8,4 @@ import java.lang.annotation.Target;
 /** A number that is infinite where something never happens. */
 @Retention(RetentionPolicy.RUNTIME)
 @Target(ElementType.RECORD_COMPONENT)
-public @interface Never {}
+public @interface MayBeInfinite {}

@@ -1,4 +1,4 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -28,7 +28,7 @@ record EnterPage(String body) {
     /** Asks for the passphrase. */
     static EnterPage ask(String token, boolean missed) {
         return of((missed ? "<p role=\"alert\">That was not it. Try again.</p>" : "")
-                + "<form method=\"post\" action=\"" + Doors.ENTER + "\"><input type=\"hidden\" name=\"_csrf\" value=\""
+                + "<form method=\"post\" action=\"" + Entry.ENTER + "\"><input type=\"hidden\" name=\"_csrf\" value=\""
                 + HtmlUtils.htmlEscape(token)
                 + "\"><input type=\"hidden\" name=\"username\" value=\"studio\"><label for=\"p\">passphrase of the studio</label>"
                 + "<input id=\"p\" name=\"password\" type=\"password\" autocomplete=\"current-password\" autofocus required>"
@@ -39,7 +39,7 @@ record EnterPage(String body) {
     static EnterPage first(String token, String fault) {
         return of((fault.isEmpty() ? "" : "<p role=\"alert\">" + HtmlUtils.htmlEscape(fault) + "</p>")
                 + "<p>This studio answers to the home network. Choose the passphrase that opens it: a few words, twelve characters or more.</p>"
-                + "<form method=\"post\" action=\"" + Doors.FIRST + "\"><input type=\"hidden\" name=\"_csrf\" value=\""
+                + "<form method=\"post\" action=\"" + Entry.FIRST + "\"><input type=\"hidden\" name=\"_csrf\" value=\""
                 + HtmlUtils.htmlEscape(token)
                 + "\"><label for=\"p\">passphrase</label><input id=\"p\" name=\"passphrase\" type=\"password\" autocomplete=\"new-password\" minlength=\"12\" maxlength=\"72\" autofocus required>"
                 + "<label for=\"a\">once more</label><input id=\"a\" name=\"again\" type=\"password\" autocomplete=\"new-password\" required>"
@@ -55,7 +55,7 @@ record EnterPage(String body) {
     /** Too many tries. */
     static EnterPage wait(Duration wait) {
         return of("<p role=\"alert\">Too many tries. Wait " + (wait.toSeconds() + 1) + " seconds, then <a href=\""
-                + Doors.ENTER + "\">try again</a>.</p>");
+                + Entry.ENTER + "\">try again</a>.</p>");
     }
 
     void writeTo(HttpServletResponse response) throws IOException {

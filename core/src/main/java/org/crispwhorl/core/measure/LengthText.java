@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
  * Text for people with lengths in it. The core writes a length as its millimetres, a no-break space and {@code mm}, by
  * {@link Unit#write}; whoever shows the text turns those, and nothing else, into the lengths that the maker reads.
  */
-public final class Told {
+public final class LengthText {
     /** Between the number of a length and its unit; nobody types it. */
     static final String GAP = "\u00a0";
 
@@ -24,7 +24,7 @@ public final class Told {
         return first.substring(0, first.length() - (GAP + "mm").length()) + BY + Unit.MM.write(wideMm);
     }
 
-    private Told() {}
+    private LengthText() {}
 
     /** What lengths are read in. */
     public enum Lengths {

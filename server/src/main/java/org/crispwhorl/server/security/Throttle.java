@@ -1,4 +1,4 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -13,7 +13,7 @@ import java.util.Map;
  * after the other. After some that missed from one address it waits twice as long for each further one; and of all addresses of the
  * network together only so many are heard in a while. This machine itself stands apart: nobody on the network locks its maker out.
  */
-final class Tries {
+final class Throttle {
     private static final int FREE = 5;
     private static final Duration LONGEST = Duration.ofMinutes(15);
     private static final int HEARD = 60;
@@ -28,7 +28,7 @@ final class Tries {
 
     private record Missed(int times, Instant until) {}
 
-    Tries(Clock clock) {
+    Throttle(Clock clock) {
         this.clock = clock;
     }
 

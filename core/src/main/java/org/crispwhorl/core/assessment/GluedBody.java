@@ -20,14 +20,14 @@ import org.crispwhorl.core.species.Pieces;
  * @param sumMm all of them together, a ring that laps itself by its mean number of layers
  * @param gluedMm how far they are glued on each other on the mean
  */
-public record Fused(double thickestMm, double sumMm, double gluedMm) {
+public record GluedBody(double thickestMm, double sumMm, double gluedMm) {
     /** Rings lap themselves no further than this, for the reckoning of layers. */
     private static final double MOST_LAPS = 3;
 
     private static final int STEPS = 24;
 
     /** The fused body of a flower; none where nothing of paste is glued on anything. */
-    public static Optional<Fused> of(Assessment a) {
+    public static Optional<GluedBody> of(Assessment a) {
         double thickest = 0;
         double sum = 0;
         double way = 0;
@@ -53,7 +53,7 @@ public record Fused(double thickestMm, double sumMm, double gluedMm) {
                 .flatMap(h -> a.body((Part) h))
                 .map(Body::firstMm)
                 .orElse(0.0);
-        return Optional.of(new Fused(Math.max(thickest, heart), sum + heart, way / rings));
+        return Optional.of(new GluedBody(Math.max(thickest, heart), sum + heart, way / rings));
     }
 
     /** How many layers of its own a ring lays on what it is glued to, on the mean: its area there over that of the skin. */

@@ -1,7 +1,7 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
-import static org.crispwhorl.server.tablet.Doors.ENTER;
-import static org.crispwhorl.server.tablet.Doors.FIRST;
+import static org.crispwhorl.server.security.Entry.ENTER;
+import static org.crispwhorl.server.security.Entry.FIRST;
 
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.FilterChain;
@@ -36,12 +36,12 @@ class Locks {
 
     /** The one way of entering. That it is a part of the application by itself keeps any other from being set up beside it. */
     @Bean
-    AuthenticationManager passphraseOnly(Passphrase passphrase, Tries tries) {
+    AuthenticationManager passphraseOnly(Passphrase passphrase, Throttle tries) {
         return new ProviderManager(provider(passphrase, tries));
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, AuthenticationManager passphraseOnly, Tries tries, Devices devices)
+    SecurityFilterChain chain(HttpSecurity http, AuthenticationManager passphraseOnly, Throttle tries, Devices devices)
             throws Exception {
         return http.authorizeHttpRequests(asks -> asks.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
@@ -104,7 +104,7 @@ class Locks {
                         + "\"detail\":\"What is not kept yet waits in this browser.\",\"faults\":[]}");
     }
 
-    private static AuthenticationProvider provider(Passphrase passphrase, Tries tries) {
+    private static AuthenticationProvider provider(Passphrase passphrase, Throttle tries) {
         return new AuthenticationProvider() {
             @Override
             public Authentication authenticate(Authentication said) throws AuthenticationException {
@@ -125,7 +125,7 @@ class Locks {
     }
 
     /** Tries that come too fast are not even looked at: a slow hash is no use to whoever wants the machine busy. */
-    private static OncePerRequestFilter slowed(Tries tries) {
+    private static OncePerRequestFilter slowed(Throttle tries) {
         return new OncePerRequestFilter() {
             @Override
             protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)

@@ -8,13 +8,13 @@ import java.util.function.Supplier;
  * What was worked out lately, by what it was worked out from: so that a change of one part of a flower does not work out the others
  * anew. Keys must not change, and two that are equal must lead to the same.
  */
-public final class Lately<K, V> {
+public final class Cache<K, V> {
     private final Map<K, V> known;
 
     /**
      * @param most how many are kept; the one that was asked for longest ago goes first
      */
-    public Lately(int most) {
+    public Cache(int most) {
         known = new LinkedHashMap<>(16, 0.75f, true) {
             private static final long serialVersionUID = 1;
 

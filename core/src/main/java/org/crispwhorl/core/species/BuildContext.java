@@ -5,7 +5,7 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.wire.WireTable;
 
 /** A species as a studio makes it: what a part may ask about the flower that it is in. */
-public interface Made {
+public interface BuildContext {
     /** The species as it is made. */
     Species species();
 
@@ -30,6 +30,6 @@ public interface Made {
         Opening opening();
 
         /** One of them. */
-        Made head();
+        BuildContext head();
     }
 }

@@ -7,8 +7,8 @@ import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.thinning.PressedBall;
 
 /** Figures that several kinds of parts give alike: the ball or slice to start from, the wire. */
-final class Lumped {
-    private Lumped() {}
+final class Portioned {
+    private Portioned() {}
 
     /** The ball to start from, and the slice of a log that holds as much. */
     static void ball(Figures figures, double volumeMm3, int balls) {
@@ -40,7 +40,7 @@ final class Lumped {
     }
 
     /** How thick a wire of a gauge is. */
-    static void wire(Figures figures, Made made, int gauge) {
+    static void wire(Figures figures, BuildContext made, int gauge) {
         figures.add(
                 "diameter",
                 "wire, thick",

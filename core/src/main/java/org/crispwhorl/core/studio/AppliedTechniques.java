@@ -24,7 +24,7 @@ import org.crispwhorl.core.species.Ways;
  * one-piece blossoms, the order of its rings and its ladder of shades are settled. What stays a question of when or with
  * what (dusting, glue, board) is looked up where it matters.
  */
-public final class AsMade {
+public final class AppliedTechniques {
     /** Wire in a small hook, mm. */
     private static final double HOOK_MM = 3;
 
@@ -44,7 +44,7 @@ public final class AsMade {
     private final Ways ways;
     private final Kit kit;
 
-    private AsMade(Species species, Ways ways, Kit kit) {
+    private AppliedTechniques(Species species, Ways ways, Kit kit) {
         this.species = species;
         this.ways = ways;
         this.kit = kit;
@@ -56,7 +56,7 @@ public final class AsMade {
      * @param studio the studio's ways; the species' own choices go before them, a part's before both
      */
     public static Species of(Species designed, Ways studio, Kit kit) {
-        AsMade making = new AsMade(designed, studio.with(designed.ways()), kit);
+        AppliedTechniques making = new AppliedTechniques(designed, studio.with(designed.ways()), kit);
         List<Part> parts = new ArrayList<>();
         for (Part part : designed.parts()) {
             parts.add(part.flat().<Part>map(p -> p.with(making.pieces(p))).orElse(part));

@@ -1,4 +1,4 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
 import java.io.IOException;
 import java.io.InputStream;

@@ -1,4 +1,4 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;

@@ -1,4 +1,4 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;

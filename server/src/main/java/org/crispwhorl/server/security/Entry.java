@@ -1,4 +1,4 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.Filter;
@@ -16,15 +16,15 @@ import org.springframework.web.context.support.AnnotationConfigWebApplicationCon
  * nothing answers but the health line and the page on which it is said.
  */
 @Configuration(proxyBeanMethods = false)
-class Doors {
+class Entry {
     static final String ENTER = "/enter";
     static final String FIRST = "/enter/first";
     private static final int BEFORE_OTHERS = -100;
     private static final Filter OPEN = (request, response, chain) -> chain.doFilter(request, response);
 
     @Bean
-    Tries tries(Clock clock) {
-        return new Tries(clock);
+    Throttle tries(Clock clock) {
+        return new Throttle(clock);
     }
 
     /**

@@ -1,4 +1,4 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletRequest;
@@ -24,7 +24,7 @@ class EnterController {
         this.passphrase = passphrase;
     }
 
-    @GetMapping(Doors.ENTER)
+    @GetMapping(Entry.ENTER)
     void page(HttpServletRequest request, HttpServletResponse response) throws IOException {
         there();
         page(request, "").writeTo(response);
@@ -39,7 +39,7 @@ class EnterController {
                 : EnterPage.notYet();
     }
 
-    @PostMapping(Doors.FIRST)
+    @PostMapping(Entry.FIRST)
     void first(
             HttpServletRequest request,
             HttpServletResponse response,
@@ -48,14 +48,14 @@ class EnterController {
             throws IOException {
         there();
         if (passphrase.isSet() || !HomeNetwork.fromHere(request.getRemoteAddr())) {
-            response.sendRedirect(Doors.ENTER);
+            response.sendRedirect(Entry.ENTER);
             return;
         }
         String fault = chosen.equals(again) ? "" : "The two are not alike.";
         try {
             if (fault.isEmpty()) {
                 passphrase.choose(chosen);
-                response.sendRedirect(Doors.ENTER);
+                response.sendRedirect(Entry.ENTER);
                 return;
             }
         } catch (InvalidValue e) {
@@ -66,7 +66,7 @@ class EnterController {
 
     private void there() {
         if (!home.on()) {
-            throw new NotThere("page", Doors.ENTER);
+            throw new NotThere("page", Entry.ENTER);
         }
     }
 

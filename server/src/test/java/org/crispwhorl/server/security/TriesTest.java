@@ -1,4 +1,4 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
@@ -35,7 +35,7 @@ public class TriesTest {
     @Test
     public void eachFurtherMissWaitsTwiceAsLongAndARightOneForgetsThem() {
         Moved clock = new Moved();
-        Tries tries = new Tries(clock);
+        Throttle tries = new Throttle(clock);
         for (int i = 0; i < 5; i++) {
             assertEquals(tries.heard("a"), Duration.ZERO);
         }
@@ -53,7 +53,7 @@ public class TriesTest {
     /** Each is counted before it is looked at: sixteen at once are no more than sixteen one after the other. */
     @Test
     public void manyAtOnceAreNotAllHeard() {
-        Tries tries = new Tries(new Moved());
+        Throttle tries = new Throttle(new Moved());
         long heard = IntStream.range(0, 16)
                 .parallel()
                 .filter(i -> tries.heard("a").isZero())
@@ -65,7 +65,7 @@ public class TriesTest {
     @Test
     public void nobodyLocksTheMakerOutOfTheMachineItself() {
         Moved clock = new Moved();
-        Tries tries = new Tries(clock);
+        Throttle tries = new Throttle(clock);
         for (int i = 0; i < 1000; i++) {
             tries.heard("192.168.0." + i % 250);
         }
@@ -80,7 +80,7 @@ public class TriesTest {
     @Test
     public void tenThousandGuessesTakeAges() {
         Moved one = new Moved();
-        Tries tries = new Tries(one);
+        Throttle tries = new Throttle(one);
         for (int i = 0; i < 10_000; ) {
             Duration wait = tries.heard("a");
             one.now = one.now.plus(wait);
@@ -88,7 +88,7 @@ public class TriesTest {
         }
         assertTrue(Duration.between(Instant.EPOCH, one.now).toDays() > 90, one.now.toString());
         Moved many = new Moved();
-        Tries spread = new Tries(many);
+        Throttle spread = new Throttle(many);
         for (int i = 0; i < 10_000; ) {
             Duration wait = spread.heard("host" + i);
             many.now = many.now.plus(wait);

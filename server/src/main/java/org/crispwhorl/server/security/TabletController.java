@@ -1,4 +1,4 @@
-package org.crispwhorl.server.tablet;
+package org.crispwhorl.server.security;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -39,9 +39,9 @@ public class TabletController {
     private final Passphrase passphrase;
 
     private final Devices devices;
-    private final Tries tries;
+    private final Throttle tries;
 
-    TabletController(HomeNetwork home, HomeServer server, Passphrase passphrase, Devices devices, Tries tries) {
+    TabletController(HomeNetwork home, HomeServer server, Passphrase passphrase, Devices devices, Throttle tries) {
         this.devices = devices;
         this.tries = tries;
         this.home = home;
