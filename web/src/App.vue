@@ -10,10 +10,10 @@ import { useClock } from './parts/useClock'
 import { useRoom } from './parts/useRoom'
 import { usePace } from './parts/usePace'
 import { useTime } from './parts/useTime'
-import { useWays } from './parts/useWays'
+import { useTechniques } from './parts/useTechniques'
 import UnreadableNote from './parts/UnreadableNote.vue'
 import PaceDialog from './parts/PaceDialog.vue'
-import WaysDialog from './parts/WaysDialog.vue'
+import TechniquesDialog from './parts/TechniquesDialog.vue'
 import { roomKey } from './router'
 
 const lengths = useLengths()
@@ -21,14 +21,14 @@ const finding = ref(false)
 const choosing = ref(false)
 const pacing = ref(false)
 const room = useRoom()
-const ways = useWays()
+const techniques = useTechniques()
 const pace = usePace()
 const time = useTime()
 
 onMounted(() => {
   void useClock().look()
   room.load().catch(() => undefined)
-  ways.load().catch(() => undefined)
+  techniques.load().catch(() => undefined)
   pace.load().catch(() => undefined)
   time.load().catch(() => undefined)
   window.addEventListener('keydown', (event) => {
@@ -43,7 +43,7 @@ onMounted(() => {
 <template>
   <div class="flex h-full flex-col">
     <header class="not-printed flex h-11 shrink-0 items-center gap-6 border-b border-line px-4">
-      <RouterLink to="/shelf" class="font-heading text-head italic">Crisp Whorl</RouterLink>
+      <RouterLink to="/shelf" class="font-heading text-head italic">Crisp Ring</RouterLink>
       <nav aria-label="Rooms" class="flex gap-5">
         <RouterLink
           v-for="place in ROOMS"
@@ -54,7 +54,7 @@ onMounted(() => {
         >{{ place.label }}</RouterLink>
       </nav>
       <div id="room-heading" class="min-w-0 flex-1" />
-      <button type="button" class="act-quiet" @click="choosing = true">Ways</button>
+      <button type="button" class="act-quiet" @click="choosing = true">Techniques</button>
       <button type="button" class="act-quiet" @click="pacing = true">Pace</button>
       <button type="button" class="act-quiet" @click="finding = true">Find <kbd class="border border-line px-1 text-note">/</kbd></button>
       <button
@@ -72,7 +72,7 @@ onMounted(() => {
       <RouterView v-slot="{ Component, route }"><component :is="Component" :key="roomKey(route)" /></RouterView>
     </main>
     <PaceDialog :open="pacing" @close="pacing = false" />
-    <WaysDialog :open="choosing" @close="choosing = false" />
+    <TechniquesDialog :open="choosing" @close="choosing = false" />
     <FinderDialog :open="finding" @close="finding = false" />
   </div>
 </template>

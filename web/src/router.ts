@@ -22,11 +22,11 @@ export const router = createRouter({
     { path: '/book', component: () => import('./rooms/book/BookRoom.vue'), meta: { title: 'Book' } },
     { path: '/room', component: () => import('./rooms/room/RoomRoom.vue'), meta: { title: 'Room ahead' } },
     { path: '/tablet', component: () => import('./rooms/tablet/TabletRoom.vue'), meta: { title: 'Tablet' } },
-    { path: '/mending', component: () => import('./rooms/mending/MendingRoom.vue'), meta: { title: 'Mending' } },
+    { path: '/troubleshooting', component: () => import('./rooms/troubleshooting/TroubleshootingRoom.vue'), meta: { title: 'Troubleshooting' } },
     { path: '/copies', component: () => import('./rooms/copies/CopiesRoom.vue'), meta: { title: 'Copies' } },
     { path: '/study', component: () => import('./rooms/study/StudyRoom.vue'), meta: { title: 'Study' } },
     { path: '/compare', component: () => import('./rooms/compare/CompareRoom.vue'), meta: { title: 'Compare' } },
-    { path: '/slate', component: () => import('./rooms/slate/SlateRoom.vue'), meta: { title: 'Slate' } },
+    { path: '/quick', component: () => import('./rooms/quick/QuickRoom.vue'), meta: { title: 'Quick figures' } },
     { path: '/drawer', component: () => import('./rooms/drawer/DrawerRoom.vue'), meta: { title: 'Drawer' } },
     { path: '/drawer/buy', component: () => import('./rooms/drawer/BuyRoom.vue'), meta: { title: 'What to buy' } },
     { path: '/:rest(.*)*', component: () => import('./rooms/NowhereRoom.vue'), meta: { title: 'Nothing here' } },
@@ -37,5 +37,5 @@ export const router = createRouter({
 export const roomKey = (to: RouteLocationNormalizedLoaded) => `${to.matched[0]?.path ?? ''} ${String(to.params.id ?? '')}`
 
 router.afterEach((to) => {
-  document.title = `${to.meta.title as string} · Crisp Whorl`
+  document.title = `${to.meta.title as string} · Crisp Ring`
 })

@@ -16,7 +16,7 @@ const HEADINGS: Record<Schemas['Group'], string> = {
   paste: 'paste',
   wire: 'wire',
   drying: 'drying',
-  time: 'hands',
+  time: 'working time',
 }
 
 const asked = new Map<string, () => Schemas['Why'] | Promise<Schemas['Why']>>()

@@ -13,7 +13,7 @@ const asText = (text: string) => `data:text/plain;charset=utf-8,${encodeURICompo
   <ul v-if="all.length > 0" role="status" class="not-printed shrink-0 border-b border-ink bg-sheet px-4 py-1.5">
     <li v-for="(one, i) in all" :key="i">
       ■ What is kept of {{ one.what }} cannot be read; {{ one.until }}.
-      <a class="act-quiet" :href="asText(one.asKept)" download="as-kept.txt">Take out as it is</a>
+      <a class="act-quiet" :href="asText(one.asKept)" download="as-kept.txt">Export as it is</a>
     </li>
   </ul>
 </template>

@@ -63,7 +63,7 @@ export function linePath(points: number[]): string {
 }
 
 /** A disc seen from above, scalloped where its rim is, with its hollow where it has one. */
-export function discPath(disc: Schemas['HeartDisc']): string {
+export function discPath(disc: Schemas['CentreDisc']): string {
   const circle = (r: number) => `M${-r} 0A${r} ${r} 0 1 1 ${r} 0A${r} ${r} 0 1 1 ${-r} 0Z`
   const outside = disc.rim.length > 0 ? planPath(disc.rim) : circle(disc.radiusMm)
   return outside + (disc.hollowMm > 0 ? circle(disc.hollowMm) : '')

@@ -19,16 +19,16 @@ const props = withDefaults(
     hidden?: string[]
     path: string
     /** Whether these are the ones that are folded away. */
-    seldom?: boolean
+    advanced?: boolean
   }>(),
-  { shades: () => [], hidden: () => [], seldom: false },
+  { shades: () => [], hidden: () => [], advanced: false },
 )
 const emit = defineEmits<{ change: [path: string, value: unknown] }>()
 defineOptions({ name: 'SchemaFields' })
 
-/** Ways that only a whole flower can choose: a single part has no ladder, no order of rings and no assembly of its own. */
+/** Techniques that only a whole flower can choose: a single part has no ladder, no order of rings and no assembly of its own. */
 const OF_THE_WHOLE = ['ladder', 'ringOrder', 'assembly']
-const offered = (name: string) => !(props.path.endsWith('/pieces/ways') && OF_THE_WHOLE.includes(name))
+const offered = (name: string) => !(props.path.endsWith('/pieces/techniques') && OF_THE_WHOLE.includes(name))
 
 /** A shape of the maker's own is drawn, not typed; it takes the place of the family's numbers. */
 const OWN_SHAPE = 'own'
@@ -55,9 +55,9 @@ const all = computed(() =>
 type Row = (typeof all.value)[number]
 
 /** What few flowers state is folded away until it says anything but the usual. */
-const folded = computed(() => all.value.filter((r) => r.node['x-seldom'] && (r.value ?? undefined) === usually(r)))
+const folded = computed(() => all.value.filter((r) => r.node['x-advanced'] && (r.value ?? undefined) === usually(r)))
 const usually = (row: Row) => (row.needed ? usual(row.node) : undefined)
-const rows = computed(() => (props.seldom ? folded.value : all.value.filter((r) => !folded.value.includes(r))))
+const rows = computed(() => (props.advanced ? folded.value : all.value.filter((r) => !folded.value.includes(r))))
 const foldedNames = computed(() => folded.value.map((r) => r.node.title ?? r.name).join(' · '))
 const UNCHOSEN = ''
 const isNumber = (row: Row) => row.node.type === 'number' || row.node.type === 'integer'
@@ -201,10 +201,10 @@ function begun(node: SchemaNode): Record<string, unknown> {
           v-if="!row.needed"
           type="button"
           class="font-sans text-note text-accent not-italic hover:underline"
-          :aria-label="`${row.node.title}: ${row.value === undefined ? 'choose one' : 'leave out'}`"
+          :aria-label="`${row.node.title}: ${row.value === undefined ? 'choose one' : 'remove'}`"
           @click="emit('change', row.path, row.value === undefined ? begun(row.node) : undefined)"
         >
-          {{ row.value === undefined ? 'none: choose one' : 'leave out' }}
+          {{ row.value === undefined ? 'none: choose one' : 'remove' }}
         </button>
       </legend>
       <details v-if="row.value !== undefined && choosesOnly(row)" class="mt-1">
@@ -228,11 +228,11 @@ function begun(node: SchemaNode): Record<string, unknown> {
         @change="(path, value) => emit('change', path, value)"
       />
     </fieldset>
-    <details v-if="!seldom && folded.length" class="col-span-full" data-seldom>
-      <summary class="cursor-pointer text-note text-quiet">seldom: {{ foldedNames }}</summary>
+    <details v-if="!advanced && folded.length" class="col-span-full" data-advanced>
+      <summary class="cursor-pointer text-note text-quiet">more: {{ foldedNames }}</summary>
       <SchemaFields
         class="mt-1"
-        seldom
+        advanced
         :node="node"
         :value="value"
         :shades="shades"

@@ -25,7 +25,7 @@ export interface SchemaNode {
   'x-step'?: number
   'x-labels'?: Record<string, string>
   'x-pictured'?: string
-  'x-seldom'?: boolean
+  'x-advanced'?: boolean
 }
 
 type Published = SchemaNode & { $defs: Record<string, SchemaNode> }

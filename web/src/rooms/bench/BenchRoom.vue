@@ -139,7 +139,7 @@ watch(() => mine.value.good, () => {
       <span v-if="view" class="text-quiet">{{ doneOf }} of {{ sittings.length }} done · hand-over {{ readable(view.handOver) }}</span>
       <span class="flex-1" />
       <span role="status" data-kept>{{ waiting.length === 0 ? '● kept' : away ? `◆ ${waiting.length} wait here for the server` : '◌ keeping' }}</span>
-      <RouterLink v-if="current" class="act-quiet" :to="{ path: '/mending', query: { species: view?.species[current.card.line], part: current.card.part } }">Mending</RouterLink>
+      <RouterLink v-if="current" class="act-quiet" :to="{ path: '/troubleshooting', query: { species: view?.species[current.card.line], part: current.card.part } }">Troubleshooting</RouterLink>
       <RouterLink class="act-quiet" to="/tablet">Tablet</RouterLink>
       <RouterLink class="act-quiet" :to="`/orders/${id}/days`">Days</RouterLink>
     </p>

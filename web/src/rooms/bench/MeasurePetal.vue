@@ -43,7 +43,7 @@ const spread = () => Math.round(100 * (Math.max(...past.value) - Math.min(...pas
     <form class="mt-2 flex items-end gap-2" @submit.prevent="measure">
       <SchemaNumber label="long" :node="field('Outline', 'lengthMm')" :step="0.5" :value="length" @change="length = $event" />
       <SchemaNumber label="wide" :node="field('Outline', 'widthMm')" :step="0.5" :value="width" @change="width = $event" />
-      <button type="submit" class="act">Tell</button>
+      <button type="submit" class="act">Work it out</button>
     </form>
     <p v-if="missing" role="alert" class="mt-2">■ Type how long the petal is and how wide, then ask.</p>
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />

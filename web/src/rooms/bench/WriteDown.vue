@@ -46,7 +46,7 @@ async function take(event: Event) {
     <summary class="cursor-pointer text-lead text-quiet">a note or a picture for the book</summary>
     <form class="mt-2 flex items-end gap-2" @submit.prevent="write">
       <label class="min-w-0 flex-1 text-note text-quiet">note<textarea v-model="text" rows="2" :maxlength="LONGEST" class="field h-auto w-full text-body text-ink" /></label>
-      <button type="submit" class="act min-h-11" :disabled="!text.trim()">Write it down</button>
+      <button type="submit" class="act min-h-11" :disabled="!text.trim()">Add</button>
       <label class="act min-h-11 cursor-pointer content-center">A picture<input type="file" accept="image/jpeg,image/png" capture="environment" class="sr-only" @change="take" /></label>
     </form>
     <p v-if="told" role="status" class="mt-1 text-quiet">{{ told }}</p>

@@ -18,19 +18,19 @@ const card = (key: string, more: Partial<Schemas['BenchCard']> = {}): Schemas['B
   flowers: 3,
   pieces: 15,
   spares: 2,
-  handsMin: 30,
+  labourMin: 30,
   lines: [],
   passes: [],
   then: [],
   ...more,
 })
 const petals = card('0/petals', { openMin: 12, then: [{ next: ['tape'], stage: 'firm', enoughMin: 300 }] })
-const view = (stints: Schemas['Stint'][] = []): Schemas['BenchView'] => ({
+const view = (tasks: Schemas['PlacedTask'][] = []): Schemas['BenchView'] => ({
   id: '00000000-0000-0000-0000-000000000001',
   name: 'Supper',
   species: [],
   handOver: '2030-06-15T10:00:00',
-  stints,
+  tasks,
   cards: [petals, card('0/tape')],
   events: [], until: 0, delivered: false,
 })
@@ -42,8 +42,8 @@ describe('the bench', () => {
     expect(work).toMatchObject({ begun: '2030-06-10T09:00:00', good: 3, broke: 1 })
   })
   it('shares pieces out over the sittings that are planned', () => {
-    const stint = (batch: number) => ({ uid: `0/petals/${batch}-2`, batch, of: 2, from: '', to: '', because: '' }) as Schemas['Stint']
-    expect(sittingsOf(view([stint(1), stint(2)])).map((s) => [s.pieces, s.spares])).toEqual([[7, 1], [8, 1]])
+    const task = (batch: number) => ({ uid: `0/petals/${batch}-2`, batch, of: 2, from: '', to: '', because: '' }) as Schemas['PlacedTask']
+    expect(sittingsOf(view([task(1), task(2)])).map((s) => [s.pieces, s.spares])).toEqual([[7, 1], [8, 1]])
     expect(sittingsOf(view()).map((s) => s.uid)).toEqual(['0/petals/1-1', '0/tape/1-1'])
   })
   it('tells how long what was rolled can be shaped, then until when it dries', () => {

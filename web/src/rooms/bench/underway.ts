@@ -74,10 +74,10 @@ const share = (all: number, batch: number, of: number) => Math.floor((all * batc
 /** The sittings of an order: as they are planned, or each task in one where nothing is planned. */
 export function sittingsOf(view: Schemas['BenchView']): Sitting[] {
   const cards = new Map(view.cards.map((c) => [c.key, c]))
-  if (view.stints.length === 0) {
+  if (view.tasks.length === 0) {
     return view.cards.map((card) => ({ uid: `${card.key}/1-1`, card, batch: 1, of: 1, pieces: card.pieces, spares: card.spares }))
   }
-  return view.stints.flatMap((s) => {
+  return view.tasks.flatMap((s) => {
     const card = cards.get(s.uid.slice(0, s.uid.lastIndexOf('/')))
     return card === undefined
       ? []

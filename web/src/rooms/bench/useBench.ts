@@ -9,7 +9,7 @@ type BenchEvent = Schemas['BenchEvent']
 const TRY_AGAIN_MS = 5000
 const MOST_AT_ONCE = 400
 /** What other devices touched is asked for this many times more seldom. */
-const LOOK_EVERY = 3
+const CHECK_EVERY = 3
 const key = (what: string, id: string) => `crisp-whorl.bench.${what}.${id}`
 
 /** A touch that waits here; one that was made before the studio's clock was known is timed when it is. */
@@ -35,7 +35,7 @@ const zoned = (e: Waiting): Waiting => (/Z$/.test(e.at) ? e : { ...e, at: new Da
 
 /**
  * An order at the bench. What is touched counts at once and waits in this browser until the server has it; each touch has a name
- * of its own, so that one that is told twice counts once. One that the server refuses is set aside and shown, and holds up no other.
+ * of its own, so that one that is told twice counts once. One that the server refuses is put apart and shown, and holds up no other.
  * Cards and plan are kept here too, for when the server is away.
  */
 export function useBench(id: string) {
@@ -73,7 +73,7 @@ export function useBench(id: string) {
     if (now.length === 0) localStorage.removeItem(key('waiting', id))
     full.value = now.length > 0 && !holdHere(key('waiting', id), JSON.stringify(now))
   }
-  function setAside(now: Refused[]) {
+  function archive(now: Refused[]) {
     refused.value = now
     if (now.length === 0) localStorage.removeItem(key('refused', id))
     else holdHere(key('refused', id), JSON.stringify(now))
@@ -98,12 +98,12 @@ export function useBench(id: string) {
   const send = (sent: BenchEvent[]) =>
     answered(api.POST('/api/orders/{id}/bench/events', { params: { path: { id }, query: { since: until } }, body: { events: sent } }))
 
-  /** What was told is no longer waited with; what was not kept is set aside. Another window may have added to what waits. */
+  /** What was told is no longer waited with; what was not kept is put apart. Another window may have added to what waits. */
   function delivered(sent: BenchEvent[], not: Schemas['Refused'][]) {
     const why = new Map(not.map((r) => [r.id, r.why]))
     const ids = new Set(sent.map((e) => e.id))
     wait(waiting.value.filter((e) => !ids.has(e.id)))
-    if (why.size > 0) setAside([...refused.value, ...sent.filter((e) => why.has(e.id)).map((event) => ({ event, why: why.get(event.id)! }))])
+    if (why.size > 0) archive([...refused.value, ...sent.filter((e) => why.has(e.id)).map((event) => ({ event, why: why.get(event.id)! }))])
   }
 
   /** One that cannot even be read is found by sending each by itself. */
@@ -165,8 +165,8 @@ export function useBench(id: string) {
     .catch(() => undefined)
   let idle = 0
   const again = setInterval(() => {
-    idle = waiting.value.length > 0 ? LOOK_EVERY : idle + 1
-    if (idle < LOOK_EVERY) return
+    idle = waiting.value.length > 0 ? CHECK_EVERY : idle + 1
+    if (idle < CHECK_EVERY) return
     idle = 0
     void tell()
   }, TRY_AGAIN_MS)
@@ -192,7 +192,7 @@ export function useBench(id: string) {
     touch,
     say,
     takeBack,
-    forget: (one: Refused) => setAside(refused.value.filter((r) => r !== one)),
+    forget: (one: Refused) => archive(refused.value.filter((r) => r !== one)),
     now: clock.now,
   }
 }

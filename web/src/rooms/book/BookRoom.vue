@@ -76,7 +76,7 @@ const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/b
                 <a v-if="w.said.kind === 'bench-photo'" :href="`/api/orders/${orderOf(e.id)}/bench/pictures/${w.said.picture}.jpg`" target="_blank" class="mt-1 block w-40"><img :src="`/api/orders/${orderOf(e.id)}/bench/pictures/${w.said.picture}.jpg`" :alt="`A picture of ${e.task}, ${clock(w.at)}`" class="border border-line" /></a>
                 <span v-else class="block" :class="w.said.kind === 'bench-note' ? 'font-heading text-lead italic' : 'text-note'" data-written>{{ $told(w.told) }}</span>
               </template></span>
-            <button type="button" class="act-quiet self-center no-underline" :disabled="busy" @click="leaveOut(e.id, !e.leftOut)">{{ e.leftOut ? 'take in' : 'leave out' }}</button>
+            <button type="button" class="act-quiet self-center no-underline" :disabled="busy" @click="leaveOut(e.id, !e.leftOut)">{{ e.leftOut ? 'learn from it' : 'leave out' }}</button>
           </li>
           <li v-for="r in page.remarks" :key="r.written.at" class="flex gap-3 border-b border-line py-1 text-quiet" data-remark>
             <span class="w-12 shrink-0 text-note">{{ clock(r.written.at) }}</span><span>{{ r.written.told }} <span class="text-note">{{ r.order }}</span></span>
@@ -89,9 +89,9 @@ const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/b
       <section v-for="d in view.book.drying" :key="`${d.medium} ${d.clock}`" class="mt-3" :aria-label="`${d.clock === 'skin' ? 'Skinning' : 'Drying'} of ${medium(d.medium)}`" data-lesson>
         <p>{{ dryingTold(medium(d.medium), d) }}</p>
         <RateCurve :lesson="d" class="mt-1" />
-        <p class="text-note text-quiet">Dashed: before any record. Bar: four times in five. {{ watched(d) ? `It is reckoned ${watched(d)!.factor.toFixed(2)} times as fast, from ${watched(d)!.looks} looks.` : 'It is reckoned without this.' }}</p>
+        <p class="text-note text-quiet">Dashed: before any record. Bar: where four of five fall. {{ watched(d) ? `It is reckoned ${watched(d)!.factor.toFixed(2)} times as fast, from ${watched(d)!.looks} looks.` : 'It is reckoned without this.' }}</p>
         <p class="mt-1 flex gap-2">
-          <button type="button" class="act" :disabled="busy" @click="go({ of: 'drying', medium: d.medium, clock: d.clock, taken: true })">{{ watched(d) ? 'Go by it as it is now' : 'Go by it' }}</button>
+          <button type="button" class="act" :disabled="busy" @click="go({ of: 'drying', medium: d.medium, clock: d.clock, taken: true })">{{ watched(d) ? 'Use this as it is now' : 'Use this' }}</button>
           <button v-if="watched(d)" type="button" class="act-quiet" :disabled="busy" @click="go({ of: 'drying', medium: d.medium, clock: d.clock, taken: false })">Forget it</button>
         </p>
       </section>
@@ -109,7 +109,7 @@ const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/b
           </table>
           <ul class="text-note text-quiet"><li v-for="b in view.book.breakage.parts.filter((p) => p.broken)" :key="`${b.species} ${b.part}`">{{ b.part }} of {{ b.species }}: {{ b.broken }} of {{ b.broken + b.whole }}</li></ul>
           <p class="mt-1 flex gap-2">
-            <button type="button" class="act" :disabled="busy" @click="go({ of: 'breakage', taken: true })">{{ view.breakageTaken ? 'Go by it as it is now' : 'Go by it' }}</button>
+            <button type="button" class="act" :disabled="busy" @click="go({ of: 'breakage', taken: true })">{{ view.breakageTaken ? 'Use this as it is now' : 'Use this' }}</button>
             <button v-if="view.breakageTaken" type="button" class="act-quiet" :disabled="busy" @click="go({ of: 'breakage', taken: false })">Forget it</button>
           </p>
         </template>
@@ -118,7 +118,7 @@ const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/b
         <p>{{ rollerTold(view.book.roller) }}</p>
         <p class="text-note text-quiet">{{ view.book.roller.taken === 1 ? 'Settings are told by the table.' : `Settings are told ${view.book.roller.taken.toFixed(2)} times as thick as the table.` }}</p>
         <p class="mt-1 flex gap-2">
-          <button type="button" class="act" :disabled="busy" @click="go({ of: 'roller', taken: true })">{{ view.book.roller.taken === 1 ? 'Go by it' : 'Go by it as it is now' }}</button>
+          <button type="button" class="act" :disabled="busy" @click="go({ of: 'roller', taken: true })">{{ view.book.roller.taken === 1 ? 'Use this' : 'Use this as it is now' }}</button>
           <button v-if="view.book.roller.taken !== 1" type="button" class="act-quiet" :disabled="busy" @click="go({ of: 'roller', taken: false })">Forget it</button>
         </p>
       </section>
@@ -129,10 +129,10 @@ const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/b
           <thead><tr class="text-left text-note text-quiet"><th class="font-normal">operation, minutes each</th><th class="text-right font-normal">by the hand</th><th class="text-right font-normal">learnt</th><th class="text-right font-normal">works</th><th /></tr></thead>
           <tbody>
             <tr v-for="p in view.book.pace" :key="p.operation" class="border-t border-line">
-              <td>{{ operation(p.operation) }}</td><td class="text-right">{{ p.handMin.toFixed(2) }}</td><td class="text-right font-medium" :title="`four times in five ${p.lowMin.toFixed(2)} to ${p.highMin.toFixed(2)} min`">{{ p.learntMin.toFixed(2) }}</td><td class="text-right text-quiet">{{ p.works.toFixed(1) }}</td>
+              <td>{{ operation(p.operation) }}</td><td class="text-right">{{ p.handMin.toFixed(2) }}</td><td class="text-right font-medium" :title="`usually ${p.lowMin.toFixed(2)} to ${p.highMin.toFixed(2)} min`">{{ p.learntMin.toFixed(2) }}</td><td class="text-right text-quiet">{{ p.works.toFixed(1) }}</td>
               <td class="text-right">
                 <button v-if="own(p.operation)" type="button" class="act-quiet" :disabled="busy" :aria-label="`Forget ${operation(p.operation)}`" @click="go({ of: 'pace', operation: p.operation, taken: false })">forget {{ own(p.operation)!.eachMin.toFixed(2) }}</button>
-                <button v-else type="button" class="act-quiet" :disabled="busy" :aria-label="`Go by ${operation(p.operation)}`" @click="go({ of: 'pace', operation: p.operation, taken: true })">go by it</button>
+                <button v-else type="button" class="act-quiet" :disabled="busy" :aria-label="`Use ${operation(p.operation)}`" @click="go({ of: 'pace', operation: p.operation, taken: true })">use this</button>
               </td>
             </tr>
           </tbody>

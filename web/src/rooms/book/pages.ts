@@ -44,11 +44,19 @@ export function told(entry: Entry): string {
   return parts.join('; ')
 }
 
+/** Where four of five fall, as shares more or less. */
+function usually({ low, high }: { low: number; high: number }, more: string, less: string): string {
+  const percent = (factor: number) => Math.round(100 * Math.abs(factor - 1))
+  if (high <= 1) return `usually ${percent(high)}–${percent(low)} % ${less}`
+  if (low >= 1) return `usually ${percent(low)}–${percent(high)} % ${more}`
+  return `usually from ${percent(low)} % ${less} to ${percent(high)} % ${more}`
+}
+
 /** What measured sheets say of the roller. */
 export function rollerTold(roller: Schemas['RollerLearnt']): string {
   const share = Math.round(Math.abs(roller.factor - 1) * 100)
   const how = share < 2 ? 'rolls as its table says' : `rolls ${share} % ${roller.factor > 1 ? 'thicker' : 'thinner'} than its table says`
-  return `${roller.machine} ${how}; four times in five between ${roller.low.toFixed(2)} and ${roller.high.toFixed(2)} times as thick (${roller.measures} ${roller.measures === 1 ? 'sheet' : 'sheets'}).`
+  return `${roller.machine} ${how}; ${usually(roller, 'thicker', 'thinner')} (${roller.measures} ${roller.measures === 1 ? 'sheet' : 'sheets'}).`
 }
 
 /** What looks say of a medium. */
@@ -56,7 +64,7 @@ export function dryingTold(medium: string, lesson: Schemas['DryingLesson']): str
   const { factor, low, high } = lesson.rate
   const share = Math.round(Math.abs(factor - 1) * 100)
   const how = share < 3 ? 'as fast as reckoned' : factor > 1 ? `${share} % faster than reckoned` : `${share} % slower than reckoned`
-  return `${medium.slice(0, 1).toUpperCase()}${medium.slice(1)} ${lesson.clock === 'skin' ? 'skins' : 'dries'} ${how} here; four times in five between ${low.toFixed(2)} and ${high.toFixed(2)} times as fast (${lesson.looks} ${lesson.looks === 1 ? 'look' : 'looks'}).`
+  return `${medium.slice(0, 1).toUpperCase()}${medium.slice(1)} ${lesson.clock === 'skin' ? 'skins' : 'dries'} ${how} here; ${usually({ low, high }, 'faster', 'slower')} (${lesson.looks} ${lesson.looks === 1 ? 'look' : 'looks'}).`
 }
 
 /** Where a factor stands on an axis of equal ratios, from 0 to 1. */

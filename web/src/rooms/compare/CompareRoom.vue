@@ -13,7 +13,7 @@ import { type Side, useSide } from './useSide'
 const route = useRoute()
 const router = useRouter()
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
-const shelf = computed(() => (species.data.value ?? []).filter((s) => !s.aside && !s.stageOf))
+const shelf = computed(() => (species.data.value ?? []).filter((s) => !s.archived && !s.stageOf))
 const text = (name: string) => (typeof route.query[name] === 'string' ? (route.query[name] as string) : '')
 const left = ref<Side>({ id: text('a'), stage: (text('at') || 'half') as Side['stage'] })
 const right = ref<Side>({ id: text('b') || text('a'), stage: (text('bt') || 'full') as Side['stage'] })

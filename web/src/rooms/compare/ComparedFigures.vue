@@ -23,7 +23,7 @@ function paired(one: Figure[], other: Figure[]): Row[] {
   })
 }
 
-const SIZES = ['count', 'finishedLength', 'finishedWidth', 'cutLength', 'cutWidth', 'hands']
+const SIZES = ['count', 'finishedLength', 'finishedWidth', 'cutLength', 'cutWidth', 'labour']
 const flower = computed(() => paired(props.left.figures, props.right.figures))
 const parts = computed(() => {
   const ids = [...new Set([...props.left.parts, ...props.right.parts].map((p) => p.id))]

@@ -47,7 +47,7 @@ const takeIn = (file: File) =>
   during(async () => {
     const came = await answered(api.POST('/api/studio/archive.zip', { body: file as unknown as string, bodySerializer: (b: unknown) => b as Blob, headers: { 'Content-Type': 'application/zip' } }))
     await client.invalidateQueries()
-    return `${file.name} was taken in: ${came.species} species, ${came.orders} orders, ${came.things} things of the drawer.`
+    return `${file.name} was imported: ${came.species} species, ${came.orders} orders, ${came.things} things of the drawer.`
   })
 const archive = useTemplateRef<HTMLInputElement>('archive')
 function pickedArchive() {
@@ -95,7 +95,7 @@ function pickedArchive() {
     <p class="mt-2 flex gap-3">
       <a class="act" href="/api/studio/archive.zip" download>Take everything out</a>
       <button type="button" class="act-quiet" :disabled="busy" @click="archive?.click()">Bring an archive into this studio …</button>
-      <input ref="archive" type="file" accept=".zip" class="hidden" aria-label="An archive to take in" @change="pickedArchive" />
+      <input ref="archive" type="file" accept=".zip" class="hidden" aria-label="An archive to import" @change="pickedArchive" />
     </p>
   </div>
 </template>

@@ -29,19 +29,19 @@ const planned = computed(() => days.data.value?.planned)
 
 /** What is looked for among the work; days without any of it are folded. */
 const sought = ref('')
-const found = (s: Schemas['Stint']) => matches(s, sought.value)
-const foundCount = computed(() => calendar.value?.stints.filter(found).length ?? 0)
+const found = (s: Schemas['PlacedTask']) => matches(s, sought.value)
+const foundCount = computed(() => calendar.value?.tasks.filter(found).length ?? 0)
 /** Days that were folded or opened by hand; the others are open, unless there are so many that only the first with work is. */
 const byHand = ref(new Map<string, boolean>())
 const SHOWN_OPEN = 10
-const opened = (d: Day) => (sought.value ? d.stints.some(found) : (byHand.value.get(d.date) ?? (all.value.length <= SHOWN_OPEN || d.date === all.value.find((one) => one.stints.some((s) => !s.done))?.date)))
+const opened = (d: Day) => (sought.value ? d.tasks.some(found) : (byHand.value.get(d.date) ?? (all.value.length <= SHOWN_OPEN || d.date === all.value.find((one) => one.tasks.some((s) => !s.done))?.date)))
 const fold = (d: Day) => (byHand.value = new Map(byHand.value).set(d.date, !opened(d)))
 const foldAll = (open: boolean) => (byHand.value = new Map(all.value.map((d) => [d.date, open])))
 /** The day that is looked at close up, from its first hour of work to its last. */
 const near = ref<string>()
 const calendar = computed(() => planned.value?.calendar)
-const all = computed(() => (planned.value ? daysOf(planned.value.calendar.stints, planned.value.order.handOver) : []))
-const stint = computed(() => calendar.value?.stints.find((s) => s.uid === chosen.value))
+const all = computed(() => (planned.value ? daysOf(planned.value.calendar.tasks, planned.value.order.handOver) : []))
+const task = computed(() => calendar.value?.tasks.find((s) => s.uid === chosen.value))
 
 /** Others that are still to be delivered and have flowers: those that may be planned at once with this one. */
 const others = computed(() => (orders.data.value ?? []).filter((o) => o.id !== props.id && !o.delivered && o.order.lines.length > 0))
@@ -52,7 +52,7 @@ const elsewhereOn = (date: string) =>
     .filter((e) => e.from.slice(0, 10) === date)
     .map((e) => ({ from: minuteOf(date, e.from), to: minuteOf(date, e.to), order: e.order, maker: e.maker }))
 const ofThem = computed(() => (planned.value?.together.length ? ' of them all' : ''))
-const named = (s: Schemas['Stint']) => `${s.task}${s.of > 1 ? `, ${s.batch} of ${s.of}` : ''}`
+const named = (s: Schemas['PlacedTask']) => `${s.task}${s.of > 1 ? `, ${s.batch} of ${s.of}` : ''}`
 
 /** What became otherwise when it was planned anew, and the plan before, to go back to. */
 const before = shallowRef<Schemas['Planned']>()
@@ -69,12 +69,12 @@ async function plan(kept = planned.value?.pins ?? []) {
 const pinned = (uid: string) => planned.value?.pins.some((p) => p.uid === uid) ?? false
 const otherPins = (uid: string) => (planned.value?.pins ?? []).filter((p) => p.uid !== uid)
 const pinAt = ref('')
-watch(stint, (s) => (pinAt.value = s?.from.slice(0, 16) ?? ''))
+watch(task, (s) => (pinAt.value = s?.from.slice(0, 16) ?? ''))
 const pin = (uid: string) => plan([...otherPins(uid), { uid, from: `${pinAt.value}:00` }])
 
 /** What pinning it there would bring, before it is. */
 const trial = useJob<Schemas['DaysView']>(() =>
-  answered(api.POST('/api/orders/{id}/days', { params: { ...path.params, query: { keep: false } }, body: { pins: [...otherPins(stint.value!.uid), { uid: stint.value!.uid, from: `${pinAt.value}:00` }], together: [] } })),
+  answered(api.POST('/api/orders/{id}/days', { params: { ...path.params, query: { keep: false } }, body: { pins: [...otherPins(task.value!.uid), { uid: task.value!.uid, from: `${pinAt.value}:00` }], together: [] } })),
 )
 const tried = ref<string>()
 async function tryIt() {
@@ -83,7 +83,7 @@ async function tryIt() {
   const found = trial.result.value?.planned?.calendar
   tried.value = found && calendar.value && costOf(calendar.value, found)
 }
-watch([stint, pinAt], () => (tried.value = undefined))
+watch([task, pinAt], () => (tried.value = undefined))
 
 /** Whether the plan was made for other hours than these is told at once. */
 async function closeTime() {
@@ -98,9 +98,9 @@ async function take(help: Schemas['Help']) {
   try {
     if (help.time) time.set(help.time)
     await time.atRest()
-    if (help.handOver || help.marginH !== undefined) {
+    if (help.handOver || help.spareTimeH !== undefined) {
       const kept = await answered(api.GET('/api/orders/{id}', path))
-      const changed = { ...kept.order, handOver: help.handOver ?? kept.order.handOver, marginH: help.marginH ?? kept.order.marginH }
+      const changed = { ...kept.order, handOver: help.handOver ?? kept.order.handOver, spareTimeH: help.spareTimeH ?? kept.order.spareTimeH }
       await answered(api.PUT('/api/orders/{id}', { ...path, body: { version: kept.version, order: changed } }))
       await order.refetch()
     }
@@ -134,7 +134,7 @@ async function take(help: Schemas['Help']) {
         </p>
       </div>
       <p v-else-if="!planned && days.isSuccess.value" class="mt-6 max-w-prose text-quiet">
-        Nothing is planned yet. <em>Plan the days</em> places every lot of work in the studio’s hours, no sooner than what it waits for is dry and no later
+        Nothing is planned yet. <em>Plan the days</em> places every batch of work in the studio’s hours, no sooner than what it waits for is dry and no later
         than what it joins still bends, and begins as late as it can.
       </p>
       <p v-if="moved" role="status" class="mt-2 flex items-baseline gap-3 border border-line bg-sheet p-2" data-moved>
@@ -143,14 +143,14 @@ async function take(help: Schemas['Help']) {
       </p>
       <p v-if="calendar?.begins" class="mt-2 flex flex-wrap gap-x-6 text-lead" data-summary>
         <span>begin <strong>{{ readable(calendar.begins) }}</strong></span>
-        <span><strong>{{ (calendar.handsMin / 60).toFixed(1) }}</strong> h hands</span>
+        <span><strong>{{ (calendar.labourMin / 60).toFixed(1) }}</strong> h working time</span>
         <span v-if="calendar.eveningMin > 0"><strong>{{ (calendar.eveningMin / 60).toFixed(1) }}</strong> h of it in evenings</span>
         <span v-if="planned?.together.length" class="text-quiet">planned at once with {{ planned.together.join(', ') }};</span>
         <span class="text-quiet">{{ calendar.proved ? `no plan${ofThem} begins later` : calendar.atLatest ? `none${ofThem} could begin later than ${readable(calendar.atLatest)}` : '' }}</span>
       </p>
       <p v-if="all.length" class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1 print:hidden">
         <label class="flex items-center gap-2 text-quiet">find work <input v-model="sought" type="search" class="field h-8 w-52 text-ink" placeholder="petals, dust, camellia" data-find /></label>
-        <span v-if="sought" role="status">{{ foundCount }} of {{ calendar?.stints.length }}</span>
+        <span v-if="sought" role="status">{{ foundCount }} of {{ calendar?.tasks.length }}</span>
         <span class="flex-1" />
         <button type="button" class="act-quiet" @click="foldAll(false)">Fold all days</button>
         <button type="button" class="act-quiet" @click="foldAll(true)">Open all days</button>
@@ -159,12 +159,12 @@ async function take(help: Schemas['Help']) {
         <li v-for="d in all" :key="d.date" class="break-inside-avoid border-t border-line py-2" :data-day="d.date">
           <div class="flex items-baseline gap-3">
             <h2 class="w-48 shrink-0 text-lead"><button type="button" class="text-left hover:underline" :aria-expanded="opened(d)" :disabled="!!sought" @click="fold(d)"><span aria-hidden="true" class="mr-1 inline-block w-3 text-note text-quiet">{{ opened(d) ? '▾' : '▸' }}</span>{{ dayName(`${d.date}T12:00`) }}</button></h2>
-            <p class="flex-1 text-quiet">{{ d.minutes ? `${(d.minutes / 60).toFixed(1)} h` : d.drying.length ? 'nothing but drying' : 'nothing' }}<template v-if="!opened(d) && d.stints.length">, {{ d.stints.length }} {{ d.stints.length === 1 ? 'piece' : 'pieces' }} of work</template></p>
-            <button v-if="d.stints.length" type="button" class="act-quiet !py-0 print:hidden" :aria-pressed="near === d.date" :aria-label="`${dayName(`${d.date}T12:00`)}: ${near === d.date ? 'the whole day' : 'close up'}`" @click="near = near === d.date ? undefined : d.date">{{ near === d.date ? 'the whole day' : 'close up' }}</button>
+            <p class="flex-1 text-quiet">{{ d.minutes ? `${(d.minutes / 60).toFixed(1)} h` : d.drying.length ? 'nothing but drying' : 'nothing' }}<template v-if="!opened(d) && d.tasks.length">, {{ d.tasks.length }} {{ d.tasks.length === 1 ? 'piece' : 'pieces' }} of work</template></p>
+            <button v-if="d.tasks.length" type="button" class="act-quiet !py-0 print:hidden" :aria-pressed="near === d.date" :aria-label="`${dayName(`${d.date}T12:00`)}: ${near === d.date ? 'the whole day' : 'close up'}`" @click="near = near === d.date ? undefined : d.date">{{ near === d.date ? 'the whole day' : 'close up' }}</button>
           </div>
-          <DayStrip v-if="d.stints.length || (d.drying.length && opened(d))" :day="d" :chosen="chosen" :sought="sought" :near="near === d.date" :folded="!opened(d)" :hours="hoursOf(d.date)" :elsewhere="elsewhereOn(d.date)" :makers="planned?.time.makers ?? 1" class="mt-1" @choose="chosen = $event.uid" />
+          <DayStrip v-if="d.tasks.length || (d.drying.length && opened(d))" :day="d" :chosen="chosen" :sought="sought" :near="near === d.date" :folded="!opened(d)" :hours="hoursOf(d.date)" :elsewhere="elsewhereOn(d.date)" :makers="planned?.time.makers ?? 1" class="mt-1" @choose="chosen = $event.uid" />
           <ul v-if="opened(d)" class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
-            <li v-for="s in d.stints.filter(found)" :key="s.uid">
+            <li v-for="s in d.tasks.filter(found)" :key="s.uid">
               <button type="button" class="flex w-full gap-2 text-left hover:bg-sheet" :class="{ 'bg-sheet': s.uid === chosen }" :aria-pressed="s.uid === chosen" @click="chosen = s.uid">
                 <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
                 <span class="min-w-0"><span class="font-medium">{{ named(s) }}</span> <span class="text-note text-quiet italic">{{ s.species }}{{ s.done ? ', done' : '' }}{{ s.evening ? ', in the evening' : '' }}{{ pinned(s.uid) ? ', pinned' : '' }}</span></span>
@@ -176,25 +176,25 @@ async function take(help: Schemas['Help']) {
     </section>
     <aside class="space-y-4 print:hidden">
       <div aria-live="polite">
-        <template v-if="stint">
-          <h2 class="text-head">{{ named(stint) }}</h2>
-          <p class="text-quiet italic">{{ stint.species }}</p>
-          <p class="mt-1">{{ readable(stint.from) }} to {{ clock(stint.to) }}{{ stint.maker > 1 ? ', by the second pair of hands' : '' }}</p>
-          <p class="mt-2" data-because>Why then: {{ stint.because }}.</p>
-          <p v-if="stint.meanwhile" class="mt-2">Then it waits until {{ readable(stint.meanwhile.until) }}; {{ readable(stint.meanwhile.enough) }} is soon enough.</p>
-          <p v-for="t in stint.takes" :key="t.tool" class="mt-1">Takes {{ taken(t) }} until {{ readable(t.until) }}.</p>
-          <p v-if="stint.meanwhile?.closes" class="mt-1">After {{ readable(stint.meanwhile.closes) }} it no longer bends.</p>
-          <form v-if="!stint.done" class="mt-3 flex items-end gap-2" @submit.prevent="pin(stint.uid)">
+        <template v-if="task">
+          <h2 class="text-head">{{ named(task) }}</h2>
+          <p class="text-quiet italic">{{ task.species }}</p>
+          <p class="mt-1">{{ readable(task.from) }} to {{ clock(task.to) }}{{ task.maker > 1 ? ', by the second pair of hands' : '' }}</p>
+          <p class="mt-2" data-because>Why then: {{ task.because }}.</p>
+          <p v-if="task.meanwhile" class="mt-2">Then it waits until {{ readable(task.meanwhile.until) }}; {{ readable(task.meanwhile.enough) }} is soon enough.</p>
+          <p v-for="t in task.takes" :key="t.tool" class="mt-1">Takes {{ taken(t) }} until {{ readable(t.until) }}.</p>
+          <p v-if="task.meanwhile?.closes" class="mt-1">After {{ readable(task.meanwhile.closes) }} it no longer bends.</p>
+          <form v-if="!task.done" class="mt-3 flex items-end gap-2" @submit.prevent="pin(task.uid)">
             <label class="min-w-0 flex-1 text-note text-quiet">begin it at<input v-model="pinAt" type="datetime-local" class="field text-body text-ink" required /></label>
             <button type="submit" class="act" :disabled="work.busy.value || trial.busy.value">Pin it</button>
           </form>
-          <p v-if="!stint.done && pinAt !== stint.from.slice(0, 16)" class="mt-2">
+          <p v-if="!task.done && pinAt !== task.from.slice(0, 16)" class="mt-2">
             <button type="button" class="act-quiet !px-0" :disabled="work.busy.value || trial.busy.value" @click="tryIt">What would that cost?</button>
           </p>
           <JobNote v-if="trial.job.value && trial.busy.value" :job="trial.job.value" class="mt-1" @stop="trial.stop" />
           <p v-if="tried" role="status" class="mt-1 border border-line bg-sheet p-2" data-tried>{{ tried }}</p>
           <ProblemNote v-if="trial.fault.value" :error="(trial.fault.value as Error)" class="mt-1" />
-          <button v-if="pinned(stint.uid)" type="button" class="act-quiet !px-0" :disabled="work.busy.value" @click="plan(otherPins(stint.uid))">It is pinned: let it go</button>
+          <button v-if="pinned(task.uid)" type="button" class="act-quiet !px-0" :disabled="work.busy.value" @click="plan(otherPins(task.uid))">It is pinned: let it go</button>
         </template>
         <p v-else class="text-quiet">Choose a piece of work to see why it stands where it does.</p>
       </div>
@@ -208,9 +208,9 @@ async function take(help: Schemas['Help']) {
       </fieldset>
       <p class="flex flex-col items-start gap-1 border-t border-line pt-2">
         <button type="button" class="act-quiet !px-0" @click="timeOpen = true">The studio’s time …</button>
-        <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.pdf`" target="_blank">On paper (PDF)</a>
-        <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.ics`" download="days.ics">Take out as a calendar (.ics)</a>
-        <a v-if="calendar?.stints.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.csv`" download="days.csv">Take out as CSV</a>
+        <a v-if="calendar?.tasks.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.pdf`" target="_blank">On paper (PDF)</a>
+        <a v-if="calendar?.tasks.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.ics`" download="days.ics">Export as a calendar (.ics)</a>
+        <a v-if="calendar?.tasks.length" class="act-quiet !px-0" :href="`/api/orders/${id}/days/days.csv`" download="days.csv">Export as CSV</a>
         <RouterLink class="act-quiet !px-0" :to="`/orders/${id}/bench`">To the bench</RouterLink>
         <RouterLink class="act-quiet !px-0" :to="`/orders/${id}`">The order</RouterLink>
       </p>

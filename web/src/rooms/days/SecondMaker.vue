@@ -8,8 +8,8 @@ import WeekHours from './WeekHours.vue'
 publish(published)
 defineProps<{ second?: Schemas['SecondMaker']; week: Schemas['DayHours'][] }>()
 const emit = defineEmits<{ change: [second: Schemas['SecondMaker'] | undefined] }>()
-const DOINGS = choicesOf(definition('Doing')) as { value: Schemas['Doing']; label: string }[]
-const without = (can: Schemas['Doing'][], doing: Schemas['Doing']) => can.filter((d) => d !== doing)
+const DOINGS = choicesOf(definition('TaskKind')) as { value: Schemas['TaskKind']; label: string }[]
+const without = (can: Schemas['TaskKind'][], doing: Schemas['TaskKind']) => can.filter((d) => d !== doing)
 </script>
 
 <template>

@@ -60,7 +60,7 @@ async function takeIn(event: Event) {
         <p v-for="(q, i) in store.time.quiet" :key="i" class="flex items-center gap-2 py-0.5">
           <input type="time" class="field w-32" :aria-label="`quiet from, ${i + 1}`" :value="q.from.slice(0, 5)" @change="typed($event) && listed(`/quiet/${i}/from`, `${typed($event)}:00`)" /> to
           <input type="time" class="field w-32" :aria-label="`quiet to, ${i + 1}`" :value="q.to.slice(0, 5)" @change="typed($event) && listed(`/quiet/${i}/to`, `${typed($event)}:00`)" />
-          <button type="button" class="act-quiet" :aria-label="`Leave out quiet hours ${i + 1}`" @click="set({ quiet: store.time!.quiet.filter((_, k) => k !== i) })">leave out</button>
+          <button type="button" class="act-quiet" :aria-label="`Remove quiet hours ${i + 1}`" @click="set({ quiet: store.time!.quiet.filter((_, k) => k !== i) })">remove</button>
         </p>
         <button type="button" class="act mt-1" @click="set({ quiet: [...store.time.quiet, NAP] })">Add quiet hours</button>
         <label class="mt-3 flex items-center gap-2"><input type="checkbox" class="size-4" :checked="store.time.runsOn" @change="set({ runsOn: !store.time!.runsOn })" /> a fan or a cabinet may run on at night, with nobody there</label>
@@ -70,10 +70,10 @@ async function takeIn(event: Event) {
           <TextField class="flex-1" label="what" :value="b.what" :longest="120" @change="listed(`/busy/${i}/what`, $event)" />
           <TextField label="from" type="datetime-local" :value="b.from.slice(0, 16)" @change="$event && listed(`/busy/${i}/from`, `${$event}:00`)" />
           <TextField label="to" type="datetime-local" :value="b.to.slice(0, 16)" @change="$event && listed(`/busy/${i}/to`, `${$event}:00`)" />
-          <button type="button" class="act-quiet" :aria-label="`Leave out ${b.what}`" @click="set({ busy: store.time!.busy.filter((_, k) => k !== i) })">leave out</button>
+          <button type="button" class="act-quiet" :aria-label="`Remove ${b.what}`" @click="set({ busy: store.time!.busy.filter((_, k) => k !== i) })">remove</button>
         </p>
-        <label class="act mt-2 inline-block cursor-pointer">Take in a calendar (.ics)<input type="file" accept=".ics,text/calendar" class="sr-only" @change="takeIn" /></label>
-        <p v-if="came" role="status" class="mt-2" data-came>{{ came.events }} events came, {{ came.busy }} busy times of them are taken in<template v-if="came.leftOut.length">. Left out: {{ came.leftOut.join('; ') }}</template>.</p>
+        <label class="act mt-2 inline-block cursor-pointer">Import a calendar (.ics)<input type="file" accept=".ics,text/calendar" class="sr-only" @change="takeIn" /></label>
+        <p v-if="came" role="status" class="mt-2" data-came>{{ came.events }} events came, {{ came.busy }} busy times of them are imported<template v-if="came.leftOut.length">. Left out: {{ came.leftOut.join('; ') }}</template>.</p>
         <ProblemNote v-if="fault" :error="(fault as Error)" class="mt-2" />
       </template>
       <p v-if="store.fault" role="alert" class="mt-2">■ {{ store.fault }}</p>

@@ -2,19 +2,19 @@ import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
 import { closeUp, costOf, daysOf, hoursOn, matches, minuteOf, movedBetween, taken } from './daysOf'
 
-const stint = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
-  ({ uid, from, to, meanwhile }) as unknown as Schemas['Stint']
+const task = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
+  ({ uid, from, to, meanwhile }) as unknown as Schemas['PlacedTask']
 
 describe('the days of a calendar', () => {
   it('run from the first work to the hand-over, empty ones among them', () => {
-    const days = daysOf([stint('a', '2030-06-12T09:00:00', '2030-06-12T10:30:00')], '2030-06-14T10:00:00')
+    const days = daysOf([task('a', '2030-06-12T09:00:00', '2030-06-12T10:30:00')], '2030-06-14T10:00:00')
     expect(days.map((d) => d.date)).toEqual(['2030-06-12', '2030-06-13', '2030-06-14'])
     expect(days.map((d) => d.minutes)).toEqual([90, 0, 0])
   })
 
   it('show what dries over a night on both days', () => {
     const dries = { enough: '2030-06-13T06:00:00', until: '2030-06-13T09:00:00' }
-    const [first, second] = daysOf([stint('a', '2030-06-12T16:00:00', '2030-06-12T17:00:00', dries)], '2030-06-13T10:00:00')
+    const [first, second] = daysOf([task('a', '2030-06-12T16:00:00', '2030-06-12T17:00:00', dries)], '2030-06-13T10:00:00')
     expect(first!.drying[0]).toMatchObject({ from: 1020, enough: 1440, until: 1440 })
     expect(second!.drying[0]).toMatchObject({ from: 0, enough: 360, until: 540 })
   })
@@ -39,10 +39,10 @@ describe('the days of a calendar', () => {
   })
 
   it('are looked at close up from the first hour of work to the last, and searched by words', () => {
-    const day = daysOf([stint('a', '2030-06-12T09:25:00', '2030-06-12T10:30:00'), stint('b', '2030-06-12T15:00:00', '2030-06-12T16:05:00')], '2030-06-12T20:00:00')[0]!
+    const day = daysOf([task('a', '2030-06-12T09:25:00', '2030-06-12T10:30:00'), task('b', '2030-06-12T15:00:00', '2030-06-12T16:05:00')], '2030-06-12T20:00:00')[0]!
     expect(closeUp(day)).toEqual({ from: 540, to: 1020 })
-    expect(closeUp({ ...day, stints: [] })).toEqual({ from: 0, to: 1440 })
-    const petals = { task: 'Make petals', species: 'Towpath camellia' } as Schemas['Stint']
+    expect(closeUp({ ...day, tasks: [] })).toEqual({ from: 0, to: 1440 })
+    const petals = { task: 'Make petals', species: 'Towpath camellia' } as Schemas['PlacedTask']
     expect([matches(petals, ''), matches(petals, 'PETALS camel'), matches(petals, 'dust')]).toEqual([true, true, false])
   })
 
@@ -58,7 +58,7 @@ describe('the days of a calendar', () => {
 
 describe('a plan made anew', () => {
   const plan = (begins: string, ...froms: string[]) =>
-    ({ begins, stints: froms.map((from, i) => stint(String(i), from, from)) }) as unknown as Schemas['Calendar']
+    ({ begins, tasks: froms.map((from, i) => task(String(i), from, from)) }) as unknown as Schemas['Calendar']
 
   it('tells how much moved and how much sooner it begins', () => {
     const was = plan('2030-06-12T09:00:00', '2030-06-12T09:00:00', '2030-06-12T10:00:00')

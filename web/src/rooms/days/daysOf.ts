@@ -1,6 +1,6 @@
 import type { Schemas } from '@/api/client'
 
-type Stint = Schemas['Stint']
+type PlacedTask = Schemas['PlacedTask']
 
 export const MINUTES_OF_A_DAY = 1440
 
@@ -13,29 +13,29 @@ export function minuteOf(day: string, moment: string): number {
 /** A day of the calendar: what hands do on it, and what dries meanwhile. */
 export interface Day {
   date: string
-  stints: Stint[]
+  tasks: PlacedTask[]
   minutes: number
-  drying: { key: string; from: number; enough: number; until: number; stint: Stint }[]
+  drying: { key: string; from: number; enough: number; until: number; task: PlacedTask }[]
 }
 
 /** The days from the first work to the hand-over, each with its part of everything. */
-export function daysOf(stints: Stint[], handOver: string): Day[] {
-  if (stints.length === 0) return []
+export function daysOf(tasks: PlacedTask[], handOver: string): Day[] {
+  if (tasks.length === 0) return []
   const days: Day[] = []
   const last = handOver.slice(0, 10)
-  for (let date = stints[0]!.from.slice(0, 10); date <= last && days.length < 400; date = after(date)) {
-    const own = stints.filter((s) => s.from.slice(0, 10) === date)
+  for (let date = tasks[0]!.from.slice(0, 10); date <= last && days.length < 400; date = after(date)) {
+    const own = tasks.filter((s) => s.from.slice(0, 10) === date)
     days.push({
       date,
-      stints: own,
+      tasks: own,
       minutes: own.reduce((sum, s) => sum + minuteOf(date, s.to) - minuteOf(date, s.from), 0),
-      drying: stints.flatMap((stint) => {
-        if (!stint.meanwhile) return []
-        const from = minuteOf(date, stint.to)
-        const until = minuteOf(date, stint.meanwhile.until)
+      drying: tasks.flatMap((task) => {
+        if (!task.meanwhile) return []
+        const from = minuteOf(date, task.to)
+        const until = minuteOf(date, task.meanwhile.until)
         if (until <= 0 || from >= MINUTES_OF_A_DAY) return []
         const within = (minute: number) => Math.max(0, Math.min(MINUTES_OF_A_DAY, minute))
-        return [{ key: stint.uid, from: within(from), enough: within(minuteOf(date, stint.meanwhile.enough)), until: within(until), stint }]
+        return [{ key: task.uid, from: within(from), enough: within(minuteOf(date, task.meanwhile.enough)), until: within(until), task }]
       }),
     })
   }
@@ -53,8 +53,8 @@ export function taken(takes: Schemas['Takes']): string {
 }
 
 /** Whether a piece of work is one that is looked for: each word occurs in its task or its flower. */
-export function matches(stint: Stint, sought: string): boolean {
-  const text = `${stint.task} ${stint.species}`.toLowerCase()
+export function matches(task: PlacedTask, sought: string): boolean {
+  const text = `${task.task} ${task.species}`.toLowerCase()
   return sought.toLowerCase().split(/\s+/).every((word) => text.includes(word))
 }
 
@@ -62,9 +62,9 @@ const HOUR = 60
 
 /** What of a day is looked at close up: from the hour in which its first work begins to the one in which its last ends. */
 export function closeUp(day: Day): { from: number; to: number } {
-  if (day.stints.length === 0) return { from: 0, to: MINUTES_OF_A_DAY }
-  const from = Math.min(...day.stints.map((s) => minuteOf(day.date, s.from)))
-  const to = Math.max(...day.stints.map((s) => minuteOf(day.date, s.to)))
+  if (day.tasks.length === 0) return { from: 0, to: MINUTES_OF_A_DAY }
+  const from = Math.min(...day.tasks.map((s) => minuteOf(day.date, s.from)))
+  const to = Math.max(...day.tasks.map((s) => minuteOf(day.date, s.to)))
   return { from: Math.floor(from / HOUR) * HOUR, to: Math.min(MINUTES_OF_A_DAY, Math.ceil(to / HOUR) * HOUR) }
 }
 
@@ -105,13 +105,13 @@ const MINUTES_OF_AN_HOUR = 60
 /** What became otherwise from one plan to the next, in words; nothing where all stands as it stood. */
 export function movedBetween(was: Schemas['Calendar'], now: Schemas['Calendar']): string | undefined {
   if (!was.begins || !now.begins) return undefined
-  const stood = new Map(was.stints.map((s) => [s.uid, s.from]))
-  const moved = now.stints.filter((s) => stood.get(s.uid) !== s.from).length
+  const stood = new Map(was.tasks.map((s) => [s.uid, s.from]))
+  const moved = now.tasks.filter((s) => stood.get(s.uid) !== s.from).length
   if (moved === 0) return undefined
   const sooner = -minuteOf(was.begins.slice(0, 10), now.begins) + minuteOf(was.begins.slice(0, 10), was.begins)
   const hours = `${(Math.abs(sooner) / MINUTES_OF_AN_HOUR).toFixed(1)} h`
   const begins = sooner === 0 ? 'it begins when it did' : `it begins ${hours} ${sooner > 0 ? 'sooner' : 'later'}`
-  return `${moved} of ${now.stints.length} pieces of work moved; ${begins}.`
+  return `${moved} of ${now.tasks.length} pieces of work moved; ${begins}.`
 }
 
 /** What another calendar would bring: what it moves, how much more or less is done in evenings, or that there would be none. */

@@ -12,7 +12,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
 const chosen = ref<string[]>([])
 const least = ref<Schemas['Least']>('fewest')
-const shelf = computed(() => (species.data.value ?? []).filter((s) => !s.aside))
+const shelf = computed(() => (species.data.value ?? []).filter((s) => !s.archived))
 const { job, result, fault, run, stop } = useJob<Schemas['Purchases']>(() => answered(api.POST('/api/drawer/purchases', { body: { speciesIds: chosen.value, least: least.value } })))
 watch([chosen, least], () => (chosen.value.length ? run() : stop()), { deep: true })
 const LEAST = [

@@ -90,8 +90,8 @@ async function remove(id: string) {
       </button>
       <p class="mt-3 flex flex-col items-start border-t border-line px-2 pt-2">
         <RouterLink class="act-quiet" to="/drawer/buy">What to buy …</RouterLink>
-        <a class="act-quiet" href="/api/drawer/drawer.csv" download="drawer.csv">Take out as CSV</a>
-        <button type="button" class="act-quiet" @click="taking = true">Take in a table …</button>
+        <a class="act-quiet" href="/api/drawer/drawer.csv" download="drawer.csv">Export as CSV</a>
+        <button type="button" class="act-quiet" @click="taking = true">Import a table …</button>
       </p>
     </nav>
     <section class="min-w-0 px-5 py-3" :aria-label="kindOf(kind).label">

@@ -46,7 +46,7 @@ const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outco
 <template>
   <Dialog :open="true" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
     <DialogPanel class="mx-auto mt-16 max-h-[80vh] w-[46rem] max-w-[94vw] overflow-auto border border-ink bg-sheet p-5">
-      <DialogTitle class="text-head">Take in a table</DialogTitle>
+      <DialogTitle class="text-head">Import a table</DialogTitle>
       <p class="mt-1 text-quiet">CSV with a heading row, one thing a row; the first column, <em>kind</em>, says what it is. Take the drawer out once to see every heading.</p>
       <label class="mt-3 flex items-center gap-2"><input v-model="inPlaceOfAll" type="checkbox" class="size-4" />in place of all that is in the drawer now</label>
       <label class="mt-2 block">The table<input type="file" accept=".csv,text/csv" class="mt-1 block" @change="chosen" /></label>
@@ -57,7 +57,7 @@ const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outco
         <p v-if="outcome.takenIn > 0" role="status" class="mt-3 font-medium">● {{ outcome.takenIn.toLocaleString('en') }} things are in the drawer.</p>
         <template v-if="outcome.faults.length">
           <p role="alert" class="mt-3 font-medium">
-            ■ {{ outcome.faults.length }} {{ outcome.faults.length === 1 ? 'place needs' : 'places need' }} mending<template v-if="outcome.takenIn === 0">; nothing was taken in yet</template>.
+            ■ {{ outcome.faults.length }} {{ outcome.faults.length === 1 ? 'place needs' : 'places need' }} fixing<template v-if="outcome.takenIn === 0">; nothing was imported yet</template>.
           </p>
           <table class="mt-2 w-full text-left">
             <thead><tr class="text-note text-quiet"><th class="font-normal">line</th><th class="font-normal">column</th><th class="font-normal">came</th><th class="font-normal">expected</th></tr></thead>
@@ -69,8 +69,8 @@ const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outco
           </table>
           <p v-if="outcome.faults.length > SHOWN" class="mt-1 text-quiet">and {{ outcome.faults.length - SHOWN }} more</p>
           <p class="mt-3 flex gap-2">
-            <button v-if="outcome.takenIn === 0 && outcome.good > 0" type="button" class="act" @click="send(true)">Take in the {{ outcome.good.toLocaleString('en') }} good rows</button>
-            <a class="act" :href="faultyHref()" download="to-mend.csv">The other rows, to mend</a>
+            <button v-if="outcome.takenIn === 0 && outcome.good > 0" type="button" class="act" @click="send(true)">Import the {{ outcome.good.toLocaleString('en') }} good rows</button>
+            <a class="act" :href="faultyHref()" download="to-fix.csv">The other rows, to fix</a>
           </p>
         </template>
       </template>

@@ -95,8 +95,8 @@ async function weighed(ballG: number) {
       <StripNest :cut="item.cut" />
     </section>
     <p class="mt-6 border-t border-line pt-2">
-      <button v-if="!sure" type="button" class="act-quiet !px-0" @click="sure = true">Take it out of the drawer</button>
-      <template v-else>Gone for good? <button type="button" class="act" @click="emit('remove')">Yes, take it out</button> <button type="button" class="act-quiet" @click="sure = false">Keep it</button></template>
+      <button v-if="!sure" type="button" class="act-quiet !px-0" @click="sure = true">Delete it</button>
+      <template v-else>Gone for good? <button type="button" class="act" @click="emit('remove')">Yes, delete it</button> <button type="button" class="act-quiet" @click="sure = false">Keep it</button></template>
     </p>
   </aside>
 </template>

@@ -53,7 +53,7 @@ const order = keep.value
 
 const reckoning = useJob<Schemas['OrderReckoning']>(() => answered(api.POST('/api/orders/{id}/reckoning', path)))
 
-/** What the server keeps by now: all that rests on it is reckoned anew. */
+/** What the server keeps by now: all that rests on it is recalculated. */
 function told(now: Schemas['OrderView']) {
   accepted.value = now.accepted
   delivered.value = now.delivered
@@ -137,7 +137,7 @@ async function makeOf(medium: Schemas['Medium'], label: string) {
     for (const line of order.value!.lines) {
       const document = await answered(api.GET('/api/species/{id}/document', { params: { path: { id: line.speciesId } } }))
       const name = `${document.name.slice(0, 50)}, of ${label}`
-      const there = species.data.value?.find((s) => s.name === name && !s.aside)?.id
+      const there = species.data.value?.find((s) => s.name === name && !s.archived)?.id
       const speciesId = document.medium === medium ? line.speciesId : (there ?? (await answered(api.POST('/api/species', { body: { ...document, name, medium } }))).id)
       lines.push({ ...line, speciesId })
     }
@@ -153,7 +153,7 @@ const free = computed(() => {
   const shelf = species.data.value ?? []
   const ordered = (id?: string) => order.value?.lines.some((l) => l.speciesId === id) ?? false
   return shelf
-    .filter((s) => !s.aside && !s.stageOf)
+    .filter((s) => !s.archived && !s.stageOf)
     .flatMap((s) => [
       { value: s.id, label: s.name, made: s.id },
       ...LESS_OPEN.map(({ value: stage, label }) => ({
@@ -177,7 +177,7 @@ const remove = useMutation({
       <h1 class="text-title">{{ order.name }}</h1>
       <TextField label="what for" :value="order.name" :longest="80" @change="change({ name: $event })" />
       <TextField label="hand-over" type="datetime-local" :value="order.handOver.slice(0, 16)" @change="$event && change({ handOver: `${$event}:00` })" />
-      <SchemaNumber :node="field('Order', 'marginH')" label="kept free before it" :value="order.marginH" @change="change({ marginH: $event })" />
+      <SchemaNumber :node="field('Order', 'spareTimeH')" label="kept free before it" :value="order.spareTimeH" @change="change({ spareTimeH: $event })" />
       <SchemaNumber :node="field('Order', 'tierMm')" label="height of the lowest tier" :value="order.tierMm" @change="change({ tierMm: $event })" />
       <TextField label="note" :value="order.note" :longest="2000" @change="change({ note: $event })" />
       <h2 class="border-b border-line pt-2 text-lead">Flowers</h2>
@@ -185,7 +185,7 @@ const remove = useMutation({
       <div v-for="(line, i) in order.lines" :key="line.speciesId" class="flex items-end gap-2">
         <SchemaNumber class="w-32" :node="field('OrderLine', 'flowers')" :label="nameOf(line.speciesId)" :value="line.flowers" @change="setFlowers(i, $event)" />
         <RouterLink class="act-quiet flex-1 !justify-start" :to="`/plate/${line.speciesId}`">its plate</RouterLink>
-        <button type="button" class="act-quiet" :aria-label="`Leave out ${nameOf(line.speciesId)}`" @click="change({ lines: order.lines.filter((_, k) => k !== i) })">leave out</button>
+        <button type="button" class="act-quiet" :aria-label="`Remove ${nameOf(line.speciesId)}`" @click="change({ lines: order.lines.filter((_, k) => k !== i) })">remove</button>
       </div>
       <ChoiceField
         v-if="free.length"
@@ -221,7 +221,7 @@ const remove = useMutation({
         <RouterLink class="act" :to="`/orders/${id}/bench`">Bench</RouterLink>
         <RouterLink class="act" :to="`/orders/${id}/price`">Price</RouterLink>
         <RouterLink class="act" :to="`/orders/${id}/sheets`">Sheets</RouterLink>
-        <button v-if="!accepted" type="button" class="act whitespace-nowrap" :disabled="order.lines.length === 0 || keep.state.value !== 'kept'" @click="accept">Accept it</button>
+        <button v-if="!accepted" type="button" class="act whitespace-nowrap" :disabled="order.lines.length === 0 || keep.state.value !== 'kept'" @click="accept">Accept</button>
         <button v-if="accepted && !delivered" type="button" class="act whitespace-nowrap" @click="deliver">It is delivered</button>
         <button type="button" class="act-quiet" :disabled="keep.state.value !== 'kept'" @click="copy">Copy it</button>
         <button type="button" class="act-quiet" :disabled="!keep.canUndo.value" @click="keep.undo">Undo</button>
@@ -238,10 +238,10 @@ const remove = useMutation({
       </p>
       <ProblemNote v-if="reckoning.fault.value" :error="reckoning.fault.value" />
       <p v-if="reckoning.result.value?.leftOut.length" role="alert" class="border border-ink bg-sheet p-3">
-        ■ Nothing of {{ reckoning.result.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Mend it on the shelf, or leave it out.
+        ■ Nothing of {{ reckoning.result.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Fix it on the shelf, or leave it out.
       </p>
       <JobNote v-if="reckoning.job.value" :job="reckoning.job.value" @stop="reckoning.stop" />
-      <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Reckoning what it takes …</p>
+      <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Working out what it takes …</p>
       <OtherCounts v-if="order && order.lines.length && keep.state.value === 'kept'" :id="id" :lines="order.lines" :name-of="nameOf" :changeable="!accepted" @take="change({ lines: order.lines.map((l, i) => ({ ...l, flowers: $event[i] ?? l.flowers })) })" />
       <MediaChoice v-if="order && order.lines.length" :id="id" :goes="order.venue" :changeable="!accepted" @goes="change({ venue: $event })" @make="makeOf" />
       <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" :planned="calendar?.begins !== undefined" />

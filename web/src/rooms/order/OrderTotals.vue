@@ -27,7 +27,7 @@ const mm = (value: number) => writeLength(value, lengths.unit)
     <p class="flex flex-wrap gap-x-8 gap-y-1 border-b border-line pb-3 text-lead" data-summary>
       <span><strong data-total="pieces">{{ pieces }}</strong> pieces to cut</span>
       <span><strong>{{ sheet.shades.reduce((s, x) => s + x.mixG, 0).toFixed(0) }}</strong> g paste</span>
-      <span><strong>{{ (sheet.handsMin / 60).toFixed(1) }}</strong> h hands</span>
+      <span><strong>{{ (sheet.labourMin / 60).toFixed(1) }}</strong> h working time</span>
       <span v-if="reckoning.plan.starts && !planned">begin <strong>{{ readable(reckoning.plan.starts) }}</strong></span>
     </p>
     <p v-if="!reckoning.plan.possible" role="alert" class="font-medium">
@@ -37,7 +37,7 @@ const mm = (value: number) => writeLength(value, lengths.unit)
 
     <ul v-if="reckoning.plan.missed.length && !planned" role="alert">
       <li v-for="miss in reckoning.plan.missed" :key="miss.species + miss.task">
-        ◆ look: <em>{{ miss.task }}</em> ({{ miss.species }}) would come {{ miss.waitH.toFixed(1) }} h after the making, and petals bend
+        ◆ check: <em>{{ miss.task }}</em> ({{ miss.species }}) would come {{ miss.waitH.toFixed(1) }} h after the making, and petals bend
         only until {{ miss.atMostH.toFixed(1) }} h. Make and join a few flowers at a time, or join them when firm.
       </li>
     </ul>
@@ -61,11 +61,11 @@ const mm = (value: number) => writeLength(value, lengths.unit)
         <div>
           <h2 class="text-lead">Mix</h2>
           <table class="w-full">
-            <thead><tr class="text-left text-note text-quiet"><th class="font-normal">shade</th><th class="text-right font-normal">master g</th><th class="text-right font-normal">white g</th><th class="text-right font-normal">in all g</th></tr></thead>
+            <thead><tr class="text-left text-note text-quiet"><th class="font-normal">shade</th><th class="text-right font-normal">strong g</th><th class="text-right font-normal">white g</th><th class="text-right font-normal">in all g</th></tr></thead>
             <tbody>
               <tr v-for="shade in sheet.shades.filter((s) => s.mixG > 0)" :key="shade.species + shade.shade" class="border-t border-line">
                 <td class="py-0.5"><span class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: shade.colour }" />{{ shade.shade }} <span class="text-note text-quiet italic">{{ shade.species }}</span></td>
-                <td class="text-right">{{ shade.masterG.toFixed(1) }}</td>
+                <td class="text-right">{{ shade.strongG.toFixed(1) }}</td>
                 <td class="text-right">{{ shade.whiteG.toFixed(1) }}</td>
                 <td class="text-right font-medium">{{ shade.mixG.toFixed(1) }}</td>
               </tr>

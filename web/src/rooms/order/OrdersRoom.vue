@@ -27,12 +27,12 @@ function glanceOf(order: Schemas['OrderView']) {
   return `begin ${day(plan.begins)}${free}${evenings}`
 }
 
-/** How far an order is: asked, promised, on the bench, delivered, each with its date. */
+/** How far an order is: enquiry, accepted, on the bench, delivered, each with its date. */
 function stateOf(order: Schemas['OrderView']): string {
   if (order.delivered) return `● delivered ${day(order.delivered)}`
   const since = begun.value.get(order.id)
   if (since) return `◆ on the bench since ${day(since)}`
-  return order.accepted ? `promised ${day(order.accepted.at)}` : 'asked'
+  return order.accepted ? `accepted ${day(order.accepted.at)}` : 'enquiry'
 }
 
 /** What was deleted can be had back for a while; what was deleted just now is offered first. */
@@ -60,7 +60,7 @@ const add = useMutation({
           <span class="block text-note text-quiet">a new order</span>
           <input v-model="name" class="field h-9 w-52" placeholder="what for" maxlength="80" required />
         </label>
-        <button class="act" type="submit">Write it down</button>
+        <button class="act" type="submit">Add</button>
       </form>
     </div>
     <ProblemNote v-if="add.error.value ?? orders.error.value" :error="add.error.value ?? orders.error.value" class="mt-4" />

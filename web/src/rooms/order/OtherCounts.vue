@@ -28,7 +28,7 @@ async function tryThem() {
 const money = (amount: number) => `${amount.toFixed(2)}${tariff.tariff?.money ? ` ${tariff.tariff.money}` : ''}`
 const hours = (h: number) => `${h.toFixed(1)} h`
 const rows: { label: string; of: (c: Schemas['Counted']) => string }[] = [
-  { label: 'hours of hands', of: (c) => hours(c.hours) },
+  { label: 'working hours', of: (c) => hours(c.hours) },
   { label: 'begins', of: (c) => (c.begins ? readable(c.begins) : `■ no plan: ${c.limit ?? ''}`) },
   { label: 'in evenings', of: (c) => hours(c.eveningH) },
   { label: 'evenings cost', of: (c) => money(c.evenings) },

@@ -76,7 +76,7 @@ function move(at: number, by: -1 | 1) {
   chosen.value = to
 }
 
-const rings = computed(() => props.species.parts.filter((p) => p.kind === 'whorl'))
+const rings = computed(() => props.species.parts.filter((p) => p.kind === 'ring'))
 const stepFault = ref<unknown>()
 async function step(to: string, between: boolean) {
   if (!props.part) return
@@ -205,7 +205,7 @@ function key(handle: { fade: boolean }, event: KeyboardEvent) {
             <button type="button" class="act" @click="add()">Add a pass</button>
             <button type="button" class="act-quiet" :disabled="chosen === 0" aria-label="earlier" @click="move(chosen, -1)">↑</button>
             <button type="button" class="act-quiet" :disabled="chosen >= passes.length - 1" aria-label="later" @click="move(chosen, 1)">↓</button>
-            <button type="button" class="act-quiet" :disabled="!pass" @click="leaveOut(chosen)">Leave it out</button>
+            <button type="button" class="act-quiet" :disabled="!pass" @click="leaveOut(chosen)">Remove it</button>
           </div>
           <div v-if="used.length" class="flex flex-wrap gap-1 pb-1" role="group" aria-label="Add a pass of a colour of the flower or of the drawer">
             <button v-for="dip in used" :key="`${dip.name} ${dip.swatch}`" type="button" class="size-7 border border-line" :style="{ background: dip.swatch }" :title="`a pass of ${dip.name}`" :aria-label="`a pass of ${dip.name}`" @click="add(dip)" />

@@ -7,7 +7,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 
 /** Petals that would pass through each other, found once the flower stands still. */
 const props = defineProps<{ species: SpeciesDocument; open: number }>()
-const emit = defineEmits<{ select: [id: string]; lean: [id: string, by: number] }>()
+const emit = defineEmits<{ select: [id: string]; opens: [id: string, by: number] }>()
 type Crossing = Schemas['Crossing']
 
 const STILL_MS = 500
@@ -58,10 +58,10 @@ async function clear(c: Crossing) {
   seeking.value = keyOf(c)
   unhelped.value = undefined
   try {
-    const { leanDeg } = await answered(api.POST('/api/round/clearing', { body: { species: props.species, innerId: c.innerId, outerId: c.outerId } }))
+    const { opensDeg } = await answered(api.POST('/api/round/clearing', { body: { species: props.species, innerId: c.innerId, outerId: c.outerId } }))
     const part = props.species.parts.find((p) => p.id === c.outerId)
-    if (leanDeg === undefined) unhelped.value = keyOf(c)
-    else if (part && isPetaled(part)) emit('lean', c.outerId, leanDeg - part.pieces.leanDeg)
+    if (opensDeg === undefined) unhelped.value = keyOf(c)
+    else if (part && isPetaled(part)) emit('opens', c.outerId, opensDeg - part.pieces.opensDeg)
   } catch (e) {
     fault.value = e
   } finally {
@@ -95,9 +95,9 @@ async function clear(c: Crossing) {
           :disabled="seeking !== undefined"
           @click="clear(crossing)"
         >
-          {{ seeking === keyOf(crossing) ? 'seeking a lean …' : 'lean it clear' }}
+          {{ seeking === keyOf(crossing) ? 'seeking an angle …' : 'open it clear' }}
         </button>
-        <span v-if="unhelped === keyOf(crossing)" class="text-quiet">leaning alone does not clear it: try a shallower former, or fewer or smaller petals</span>
+        <span v-if="unhelped === keyOf(crossing)" class="text-quiet">opening or closing alone does not clear it: try a shallower former, or fewer or smaller petals</span>
       </li>
     </ul>
   </div>

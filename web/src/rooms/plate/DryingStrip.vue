@@ -7,7 +7,7 @@ import RoomReading from '@/parts/RoomReading.vue'
 import { useAhead } from '@/parts/useAhead'
 import { inRoom } from '../room/course'
 
-/** Every part's drying on one time line, from the first touch to dry and done, in the room as it will be if work begins now. */
+/** Every part's drying on one time line, from the start to finished, in the room as it will be if work begins now. */
 const props = defineProps<{ reckoning: Reckoning; lit: string | null; medium: string }>()
 const ahead = useAhead()
 ahead.load().catch(() => undefined)
@@ -77,7 +77,7 @@ const hours = computed(() => {
     <div class="flex min-h-0 flex-col px-3 pt-1">
       <p class="flex items-baseline gap-5 text-note whitespace-nowrap text-quiet">
         <span class="font-heading text-lead whitespace-nowrap italic max-[1100px]:hidden">{{ rates.length ? 'drying in the room ahead, begun now' : 'drying, working straight through' }}</span>
-        <span><span class="mr-1 inline-block h-2.5 w-4 border border-ink bg-ground align-baseline" />wet</span>
+        <span><span class="mr-1 inline-block h-2.5 w-4 border border-ink bg-ground align-baseline" />soft</span>
         <span><span class="hatched mr-1 inline-block h-2.5 w-4 border border-ink align-baseline" />bends</span>
         <span><span class="mr-1 inline-block h-2.5 w-4 bg-quiet align-baseline" />setting to dry</span>
         <span>▸ safe by</span><span>│ joined</span>

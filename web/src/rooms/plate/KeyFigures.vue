@@ -7,7 +7,7 @@ import { useLengths } from '@/measure/useLengths'
 /** The few figures that a maker watches while changing a part; all of them stand below with their reasons. */
 const props = defineProps<{ figures: Figure[] }>()
 const lengths = useLengths()
-const WATCHED = ['finishedLength', 'finishedWidth', 'gap', 'overlap', 'seenAbove', 'pieceMass', 'spacing', 'bundle', 'ball', 'droop', 'lot', 'dry']
+const WATCHED = ['finishedLength', 'finishedWidth', 'gap', 'overlap', 'seenAbove', 'pieceMass', 'spacing', 'bundle', 'ball', 'droop', 'batch', 'dry']
 const SHOWN = 6
 const watched = computed(() =>
   WATCHED.map((key) => props.figures.find((f) => f.key === key))

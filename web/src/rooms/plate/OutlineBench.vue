@@ -143,7 +143,7 @@ function drawn(made: Outline) {
         <label v-if="own" class="flex items-center gap-1.5"><input v-model="bothSides" type="checkbox" class="size-4" /> both sides alike</label>
         <button v-if="own" type="button" class="act-quiet" @click="outline.toFamily()">Back to the family</button>
         <button v-else type="button" class="act-quiet" title="Then it can be pulled at any station" @click="outline.free()">Make it my own shape</button>
-        <button type="button" class="act-quiet" @click="drawing = true">Take in a drawing …</button>
+        <button type="button" class="act-quiet" @click="drawing = true">Import a drawing …</button>
       </div>
       <OutlineDrawn :open="drawing" :length-mm="view.outline.lengthMm" @close="drawing = false" @drawn="drawn" />
     </template>

@@ -5,7 +5,7 @@ import { tintsOf } from '@/parts/tints'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useRoom } from '@/parts/useRoom'
 import { usePace } from '@/parts/usePace'
-import { useWays } from '@/parts/useWays'
+import { useTechniques } from '@/parts/useTechniques'
 import * as handling from './handling'
 import ColourBench from './ColourBench.vue'
 import DryingStrip from './DryingStrip.vue'
@@ -27,10 +27,10 @@ const RoundView = defineAsyncComponent(() => import('./RoundView.vue'))
 
 const props = defineProps<{ id: string }>()
 const room = useRoom()
-const ways = useWays()
+const techniques = useTechniques()
 const pace = usePace()
 const plate = useDraft(props.id)
-const { reckoning, fault, reason } = useReckoning(plate.draft, () => room.room, () => ways.ways, () => pace.pace)
+const { reckoning, fault, reason } = useReckoning(plate.draft, () => room.room, () => techniques.techniques, () => pace.pace)
 const selected = ref<string | null>(null)
 const lit = ref<string | null>(null)
 const asking = ref(false)
@@ -56,11 +56,11 @@ function onSelected(key: string, alter: (id: string) => (d: Schemas['SpeciesDocu
   if (id) plate.change(`${key}-${id}`, alter(id))
 }
 
-/** Whether the quick count of a part is the one in force. */
-function quick(id: string): boolean {
+/** Whether the fewer pieces of a part is the one in force. */
+function fewer(id: string): boolean {
   const part = plate.draft.value?.parts.find((p) => p.id === id)
-  if (!part || !isPetaled(part) || part.pieces.quickCount === 0) return false
-  return (part.pieces.ways?.counts ?? reckoning.value?.ways.counts) === 'quick'
+  if (!part || !isPetaled(part) || part.pieces.fewerCount === 0) return false
+  return (part.pieces.techniques?.counts ?? reckoning.value?.techniques.counts) === 'fewer'
 }
 
 function step(by: number) {
@@ -84,7 +84,7 @@ function double() {
   }
 }
 
-function putAside() {
+function archive() {
   const id = selected.value
   if (!id) return
   step(-1)
@@ -107,40 +107,40 @@ function recolour(colours: Schemas['PartColour'][]) {
   })
 }
 
-function mend(chosen: Schemas['MendView']) {
+function fix(chosen: Schemas['FixView']) {
   if (chosen.changes.length > 0) {
     plate.change('', (document) => chosen.changes.forEach((c) => setAt(document, c.path, c.to)))
   }
   if (chosen.room) void room.set(chosen.room)
 }
 
-function mendFirst() {
+function fixFirst() {
   const findings = reckoning.value?.findings ?? []
   const own = findings.filter((f) => !selected.value || f.partId === selected.value)
-  const chosen = own.flatMap((f) => f.mends)[0]
-  if (chosen) mend(chosen)
+  const chosen = own.flatMap((f) => f.fixes)[0]
+  if (chosen) fix(chosen)
 }
 
 const shortcuts: Shortcut[] = [
   { keys: ['ArrowDown', 'j'], label: 'next part outwards', run: () => step(1) },
   { keys: ['ArrowUp', 'k'], label: 'next part inwards', run: () => step(-1) },
   { keys: ['Escape'], label: 'the whole flower', run: () => (selected.value = null) },
-  { keys: ['+', '='], label: 'one petal more', run: () => onSelected('count', (id) => handling.count(id, 1, quick(id))) },
-  { keys: ['-'], label: 'one petal less', run: () => onSelected('count', (id) => handling.count(id, -1, quick(id))) },
-  { keys: [']'], label: 'open by 2°', run: () => onSelected('lean', (id) => handling.lean(id, 2)) },
-  { keys: ['['], label: 'close by 2°', run: () => onSelected('lean', (id) => handling.lean(id, -2)) },
+  { keys: ['+', '='], label: 'one petal more', run: () => onSelected('count', (id) => handling.count(id, 1, fewer(id))) },
+  { keys: ['-'], label: 'one petal less', run: () => onSelected('count', (id) => handling.count(id, -1, fewer(id))) },
+  { keys: [']'], label: 'open by 2°', run: () => onSelected('opens', (id) => handling.opens(id, 2)) },
+  { keys: ['['], label: 'close by 2°', run: () => onSelected('opens', (id) => handling.opens(id, -2)) },
   { keys: ['.'], label: 'turn on by 3°', run: () => onSelected('turn', (id) => handling.turn(id, 3)) },
   { keys: [','], label: 'turn back by 3°', run: () => onSelected('turn', (id) => handling.turn(id, -3)) },
   { keys: ['l'], label: 'longer cutter', run: () => onSelected('length', (id) => handling.lengthen(id, 1)) },
   { keys: ['s'], label: 'shorter cutter', run: () => onSelected('length', (id) => handling.lengthen(id, -1)) },
   { keys: ['w'], label: 'wider cutter', run: () => onSelected('width', (id) => handling.widen(id, 1)) },
   { keys: ['n'], label: 'narrower cutter', run: () => onSelected('width', (id) => handling.widen(id, -1)) },
-  { keys: ['a'], label: 'add a ring outside', run: () => add('whorl') },
-  { keys: ['d'], label: 'double the part', run: double },
-  { keys: ['x', 'Delete'], label: 'take the part away', run: putAside },
+  { keys: ['a'], label: 'add a ring outside', run: () => add('ring') },
+  { keys: ['d'], label: 'duplicate the part', run: double },
+  { keys: ['x', 'Delete'], label: 'take the part away', run: archive },
   { keys: ['alt+ArrowDown'], label: 'move the part outwards', run: () => move(1) },
   { keys: ['alt+ArrowUp'], label: 'move the part inwards', run: () => move(-1) },
-  { keys: ['m'], label: 'take the first mend', run: mendFirst },
+  { keys: ['m'], label: 'take the first fix', run: fixFirst },
   { keys: ['z', 'ctrl+z'], label: 'undo', run: () => plate.undo() },
   { keys: ['y', 'ctrl+y', 'ctrl+shift+z'], label: 'redo', run: () => plate.redo() },
   { keys: ['e'], label: 'closer', run: () => split.value?.zoomBy(1.3) },
@@ -188,7 +188,7 @@ const KEEPING = {
         :aria-pressed="side === s"
         @click="side = s"
       >
-        {{ s === 'strand' ? 'Strand' : 'Reckoning' }}
+        {{ s === 'strand' ? 'Strand' : 'Figures' }}
       </button>
       <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'round'" @click="toggle('round')">In the round</button>
       <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'outline'" @click="toggle('outline')">Outline</button>
@@ -209,7 +209,7 @@ const KEEPING = {
         @point="lit = $event"
         @add="add"
         @double="double"
-        @aside="putAside"
+        @archived="archive"
         @move="move"
       />
       <RoundView
@@ -218,7 +218,7 @@ const KEEPING = {
         :species="plate.draft.value"
         :species-id="id"
         :lit="lit"
-        @lean="(id, deg) => plate.change('', handling.lean(id, deg))"
+        @opens="(id, deg) => plate.change('', handling.opens(id, deg))"
       />
       <OutlineBench
         v-else-if="middle === 'outline' && reckoning"
@@ -258,7 +258,7 @@ const KEEPING = {
         :reason="reason"
         :fault="fault ?? (plate.state.value === 'refused' ? plate.fault.value : undefined)"
         @change="(path, value) => plate.change(path, (d) => setAt(d, path, value))"
-        @mend="mend"
+        @fix="fix"
         @select="selected = $event"
       />
       <div v-else class="p-4"><ProblemNote v-if="fault" :error="fault" /></div>

@@ -18,7 +18,7 @@ import TryAtBench from './TryAtBench.vue'
 
 /** The reckoning of what is selected, or of the whole flower, below the design it rests on. */
 const props = defineProps<{ species: SpeciesDocument; speciesId: string; part?: Part; reckoning: Reckoning; reason: (key: string, partId?: string) => Promise<Schemas['Why']>; fault?: Failure }>()
-const emit = defineEmits<{ change: [path: string, value: unknown]; mend: [mend: Schemas['MendView']]; select: [id: string] }>()
+const emit = defineEmits<{ change: [path: string, value: unknown]; fix: [fix: Schemas['FixView']]; select: [id: string] }>()
 
 const lengths = useLengths()
 const own = computed(() => props.reckoning.parts.find((p) => p.id === props.part?.id))
@@ -34,9 +34,9 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
 </script>
 
 <template>
-  <section aria-label="Reckoning" class="min-h-0 overflow-y-auto border-l border-line px-3 pb-4">
+  <section aria-label="Figures" class="min-h-0 overflow-y-auto border-l border-line px-3 pb-4">
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />
-    <FindingList :findings="findings" :parts="species.parts" @mend="emit('mend', $event)" @select="emit('select', $event)" />
+    <FindingList :findings="findings" :parts="species.parts" @fix="emit('fix', $event)" @select="emit('select', $event)" />
     <h2 class="mt-3 text-head">{{ part?.name ?? 'The whole flower' }}</h2>
     <KeyFigures v-if="part" :figures="figures" />
     <details open class="mt-1" data-design>
@@ -71,7 +71,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
       <a v-for="form in ['svg', 'pdf', 'png']" :key="form" class="act-quiet !px-0" :href="`/api/species/${speciesId}/sheet.${form}?lengths=${lengths.unit === 'in' ? 'IN' : 'MM'}`" target="_blank">{{ form.toUpperCase() }}</a>
     </p>
     <TryAtBench v-if="!part" class="mt-3" :species-id="speciesId" :name="species.name" />
-    <p class="mt-3"><RouterLink class="act-quiet" :to="{ path: '/mending', query: { species: speciesId, part: part?.id } }">Something went wrong with it?</RouterLink></p>
+    <p class="mt-3"><RouterLink class="act-quiet" :to="{ path: '/troubleshooting', query: { species: speciesId, part: part?.id } }">Something went wrong with it?</RouterLink></p>
     <CautionList v-if="!part" :cautions="reckoning.cautions" />
     <ShadeList v-if="!part" :species="species" :reckoned="reckoning.shades" @change="(p, value) => emit('change', p, value)" />
   </section>

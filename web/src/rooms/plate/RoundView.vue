@@ -8,7 +8,7 @@ import { roundStage, type RoundStage } from './roundStage'
 
 /** The flower in the round, turned by hand; drawn only when something changes. */
 const props = defineProps<{ species: SpeciesDocument; speciesId: string; lit: string | null; selected: string | null }>()
-const emit = defineEmits<{ 'update:selected': [id: string | null]; lean: [id: string, by: number] }>()
+const emit = defineEmits<{ 'update:selected': [id: string | null]; opens: [id: string, by: number] }>()
 const SETTLED_MS = 120
 
 const canvas = ref<HTMLCanvasElement>()
@@ -68,7 +68,7 @@ watch(() => props.lit ?? props.selected, (id) => stage?.light(id))
       :species="species"
       :open="open"
       @select="emit('update:selected', $event)"
-      @lean="(id, by) => emit('lean', id, by)"
+      @opens="(id, by) => emit('opens', id, by)"
     />
     <div class="absolute inset-x-4 bottom-3 flex items-end gap-4">
       <label class="w-64 text-note text-quiet">
@@ -76,7 +76,7 @@ watch(() => props.lit ?? props.selected, (id) => stage?.light(id))
         <input v-model.number="open" type="range" min="0" max="1" step="0.05" class="w-full accent-accent" aria-label="how far it is opened" />
       </label>
       <span class="flex-1" />
-      <a class="act-quiet" :href="`/api/species/${speciesId}/round.glb`" download="flower.glb">Take out as glTF</a>
+      <a class="act-quiet" :href="`/api/species/${speciesId}/round.glb`" download="flower.glb">Export as glTF</a>
     </div>
   </section>
 </template>

@@ -5,7 +5,7 @@ import RampGradient from '@/parts/RampGradient.vue'
 import { bladePath, sectionPath, solidPath } from '@/parts/facePaths'
 import * as handling from './handling'
 
-/** The flower cut open along its axis, on the left of it. The selected ring has a handle at its tip and one to lean it by. */
+/** The flower cut open along its axis, on the left of it. The selected ring has a handle at its tip and one to open it by. */
 const props = defineProps<{
   section: Schemas['Section']
   parts: Part[]
@@ -31,11 +31,11 @@ const chosen = computed(() => {
   return { part, base: at(0), middle: at(Math.round(last * 0.45)), tip: at(last) }
 })
 
-const grip = ref<'tip' | 'lean'>()
+const grip = ref<'tip' | 'opens'>()
 let start = { x: 0, y: 0 }
 let given = 0
 
-function take(which: 'tip' | 'lean', event: PointerEvent) {
+function take(which: 'tip' | 'opens', event: PointerEvent) {
   grip.value = which
   start = props.place(event)
   given = 0
@@ -55,7 +55,7 @@ function pull(event: PointerEvent) {
   } else {
     const angle = (p: { x: number; y: number }) => Math.atan2(-(p.x - c.base.x), -(p.y - c.base.y))
     const degrees = ((angle(now) - angle(start)) * 180) / Math.PI
-    step(Math.round(degrees) - given, (by) => emit('change', `lean-${c.part.id}`, handling.lean(c.part.id, by)))
+    step(Math.round(degrees) - given, (by) => emit('change', `opens-${c.part.id}`, handling.opens(c.part.id, by)))
   }
 }
 
@@ -123,7 +123,7 @@ function grains(rounds: Schemas['Rounds']) {
     </g>
     <g v-if="chosen" fill="var(--color-sheet)" stroke="var(--color-accent)" :stroke-width="hairline * 2" data-handles>
       <g
-        v-for="handle in (['tip', 'lean'] as const)"
+        v-for="handle in (['tip', 'opens'] as const)"
         :key="handle"
         :data-handle="handle"
         :class="handle === 'tip' ? 'cursor-grab' : 'cursor-move'"
@@ -135,7 +135,7 @@ function grains(rounds: Schemas['Rounds']) {
         <circle :cx="(handle === 'tip' ? chosen.tip : chosen.middle).x" :cy="(handle === 'tip' ? chosen.tip : chosen.middle).y" :r="hairline * 24" fill="transparent" stroke="none" />
         <circle v-if="handle === 'tip'" :cx="chosen.tip.x" :cy="chosen.tip.y" :r="hairline * 8" />
         <rect v-else :x="chosen.middle.x - hairline * 7" :y="chosen.middle.y - hairline * 7" :width="hairline * 14" :height="hairline * 14" :transform="`rotate(45 ${chosen.middle.x} ${chosen.middle.y})`" />
-        <title>{{ handle === 'tip' ? 'pull to lengthen' : 'lean to open or close' }}</title>
+        <title>{{ handle === 'tip' ? 'pull to lengthen' : 'pull to open or close' }}</title>
       </g>
     </g>
   </g>

@@ -13,7 +13,7 @@ function add() {
   const ids = new Set(props.species.shades.map((s) => s.id))
   let n = props.species.shades.length + 1
   while (ids.has(`shade-${n}`)) n++
-  emit('change', '/shades', [...props.species.shades, { id: `shade-${n}`, name: `shade ${n}`, master: '#8a6a4a', share: 0.3 }])
+  emit('change', '/shades', [...props.species.shades, { id: `shade-${n}`, name: `shade ${n}`, strong: '#8a6a4a', share: 0.3 }])
 }
 
 function leaveOut(at: number) {
@@ -27,15 +27,15 @@ function leaveOut(at: number) {
     <span class="h-[46px] border border-line" :style="{ background: of(shade.id)?.colour }" :title="`${shade.name}: the colour of the mix`" />
     <label class="min-w-0">
       <span class="block text-note text-quiet">
-        {{ of(shade.id)?.pieceG.toFixed(1) }} g: {{ of(shade.id)?.masterG.toFixed(1) }} master, {{ of(shade.id)?.whiteG.toFixed(1) }} white
+        {{ of(shade.id)?.pieceG.toFixed(1) }} g: {{ of(shade.id)?.strongG.toFixed(1) }} strong, {{ of(shade.id)?.whiteG.toFixed(1) }} white
       </span>
       <span class="flex gap-1">
         <input class="field h-[30px]" :value="shade.name" :aria-label="`name of ${shade.name}`" maxlength="60" @change="emit('change', `/shades/${i}/name`, ($event.target as HTMLInputElement).value)" />
-        <input type="color" class="h-[30px] w-8 shrink-0 border border-line bg-sheet" :value="shade.master" :aria-label="`master colour of ${shade.name}`" @change="emit('change', `/shades/${i}/master`, ($event.target as HTMLInputElement).value)" />
-        <button v-if="!used(shade.id) && species.shades.length > 1" type="button" class="px-1 text-quiet" :aria-label="`Leave out ${shade.name}`" @click="leaveOut(i)">×</button>
+        <input type="color" class="h-[30px] w-8 shrink-0 border border-line bg-sheet" :value="shade.strong" :aria-label="`strong colour of ${shade.name}`" @change="emit('change', `/shades/${i}/strong`, ($event.target as HTMLInputElement).value)" />
+        <button v-if="!used(shade.id) && species.shades.length > 1" type="button" class="px-1 text-quiet" :aria-label="`Remove ${shade.name}`" @click="leaveOut(i)">×</button>
       </span>
     </label>
-    <SchemaNumber percent label="master share" :node="field('Shade', 'share')" :value="shade.share" @change="emit('change', `/shades/${i}/share`, $event)" />
+    <SchemaNumber percent label="share of strong colour" :node="field('Shade', 'share')" :value="shade.share" @change="emit('change', `/shades/${i}/share`, $event)" />
   </div>
   <button type="button" class="act-quiet mt-1 !px-0" @click="add">Add a shade</button>
 </template>

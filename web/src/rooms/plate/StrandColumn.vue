@@ -6,7 +6,7 @@ import { toldIn } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
 import { offeredKinds } from './handling'
 
-/** The build order as a wire running down from the heart outwards, one bead for each part. */
+/** The build order as a wire running down from the centre outwards, one bead for each part. */
 const props = defineProps<{
   species: SpeciesDocument
   reckoning?: Reckoning
@@ -14,7 +14,7 @@ const props = defineProps<{
   lit: string | null
 }>()
 const selected = defineModel<string | null>('selected', { required: true })
-const emit = defineEmits<{ point: [id: string | null]; add: [kind: Part['kind']]; double: []; aside: []; move: [by: -1 | 1] }>()
+const emit = defineEmits<{ point: [id: string | null]; add: [kind: Part['kind']]; double: []; archived: []; move: [by: -1 | 1] }>()
 
 const offered = computed(() => offeredKinds(props.species))
 
@@ -25,7 +25,7 @@ const findings = computed(() => {
   }
   return marks
 })
-const words: Record<string, string> = { '■': 'stop', '◆': 'look' }
+const words: Record<string, string> = { '■': 'stop', '◆': 'check' }
 
 const lengths = useLengths()
 
@@ -36,7 +36,7 @@ const inShort = computed(() =>
 
 function gaugeOf(part: Part): number {
   if (isPetaled(part)) return part.pieces.attachment.kind === 'wired' ? part.pieces.attachment.gauge : 0
-  if (part.kind === 'heart') return part.wires > 0 ? part.gauge : 0
+  if (part.kind === 'centre') return part.wires > 0 ? part.gauge : 0
   return 'gauge' in part ? part.gauge : 0
 }
 
@@ -52,7 +52,7 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joining.as : '')
 
 <template>
   <section aria-label="Strand" class="flex min-h-0 flex-col border-r border-line">
-    <ol class="relative min-h-0 flex-1 overflow-auto py-2" role="listbox" aria-label="Parts, from the heart outwards">
+    <ol class="relative min-h-0 flex-1 overflow-auto py-2" role="listbox" aria-label="Parts, from the centre outwards">
       <li
         v-for="part in species.parts"
         :key="part.id"
@@ -84,7 +84,7 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joining.as : '')
       </li>
     </ol>
     <p v-if="species.parts.length === 0" class="px-4 pb-2 text-quiet">
-      An empty wire. Begin with a heart, say a ball of 8 mm, then add a ring of five petals.
+      An empty wire. Begin with a centre, say a ball of 8 mm, then add a ring of five petals.
     </p>
     <div class="flex items-center border-t border-line px-2 py-1.5 text-[12.5px]">
       <Menu as="div" class="relative">
@@ -95,8 +95,8 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joining.as : '')
       </Menu>
       <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" aria-label="Move inwards" @click="emit('move', -1)">↑</button>
       <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" aria-label="Move outwards" @click="emit('move', 1)">↓</button>
-      <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" @click="emit('double')">Double</button>
-      <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" @click="emit('aside')">Take away</button>
+      <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" @click="emit('double')">Duplicate</button>
+      <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" @click="emit('archived')">Remove</button>
     </div>
   </section>
 </template>

@@ -18,7 +18,7 @@ const differences = computed(() => {
     return !mine ? `${name}: only in the other window` : !theirs ? `${name}: only in this window` : `${name}: not the same`
   })
   if (JSON.stringify(props.mine.shades) !== JSON.stringify(props.theirs.shades)) told.push('the shades are not the same')
-  return told.length > 0 ? told : ['name, note, width or ways are not the same']
+  return told.length > 0 ? told : ['name, note, width or techniques are not the same']
 })
 </script>
 

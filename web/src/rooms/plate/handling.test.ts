@@ -1,24 +1,24 @@
 import hellebore from '../../../../demo/src/main/resources/demo/lockside-hellebore.json'
 import { describe, expect, it } from 'vitest'
 import { isPetaled, type Petaled, type SpeciesDocument } from '@/api/client'
-import { add, count, double, lean, lengthen, move, offeredKinds, turn, usesShade, widen } from './handling'
+import { add, count, double, opens, lengthen, move, offeredKinds, turn, usesShade, widen } from './handling'
 
 const flower = () => structuredClone(hellebore) as unknown as SpeciesDocument
 const ids = (document: SpeciesDocument) => document.parts.map((p) => p.id)
-const ring = (document: SpeciesDocument) => document.parts.find((p) => p.kind === 'whorl')!.id
+const ring = (document: SpeciesDocument) => document.parts.find((p) => p.kind === 'ring')!.id
 const pieces = (document: SpeciesDocument, id: string) => (document.parts.find((p) => p.id === id) as Petaled).pieces
 
 describe('parts of a flower', () => {
-  it('are put in after the one that is selected, hearts first, each with an id of its own', () => {
+  it('are put in after the one that is selected, centres first, each with an id of its own', () => {
     const document = flower()
     const after = ring(document)
-    const first = add(document, 'whorl', after)
-    const second = add(document, 'whorl', after)
+    const first = add(document, 'ring', after)
+    const second = add(document, 'ring', after)
     expect(ids(document).indexOf(first)).toBe(ids(document).indexOf(after) + 2)
     expect(second).not.toBe(first)
-    const heart = add(document, 'heart', after)
-    const hearts = document.parts.filter((p) => p.kind === 'heart').length
-    expect(ids(document).indexOf(heart)).toBe(hearts - 1)
+    const centre = add(document, 'centre', after)
+    const centres = document.parts.filter((p) => p.kind === 'centre').length
+    expect(ids(document).indexOf(centre)).toBe(centres - 1)
     const bead = add(document, 'bead', null)
     expect(ids(document).at(-1)).toBe(bead)
   })
@@ -69,12 +69,12 @@ describe('a ring in the hand', () => {
     expect(pieces(document, id).count).toBe(1)
   })
 
-  it('leans, grows and turns within its ranges', () => {
+  it('opens, grows and turns within its ranges', () => {
     const document = flower()
     const id = ring(document)
-    for (const change of [lean(id, 1000), lengthen(id, 10_000), widen(id, 10_000)]) change(document)
-    const { leanDeg, outline } = pieces(document, id)
-    expect(leanDeg).toBe(170)
+    for (const change of [opens(id, 1000), lengthen(id, 10_000), widen(id, 10_000)]) change(document)
+    const { opensDeg, outline } = pieces(document, id)
+    expect(opensDeg).toBe(170)
     expect(outline.lengthMm).toBe(300)
     expect(outline.widthMm).toBe(300)
     pieces(document, id).place.turnDeg = 170
@@ -84,7 +84,7 @@ describe('a ring in the hand', () => {
 
   it('is told by its shade, that of its back, or of what it carries', () => {
     const document = flower()
-    const other = { id: 'other', name: 'other', master: '#112233', share: 0.5 }
+    const other = { id: 'other', name: 'other', strong: '#112233', share: 0.5 }
     document.shades.push(other)
     expect(usesShade(document, 'other')).toBe(false)
     const part = document.parts.find((p) => p.id === ring(document))!

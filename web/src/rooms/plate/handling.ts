@@ -19,20 +19,20 @@ function onPart(id: string, alter: (part: Part) => void): Change {
   }
 }
 
-/** More or fewer pieces, or strands; the quick count where that is in force. */
-export const count = (id: string, by: number, quick = false): Change =>
+/** More or fewer pieces, or strands; the fewer pieces where that is in force. */
+export const count = (id: string, by: number, fewer = false): Change =>
   onPart(id, (part) => {
     if (isPetaled(part)) {
-      if (quick) part.pieces.quickCount = Math.max(1, within(piecesLimits(part.kind).quickCount!, part.pieces.quickCount + by))
+      if (fewer) part.pieces.fewerCount = Math.max(1, within(piecesLimits(part.kind).fewerCount!, part.pieces.fewerCount + by))
       else part.pieces.count = within(piecesLimits(part.kind).count!, part.pieces.count + by)
     } else if (part.kind === 'stamens') part.strands = within(partSchema('stamens').properties!.strands!, part.strands + by)
     else if (part.kind === 'fine-stamens' || part.kind === 'tendril') part.count = within(partSchema(part.kind).properties!.count!, part.count + by)
   })
 
 /** Opens (positive) or closes a ring, degrees. */
-export const lean = (id: string, by: number): Change =>
+export const opens = (id: string, by: number): Change =>
   onPart(id, (part) => {
-    if (isPetaled(part)) part.pieces.leanDeg = within(piecesLimits(part.kind).leanDeg!, Math.round(part.pieces.leanDeg + by))
+    if (isPetaled(part)) part.pieces.opensDeg = within(piecesLimits(part.kind).opensDeg!, Math.round(part.pieces.opensDeg + by))
   })
 
 /** Turns a ring round the axis, degrees. */
@@ -96,14 +96,14 @@ export function offeredKinds(document: SpeciesDocument): { kind: Part['kind']; l
   }))
 }
 
-/** Adds a part of a kind after another. Hearts go first; what is on the stem goes last. */
+/** Adds a part of a kind after another. Centres go first; what is on the stem goes last. */
 export function add(document: SpeciesDocument, kind: Part['kind'], after: string | null): string {
   const made = structuredClone(BEGUN.find((part) => part.kind === kind)!)
   made.id = freeId(document, made.id)
   if ('shade' in made) made.shade = document.shades[0]!.id
-  const hearts = document.parts.filter((p) => p.kind === 'heart').length
+  const centres = document.parts.filter((p) => p.kind === 'centre').length
   const at = document.parts.findIndex((p) => p.id === after)
-  document.parts.splice(kind === 'heart' ? hearts : at < 0 ? document.parts.length : at + 1, 0, made)
+  document.parts.splice(kind === 'centre' ? centres : at < 0 ? document.parts.length : at + 1, 0, made)
   return made.id
 }
 

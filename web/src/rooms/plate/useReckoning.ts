@@ -1,11 +1,11 @@
 import { shallowRef, watch, type ShallowRef } from 'vue'
-import { answered, api, Failure, type Reckoning, type Room, type Schemas, type SpeciesDocument, type Ways } from '@/api/client'
+import { answered, api, Failure, type Reckoning, type Room, type Schemas, type SpeciesDocument, type Techniques } from '@/api/client'
 
-/** The reckoning of a draft in a room, by the studio's ways and pace: always of the newest, one question at a time. */
+/** The reckoning of a draft in a room, by the studio’s techniques and pace: always of the newest, one question at a time. */
 export function useReckoning(
   draft: ShallowRef<SpeciesDocument | undefined>,
   room: () => Room,
-  ways: () => Ways | undefined,
+  techniques: () => Techniques | undefined,
   pace: () => Schemas['Pace'] | undefined,
 ) {
   const reckoning = shallowRef<Reckoning>()
@@ -22,7 +22,7 @@ export function useReckoning(
     asking = true
     try {
       reckoning.value = await answered(
-        api.POST('/api/reckoning', { body: { species: draft.value, room: room(), ways: ways(), pace: pace(), reasons: false } }),
+        api.POST('/api/reckoning', { body: { species: draft.value, room: room(), techniques: techniques(), pace: pace(), reasons: false } }),
       )
       fault.value = undefined
     } catch (e) {
@@ -38,10 +38,10 @@ export function useReckoning(
 
   /** The reason of a figure of a part, or of the whole flower. */
   function reason(key: string, partId?: string) {
-    const of = { species: draft.value!, room: room(), ways: ways(), pace: pace() }
+    const of = { species: draft.value!, room: room(), techniques: techniques(), pace: pace() }
     return answered(api.POST('/api/reckoning/reason', { body: { of, partId, key } }))
   }
 
-  watch([draft, room, ways, pace], ask, { immediate: true })
+  watch([draft, room, techniques, pace], ask, { immediate: true })
   return { reckoning, fault, reason }
 }

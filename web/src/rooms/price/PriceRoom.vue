@@ -29,9 +29,9 @@ watch(() => store.state, (state, before) => state === 'kept' && before === 'keep
 const money = (amount: number) => `${amount.toFixed(2)}${store.tariff?.money ? ` ${store.tariff.money}` : ''}`
 const SORTS = [
   { sort: 'material', label: 'materials, by the drawer’s prices' },
-  { sort: 'hours', label: 'hours of hands' },
+  { sort: 'hours', label: 'working hours' },
   { sort: 'overhead', label: '' },
-  { sort: 'margin', label: '' },
+  { sort: 'profit', label: '' },
   { sort: 'rush', label: '' },
 ]
 const groups = computed(() =>
@@ -108,7 +108,7 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
       <h2 class="text-head">What the studio asks</h2>
       <SchemaFields v-if="store.tariff" class="mt-2" :node="definition('Tariff')" :value="(store.tariff as unknown as Record<string, unknown>)" path="" :style="{ '--columns': 2 }" @change="change" />
       <p v-if="store.fault" role="alert" class="mt-2">■ {{ store.fault }}</p>
-      <p class="mt-3 flex gap-2"><button v-if="store.canUndo" type="button" class="act-quiet" @click="store.undo()">Undo</button><button type="button" class="act" :disabled="price.busy.value" @click="price.run()">Reckon it anew</button></p>
+      <p class="mt-3 flex gap-2"><button v-if="store.canUndo" type="button" class="act-quiet" @click="store.undo()">Undo</button><button type="button" class="act" :disabled="price.busy.value" @click="price.run()">Recalculate</button></p>
     </aside>
   </div>
 </template>

@@ -66,7 +66,7 @@ const slowest = computed(() => ahead.value.reduce<Schemas['RoomHour'] | undefine
             <SchemaNumber :node="field('Spell', 'warmerC')" :value="spell.warmerC" @change="setSpell(i, { warmerC: $event })" />
             <SchemaNumber :node="field('Spell', 'damperPct')" :value="spell.damperPct" @change="setSpell(i, { damperPct: $event })" />
           </div>
-          <button type="button" class="act-quiet !px-0" :aria-label="`Leave out ${spell.what}`" @click="set({ spells: store.ahead!.spells.filter((_, k) => k !== i) })">leave out</button>
+          <button type="button" class="act-quiet !px-0" :aria-label="`Remove ${spell.what}`" @click="set({ spells: store.ahead!.spells.filter((_, k) => k !== i) })">remove</button>
         </fieldset>
         <p class="mt-2 flex gap-2">
           <button type="button" class="act" @click="announce">Announce other weather</button>

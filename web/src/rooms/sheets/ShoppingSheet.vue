@@ -55,7 +55,7 @@ async function putBack() {
     </template>
     <template v-else>
       <p>Once the flowers are made, take what they used out of the drawer: wires, paste, stamens, what was bought ready-made, dusts, tape and picks; offcuts worth keeping go back in.</p>
-      <p class="mt-2"><button type="button" class="act" @click="useUp">Take it out of the drawer</button></p>
+      <p class="mt-2"><button type="button" class="act" @click="useUp">Use these up</button></p>
     </template>
   </section>
 </template>

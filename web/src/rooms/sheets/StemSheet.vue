@@ -3,7 +3,7 @@ import type { Schemas } from '@/api/client'
 import { writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
 
-/** Each stem from the heart down: what is taped in, how thick it gets, its tape, its pick, and whether it carries the flower. */
+/** Each stem from the centre down: what is taped in, how thick it gets, its tape, its pick, and whether it carries the flower. */
 defineProps<{ materials: Schemas['Materials'] }>()
 const lengths = useLengths()
 const mm = (value: number) => writeLength(value, lengths.unit)

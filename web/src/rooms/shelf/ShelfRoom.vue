@@ -16,22 +16,22 @@ const picker = ref<HTMLInputElement>()
 const name = ref('')
 const naming = useTemplateRef<HTMLInputElement>('naming')
 const actions = useActions()
-const showAside = ref(false)
+const showArchived = ref(false)
 
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
 /** Stages stand with their full flower, not by themselves. */
-const standing = computed(() => species.data.value?.filter((s) => s.aside === showAside.value && !s.stageOf) ?? [])
+const standing = computed(() => species.data.value?.filter((s) => s.archived === showArchived.value && !s.stageOf) ?? [])
 const staged = ref<string>()
-const asideCount = computed(() => species.data.value?.filter((s) => s.aside).length ?? 0)
+const archivedCount = computed(() => species.data.value?.filter((s) => s.archived).length ?? 0)
 
 const builds = useQuery({ queryKey: ['builds'], queryFn: () => answered(api.GET('/api/species/builds')), staleTime: Infinity })
 const choosing = ref(false)
 /** An empty shelf shows what can be begun from. */
-const offering = computed(() => choosing.value || (species.data.value !== undefined && standing.value.length === 0 && !showAside.value))
+const offering = computed(() => choosing.value || (species.data.value !== undefined && standing.value.length === 0 && !showArchived.value))
 
 const offered = (): Action[] => [
   { label: 'begin a new species', kind: 'action', run: () => naming.value?.focus() },
-  ...(builds.data.value ?? []).map((build): Action => ({ label: `begin from: ${build.name}`, kind: 'action', run: () => beginFrom(build) })),
+  ...(builds.data.value ?? []).map((build): Action => ({ label: `start from: ${build.name}`, kind: 'action', run: () => beginFrom(build) })),
 ]
 actions.gather = offered
 onBeforeUnmount(() => actions.leave(offered))
@@ -77,9 +77,9 @@ const bringIn = useMutation({
   },
 })
 
-const putAside = useMutation({
-  mutationFn: ({ id, aside }: { id: string; aside: boolean }) =>
-    answered(api.PUT('/api/species/{id}/aside', { params: { path: { id } }, body: { aside } })),
+const archive = useMutation({
+  mutationFn: ({ id, archived }: { id: string; archived: boolean }) =>
+    answered(api.PUT('/api/species/{id}/archived', { params: { path: { id } }, body: { archived } })),
   onSuccess: () => queries.invalidateQueries({ queryKey: ['species'] }),
 })
 
@@ -102,19 +102,19 @@ function picked(event: Event) {
         <button class="act-quiet" type="button" :aria-expanded="offering" @click="choosing = !choosing">or from a build …</button>
       </form>
       <label class="act">
-        Bring in a document
+        Import a document
         <input ref="picker" type="file" accept=".json,application/json" class="sr-only" @change="picked" />
       </label>
     </div>
     <ProblemNote v-if="begin.error.value" :error="begin.error.value" class="mt-4" />
     <ProblemNote v-if="bringIn.error.value" :error="bringIn.error.value" class="mt-4" />
-    <ProblemNote v-if="putAside.error.value" :error="putAside.error.value" class="mt-4" />
+    <ProblemNote v-if="archive.error.value" :error="archive.error.value" class="mt-4" />
     <ProblemNote v-if="species.error.value" :error="species.error.value" class="mt-4" />
     <p v-if="bringIn.data.value" role="status" class="mt-4">
       ● <em>{{ bringIn.data.value.name }}</em> stands on the shelf.
     </p>
     <p v-if="species.data.value && standing.length === 0" class="mt-8 max-w-xl text-quiet">
-      {{ showAside ? 'Nothing is put aside.' : 'The shelf is empty. Begin a species by its name: it starts as a heart with five petals, and you turn it into yours. Or begin from one of these builds, as flowers are commonly made.' }}
+      {{ showArchived ? 'Nothing is archived.' : 'The shelf is empty. Begin a species by its name: it starts as a centre with five petals, and you turn it into yours. Or begin from one of these builds, as flowers are commonly made.' }}
     </p>
     <BuildTiles v-if="offering && builds.data.value" :builds="builds.data.value" class="mt-4 border-b border-line pb-4" @begin="beginFrom" />
     <ul class="mt-5 grid grid-flow-row-dense grid-cols-2 gap-x-6 gap-y-8 md:grid-cols-3 lg:grid-cols-4">
@@ -122,23 +122,23 @@ function picked(event: Event) {
         <UnreadableCard
           v-if="!card.drawn"
           :card="card"
-          @aside="putAside.mutate({ id: card.id, aside: !card.aside })"
-          @mend="(file) => bringIn.mutate({ file, over: card })"
+          @archived="archive.mutate({ id: card.id, archived: !card.archived })"
+          @fix="(file) => bringIn.mutate({ file, over: card })"
         />
         <SpeciesCard
           v-else
           :card="card"
           :drawn="card.drawn"
           :staged="staged === card.id"
-          @aside="putAside.mutate({ id: card.id, aside: !card.aside })"
+          @archived="archive.mutate({ id: card.id, archived: !card.archived })"
           @begin="begin.mutate({ name: `${card.name}, another`.slice(0, 80), like: card.id })"
           @stages="staged = staged === card.id ? undefined : card.id"
         />
         <StageRow v-if="staged === card.id" :id="card.id" :name="card.name" />
       </template>
     </ul>
-    <button v-if="asideCount > 0 || showAside" type="button" class="act-quiet mt-8" @click="showAside = !showAside">
-      {{ showAside ? 'Back to the shelf' : `Put aside: ${asideCount}` }}
+    <button v-if="archivedCount > 0 || showArchived" type="button" class="act-quiet mt-8" @click="showArchived = !showArchived">
+      {{ showArchived ? 'Back to the shelf' : `Archived: ${archivedCount}` }}
     </button>
   </div>
 </template>

@@ -6,7 +6,7 @@ import { useLengths } from '@/measure/useLengths'
 import FaceTile from '@/parts/FaceTile.vue'
 
 defineProps<{ card: Schemas['SpeciesCard']; drawn: Schemas['Drawn']; staged: boolean }>()
-const emit = defineEmits<{ aside: []; stages: []; begin: [] }>()
+const emit = defineEmits<{ archived: []; stages: []; begin: [] }>()
 const lengths = useLengths()
 </script>
 
@@ -21,9 +21,9 @@ const lengths = useLengths()
     </p>
     <p class="flex flex-wrap gap-x-3">
       <button type="button" class="act-quiet !px-0" :aria-expanded="staged" @click="emit('stages')">Stages</button>
-      <a class="act-quiet !px-0" :href="`/api/species/${card.id}/document`" :download="`${card.name}.species.json`" title="As a document">Take out</a>
-      <button type="button" class="act-quiet !px-0" title="A new species that begins as this one is" @click="emit('begin')">Begin from it</button>
-      <button type="button" class="act-quiet !px-0" @click="emit('aside')">{{ card.aside ? 'Put back' : 'Put aside' }}</button>
+      <a class="act-quiet !px-0" :href="`/api/species/${card.id}/document`" :download="`${card.name}.species.json`" title="As a document">Export</a>
+      <button type="button" class="act-quiet !px-0" title="A new species that begins as this one is" @click="emit('begin')">Start from this</button>
+      <button type="button" class="act-quiet !px-0" @click="emit('archived')">{{ card.archived ? 'Put back' : 'Archive' }}</button>
     </p>
   </li>
 </template>

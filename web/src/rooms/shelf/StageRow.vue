@@ -44,7 +44,7 @@ const byRule = useMutation({
         <div class="min-w-0">
           <h3 class="text-lead">{{ stage.label }}</h3>
           <p class="text-quiet">
-            {{ writeLength(stage.faceMm, lengths.unit, 0) }} {{ lengths.unit }} across<br />{{ stage.pieces }} pieces · {{ Math.round(stage.handsMin) }} min<br />
+            {{ writeLength(stage.faceMm, lengths.unit, 0) }} {{ lengths.unit }} across<br />{{ stage.pieces }} pieces · {{ Math.round(stage.labourMin) }} min<br />
             {{ isFull(stage) ? 'as designed' : stage.ownId ? 'as you changed it' : 'by rule' }}
           </p>
           <RouterLink v-if="stage.ownId" class="act-quiet !px-0" :to="`/plate/${stage.ownId}`">Its plate</RouterLink>

@@ -2,14 +2,14 @@
 import { ref } from 'vue'
 import type { Schemas } from '@/api/client'
 
-/** A species whose document cannot be read: told, kept as it is, and mended by another document in its place. */
+/** A species whose document cannot be read: told, kept as it is, and put right by another document in its place. */
 defineProps<{ card: Schemas['SpeciesCard'] }>()
-const emit = defineEmits<{ aside: []; mend: [file: File] }>()
+const emit = defineEmits<{ archived: []; fix: [file: File] }>()
 const picker = ref<HTMLInputElement>()
 
 function picked(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) emit('mend', file)
+  if (file) emit('fix', file)
   if (picker.value) picker.value.value = ''
 }
 </script>
@@ -23,14 +23,14 @@ function picked(event: Event) {
       </p>
     </div>
     <h2 class="mt-2 text-head">{{ card.name }}</h2>
-    <p class="text-quiet">It is kept just as it is. Take it out, mend it, and bring it back in its place.</p>
+    <p class="text-quiet">It is kept just as it is. Export it, fix it, and import it in its place.</p>
     <p class="flex flex-wrap gap-x-3">
-      <a class="act-quiet !px-0" :href="`/api/species/${card.id}/as-kept`" :download="`${card.name}.species.json`">Take out as it is</a>
+      <a class="act-quiet !px-0" :href="`/api/species/${card.id}/as-kept`" :download="`${card.name}.species.json`">Export as it is</a>
       <label class="act-quiet !px-0">
-        Bring in its place
+        Import in its place
         <input ref="picker" type="file" accept=".json,application/json" class="sr-only" @change="picked" />
       </label>
-      <button type="button" class="act-quiet !px-0" @click="emit('aside')">{{ card.aside ? 'Put back' : 'Put aside' }}</button>
+      <button type="button" class="act-quiet !px-0" @click="emit('archived')">{{ card.archived ? 'Put back' : 'Archive' }}</button>
     </p>
   </li>
 </template>

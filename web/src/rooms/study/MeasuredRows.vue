@@ -25,7 +25,7 @@ function add() {
       <SchemaNumber :node="field('MeasuredPetals', 'widthMm')" :value="row.widthMm" @change="put(i, { widthMm: $event })" />
       <SchemaNumber :node="field('MeasuredPetals', 'widest')" :value="row.widest" @change="put(i, { widest: $event })" />
       <TextField label="note" :value="row.note" :longest="200" @change="put(i, { note: $event })" />
-      <button type="button" class="act-quiet" :aria-label="`Leave out row ${i + 1}`" @click="emit('change', rows.filter((_, k) => k !== i))">leave out</button>
+      <button type="button" class="act-quiet" :aria-label="`Remove row ${i + 1}`" @click="emit('change', rows.filter((_, k) => k !== i))">remove</button>
     </div>
     <button type="button" class="act mt-2" @click="add">Add a row</button>
   </div>

@@ -80,7 +80,7 @@ public final class LargeStudio {
                     .put("name", "Order " + i)
                     .put("note", "")
                     .put("handOver", now.plusDays(i % 400 - 300) + ":00")
-                    .put("marginH", 12)
+                    .put("spareTimeH", 12)
                     .put("tierMm", 100);
             ArrayNode lines = order.putArray("lines");
             for (int k = 0; k < 3; k++) {

@@ -94,8 +94,8 @@ final class LongWork {
             lines.add("{\"speciesId\":\"" + ids.group(1) + "\",\"flowers\":"
                     + (flowers / species + (k < flowers % species ? 1 : 0)) + "}");
         }
-        String order = "{\"name\":\"" + flowers + "\",\"note\":\"\",\"handOver\":\"" + handOver + "\",\"marginH\":12,"
-                + "\"tierMm\":100,\"lines\":[" + String.join(",", lines) + "]}";
+        String order = "{\"name\":\"" + flowers + "\",\"note\":\"\",\"handOver\":\"" + handOver
+                + "\",\"spareTimeH\":12," + "\"tierMm\":100,\"lines\":[" + String.join(",", lines) + "]}";
         Matcher kept = ID.matcher(application
                 .send(application
                         .to("/api/orders")

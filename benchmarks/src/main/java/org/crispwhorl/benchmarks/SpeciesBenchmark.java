@@ -11,8 +11,8 @@ import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.files.SpeciesDocument;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -54,8 +54,8 @@ public class SpeciesBenchmark {
         List<Part> kept = new ArrayList<>();
         int met = 0;
         for (Part part : whole.parts()) {
-            met += part instanceof Whorl ? 1 : 0;
-            if (!(part instanceof Whorl) || met <= rings) {
+            met += part instanceof Ring ? 1 : 0;
+            if (!(part instanceof Ring) || met <= rings) {
                 kept.add(part);
             }
         }
@@ -87,8 +87,8 @@ public class SpeciesBenchmark {
         for (Petaled part : design.petaled()) {
             if (which.test(part.id())) {
                 changed = changed.with(part.with(part.pieces()
-                        .withLean(part.pieces().leanDeg()
-                                - Math.copySign(A_HAIR_DEG * turn, part.pieces().leanDeg()))));
+                        .withOpensDeg(part.pieces().opensDeg()
+                                - Math.copySign(A_HAIR_DEG * turn, part.pieces().opensDeg()))));
             }
         }
         return changed;

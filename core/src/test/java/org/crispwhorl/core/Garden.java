@@ -20,11 +20,11 @@ import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Opening;
@@ -33,10 +33,10 @@ import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
-import org.crispwhorl.core.species.Ways;
-import org.crispwhorl.core.species.Whorl;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.thinning.Thinning;
 import org.crispwhorl.core.wire.WireTable;
 
@@ -56,12 +56,12 @@ public final class Garden {
     }
 
     /** Cupped petals of a cutter's outline, wired, tucked; they begin at that lean and bend in from there. */
-    public static Pieces petals(int count, double lengthMm, double widthMm, double leanDeg) {
+    public static Pieces petals(int count, double lengthMm, double widthMm, double opensDeg) {
         return Pieces.cut(
                 count,
                 Outline.of(lengthMm, widthMm, 0.62, 0.2, 2),
                 THINNED,
-                leanDeg - halfBendDeg(lengthMm),
+                opensDeg - halfBendDeg(lengthMm),
                 Optional.of(CUP),
                 Place.of(Place.Rule.IN_THE_GAPS),
                 Overlap.TUCKED,
@@ -70,12 +70,13 @@ public final class Garden {
                 Joining.of(Joining.As.FIRM, Joining.Onto.DRY));
     }
 
-    public static Whorl ring(String id, Pieces pieces) {
-        return new Whorl(id, id, PINK.id(), pieces, Colouring.dust(1));
+    public static Ring ring(String id, Pieces pieces) {
+        return new Ring(id, id, PINK.id(), pieces, Colouring.dust(1));
     }
 
-    public static Heart ball(double diameterMm) {
-        return new Heart("heart", "heart", GREEN.id(), new HeartForm.Ball(diameterMm), 20, 0, 1, 4, 90, Colouring.NONE);
+    public static Centre ball(double diameterMm) {
+        return new Centre(
+                "centre", "centre", GREEN.id(), new CentreForm.Ball(diameterMm), 20, 0, 1, 4, 90, Colouring.NONE);
     }
 
     public static Stamens stamens(int strands, double ringMm, int rows) {
@@ -90,7 +91,7 @@ public final class Garden {
                 12,
                 ringMm,
                 rows,
-                Stamens.Stand.RING,
+                Stamens.StamenArrangement.RING,
                 1,
                 2,
                 Colouring.dust(1));
@@ -143,9 +144,10 @@ public final class Garden {
 
     /** A small double: a cone wrapped by glued petals in two rings that are joined while they bend. */
     public static Species bud() {
-        Pieces first = glued(petals(4, 26, 24, 5).withLean(-15), 0);
-        Pieces second = glued(petals(8, 30, 27, 50).withLean(27), 1);
-        Heart cone = new Heart("heart", "cone", PINK.id(), new HeartForm.Cone(12, 11), 20, 0, 1, 6, 80, Colouring.NONE);
+        Pieces first = glued(petals(4, 26, 24, 5).withOpensDeg(-15), 0);
+        Pieces second = glued(petals(8, 30, 27, 50).withOpensDeg(27), 1);
+        Centre cone =
+                new Centre("centre", "cone", PINK.id(), new CentreForm.Cone(12, 11), 20, 0, 1, 6, 80, Colouring.NONE);
         return species(47, cone, ring("first", first), ring("second", second));
     }
 
@@ -166,7 +168,7 @@ public final class Garden {
     /** The same petals laid flat, at the lean at which they began. */
     public static Pieces flat(Pieces p) {
         return p.withFormer(Optional.empty())
-                .withLean(p.leanDeg() + halfBendDeg(p.outline().lengthMm()));
+                .withOpensDeg(p.opensDeg() + halfBendDeg(p.outline().lengthMm()));
     }
 
     private static final Thinning THINNED = new Thinning(1.1, 0.7);
@@ -194,8 +196,8 @@ public final class Garden {
         return s.withMedium(medium);
     }
 
-    public static Species dusted(Species s, Ways.Dusting dusting) {
-        return s.withWays(Choices.NONE.withDusting(Optional.of(dusting)));
+    public static Species dusted(Species s, Techniques.Dusting dusting) {
+        return s.withTechniques(Choices.NONE.withDusting(Optional.of(dusting)));
     }
 
     public static Species shaded(Species s, Shade... shades) {

@@ -14,13 +14,13 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
-/** What a kind of part, making, heart or joint is, its own file says: nobody else asks which kind it is. */
+/** What a kind of part, making, centre or joint is, its own file says: nobody else asks which kind it is. */
 public class KindsTest {
     private static final Path SOURCES = Path.of("src/main/java/org/crispwhorl/core");
 
     private static final String KINDS =
-            "(Heart|Whorl|Calyx|Leaf|Petaled|ShadedPart|Stamens|FineStamens|Pistil|Roll|Bead"
-                    + "|Tendril|StemWrap|Heads|Making|FromBall|Sheet|OnePiece|Pressed|Weighed|Pulled|Tape|HollowedCone|HeartForm|Cone|Ball"
+            "(Centre|Ring|Calyx|Leaf|Petaled|ShadedPart|Stamens|FineStamens|Pistil|Roll|Bead"
+                    + "|Tendril|StemWrap|Heads|Making|FromBall|Sheet|OnePiece|Pressed|Weighed|Pulled|Tape|HollowedCone|CentreForm|Cone|Ball"
                     + "|Teardrop|Dome|Disc|Cluster|CoveredBall|CappedHalfBall|SliverCone|WoundFringe|Attachment|Wired|Glued"
                     + "|Threaded|RollForm|Strip|PetalFan|FoldedDisc|TexturedHead|BoughtCore|Pearls|BareStem|ByHand|BrimmedCone"
                     + "|Supports)";
@@ -31,7 +31,7 @@ public class KindsTest {
 
     /**
      * Where a kind is asked for outside its home, and why: a species knows that it has at most one set of further heads and which
-     * heart has the stem; three findings are about bought stamens and nothing else.
+     * centre has the stem; three findings are about bought stamens and nothing else.
      */
     private static final Map<String, Integer> LEFT = Map.of(
             "finding/NeckShows.java", 1,
@@ -66,7 +66,7 @@ public class KindsTest {
     @Test
     public void askingIsSeen() {
         for (String line :
-                List.of("part instanceof Heart heart", "x instanceof Making.Sheet s", "a.all(Stamens.class)")) {
+                List.of("part instanceof Centre centre", "x instanceof Making.Sheet s", "a.all(Stamens.class)")) {
             assertEquals(ASKS.matcher(line).results().count(), 1L, line);
         }
     }

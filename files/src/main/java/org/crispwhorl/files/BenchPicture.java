@@ -53,7 +53,7 @@ public final class BenchPicture {
     }
 
     private void draw(SheetPage page, double scale) throws IOException {
-        for (Drawing.Ring ring : face.rings()) {
+        for (Drawing.DrawnRing ring : face.rings()) {
             if (!ring.partId().equals(partId)) {
                 double[] shape = FlowerOnPage.plan(ring.outline());
                 for (double azimuth : ring.azimuths()) {
@@ -61,7 +61,7 @@ public final class BenchPicture {
                 }
             }
         }
-        for (Drawing.HeartDisc disc : face.discs()) {
+        for (Drawing.CentreDisc disc : face.discs()) {
             boolean own = disc.partId().equals(partId);
             page.disc(
                     0,
@@ -71,7 +71,7 @@ public final class BenchPicture {
                     own ? SheetPage.INK : PALE,
                     (own ? LINE : PALE_LINE) / scale);
         }
-        for (Drawing.Ring ring : face.rings()) {
+        for (Drawing.DrawnRing ring : face.rings()) {
             if (ring.partId().equals(partId)) {
                 own(page, ring, scale);
             }
@@ -86,7 +86,7 @@ public final class BenchPicture {
         }
     }
 
-    private void own(SheetPage page, Drawing.Ring ring, double scale) throws IOException {
+    private void own(SheetPage page, Drawing.DrawnRing ring, double scale) throws IOException {
         double[] shape = FlowerOnPage.plan(ring.outline());
         for (double azimuth : ring.azimuths()) {
             page.placed(0, 0, 1, azimuth, p -> p.path(shape, true, colour(), SheetPage.INK, LINE / scale));

@@ -32,7 +32,7 @@ public final class CalendarIcs {
         net.fortuna.ical4j.model.Calendar out = new net.fortuna.ical4j.model.Calendar();
         out.add(new ProdId("-//Crisp Whorl//Days//EN"));
         out.add(ImmutableVersion.VERSION_2_0);
-        for (Calendar.Stint s : planned.calendar().stints()) {
+        for (Calendar.PlacedTask s : planned.calendar().tasks()) {
             VEvent event = new VEvent(
                     instant(s.from(), zone),
                     instant(s.to(), zone),
@@ -54,7 +54,7 @@ public final class CalendarIcs {
     /** So long before it closes a window rings. */
     private static final Duration BEFORE = Duration.ofMinutes(15);
 
-    private static VAlarm bell(LocalDateTime closes, Calendar.Stint s, ZoneId zone) {
+    private static VAlarm bell(LocalDateTime closes, Calendar.PlacedTask s, ZoneId zone) {
         VAlarm alarm = new VAlarm(instant(closes, zone).minus(BEFORE));
         alarm.add(ImmutableAction.DISPLAY);
         alarm.add(new Description(s.species() + ", " + s.task() + ": soon it no longer bends"));

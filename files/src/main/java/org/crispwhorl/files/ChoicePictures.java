@@ -3,8 +3,8 @@ package org.crispwhorl.files;
 import static org.crispwhorl.files.PicturedFlowers.BROAD;
 import static org.crispwhorl.files.PicturedFlowers.GREEN;
 import static org.crispwhorl.files.PicturedFlowers.PETAL;
+import static org.crispwhorl.files.PicturedFlowers.centre;
 import static org.crispwhorl.files.PicturedFlowers.flat;
-import static org.crispwhorl.files.PicturedFlowers.heart;
 import static org.crispwhorl.files.PicturedFlowers.leaves;
 import static org.crispwhorl.files.PicturedFlowers.ring;
 import static org.crispwhorl.files.PicturedFlowers.species;
@@ -36,11 +36,11 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Beginning;
 import org.crispwhorl.core.species.BoughtCore;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.OnePiece;
@@ -49,6 +49,7 @@ import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Species;
@@ -56,7 +57,6 @@ import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.Texture;
 import org.crispwhorl.core.species.TexturedHead;
 import org.crispwhorl.core.species.Veiner;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
 
 /**
@@ -110,20 +110,22 @@ public final class ChoicePictures {
 
     static {
         TYPES.put(Part.class.getSimpleName(), new Pictured<>(ChoicePictures::begun, ChoicePictures::part));
-        picture(HeartForm.class, ChoicePictures::form);
-        picture(BoughtCore.CoreShape.class, shape -> side(species(heart(new BoughtCore(shape, 18, 26, 1)))));
+        picture(CentreForm.class, ChoicePictures::form);
+        picture(BoughtCore.CoreShape.class, shape -> side(species(centre(new BoughtCore(shape, 18, 26, 1)))));
         picture(RollForm.class, ChoicePictures::rolled);
         picture(Making.class, ChoicePictures::cut);
-        picture(Overlap.class, overlap -> face(species(heart(), ring(6, p -> p.withOverlap(overlap)))));
+        picture(Overlap.class, overlap -> face(species(centre(), ring(6, p -> p.withOverlap(overlap)))));
         picture(Place.Rule.class, ChoicePictures::placed);
         picture(Former.Side.class, ChoicePictures::formed);
         picture(
                 Edge.Finish.class,
-                finish -> face(species(heart(), ring(5, p -> p.with(d -> d.edge = new Edge(0, 0.4, 0, 0, finish))))));
+                finish -> face(species(centre(), ring(5, p -> p.with(d -> d.edge = new Edge(0, 0.4, 0, 0, finish))))));
         picture(Veiner.Laid.class, ChoicePictures::veined);
         picture(Zone.class, zone -> coloured(zone));
-        picture(Stamens.Stand.class, stand -> face(species(heart(new HeartForm.Ball(6)), stamens(stand))));
-        picture(Leaf.Along.class, along -> all(species(heart(new HeartForm.Ball(9)), leaves(along))));
+        picture(
+                Stamens.StamenArrangement.class,
+                arrangement -> face(species(centre(new CentreForm.Ball(6)), stamens(arrangement))));
+        picture(Leaf.Along.class, along -> all(species(centre(new CentreForm.Ball(9)), leaves(along))));
         picture(Heads.Arrangement.class, arrangement -> habit(arrangement, Heads.StageOrder.GRADED));
         picture(Heads.StageOrder.class, order -> habit(Heads.Arrangement.SPIKE, order));
     }
@@ -196,7 +198,7 @@ public final class ChoicePictures {
                 .findFirst();
     }
 
-    /** A part on a small heart; what is on the stem from the side, with the stem. Supports are gone from what is finished. */
+    /** A part on a small centre; what is on the stem from the side, with the stem. Supports are gone from what is finished. */
     private static Optional<Picture> part(Part part) {
         if (part.severalHeads()) {
             return Optional.of(habit(Heads.Arrangement.SPIKE, Heads.StageOrder.GRADED));
@@ -207,16 +209,16 @@ public final class ChoicePictures {
         boolean fillsTheMiddle = part.core().fillsMm() > 0;
         boolean underneath =
                 part.flat().filter(p -> !p.ring()).isPresent() || !part.inHead() || part.boughtStrands() > 0;
-        Species flower = fillsTheMiddle ? species(part) : species(heart(), part);
+        Species flower = fillsTheMiddle ? species(part) : species(centre(), part);
         return Optional.of(!part.inHead() ? all(flower) : underneath || fillsTheMiddle ? side(flower) : face(flower));
     }
 
-    /** A heart from the side; a textured one from above, where its texture is seen. */
-    private static Picture form(HeartForm form) {
+    /** A centre from the side; a textured one from above, where its texture is seen. */
+    private static Picture form(CentreForm form) {
         return form instanceof TexturedHead head
-                ? face(species(heart(new TexturedHead(
+                ? face(species(centre(new TexturedHead(
                         head.diameterMm(), head.heightMm(), Texture.TWEEZED, Texture.SMOOTH, head.crownShare()))))
-                : side(species(heart(form)));
+                : side(species(centre(form)));
     }
 
     /** Veins on one piece; where a veiner is round, on a whole cut. */
@@ -238,7 +240,7 @@ public final class ChoicePictures {
     }
 
     /** One piece seen from its face, its base down. */
-    private static Picture piece(Whorl ring) {
+    private static Picture piece(Ring ring) {
         Assessment a = assessed(species(ring));
         Drawing drawing = Draughting.of(a.form());
         double reach = a.form().ring(ring.id()).orElseThrow().outerMm();
@@ -259,7 +261,7 @@ public final class ChoicePictures {
                     case FREE -> 18;
                     default -> 0;
                 };
-        Whorl inner = ring(5, p -> p.with(d -> d.outline = BROAD.scaled(0.6)));
+        Ring inner = ring(5, p -> p.with(d -> d.outline = BROAD.scaled(0.6)));
         Pieces outer = ring(
                         5,
                         p -> p.with(d -> {
@@ -268,16 +270,16 @@ public final class ChoicePictures {
                             d.outline = BROAD.withWidth(12);
                         }))
                 .pieces();
-        return face(species(heart(), inner, new Whorl("outer", "outer", PETAL.id(), outer, Colouring.NONE)));
+        return face(species(centre(), inner, new Ring("outer", "outer", PETAL.id(), outer, Colouring.NONE)));
     }
 
     private static Picture formed(Former.Side side) {
         return side(species(
-                heart(),
+                centre(),
                 ring(
                         5,
                         p -> p.with(d -> {
-                            d.leanDeg = 45;
+                            d.opensDeg = 45;
                             d.former = Optional.of(new Former("former", 22, 9, side));
                         }))));
     }
@@ -292,7 +294,7 @@ public final class ChoicePictures {
         }
         if (making.pressed()) {
             return side(species(
-                    new Heart("ball", "ball", PETAL.id(), new HeartForm.Ball(10), 22, 0, 0, 0, 50, Colouring.NONE)));
+                    new Centre("ball", "ball", PETAL.id(), new CentreForm.Ball(10), 22, 0, 0, 0, 50, Colouring.NONE)));
         }
         return making.rolledMm() > 0
                 ? page -> ThingShape.cut(page, SIDE, Cut.of(petal), LINE / 2)
@@ -306,12 +308,12 @@ public final class ChoicePictures {
                         p -> p.with(d -> {
                             d.making = making;
                             d.outline = petal;
-                            d.leanDeg = 40;
+                            d.opensDeg = 40;
                             d.attachment = Usual.of(Attachment.Threaded.class);
                         }))
                 .pieces();
         String shade = making.edible() ? PETAL.id() : GREEN.id();
-        return side(species(new Whorl("ring", "ring", shade, pieces, Colouring.NONE)));
+        return side(species(new Ring("ring", "ring", shade, pieces, Colouring.NONE)));
     }
 
     /** A stem of heads: its lines, and every head as it stands on it. */
@@ -329,8 +331,8 @@ public final class ChoicePictures {
                 12,
                 20,
                 15);
-        Whorl small = ring(5, p -> p.withOutline(BROAD.scaled(0.6)).withLean(60));
-        Drawing.Habit habit = Draughting.of(assessed(species(heart(new HeartForm.Teardrop(6, 9)), small, heads))
+        Ring small = ring(5, p -> p.withOutline(BROAD.scaled(0.6)).withOpensDeg(60));
+        Drawing.Habit habit = Draughting.of(assessed(species(centre(new CentreForm.Teardrop(6, 9)), small, heads))
                         .form())
                 .habit()
                 .orElseThrow();

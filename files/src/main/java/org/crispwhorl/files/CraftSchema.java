@@ -140,7 +140,7 @@ public final class CraftSchema {
             node.putArray("type").add("number").add("null");
         }
         if (component.isAnnotationPresent(Advanced.class)) {
-            node.put("x-seldom", true);
+            node.put("x-advanced", true);
         }
         Quantity quantity = component.getAnnotation(Quantity.class);
         if (quantity != null) {

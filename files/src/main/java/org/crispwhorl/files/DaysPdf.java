@@ -43,12 +43,12 @@ public final class DaysPdf {
         String title = planned.order().name();
         try (PdfCanvas canvas = new PdfCanvas(paper, title, LengthText.Lengths.MM)) {
             DaysPdf pdf = new DaysPdf(canvas);
-            Map<LocalDate, List<Calendar.Stint>> byDay = new TreeMap<>();
-            planned.calendar().stints().forEach(s -> byDay.computeIfAbsent(
+            Map<LocalDate, List<Calendar.PlacedTask>> byDay = new TreeMap<>();
+            planned.calendar().tasks().forEach(s -> byDay.computeIfAbsent(
                             s.from().toLocalDate(), d -> new ArrayList<>())
                     .add(s));
             LocalDate week = null;
-            for (Map.Entry<LocalDate, List<Calendar.Stint>> day : byDay.entrySet()) {
+            for (Map.Entry<LocalDate, List<Calendar.PlacedTask>> day : byDay.entrySet()) {
                 LocalDate monday = day.getKey().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
                 if (!monday.equals(week)) {
                     week = monday;
@@ -65,9 +65,9 @@ public final class DaysPdf {
         }
     }
 
-    private void day(LocalDate date, List<Calendar.Stint> stints) throws IOException {
-        flow.room(16 + SheetFlow.LINE_MM * stints.size());
-        double minutes = stints.stream()
+    private void day(LocalDate date, List<Calendar.PlacedTask> tasks) throws IOException {
+        flow.room(16 + SheetFlow.LINE_MM * tasks.size());
+        double minutes = tasks.stream()
                 .mapToLong(s -> Duration.between(s.from(), s.to()).toMinutes())
                 .sum();
         canvas.text(
@@ -77,9 +77,9 @@ public final class DaysPdf {
                 flow.y,
                 DAY.format(date) + String.format(Locale.ROOT, ", %.1f h", minutes / 60));
         flow.y += 2;
-        strip(date, stints);
+        strip(date, tasks);
         flow.y += STRIP_MM + 5;
-        for (Calendar.Stint s : stints) {
+        for (Calendar.PlacedTask s : tasks) {
             List<String> because =
                     canvas.broken(canvas.regular, SheetFlow.SMALL_PT - 1, WHY_MM, s.done() ? "done" : s.because());
             List<String> task = canvas.broken(
@@ -120,10 +120,10 @@ public final class DaysPdf {
     }
 
     /** The hours of a day from left to right, hands dark on them. */
-    private void strip(LocalDate date, List<Calendar.Stint> stints) throws IOException {
+    private void strip(LocalDate date, List<Calendar.PlacedTask> tasks) throws IOException {
         double wide = flow.right() - OutlinePages.MARGIN_MM;
         canvas.box(OutlinePages.MARGIN_MM, flow.y, wide, STRIP_MM, NIGHT);
-        for (Calendar.Stint s : stints) {
+        for (Calendar.PlacedTask s : tasks) {
             double from = hours(date, s.from());
             double to = Math.min(HOURS, hours(date, s.to()));
             canvas.box(

@@ -17,7 +17,8 @@ final class DocumentLift {
             3, DocumentLift::thirdToFourth,
             4, DocumentLift::fourthToFifth,
             5, DocumentLift::fifthToSixth,
-            6, DocumentLift::sixthToSeventh);
+            6, DocumentLift::sixthToSeventh,
+            7, document -> (ObjectNode) OldNames.lift(document));
 
     private DocumentLift() {}
 
@@ -74,7 +75,7 @@ final class DocumentLift {
                     pieces(pieces);
                 }
                 switch (part.path(CraftJson.KIND).asString("")) {
-                    case "heart" -> heart(part);
+                    case "heart" -> centre(part);
                     case "stamens" ->
                         part.put("stand", "ring").put("bunches", 1).put("tintMm", 0);
                     case "leaf" -> part.put("along", "collar").put("apartMm", 0);
@@ -290,7 +291,7 @@ final class DocumentLift {
                 .put("brushedOff", true);
     }
 
-    private static void heart(ObjectNode part) {
+    private static void centre(ObjectNode part) {
         part.put("seatMm", 0);
         if (part.get("form") instanceof ObjectNode form) {
             switch (form.path(CraftJson.KIND).asString("")) {

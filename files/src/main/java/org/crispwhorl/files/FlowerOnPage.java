@@ -40,7 +40,7 @@ final class FlowerOnPage {
     /** As it is seen from in front, its middle at 0. */
     void face(SheetPage page, double line) throws IOException {
         for (Drawing.Lap lap : Drawing.Lap.values()) {
-            for (Drawing.Ring ring : drawing.face().rings()) {
+            for (Drawing.DrawnRing ring : drawing.face().rings()) {
                 if (ring.lap() == lap) {
                     ring(page, ring, line);
                 }
@@ -51,7 +51,7 @@ final class FlowerOnPage {
         }
     }
 
-    private void ring(SheetPage page, Drawing.Ring ring, double line) throws IOException {
+    private void ring(SheetPage page, Drawing.DrawnRing ring, double line) throws IOException {
         double[] shape = plan(ring.outline());
         double shade = Math.min(MOST_SHADE_MM, drawing.face().radiusMm() * SHADE_OF_RADIUS);
         for (double azimuth : ring.azimuths()) {
@@ -64,7 +64,7 @@ final class FlowerOnPage {
         }
     }
 
-    private void piece(SheetPage page, Drawing.Ring ring, double[] shape, double line) throws IOException {
+    private void piece(SheetPage page, Drawing.DrawnRing ring, double[] shape, double line) throws IOException {
         page.path(shape, true, fill(ring), INK, 0);
         if (ring.tint().isPresent() || !ring.veins().isEmpty()) {
             page.within(shape, new double[] {0}, p -> {
@@ -79,14 +79,14 @@ final class FlowerOnPage {
         page.path(shape, true, null, INK, line);
     }
 
-    private String fill(Drawing.Ring ring) {
+    private String fill(Drawing.DrawnRing ring) {
         return ring.shade()
                 .map(id -> MixingLaw.colour(species.shade(id)))
                 .orElseGet(() -> tints.getOrDefault(ring.partId(), GROUND));
     }
 
     private void bodies(SheetPage page, double line) throws IOException {
-        for (Drawing.HeartDisc disc : drawing.face().discs()) {
+        for (Drawing.CentreDisc disc : drawing.face().discs()) {
             String fill = tints.getOrDefault(disc.partId(), GROUND);
             if (disc.rim().length > 0) {
                 page.path(plan(disc.rim()), true, fill, INK, line);

@@ -3,8 +3,9 @@ package org.crispwhorl.files;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
-import org.crispwhorl.core.bench.Said;
+import org.crispwhorl.core.bench.BenchRecord;
 import org.crispwhorl.core.book.LeftOut;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
@@ -13,7 +14,7 @@ import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.order.Venue;
 import org.crispwhorl.core.price.Tariff;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Pace;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -27,9 +28,9 @@ import tools.jackson.databind.node.ObjectNode;
  * @param <T> what is kept
  */
 public final class KeptText<T> {
-    /** The studio's ways. */
-    public static final KeptText<Ways> WAYS =
-            new KeptText<>("ways", Ways.class, List.of(KeptText::cleaned, KeptText::inTheCabinet));
+    /** The studio's techniques. */
+    public static final KeptText<Techniques> TECHNIQUES = new KeptText<>(
+            "techniques", Techniques.class, List.of(KeptText::cleaned, KeptText::inTheCabinet, OldNames::lift));
 
     /** The studio's pace. */
     public static final KeptText<Pace> PACE = new KeptText<>("pace", Pace.class, List.of(UnaryOperator.identity()));
@@ -39,8 +40,8 @@ public final class KeptText<T> {
             new KeptText<>("time", StudioTime.class, List.of(UnaryOperator.identity(), KeptText::handsAlike));
 
     /** What the studio asks for its work. */
-    public static final KeptText<Tariff> TARIFF =
-            new KeptText<>("tariff", Tariff.class, List.of(UnaryOperator.identity(), KeptText::eveningsAlike));
+    public static final KeptText<Tariff> TARIFF = new KeptText<>(
+            "tariff", Tariff.class, List.of(UnaryOperator.identity(), KeptText::eveningsAlike, OldNames::lift));
 
     /** What of the book was left out. */
     public static final KeptText<LeftOut> LEFT_OUT =
@@ -55,10 +56,12 @@ public final class KeptText<T> {
                     KeptText::nothingDone,
                     KeptText::steadyRoom,
                     KeptText::byItself,
-                    KeptText::inThisZone));
+                    KeptText::inThisZone,
+                    OldNames::lift));
 
     /** What was measured or noted at the bench. */
-    public static final KeptText<Said> SAID = new KeptText<>("said", Said.class, List.of(UnaryOperator.identity()));
+    public static final KeptText<BenchRecord> SAID =
+            new KeptText<>("said", BenchRecord.class, List.of(UnaryOperator.identity()));
 
     /** Where an order goes. */
     public static final KeptText<Venue> VENUE = new KeptText<>("venue", Venue.class, List.of(UnaryOperator.identity()));
@@ -76,7 +79,8 @@ public final class KeptText<T> {
                     DrawerLift::frozen,
                     DrawerLift::unwatched,
                     KeptText::frozenPlaces,
-                    KeptText::inThisZone));
+                    KeptText::inThisZone,
+                    KeptText::namedConditions));
 
     /** A thing in the drawer. */
     public static final KeptText<DrawerItem> DRAWER_ITEM = new KeptText<>(
@@ -88,6 +92,10 @@ public final class KeptText<T> {
 
     private static final String PREFIX = "crisp-whorl/";
     private static final String BODY = "body";
+
+    /** What older versions called a format, and what it is called now. */
+    private static final Map<String, String> FORMERLY = Map.of(PREFIX + "ways", "techniques");
+
     private static final JsonMapper MAPPER = CraftJson.mapper();
 
     private final String format;
@@ -132,7 +140,7 @@ public final class KeptText<T> {
         return body;
     }
 
-    /** The first version of a studio's ways had everything dry where the room says. */
+    /** The first version of a studio's techniques had everything dry where the room says. */
     private static JsonNode inTheCabinet(JsonNode body) {
         return ((ObjectNode) body).put("driesIn", "cabinet");
     }
@@ -169,6 +177,12 @@ public final class KeptText<T> {
                 .put("at", at.atZone(ZoneId.systemDefault()).toInstant().toString());
     }
 
+    /** The species that an order was accepted with are documents, and lifted by themselves. */
+    private static JsonNode namedConditions(JsonNode body) {
+        ((ObjectNode) body).set("conditions", OldNames.lift(body.path("conditions")));
+        return body;
+    }
+
     /** The version that is written. */
     public int version() {
         return lifts.size();
@@ -197,7 +211,8 @@ public final class KeptText<T> {
             if (kept.has("format")) {
                 version = kept.path("version").asInt(-1);
                 body = kept.path(BODY);
-                if (!format.equals(kept.get("format").asString(""))) {
+                String named = kept.get("format").asString("");
+                if (!format.equals(named) && !format.equals(PREFIX + FORMERLY.get(named))) {
                     throw DocumentFault.at("/format", kept.get("format").toString(), "\"" + format + "\"");
                 }
                 if (version < 1 || version > version()) {

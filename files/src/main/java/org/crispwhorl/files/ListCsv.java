@@ -56,8 +56,8 @@ public final class ListCsv {
     public static String days(Calendar calendar) {
         return table(
                 LengthText.Lengths.MM,
-                List.of("from", "to", "species", "task", "lot", "of", "maker", "evening", "why then"),
-                calendar.stints().stream()
+                List.of("from", "to", "species", "task", "batch", "of", "maker", "evening", "why then"),
+                calendar.tasks().stream()
                         .map(s -> List.<Object>of(
                                 s.from(),
                                 s.to(),
@@ -136,11 +136,11 @@ public final class ListCsv {
                 LengthText.Lengths.MM,
                 List.of(
                         "medium",
-                        "master",
+                        "strong",
                         "species",
                         "shade",
                         "colour",
-                        "master g",
+                        "strong g",
                         "white g",
                         "in all g",
                         "like",
@@ -154,11 +154,11 @@ public final class ListCsv {
         return batch.shades().stream()
                 .map(s -> List.<Object>of(
                         job.medium().label(),
-                        batch.master(),
+                        batch.strong(),
                         s.whose(),
                         s.name(),
                         s.colour(),
-                        s.masterG(),
+                        s.strongG(),
                         s.whiteG(),
                         s.grams(),
                         s.alike().orElse(""),

@@ -10,18 +10,18 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Choices;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** The flowers of usual values on which choices are pictured. */
@@ -45,15 +45,15 @@ final class PicturedFlowers {
                 Choices.NONE);
     }
 
-    static Heart heart(HeartForm form) {
-        return new Heart("heart", "heart", GREEN.id(), form, 22, 0, 1, 3, 50, Colouring.NONE);
+    static Centre centre(CentreForm form) {
+        return new Centre("centre", "centre", GREEN.id(), form, 22, 0, 1, 3, 50, Colouring.NONE);
     }
 
-    static Heart heart() {
-        return heart(new HeartForm.Ball(7));
+    static Centre centre() {
+        return centre(new CentreForm.Ball(7));
     }
 
-    static Whorl ring(int count, Function<Pieces, Pieces> edit) {
+    static Ring ring(int count, Function<Pieces, Pieces> edit) {
         Pieces pieces = Pieces.cut(
                 count,
                 BROAD,
@@ -65,17 +65,17 @@ final class PicturedFlowers {
                 Usual.of(Attachment.Wired.class),
                 new Lying.OneSided(),
                 Joining.of(Joining.As.FIRM, Joining.Onto.DRY));
-        return new Whorl("ring", "ring", PETAL.id(), edit.apply(pieces), Colouring.NONE);
+        return new Ring("ring", "ring", PETAL.id(), edit.apply(pieces), Colouring.NONE);
     }
 
     static Pieces flat(Pieces pieces) {
         return pieces.with(d -> {
-            d.leanDeg = 90;
+            d.opensDeg = 90;
             d.outline = Outline.of(34, 28, 0.6, 0.2, 2);
         });
     }
 
-    static Stamens stamens(Stamens.Stand stand) {
+    static Stamens stamens(Stamens.StamenArrangement arrangement) {
         return new Stamens(
                 "stamens",
                 "stamens",
@@ -87,7 +87,7 @@ final class PicturedFlowers {
                 14,
                 11,
                 2,
-                stand,
+                arrangement,
                 1,
                 0,
                 Colouring.NONE);
@@ -98,7 +98,7 @@ final class PicturedFlowers {
                         6,
                         p -> p.with(d -> {
                             d.outline = Outline.of(20, 9, 0.45, 0.1, 1.4);
-                            d.leanDeg = 65;
+                            d.opensDeg = 65;
                             d.overlap = Overlap.APART;
                             d.place = new Place(Place.Rule.FREE, 20, -12);
                         }))

@@ -91,7 +91,7 @@ public final class QuotePdf {
     /** How far anything of a flower reaches from its middle, leaves included. */
     private static double reachMm(Drawing.Face face) {
         double reach = Math.max(1, face.radiusMm());
-        for (Drawing.Ring ring : face.rings()) {
+        for (Drawing.DrawnRing ring : face.rings()) {
             for (int i = 0; i + 1 < ring.outline().length; i += 2) {
                 reach = Math.max(reach, Math.hypot(ring.outline()[i], ring.outline()[i + 1]));
             }

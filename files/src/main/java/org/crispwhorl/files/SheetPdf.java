@@ -245,14 +245,14 @@ public final class SheetPdf {
                     + (job.gumG() > 0 ? " Knead " + Unit.G.write(job.gumG()) + " of gum powder into it." : ""));
             for (Batch batch : job.batches()) {
                 flow.room(30);
-                canvas.box(OutlinePages.MARGIN_MM, flow.y - 4, 8, 6, batch.master());
+                canvas.box(OutlinePages.MARGIN_MM, flow.y - 4, 8, 6, batch.strong());
                 canvas.text(
                         canvas.strong,
                         SheetFlow.SMALL_PT + 1,
                         OutlinePages.MARGIN_MM + 11,
                         flow.y,
-                        "master: mix " + batch.masterG() + " g, of which a tenth in reserve; white: " + batch.whiteG()
-                                + " g");
+                        "strong colour: mix " + batch.strongG() + " g, of which a tenth in reserve; white: "
+                                + batch.whiteG() + " g");
                 flow.y += 7;
                 for (Batch.Mixed shade : batch.shades()) {
                     shade(shade);
@@ -280,7 +280,7 @@ public final class SheetPdf {
                 SheetFlow.SMALL_PT,
                 OutlinePages.MARGIN_MM + 11,
                 flow.y,
-                shade.name() + ", " + whose(shade) + ": " + shade.masterG() + " g master + " + shade.whiteG()
+                shade.name() + ", " + whose(shade) + ": " + shade.strongG() + " g strong colour + " + shade.whiteG()
                         + " g white = "
                         + shade.grams() + " g"
                         + shade.alike()

@@ -19,7 +19,7 @@ public final class SpeciesDocument {
     public static final String FORMAT = "crisp-whorl/species";
 
     /** The version that is written; older ones are lifted to it when they are read. */
-    public static final int VERSION = 7;
+    public static final int VERSION = 8;
 
     private static final int FAULTS_SHOWN = 12;
     private static final JsonMapper MAPPER = CraftJson.mapper();

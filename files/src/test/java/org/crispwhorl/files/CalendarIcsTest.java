@@ -82,13 +82,13 @@ public class CalendarIcsTest {
         Planned planned = planned(MONDAY);
         String out = CalendarIcs.write(planned, "order-1", PLACE);
         List<StudioTime.Busy> back = busy(out).busy();
-        List<Calendar.Stint> stints = planned.calendar().stints();
-        assertTrue(stints.size() > 3);
-        assertEquals(back.size(), stints.size());
+        List<Calendar.PlacedTask> tasks = planned.calendar().tasks();
+        assertTrue(tasks.size() > 3);
+        assertEquals(back.size(), tasks.size());
         for (int i = 0; i < back.size(); i++) {
-            assertEquals(back.get(i).from(), stints.get(i).from());
-            assertEquals(back.get(i).to(), stints.get(i).to());
-            assertTrue(back.get(i).what().startsWith(stints.get(i).task()));
+            assertEquals(back.get(i).from(), tasks.get(i).from());
+            assertEquals(back.get(i).to(), tasks.get(i).to());
+            assertTrue(back.get(i).what().startsWith(tasks.get(i).task()));
         }
     }
 
@@ -149,17 +149,20 @@ public class CalendarIcsTest {
     }
 
     @Test
-    public void theCalendarAsATableHasALineForEachStint() {
+    public void theCalendarAsATableHasALineForEachTask() {
         Planned planned = planned(MONDAY);
         String csv = ListCsv.days(planned.calendar());
-        assertEquals(csv.lines().count(), 1 + planned.calendar().stints().size());
+        assertEquals(csv.lines().count(), 1 + planned.calendar().tasks().size());
         assertTrue(csv.startsWith("from,to,species,task"));
         String kept = KeptText.PLANNED.write(planned);
         assertEquals(KeptText.PLANNED.read(kept), planned);
         LocalDateTime here = LocalDateTime.ofInstant(planned.at(), ZoneId.systemDefault());
         assertEquals(
                 KeptText.PLANNED.read(kept.replace("\"at\":\"" + planned.at() + "\"", "\"at\":\"" + here + "\"")
-                        .replace("/planned\",\"version\":5", "/planned\",\"version\":4")),
+                        .replace("\"tasks\":", "\"stints\":")
+                        .replace("\"spareTimeH\":", "\"marginH\":")
+                        .replace("\"labourMin\":", "\"handsMin\":")
+                        .replace("/planned\",\"version\":6", "/planned\",\"version\":4")),
                 planned,
                 "what was kept without a zone was read off this studio's clock");
     }
@@ -173,7 +176,7 @@ public class CalendarIcsTest {
             assertEquals(document.getNumberOfPages(), 1);
             String told = new PDFTextStripper().getText(document);
             assertTrue(told.contains("Week of Monday 10 June"), told);
-            for (Calendar.Stint s : planned.calendar().stints()) {
+            for (Calendar.PlacedTask s : planned.calendar().tasks()) {
                 assertTrue(told.contains(s.task()), s.task());
                 assertTrue(
                         told.contains(s.from().toLocalTime().toString()),

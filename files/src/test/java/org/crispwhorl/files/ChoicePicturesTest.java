@@ -76,7 +76,7 @@ public class ChoicePicturesTest {
 
     @Test
     public void whatIsNoChoiceHasNoPicture() {
-        assertTrue(ChoicePictures.svg("HeartForm", "cube").isEmpty());
+        assertTrue(ChoicePictures.svg("CentreForm", "cube").isEmpty());
         assertTrue(ChoicePictures.svg("Part", GONE_WHEN_FINISHED).isEmpty());
         assertTrue(ChoicePictures.svg("Medium", "gum-paste").isEmpty());
     }

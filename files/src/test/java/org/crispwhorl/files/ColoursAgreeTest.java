@@ -88,9 +88,9 @@ public class ColoursAgreeTest {
     @Test(dataProvider = "demos")
     public void theFaceHasTheColourOfTheSurfaceThatIsSeenThere(Species species) {
         Assessment a = new Assessment(species, Conditions.USUAL);
-        List<Drawing.Ring> rings = Draughting.of(a.form()).face().rings();
+        List<Drawing.DrawnRing> rings = Draughting.of(a.form()).face().rings();
         Random random = new Random(11);
-        for (Drawing.Ring drawn : rings) {
+        for (Drawing.DrawnRing drawn : rings) {
             Optional<PlacedRing> placed = a.form().rings().stream()
                     .filter(r -> r.part().id().equals(drawn.partId()))
                     .findFirst();

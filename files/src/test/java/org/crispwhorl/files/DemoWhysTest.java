@@ -133,7 +133,7 @@ public class DemoWhysTest {
             double l = a.get("free wire");
             double bending = 200_000 * Math.PI * Math.pow(d, 4) / 64;
             double weight = a.get("one piece") / 1000 * G;
-            return Math.toDegrees(Math.abs(Math.sin(Math.toRadians(a.get("lean α")))
+            return Math.toDegrees(Math.abs(Math.sin(Math.toRadians(a.get("opening angle α")))
                     * weight
                     * (l * l / 2 + a.get("centre of mass beyond the base") * l)
                     / bending));
@@ -166,7 +166,7 @@ public class DemoWhysTest {
                 a -> a.says("137.5")
                         ? ofSpiral(a.get("a petal takes up"))
                         : Math.ceil(360 / a.get("a petal takes up") - 1e-9));
-        AGAIN.put("hands", a -> a.all().sum());
+        AGAIN.put("labour", a -> a.all().sum());
         AGAIN.put(
                 "heads",
                 a -> a.says("heads a strand") ? 2 * a.get("strands") : a.all().sum());
@@ -184,7 +184,7 @@ public class DemoWhysTest {
                         : Math.ceil((a.get("wanted") - a.get("stem")) / 2 / a.get("a layer of tape") - 1e-9));
         AGAIN.put("thicker", a -> Math.max(0, a.get("wanted") - a.get("stem")));
         AGAIN.put(
-                "lot",
+                "batch",
                 a -> Math.max(
                         1,
                         DoubleStream.of(
@@ -245,7 +245,7 @@ public class DemoWhysTest {
                                         / a.get("pitch")
                                         / a.get("stretch")
                                 : a.all().sum());
-        AGAIN.put("cutOff", a -> a.get("stand") + a.get("pushed in"));
+        AGAIN.put("cutOff", a -> a.get("arrangement") + a.get("pushed in"));
         AGAIN.put(
                 "tapeCut",
                 a -> 2
@@ -260,13 +260,13 @@ public class DemoWhysTest {
         AGAIN.put("wire", a -> a.all().sum());
         AGAIN.put(
                 "wireLength",
-                a -> a.says("Insertion")
+                a -> a.says("Wire inside")
                         ? a.all().sum()
-                        : a.says("half the heart")
-                                ? a.get("stem") + a.get("hook") + a.get("heart, high") / 2
+                        : a.says("half the centre")
+                                ? a.get("stem") + a.get("hook") + a.get("centre, high") / 2
                                 : a.says("coil")
                                         ? a.get("tail") + a.get("straight") + a.get("turns") * Math.PI * a.get("coil")
-                                        : Math.hypot(a.get("stand"), a.get("ring")) + a.get("tail"));
+                                        : Math.hypot(a.get("arrangement"), a.get("ring")) + a.get("tail"));
     }
 
     /** Figures that are no reckoning: a choice among gauges told by what it does. */

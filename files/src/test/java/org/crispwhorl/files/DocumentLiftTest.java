@@ -20,7 +20,7 @@ import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.thinning.Thinning;
 import org.crispwhorl.core.wire.WireTable;
 import org.testng.annotations.Test;
@@ -62,7 +62,7 @@ public class DocumentLiftTest {
     @Test
     public void aDocumentOfTheSecondVersionIsLifted() throws IOException {
         Species lifted = SpeciesDocument.read(kept());
-        assertEquals(lifted.ways(), Choices.NONE.withDusting(Optional.of(Ways.Dusting.PARTS)));
+        assertEquals(lifted.techniques(), Choices.NONE.withDusting(Optional.of(Techniques.Dusting.PARTS)));
         Petaled petals = (Petaled) lifted.part("sepals").orElseThrow();
         assertEquals(petals.colour(), Colouring.dust(3));
         assertEquals(petals.pieces().making(), new Making.Sheet(new Thinning(1.1, 0.65)));
@@ -87,11 +87,11 @@ public class DocumentLiftTest {
         Pieces leaves = pieces(camellia, "leaves");
         double bend = Math.toDegrees(
                 leaves.finished().lengthMm() / leaves.former().orElseThrow().sphereRadiusMm());
-        assertEquals(leaves.leanDeg(), 72 + bend / 2, 0.051, "it turns back, so that its middle leans out more");
+        assertEquals(leaves.opensDeg(), 72 + bend / 2, 0.051, "it turns back, so that its middle leans out more");
         Pieces sixth = pieces(camellia, "sixth");
         double cupped = Math.toDegrees(
                 sixth.finished().lengthMm() / sixth.former().orElseThrow().sphereRadiusMm());
-        assertEquals(sixth.leanDeg(), 84 - cupped, 0.051);
+        assertEquals(sixth.opensDeg(), 84 - cupped, 0.051);
         assertEquals(sixth.attachment(), Attachment.Glued.BASE);
         Roll strip = (Roll) ofTheFifth("rosette").part("strip").orElseThrow();
         assertEquals(strip.openedMm() + strip.footMm(), 0.0);
@@ -105,7 +105,7 @@ public class DocumentLiftTest {
         old.remove("ways");
         ((ObjectNode) old.at("/parts/3/pieces")).put("drying", "hung");
         Species lifted = SpeciesDocument.read(old);
-        assertEquals(lifted.ways(), Choices.NONE.withDusting(Optional.of(Ways.Dusting.PARTS)));
+        assertEquals(lifted.techniques(), Choices.NONE.withDusting(Optional.of(Techniques.Dusting.PARTS)));
         assertEquals(((Petaled) lifted.part("sepals").orElseThrow()).pieces().drying(), new Lying.Hung());
         assertTrue(old.at("/parts/3/pieces/drying").isString(), "the document itself is left as it was");
     }

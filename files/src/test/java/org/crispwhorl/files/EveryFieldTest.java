@@ -30,11 +30,11 @@ public class EveryFieldTest {
     private static final Set<String> NOT_TRIED = Set.of("id", "name", "shade");
 
     /** What is said of a design beside what is reckoned of it. */
-    private static final Set<String> NOT_FIGURES = Set.of("inShort", "idle", "mends");
+    private static final Set<String> NOT_FIGURES = Set.of("inShort", "idle", "fixes");
 
     /** What changes something only beside something else, each with what that is. */
     private static final Map<String, String> ONLY_BESIDE = Map.ofEntries(
-            Map.entry("quickCount", "the way of quick counts"),
+            Map.entry("fewerCount", "the way of fewer pieces"),
             Map.entry("guide", "the list of pieces, where it is named"),
             Map.entry("lengthMm", "a piece longer than the veiner"),
             Map.entry("leastMm", "paste thinner than that"),
@@ -45,8 +45,8 @@ public class EveryFieldTest {
             Map.entry("onto", "a part within, which is soft by then"),
             Map.entry("as", "a piece that dries"),
             Map.entry("rule", "a ring within"),
-            Map.entry("upTo", "a heart as high as that"),
-            Map.entry("opensFrom", "a heart as high as that"),
+            Map.entry("upTo", "a centre as high as that"),
+            Map.entry("opensFrom", "a centre as high as that"),
             Map.entry("along", "more than one leaf"),
             Map.entry("apartMm", "more than one node"),
             Map.entry("texture", "the face, which is drawn from the design"),

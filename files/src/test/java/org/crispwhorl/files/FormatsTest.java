@@ -93,7 +93,7 @@ public class FormatsTest {
     public void namesAreWrittenInKebabCase() {
         assertEquals(CraftJson.name("PART_DRY"), "part-dry");
         assertEquals(CraftJson.name("TurnedOut"), "turned-out");
-        assertEquals(CraftJson.name("Whorl"), "whorl");
+        assertEquals(CraftJson.name("Ring"), "ring");
         assertEquals(CraftJson.name("MM"), "mm");
     }
 

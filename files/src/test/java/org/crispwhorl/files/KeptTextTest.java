@@ -18,16 +18,16 @@ import org.crispwhorl.core.drawer.StamenBunch;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.PieceSort;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Watched;
 import org.testng.annotations.Test;
 
 public class KeptTextTest {
     @Test
     public void whatIsKeptSaysWhatItIsAndOfWhichVersion() {
-        String kept = KeptText.WAYS.write(Ways.USUAL);
-        assertTrue(kept.startsWith("{\"format\":\"crisp-whorl/ways\",\"version\":2,"), kept);
-        assertEquals(KeptText.WAYS.read(kept), Ways.USUAL);
+        String kept = KeptText.TECHNIQUES.write(Techniques.USUAL);
+        assertTrue(kept.startsWith("{\"format\":\"crisp-whorl/ways\",\"version\":3,"), kept);
+        assertEquals(KeptText.TECHNIQUES.read(kept), Techniques.USUAL);
     }
 
     @Test
@@ -74,14 +74,18 @@ public class KeptTextTest {
         return now.replace(unknown, "").replace("\"version\":3", "\"version\":2");
     }
 
-    /** What the first versions of ways and of a studio's time did not know changes nothing of what they said. */
+    /** What the first versions of techniques and of a studio's time did not know changes nothing of what they said. */
     @Test
-    public void waysAndTimeOfTheFirstVersionsSayWhatTheySaid() {
-        String ways = KeptText.WAYS.write(Ways.USUAL.withGlue(Ways.Glue.WATER));
+    public void techniquesAndTimeOfTheFirstVersionsSayWhatTheySaid() {
+        String techniques = KeptText.TECHNIQUES.write(Techniques.USUAL.withGlue(Techniques.Glue.WATER));
         assertEquals(
-                KeptText.WAYS.read(
-                        ways.replace(",\"driesIn\":\"cabinet\"", "").replace("\"version\":2", "\"version\":1")),
-                Ways.USUAL.withGlue(Ways.Glue.WATER));
+                KeptText.TECHNIQUES.read(techniques
+                        .replace(",\"driesIn\":\"cabinet\"", "")
+                        .replace("\"version\":3", "\"version\":1")
+                        .replace("\"wireInside\"", "\"insertion\"")
+                        .replace("\"as-in-nature\"", "\"faithful\"")
+                        .replace("/techniques\"", "/ways\"")),
+                Techniques.USUAL.withGlue(Techniques.Glue.WATER));
         String time = KeptText.TIME.write(StudioTime.USUAL.withMakers(2));
         assertEquals(
                 KeptText.TIME.read(
@@ -98,15 +102,15 @@ public class KeptTextTest {
 
     @Test
     public void anotherThingOrANewerVersionIsRefusedByItsPlace() {
-        String kept = KeptText.WAYS.write(Ways.USUAL);
-        assertEquals(fault(kept.replace("\"version\":2", "\"version\":9")).pointer(), "/version");
-        assertEquals(fault(kept.replace("/ways", "/taken")).pointer(), "/format");
+        String kept = KeptText.TECHNIQUES.write(Techniques.USUAL);
+        assertEquals(fault(kept.replace("\"version\":3", "\"version\":9")).pointer(), "/version");
+        assertEquals(fault(kept.replace("/techniques", "/taken")).pointer(), "/format");
         assertEquals(fault("{").pointer(), "");
         assertTrue(fault(kept.replace("\"board\"", "\"bord\"")).pointer().startsWith("/bo"));
     }
 
     private static DocumentFault.Fault fault(String text) {
-        return expectThrows(DocumentFault.class, () -> KeptText.WAYS.read(text))
+        return expectThrows(DocumentFault.class, () -> KeptText.TECHNIQUES.read(text))
                 .faults()
                 .get(0);
     }

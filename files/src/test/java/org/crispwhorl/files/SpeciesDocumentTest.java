@@ -25,6 +25,8 @@ import org.crispwhorl.core.species.ByHand;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.CappedHalfBall;
 import org.crispwhorl.core.species.Carried;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Cluster;
 import org.crispwhorl.core.species.CoveredBall;
@@ -34,8 +36,6 @@ import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Hold;
 import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Joining;
@@ -51,6 +51,7 @@ import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Pistil;
 import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.Ridges;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Roll;
 import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.SliverCone;
@@ -58,12 +59,11 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Supports;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.species.Tendril;
 import org.crispwhorl.core.species.Texture;
 import org.crispwhorl.core.species.TexturedHead;
 import org.crispwhorl.core.species.Veiner;
-import org.crispwhorl.core.species.Ways;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.species.WoundFringe;
 import org.crispwhorl.core.thinning.Thinning;
 import org.testng.annotations.DataProvider;
@@ -95,7 +95,7 @@ public class SpeciesDocumentTest {
                 Joining.of(Joining.As.PART_DRY, Joining.Onto.HOLDS),
                 new Place(Place.Rule.SPIRAL, -12.5, 3),
                 Overlap.ALTERNATE,
-                Optional.of(Choices.NONE.withBoard(Optional.of(Ways.Board.CORNFLOUR))));
+                Optional.of(Choices.NONE.withBoard(Optional.of(Techniques.Board.CORNFLOUR))));
     }
 
     private static Stamens held(String id, Hold how) {
@@ -110,22 +110,22 @@ public class SpeciesDocumentTest {
                 12,
                 7,
                 3,
-                Stamens.Stand.ONE_SIDE,
+                Stamens.StamenArrangement.ONE_SIDE,
                 2,
                 how,
                 4,
                 Colouring.NONE);
     }
 
-    private static Species withHeart(HeartForm form) {
+    private static Species withCentre(CentreForm form) {
         return species(form, new Making.Sheet(new Thinning(1.1, 0.65)));
     }
 
-    private static Species species(HeartForm form, Making making) {
+    private static Species species(CentreForm form, Making making) {
         Former cup = new Former("apple \"tray\"", 30, 9, Former.Side.TURNS_BACK);
         Colouring colour = Colouring.dust(2);
         List<Part> parts = List.of(
-                new Heart("heart", "hjärta 花", "pink", form, 20, 1.5, 2, 4, 90, colour),
+                new Centre("centre", "hjärta 花", "pink", form, 20, 1.5, 2, 4, 90, colour),
                 new Stamens(
                         "stamens",
                         "stamens",
@@ -137,7 +137,7 @@ public class SpeciesDocumentTest {
                         12,
                         7,
                         3,
-                        Stamens.Stand.TUFT,
+                        Stamens.StamenArrangement.TUFT,
                         2,
                         4,
                         colour),
@@ -146,7 +146,7 @@ public class SpeciesDocumentTest {
                 held("wires", new Hold.OnWires(30, 60)),
                 new Supports("supports", "supports", Supports.SupportKind.PAPER, 6),
                 new Roll("disc", "disc", "pink", new RollForm.FoldedDisc(60, 0.5), 1, 0.5, 2, colour),
-                new Whorl(
+                new Ring(
                         "ring",
                         "=SUM(A1)",
                         "pink",
@@ -201,18 +201,18 @@ public class SpeciesDocumentTest {
                 List.of(new Shade("pink", "pink", "#c03a5a", 0.3), new Shade("pale", "pale", "#c03a5a", 0.1)),
                 parts,
                 Species.Finishing.STEAM,
-                Choices.NONE.withDusting(Optional.of(Ways.Dusting.WHOLE)));
+                Choices.NONE.withDusting(Optional.of(Techniques.Dusting.WHOLE)));
     }
 
     @DataProvider
     public Object[][] species() {
         Thinning thinning = new Thinning(1.1, 0.65);
-        List<HeartForm> forms = List.of(
-                new HeartForm.Ball(8),
-                new HeartForm.Cone(12, 14),
-                new HeartForm.Teardrop(8, 12.5),
+        List<CentreForm> forms = List.of(
+                new CentreForm.Ball(8),
+                new CentreForm.Cone(12, 14),
+                new CentreForm.Teardrop(8, 12.5),
                 new Dome(14, 5, Texture.SNIPPED),
-                new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.POLLEN),
+                new CentreForm.Disc(16, 3, CentreForm.Disc.Coat.POLLEN),
                 new Cluster(12, 3.5),
                 new CoveredBall(20, 1.5),
                 new CappedHalfBall(20, 1.5),
@@ -232,7 +232,7 @@ public class SpeciesDocumentTest {
                 new ByHand(thinning, ByHand.Guide.TEMPLATE),
                 new Making.Tape(12));
         return Stream.concat(
-                        forms.stream().map(SpeciesDocumentTest::withHeart),
+                        forms.stream().map(SpeciesDocumentTest::withCentre),
                         makings.stream().map(m -> species(forms.get(0), m)))
                 .map(s -> new Object[] {s})
                 .toArray(Object[][]::new);
@@ -275,17 +275,17 @@ public class SpeciesDocumentTest {
 
     @Test
     public void theDocumentNamesItsFormatAndVersion() {
-        ObjectNode document = SpeciesDocument.write(withHeart(new HeartForm.Ball(8)));
+        ObjectNode document = SpeciesDocument.write(withCentre(new CentreForm.Ball(8)));
         assertEquals(document.get("format").asString(), "crisp-whorl/species");
         assertEquals(document.get("version").asInt(), SpeciesDocument.VERSION);
-        assertEquals(document.at("/parts/0/kind").asString(), "heart");
+        assertEquals(document.at("/parts/0/kind").asString(), "centre");
         assertEquals(document.at("/parts/0/form/kind").asString(), "ball");
         assertEquals(document.at("/medium").asString(), "cold-porcelain");
     }
 
     @Test
     public void whatIsLeftOutIsNotWritten() {
-        ObjectNode document = SpeciesDocument.write(withHeart(new HeartForm.Ball(8)));
+        ObjectNode document = SpeciesDocument.write(withCentre(new CentreForm.Ball(8)));
         assertTrue(document.at("/parts/7/pieces").has("former"));
         assertFalse(document.at("/parts/8/pieces").has("former"));
     }
@@ -299,12 +299,12 @@ public class SpeciesDocumentTest {
             {"/parts/7/pieces", "count", "2.5", "/parts/7/pieces/count", "integer"},
             {"/parts/7/pieces/outline", "tip", "\"round\"", "/parts/7/pieces/outline/tip", "number"},
             {"/parts/7/pieces/outline", "petals", "3", "/parts/7/pieces/outline/petals", "no field of that name"},
-            {"/parts/7", "kind", "\"petal\"", "/parts/7/kind", "whorl"},
+            {"/parts/7", "kind", "\"petal\"", "/parts/7/kind", "ring"},
             {"/parts/7/pieces", "overlap", "\"sideways\"", "/parts/7/pieces/overlap", "tucked"},
             {"/parts/7", "shade", "\"blue\"", "/parts/7/shade", "pink"},
             {"/parts/8", "id", "\"ring\"", "/parts/8/id", "no other part"},
             {"/parts/0/form", "kind", "\"cube\"", "/parts/0/form/kind", "cone"},
-            {"/shades/0", "master", "\"pink\"", "/shades/0/master", "#"},
+            {"/shades/0", "strong", "\"pink\"", "/shades/0/strong", "#"},
             {"/shades/0", "share", "-0.1", "/shades/0/share", "at least 0"},
             {"", "name", "\"\"", "/name", "at least 1"},
             {"", "medium", "\"clay\"", "/medium", "gum-paste"},
@@ -324,7 +324,7 @@ public class SpeciesDocumentTest {
     @Test(dataProvider = "faults")
     public void aFaultIsToldWithItsPlaceAndWhatWasExpected(
             String at, String field, String value, String pointer, String expected) {
-        ObjectNode document = SpeciesDocument.write(withHeart(new HeartForm.Ball(8)));
+        ObjectNode document = SpeciesDocument.write(withCentre(new CentreForm.Ball(8)));
         ObjectNode place = at.isEmpty() ? document : (ObjectNode) document.at(at);
         place.set(field, MAPPER.readTree(value));
         DocumentFault fault = expectThrows(DocumentFault.class, () -> SpeciesDocument.read(document));
@@ -336,7 +336,7 @@ public class SpeciesDocumentTest {
 
     @Test
     public void aMissingFieldIsNamed() {
-        ObjectNode document = SpeciesDocument.write(withHeart(new HeartForm.Ball(8)));
+        ObjectNode document = SpeciesDocument.write(withCentre(new CentreForm.Ball(8)));
         ((ObjectNode) document.at("/parts/7/pieces")).remove("making");
         DocumentFault fault = expectThrows(DocumentFault.class, () -> SpeciesDocument.read(document));
         assertEquals(fault.faults().get(0), new DocumentFault.Fault("/parts/7/pieces/making", "nothing", "this field"));
@@ -344,7 +344,7 @@ public class SpeciesDocumentTest {
 
     @Test
     public void severalFaultsAreToldTogether() {
-        ObjectNode document = SpeciesDocument.write(withHeart(new HeartForm.Ball(8)));
+        ObjectNode document = SpeciesDocument.write(withCentre(new CentreForm.Ball(8)));
         ((ObjectNode) document.at("/parts/7/pieces")).put("count", 400);
         ((ObjectNode) document.at("/parts/1")).put("strands", 0);
         assertEquals(
@@ -363,7 +363,7 @@ public class SpeciesDocumentTest {
 
     @Test
     public void aKeyThatStandsTwiceIsRefused() {
-        String text = SpeciesDocument.writeText(withHeart(new HeartForm.Ball(8)))
+        String text = SpeciesDocument.writeText(withCentre(new CentreForm.Ball(8)))
                 .replaceFirst("\"note\"", "\"name\" : \"twice\", \"note\"");
         expectThrows(DocumentFault.class, () -> SpeciesDocument.readText(text));
     }

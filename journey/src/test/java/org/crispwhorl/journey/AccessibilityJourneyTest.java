@@ -49,7 +49,7 @@ public class AccessibilityJourneyTest extends Journey {
     }
 
     @Test
-    public void aFlowerOfManyPartsASpikeAndTheWays() {
+    public void aFlowerOfManyPartsASpikeAndTheTechniques() {
         openPlate(page, "Footbridge passion flower");
         select(page, "filaments");
         page.waitForSelector("[data-figure=across]");
@@ -60,14 +60,14 @@ public class AccessibilityJourneyTest extends Journey {
         noSeriousFault();
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Ways").setExact(true))
+                        new Page.GetByRoleOptions().setName("Techniques").setExact(true))
                 .click();
         page.waitForSelector("[role=dialog]");
         noSeriousFault();
     }
 
     @Test
-    public void theRoomAheadTheTabletTheCopiesAndMending() {
+    public void theRoomAheadTheTabletTheCopiesAndTroubleshooting() {
         page.navigate(base + "/room");
         page.waitForSelector("[data-chart]");
         noSeriousFault();
@@ -77,7 +77,7 @@ public class AccessibilityJourneyTest extends Journey {
         page.navigate(base + "/copies");
         page.waitForSelector("h2");
         noSeriousFault();
-        page.navigate(base + "/mending");
+        page.navigate(base + "/troubleshooting");
         page.waitForSelector("li button");
         noSeriousFault();
     }
@@ -115,13 +115,13 @@ public class AccessibilityJourneyTest extends Journey {
     }
 
     @Test
-    public void theDrawerAndTheSlate() {
+    public void theDrawerAndTheQuick() {
         page.navigate(base + "/drawer");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("tin petal, large"))
                 .click();
         page.waitForSelector("figure svg");
         noSeriousFault();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take in a table"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Import a table"))
                 .click();
         page.waitForSelector("[role=dialog]");
         noSeriousFault();
@@ -130,7 +130,7 @@ public class AccessibilityJourneyTest extends Journey {
                 .click();
         page.waitForSelector("[data-purchase]");
         noSeriousFault();
-        page.navigate(base + "/slate");
+        page.navigate(base + "/quick");
         page.waitForSelector("[data-question=unit-turning] [data-value]");
         noSeriousFault();
     }

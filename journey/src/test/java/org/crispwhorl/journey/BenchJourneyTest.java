@@ -32,7 +32,7 @@ public class BenchJourneyTest extends Journey {
         hellebore.find();
         String draft = "{\"name\":\"Three for the bench\",\"note\":\"\",\"handOver\":\""
                 + LocalDateTime.now().plusDays(9).truncatedTo(ChronoUnit.HOURS)
-                + ":00\",\"marginH\":12,\"tierMm\":100,\"lines\":[{\"speciesId\":\"" + hellebore.group(1)
+                + ":00\",\"spareTimeH\":12,\"tierMm\":100,\"lines\":[{\"speciesId\":\"" + hellebore.group(1)
                 + "\",\"flowers\":3}]}";
         String kept = page.request()
                 .post(
@@ -99,7 +99,7 @@ public class BenchJourneyTest extends Journey {
             field.fill("30");
             field.press("Tab");
         }
-        measure.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Tell"))
+        measure.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Work it out"))
                 .click();
         assertThat(measure.getByRole(AriaRole.STATUS)).containsText("still thick");
         page.locator("[data-done]").click();
@@ -122,7 +122,7 @@ public class BenchJourneyTest extends Journey {
         Locator note = page.locator("[data-note]");
         note.locator("summary").press("Enter");
         note.locator("textarea").fill("the yellow is warmer than last time");
-        note.getByText("Write it down").click();
+        note.getByText("Add").click();
         assertThat(note.getByRole(AriaRole.STATUS)).hasText("It is in the book.");
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", png);
@@ -225,16 +225,16 @@ public class BenchJourneyTest extends Journey {
         assertThat(entry).containsText("12 whole, 1 broke");
         assertThat(entry).containsText("not yet at");
         Locator drying = page.locator("[data-lesson]").first();
-        drying.getByText("Go by it", new Locator.GetByTextOptions().setExact(true))
+        drying.getByText("Use this", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(drying).containsText("It is reckoned");
         assertThat(drying).containsText("times as fast, from");
         drying.getByText("Forget it", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(drying).containsText("It is reckoned without this.");
-        entry.getByText("leave out").click();
+        entry.getByText("remove").click();
         assertThat(entry.getByText("take in")).isVisible();
         entry.getByText("take in").click();
-        assertThat(entry.getByText("leave out")).isVisible();
+        assertThat(entry.getByText("remove")).isVisible();
     }
 }

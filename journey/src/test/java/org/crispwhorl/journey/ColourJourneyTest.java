@@ -89,7 +89,7 @@ public class ColourJourneyTest extends Journey {
         choose("sixth");
         while (passes().count() > 0) {
             int left = passes().count();
-            click(button("Leave it out"));
+            click(button("Remove it"));
             assertThat(passes()).hasCount(left - 1);
         }
         choose("first");

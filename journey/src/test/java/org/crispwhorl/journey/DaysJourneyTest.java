@@ -49,7 +49,7 @@ public class DaysJourneyTest extends Journey {
         page.keyboard().press("Enter");
         assertThat(page.locator("[data-because]")).containsText("before");
         Download ics = page.waitForDownload(
-                () -> page.getByText("Take out as a calendar").click());
+                () -> page.getByText("Export as a calendar").click());
         String calendar = Files.readString(ics.path());
         assertEquals(calendar.split("BEGIN:VEVENT").length - 1, work.count());
         page.reload();
@@ -105,7 +105,7 @@ public class DaysJourneyTest extends Journey {
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SEARCHED_MS));
         assertThat(page.locator("[data-changed]")).hasCount(0);
         page.navigate(base + "/room");
-        button("Leave out rain").press("Enter");
+        button("Remove rain").press("Enter");
         assertThat(page.getByText("Slowest:")).containsText("100 %");
     }
 

@@ -14,7 +14,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import org.testng.annotations.Test;
 
-/** What is in the drawer, what of it fits, what the slate says, and what the scale weighs. */
+/** What is in the drawer, what of it fits, what the quick figures say, and what the scale weighs. */
 public class DrawerJourneyTest extends Journey {
     private Locator button(String name) {
         return page.getByRole(
@@ -100,9 +100,9 @@ public class DrawerJourneyTest extends Journey {
     }
 
     @Test
-    public void waysTellInFiguresWhatAnotherChoiceWouldChange() {
+    public void techniquesTellInFiguresWhatAnotherChoiceWouldChange() {
         page.navigate(base + "/");
-        button("Ways").click();
+        button("Techniques").click();
         page.getByLabel("told in figures for").selectOption(new SelectOption().setLabel("Towpath camellia"));
         assertThat(page.locator("[data-effects=glue] li").first()).isVisible();
         assertThat(page.locator("[data-effects=board]")).containsText("makes no difference");
@@ -121,17 +121,17 @@ public class DrawerJourneyTest extends Journey {
         }
         page.navigate(base + "/drawer");
         page.waitForSelector("text=tin petal, large");
-        button("Take in a table …").click();
+        button("Import a table …").click();
         page.locator("input[type=file]")
                 .setInputFiles(
                         new FilePayload("picks.csv", "text/csv", csv.toString().getBytes(StandardCharsets.UTF_8)));
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("3 places need mending; nothing was taken in yet");
+        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("3 places need mending; nothing was imported yet");
         assertThat(dialog.locator("tbody tr").first()).containsText("'five'");
         Download left = page.waitForDownload(
                 () -> dialog.getByText("The other rows, to mend").click());
         assertTrue(Files.readString(left.path()).contains("pick 4007"));
-        button("Take in the 9,997 good rows").click();
+        button("Import the 9,997 good rows").click();
         assertThat(dialog.getByRole(AriaRole.STATUS)).containsText("9,997 things are in the drawer");
         button("Close").click();
     }
@@ -160,7 +160,7 @@ public class DrawerJourneyTest extends Journey {
     }
 
     @Test
-    public void theFinderLeadsToEachQuestionOfTheSlateAndItAnswersAsItIsTyped() {
+    public void theFinderLeadsToEachQuestionOfTheQuickAndItAnswersAsItIsTyped() {
         page.navigate(base + "/shelf");
         page.waitForSelector("h2");
         for (String question : new String[] {"wire check", "log slices", "bundle and pick"}) {
@@ -210,7 +210,7 @@ public class DrawerJourneyTest extends Journey {
         Locator list = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Shopping list"));
         Locator paste = list.locator("tr", new Locator.LocatorOptions().setHasText("gum paste"));
         assertThat(paste).containsText("900 g");
-        button("Take it out of the drawer").click();
+        button("Delete it").click();
         assertThat(page.getByText("Taken out of the drawer for this order")).isVisible();
         assertThat(paste).not().containsText("900 g");
         button("Put it all back").click();

@@ -131,7 +131,7 @@ public class MishapsJourneyTest extends Journey {
     /** Left and come back to, or loaded anew: what was typed, and what can be undone, is there. */
     @Test
     public void whatWasTypedAndWhatCanBeUndoneOutlastTheWindow() {
-        page.navigate(base + "/slate");
+        page.navigate(base + "/quick");
         Locator ball = page.locator("[data-question=ball-and-petal] input").first();
         ball.fill("17");
         ball.press("Tab");

@@ -15,7 +15,7 @@ import org.testng.annotations.Test;
 
 /** A piece lying flat is pulled into shape, freed from the family, or taken in from a drawing. */
 public class OutlineJourneyTest extends Journey {
-    private static final String HEART =
+    private static final String CENTRE =
             "M 50 100 C 30 80 0 50 20 20 C 30 0 45 10 50 22 C 55 10 70 0 80 20 C 100 50 70 80 50 100 Z";
 
     private Locator button(String name) {
@@ -108,12 +108,12 @@ public class OutlineJourneyTest extends Journey {
     @Test
     public void aDrawingIsTakenInAndAHostileOneIsRefused() {
         openOutline("sixth");
-        button("Take in a drawing …").click();
+        button("Import a drawing …").click();
         Locator text = page.getByLabel("drawing, or path");
         text.fill("M0 0L10 10L0 10L10 0Z");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("crosses itself");
         assertThat(button("Cut it so")).isDisabled();
-        String svg = "<svg xmlns='http://www.w3.org/2000/svg'><script>1</script><path d='" + HEART + "'/></svg>";
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg'><script>1</script><path d='" + CENTRE + "'/></svg>";
         Locator file = page.locator("[role=dialog] input[type=file]");
         file.setInputFiles(new FilePayload("petal.svg", "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("script");

@@ -99,7 +99,7 @@ public class PlateJourneyTest extends Journey {
         String before = page.locator("[data-bead=fourth]").innerText();
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Double").setExact(true))
+                        new Page.GetByRoleOptions().setName("Duplicate").setExact(true))
                 .click();
         assertThat(page.locator("[data-bead]")).hasCount(10);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
@@ -183,9 +183,11 @@ public class PlateJourneyTest extends Journey {
         dragBy("[data-handle=tip]", -60, -20);
         until("it is longer", () -> Double.parseDouble(figure(page, "cutLength")) > before);
         waitKept(page);
-        String lean = field("/pieces/leanDeg").inputValue();
+        String lean = field("/pieces/opensDeg").inputValue();
         dragBy("[data-handle=lean]", 20, -50);
-        until("it leans otherwise", () -> !field("/pieces/leanDeg").inputValue().equals(lean));
+        until(
+                "it leans otherwise",
+                () -> !field("/pieces/opensDeg").inputValue().equals(lean));
         String turn = field("/place/turnDeg").inputValue();
         atRest("[data-handle=lean]");
         dragFrom(shown("sixth"), -10, 60);
@@ -246,7 +248,7 @@ public class PlateJourneyTest extends Journey {
     }
 
     @Test
-    public void aDampRoomStopsTheDryingAndACabinetMendsIt() {
+    public void aDampRoomStopsTheDryingAndACabinetFixesIt() {
         openPlate(page, CAMELLIA);
         Locator humidity = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("The room now"))
                 .getByLabel("humidity", new Locator.GetByLabelOptions().setExact(true));

@@ -81,8 +81,8 @@ public class RoundJourneyTest extends Journey {
     public void petalsThatPassThroughEachOtherAreToldAndLeanedClear() {
         openPlate(page, "Footbridge passion flower");
         select(page, "sepals");
-        type("/place/seatMm", "-4");
-        type("/pieces/leanDeg", "60");
+        type("/place/onStemMm", "-4");
+        type("/pieces/opensDeg", "60");
         waitKept(page);
         page.locator("[data-bead=sepals]").focus();
         page.keyboard().press("r");
@@ -91,7 +91,9 @@ public class RoundJourneyTest extends Journey {
         int before = page.locator("[data-crossings] li").count();
         told.getByRole(
                         AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName("lean it clear").setExact(true))
+                        new Locator.GetByRoleOptions()
+                                .setName("opening angle it clear")
+                                .setExact(true))
                 .first()
                 .click();
         assertThat(told).not().containsText("sepals passes through petals");

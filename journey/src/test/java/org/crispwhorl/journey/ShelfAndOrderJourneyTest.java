@@ -46,7 +46,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
         String good = Files.readString(download.path());
         int cards = page.locator("h2").count();
         String broken = good.replaceFirst("\"count\" : \\d+", "\"count\" : 999")
-                .replaceFirst("\"kind\" : \"whorl\"", "\"kind\" : \"wheel\"");
+                .replaceFirst("\"kind\" : \"ring\"", "\"kind\" : \"wheel\"");
         page.locator("input[type=file]").setInputFiles(file("broken.json", broken));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("cannot be read as it is");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("/parts/");
@@ -81,7 +81,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
         page.getByLabel("add a species or a stage").selectOption("Winding-hole water lily, half open");
         assertThat(page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Leave out Winding-hole water lily, half open")))
+                        new Page.GetByRoleOptions().setName("Remove Winding-hole water lily, half open")))
                 .isVisible();
         page.navigate(base + "/shelf");
         card.getByText("Stages", new Locator.GetByTextOptions().setExact(true)).click();
@@ -95,9 +95,9 @@ public class ShelfAndOrderJourneyTest extends Journey {
         page.waitForSelector("h2");
         int cards = page.locator("h2").count();
         String first = page.locator("h2").first().innerText();
-        button("Put aside").first().click();
+        button("Archive").first().click();
         assertThat(page.locator("h2")).hasCount(cards - 1);
-        page.getByText("Put aside: ").click();
+        page.getByText("Archived: ").click();
         page.locator("li", new Page.LocatorOptions().setHasText(first))
                 .getByText("Put back")
                 .click();
@@ -109,7 +109,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
     public void anOrderIsWrittenDownAddedUpAndPrinted() throws IOException {
         page.navigate(base + "/orders");
         page.getByLabel("a new order").fill("Christening at the basin");
-        button("Write it down").click();
+        button("Add").click();
         page.getByLabel("add a species or a stage").selectOption("Towpath camellia");
         assertThat(page.locator("[data-total=pieces]")).not().hasText("0");
         int one = Integer.parseInt(page.locator("[data-total=pieces]").innerText());
@@ -140,7 +140,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
     public void aSpeciesIsBegunFromABuildAndFromAnother() {
         page.navigate(base + "/shelf");
         button("or from a build …").click();
-        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Builds to begin from"))
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Builds to start from"))
                 .getByRole(AriaRole.BUTTON)
                 .filter(new Locator.FilterOptions().setHasText("A rose that hugs its cone"))
                 .click();
@@ -150,7 +150,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
         page.navigate(base + "/shelf");
         page.getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText("Towpath daffodil"))
-                .getByText("Begin from it")
+                .getByText("Start from this")
                 .click();
         page.waitForSelector("[data-face] path");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
@@ -161,7 +161,7 @@ public class ShelfAndOrderJourneyTest extends Journey {
     public void aReloadKeepsTheOrder() {
         page.navigate(base + "/orders");
         page.getByLabel("a new order").fill("Boat naming");
-        button("Write it down").click();
+        button("Add").click();
         page.getByLabel("add a species or a stage").selectOption("Lockside hellebore");
         assertThat(page.locator("[data-total=pieces]")).not().hasText("0");
         page.reload();

@@ -46,7 +46,7 @@ public class StudyJourneyTest extends Journey {
     public void aTableOfPetalsIsTakenInAndItsFaultsAreTold() {
         page.navigate(base + "/study");
         Locator file = page.locator("input[type=file]");
-        String table = "count,length mm,width mm,note\n4,21,18,heart side\n7,33,x,outer\n";
+        String table = "count,length mm,width mm,note\n4,21,18,centre side\n7,33,x,outer\n";
         file.setInputFiles(new FilePayload("petals.csv", "text/csv", table.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("/row 2/width mm");
         file.setInputFiles(new FilePayload(

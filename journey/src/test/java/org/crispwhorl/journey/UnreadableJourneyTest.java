@@ -29,11 +29,11 @@ public class UnreadableJourneyTest extends Journey {
         assertThat(card).containsText("Towpath camellia");
         assertThat(page.locator("h2")).hasCount(cards);
         assertTrue(page.locator("li svg").count() >= cards - 1);
-        assertThat(page.getByText("What is kept of the ways of the studio cannot be read"))
+        assertThat(page.getByText("What is kept of the techniques of the studio cannot be read"))
                 .isVisible();
 
         Download out =
-                page.waitForDownload(() -> card.getByText("Take out as it is").click());
+                page.waitForDownload(() -> card.getByText("Export as it is").click());
         String kept = Files.readString(out.path());
         assertTrue(kept.contains("cuont"), kept);
         String mended = kept.replace("\"cuont\":", "\"count\":");

@@ -63,7 +63,7 @@ public class WholeFlowerJourneyTest extends Journey {
         }
         assertThat(page.locator("[data-bead]")).hasCount(14);
         assertThat(page.locator("[data-drying]")).hasCount(12);
-        nothingCollides("[data-bead]", "[aria-label='Parts, from the heart outwards']");
+        nothingCollides("[data-bead]", "[aria-label='Parts, from the centre outwards']");
         nothingCollides("[data-drying]", "[aria-label='Drying strip']");
         nothingCollides("[aria-label='Split plate'] text", "[aria-label='Split plate']");
         for (int i = 0; i < 3; i++) {
@@ -77,33 +77,33 @@ public class WholeFlowerJourneyTest extends Journey {
         openPlate(page, "Lock-meadow scabious");
         Locator bead = page.locator("[data-bead=inner]");
         assertThat(bead).containsText("16 ×");
-        String faithful = figure(page, "hands");
-        choose("counts", "quick");
+        String faithful = figure(page, "labour");
+        choose("counts", "fewer");
         assertThat(bead).containsText("10 ×");
-        assertTrue(hours(figure(page, "hands")) < hours(faithful));
+        assertTrue(hours(figure(page, "labour")) < hours(faithful));
         select(page, "inner");
         page.keyboard().press("+");
         assertThat(bead).containsText("11 ×");
         page.keyboard().press("z");
         page.keyboard().press("Escape");
         page.locator("[data-design] details summary").click();
-        page.getByLabel("counts").selectOption("faithful");
+        page.getByLabel("counts").selectOption("as-in-nature");
         assertThat(bead).containsText("16 ×");
         page.keyboard().press("Escape");
         page.getByLabel("counts").selectOption("");
         assertThat(bead).containsText("10 ×");
-        choose("counts", "faithful");
+        choose("counts", "as-in-nature");
         assertThat(bead).containsText("16 ×");
         waitKept(page);
     }
 
     @Test
-    public void aPartIsOfferedOnlyTheWaysThatItCanChoose() {
+    public void aPartIsOfferedOnlyTheTechniquesThatItCanChoose() {
         openPlate(page, "Lock-meadow scabious");
         select(page, "inner");
-        page.locator("[data-seldom] summary", new Page.LocatorOptions().setHasText("ways of this part"))
+        page.locator("[data-advanced] summary", new Page.LocatorOptions().setHasText("techniques of this part"))
                 .click();
-        page.getByLabel("ways of this part: choose one").click();
+        page.getByLabel("techniques of this part: choose one").click();
         Locator part = page.locator("details", new Page.LocatorOptions().setHasText("all as the studio does"))
                 .last();
         part.locator("summary").click();
@@ -122,7 +122,7 @@ public class WholeFlowerJourneyTest extends Journey {
     private void choose(String way, String choice) {
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Ways").setExact(true))
+                        new Page.GetByRoleOptions().setName("Techniques").setExact(true))
                 .click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         dialog.getByLabel(way).selectOption(choice);

@@ -51,7 +51,7 @@ public class WildRoseJourneyTest extends Journey {
         }
         assertThat(page.locator("[data-bead]")).hasCount(0);
 
-        add("heart", "heart");
+        add("centre", "centre");
         set("form", "ball");
         set("diameter, form", "8");
         set("hook", "4");
@@ -76,7 +76,7 @@ public class WildRoseJourneyTest extends Journey {
         assertThat(page.locator("[data-figure=heads] [data-value]")).hasText("40");
         assertEquals(figure(page, "petals"), "13");
         for (int i = 0; i < 6 && page.locator("[data-finding]").count() > 0; i++) {
-            mendFirst();
+            fixFirst();
         }
         assertThat(page.locator("[data-fine]")).isVisible();
         waitKept(page);
@@ -86,7 +86,7 @@ public class WildRoseJourneyTest extends Journey {
     }
 
     /** Takes the first mend by its key, from the plate: a field that has just been left may still hold the keys. */
-    private void mendFirst() {
+    private void fixFirst() {
         waitKept(page);
         String before = findings();
         assertThat(page.locator("[role=dialog]")).hasCount(0);

@@ -93,7 +93,7 @@ public final class Api {
                 .put("name", name)
                 .put("note", "")
                 .put("handOver", handOver.truncatedTo(ChronoUnit.HOURS) + ":00")
-                .put("marginH", 12)
+                .put("spareTimeH", 12)
                 .put("tierMm", 100);
         draft.putArray("lines").addObject().put("speciesId", speciesId(species)).put("flowers", flowers);
         Answer added = post("/api/orders", draft);

@@ -21,8 +21,8 @@ import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.Venue;
 import org.crispwhorl.core.price.PriceSheet;
 import org.crispwhorl.core.price.Tariff;
-import org.crispwhorl.core.slate.SlateAnswer;
-import org.crispwhorl.core.slate.SlateQuestion;
+import org.crispwhorl.core.quick.QuickAnswer;
+import org.crispwhorl.core.quick.QuickQuestion;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.CraftSchema;
@@ -39,7 +39,6 @@ import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.journal.BenchJournal;
-import org.crispwhorl.server.mending.MendingController;
 import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.plate.ColourController;
@@ -62,6 +61,7 @@ import org.crispwhorl.server.studio.ClockController;
 import org.crispwhorl.server.study.StudyController;
 import org.crispwhorl.server.tools.ToolsController;
 import org.crispwhorl.server.tools.WayEffectsController;
+import org.crispwhorl.server.troubleshooting.TroubleshootingController;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -94,7 +94,7 @@ class ApiDescription {
             Unreadables.Unreadable.class,
             ShelfController.NewSpecies.class,
             ShelfController.BuildCard.class,
-            ShelfController.Aside.class,
+            ShelfController.Archived.class,
             OrderController.OrderView.class,
             Order.class,
             OrderController.OrderChange.class,
@@ -113,8 +113,8 @@ class ApiDescription {
             TabletController.TabletView.class,
             TabletController.NewPassphrase.class,
             RoomAheadController.RoomHours.class,
-            MendingController.Symptom.class,
-            MendingController.MendingGuide.class,
+            TroubleshootingController.Symptom.class,
+            TroubleshootingController.TroubleshootingGuide.class,
             Archive.Copy.class,
             ArchiveController.StudioTakenIn.class,
             BookController.BookView.class,
@@ -143,12 +143,12 @@ class ApiDescription {
             PaceController.OperationPace.class,
             PartTools.class,
             Purchases.class,
-            SlateQuestion.class,
+            QuickQuestion.class,
             Study.class,
             StudyController.SortedPetals.class,
             StudyController.PetalTable.class,
             StudyController.Drafted.class,
-            SlateAnswer.class,
+            QuickAnswer.class,
             ScaleLink.Reading.class,
             ScaleController.WeighedBall.class,
             ScaleController.DensityFound.class,

@@ -107,7 +107,7 @@ public class BenchApiTest extends ServerTest {
     @Test
     public void whatIsDoneStaysWhenTheDaysArePlannedAnew() {
         api.worked(api.post(order + "/days", "{\"pins\":[],\"together\":[]}"));
-        JsonNode first = api.get(order + "/days").json().at("/planned/calendar/stints/0");
+        JsonNode first = api.get(order + "/days").json().at("/planned/calendar/tasks/0");
         String uid = first.get("uid").asString();
         assertEquals(
                 tell(List.of(touch(uid, "begun", 30, 0), touch(uid, "done", 10, 0)))
@@ -115,11 +115,11 @@ public class BenchApiTest extends ServerTest {
                 200);
         api.worked(api.post(order + "/days", "{\"pins\":[],\"together\":[]}"));
         int done = 0;
-        for (JsonNode stint : api.get(order + "/days").json().at("/planned/calendar/stints")) {
-            if (stint.get("done").asBoolean()) {
+        for (JsonNode task : api.get(order + "/days").json().at("/planned/calendar/tasks")) {
+            if (task.get("done").asBoolean()) {
                 done++;
-                assertEquals(stint.get("uid").asString(), uid);
-                assertEquals(LocalDateTime.parse(stint.get("from").asString()), NOW.minusMinutes(30));
+                assertEquals(task.get("uid").asString(), uid);
+                assertEquals(LocalDateTime.parse(task.get("from").asString()), NOW.minusMinutes(30));
             }
         }
         assertEquals(done, 1);

@@ -14,7 +14,7 @@ final class BuildGuide {
 
     static {
         CHOICES.put("Part", "Parts");
-        CHOICES.put("HeartForm", "Hearts: `form` of a `heart`");
+        CHOICES.put("CentreForm", "Centres: `form` of a `centre`");
         CHOICES.put("RollForm", "Rolls: `from` of a `roll`");
         CHOICES.put("Making", "Ways to a piece: `making` of `pieces`");
         CHOICES.put("Attachment", "Ways to join it: `attachment` of `pieces`");

@@ -56,23 +56,23 @@ public class DaysApiTest extends ServerTest {
         assertTrue(api.get(order + "/days").json().path("planned").isMissingNode());
         assertEquals(api.get(order + "/days/days.ics").status(), 404);
         JsonNode days = planned();
-        int stints = days.at("/planned/calendar/stints").size();
-        assertTrue(stints > 4, days.toString());
+        int tasks = days.at("/planned/calendar/tasks").size();
+        assertTrue(tasks > 4, days.toString());
         assertEquals(days.get("changed").size(), 0);
         JsonNode glance = api.get("/api/days").json().get(0);
         assertEquals(glance.get("begins"), days.at("/planned/calendar/begins"));
         assertTrue(glance.get("freeDays").asInt() >= 0 && glance.get("freeDays").asInt() < 10, glance.toString());
         String ics = api.get(order + "/days/days.ics").body();
-        assertEquals(ics.split("BEGIN:VEVENT").length - 1, stints);
-        assertEquals(api.get(order + "/days/days.csv").body().lines().count(), stints + 1);
+        assertEquals(ics.split("BEGIN:VEVENT").length - 1, tasks);
+        assertEquals(api.get(order + "/days/days.csv").body().lines().count(), tasks + 1);
         restart();
         assertEquals(
-                api.get(order + "/days").json().at("/planned/calendar/stints").size(), stints, "outlives a restart");
+                api.get(order + "/days").json().at("/planned/calendar/tasks").size(), tasks, "outlives a restart");
     }
 
     @Test
     public void whatIsPinnedIsKeptWithThePlan() {
-        JsonNode first = planned().at("/planned/calendar/stints/0");
+        JsonNode first = planned().at("/planned/calendar/tasks/0");
         String sooner =
                 LocalDateTime.parse(first.get("from").asString()).minusHours(24).toString();
         ObjectNode pins = Api.JSON.createObjectNode();
@@ -86,7 +86,7 @@ public class DaysApiTest extends ServerTest {
         api.worked(begun);
         JsonNode days = api.get(order + "/days").json();
         assertEquals(days.at("/planned/pins").size(), 1);
-        boolean stands = days.at("/planned/calendar/stints")
+        boolean stands = days.at("/planned/calendar/tasks")
                 .valueStream()
                 .anyMatch(s -> s.get("uid").equals(first.get("uid"))
                         && LocalDateTime.parse(s.get("from").asString()).equals(LocalDateTime.parse(sooner)));
@@ -96,7 +96,7 @@ public class DaysApiTest extends ServerTest {
     @Test
     public void whatAMoveWouldCostIsLookedAtAndNotKept() {
         JsonNode kept = planned();
-        JsonNode first = kept.at("/planned/calendar/stints/0");
+        JsonNode first = kept.at("/planned/calendar/tasks/0");
         ObjectNode pins = Api.JSON.createObjectNode();
         pins.putArray("together");
         pins.putArray("pins")
@@ -119,7 +119,7 @@ public class DaysApiTest extends ServerTest {
         ObjectNode changed = Api.JSON.createObjectNode();
         changed.set("version", kept.get("version"));
         changed.set("order", kept.get("order"));
-        ((ObjectNode) changed.get("order")).put("marginH", 24);
+        ((ObjectNode) changed.get("order")).put("spareTimeH", 24);
         assertEquals(api.put(order, changed).status(), 200);
         assertEquals(api.put("/api/time", usual.deepCopy().put("makers", 2)).status(), 200);
         assertEquals(
@@ -138,7 +138,7 @@ public class DaysApiTest extends ServerTest {
         never.get("week").forEach(day -> ((ObjectNode) day).put("works", false));
         assertEquals(api.put("/api/time", never).status(), 200);
         JsonNode days = planned();
-        assertEquals(days.at("/planned/calendar/stints").size(), 0);
+        assertEquals(days.at("/planned/calendar/tasks").size(), 0);
         assertFalse(days.at("/planned/calendar/limit").asString().isBlank());
         assertTrue(days.at("/planned/calendar/helps")
                 .valueStream()
@@ -196,7 +196,7 @@ public class DaysApiTest extends ServerTest {
         JsonNode kept = planned();
         ObjectNode body = Api.JSON.createObjectNode();
         ArrayNode events = body.putArray("events");
-        for (JsonNode s : kept.at("/planned/calendar/stints")) {
+        for (JsonNode s : kept.at("/planned/calendar/tasks")) {
             if (s.get("task").asString().equals("Make petals")) {
                 for (String touch : List.of("begun", "good", "broke", "done")) {
                     events.addObject()
@@ -211,7 +211,7 @@ public class DaysApiTest extends ServerTest {
         assertEquals(api.post(order + "/bench/events", body).status(), 200);
         assertTrue(api.get(order + "/days").json().get("changed").toString().contains("broke"));
         JsonNode anew = planned();
-        assertTrue(anew.at("/planned/calendar/stints").toString().contains(" more\""), anew.toString());
+        assertTrue(anew.at("/planned/calendar/tasks").toString().contains(" more\""), anew.toString());
         assertFalse(
                 anew.get("changed").toString().contains("broke"),
                 anew.get("changed").toString());
@@ -234,8 +234,8 @@ public class DaysApiTest extends ServerTest {
             assertEquals(days.at("/planned/together").size(), 1, days.toString());
             assertEquals(
                     days.get("elsewhere").size(),
-                    days.at("/planned/calendar/stints").size());
-            days.at("/planned/calendar/stints").forEach(all::add);
+                    days.at("/planned/calendar/tasks").size());
+            days.at("/planned/calendar/tasks").forEach(all::add);
         }
         assertTrue(!all.isEmpty());
         for (JsonNode s : all) {

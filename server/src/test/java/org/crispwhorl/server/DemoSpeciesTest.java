@@ -36,7 +36,7 @@ public class DemoSpeciesTest {
         return species().map(s -> new Object[] {s.name(), s}).toArray(Object[][]::new);
     }
 
-    /** Every kind of part, heart, making and joining that the schema knows is in a demo species. */
+    /** Every kind of part, centre, making and joining that the schema knows is in a demo species. */
     @Test
     public void everyKindOccurs() {
         Set<String> met = new TreeSet<>();
@@ -94,7 +94,7 @@ public class DemoSpeciesTest {
         assertTrue(pieces.stream().anyMatch(p -> p.outline().notch() > 0), "notched");
         assertTrue(pieces.stream().anyMatch(p -> p.lining().isPresent()), "laminated");
         assertTrue(pieces.stream().anyMatch(p -> p.carries().isPresent()), "carrying a smaller petal");
-        assertTrue(pieces.stream().anyMatch(p -> p.quickCount() > 0), "a quick count");
+        assertTrue(pieces.stream().anyMatch(p -> p.fewerCount() > 0), "a quick count");
     }
 
     @Test(dataProvider = "demos")
@@ -118,7 +118,7 @@ public class DemoSpeciesTest {
     @Test(dataProvider = "demos")
     public void whatIsFoundOnItCanBeMended(String name, Species species) {
         for (Finding finding : Findings.of(new Assessment(species, Conditions.USUAL))) {
-            assertFalse(finding.mends().isEmpty(), name + ": " + finding.title());
+            assertFalse(finding.fixes().isEmpty(), name + ": " + finding.title());
         }
     }
 
@@ -127,7 +127,7 @@ public class DemoSpeciesTest {
         var faces = species()
                 .map(s -> Arrays.asList(
                         s.petaled().stream().map(p -> p.pieces().count()).toList(),
-                        s.shades().get(0).master()))
+                        s.shades().get(0).strong()))
                 .toList();
         assertEquals(faces.stream().distinct().count(), faces.size());
     }

@@ -76,7 +76,7 @@ public class DemoSurfacesTest {
             if (part instanceof Leaf) {
                 continue;
             }
-            List<Drawing.Ring> laps = face.rings().stream()
+            List<Drawing.DrawnRing> laps = face.rings().stream()
                     .filter(r -> r.partId().equals(part.id()))
                     .toList();
             List<Geometry> drawn = new ArrayList<>();

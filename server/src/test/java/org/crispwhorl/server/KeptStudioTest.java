@@ -89,21 +89,22 @@ public class KeptStudioTest extends ServerTest {
     }
 
     @Test
-    public void ordersDrawerRoomAndWaysAreThere() {
+    public void ordersDrawerRoomAndTechniquesAreThere() {
         String order = api.get("/api/orders").json().get(0).get("id").asString();
         assertEquals(api.get("/api/orders/" + order + "/reckoning").status(), 200);
         assertEquals(api.get("/api/orders/" + order + "/materials").status(), 200);
         assertTrue(api.get("/api/orders/" + order + "/use").json().size() > 0);
         assertTrue(api.get("/api/drawer").json().size() > 40);
         assertEquals(api.get("/api/room").json().get("temperatureC").asDouble(), temperatureC);
-        assertEquals(api.put("/api/ways", api.get("/api/ways").body()).status(), 200);
+        assertEquals(
+                api.put("/api/techniques", api.get("/api/techniques").body()).status(), 200);
         assertEquals(api.get("/api/pace").json().get("hand").asString(), "practised");
         assertEquals(api.get("/api/time").json().get("week").size(), 7);
         assertEquals(api.get("/api/orders/" + order + "/days").status(), 200);
         if (PLANNED.contains(kept)) {
             assertTrue(api.get("/api/orders/" + order + "/days")
                             .json()
-                            .at("/planned/calendar/stints")
+                            .at("/planned/calendar/tasks")
                             .size()
                     > 10);
         }

@@ -74,9 +74,9 @@ public class OpeningStageTest {
                     name + ": drawing");
             // One ring round what is not of paste is opened less, and made of the same pieces.
             boolean samePieces = full.petaled().stream().filter(Petaled::ring).count() == 1
-                    && full.heart().orElseThrow().form().volumeMm3() == 0;
+                    && full.centre().orElseThrow().form().volumeMm3() == 0;
             assertTrue(samePieces || !pieces(less).equals(pieces(more)), name + ": pieces");
-            assertTrue(figure(less, "hands") <= figure(more, "hands") + 1e-9, name + ": minutes");
+            assertTrue(figure(less, "labour") <= figure(more, "labour") + 1e-9, name + ": minutes");
             assertTrue(figure(less, "paste") <= figure(more, "paste") + 1e-9, name + ": paste");
         }
     }

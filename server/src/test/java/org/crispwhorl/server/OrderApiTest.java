@@ -15,7 +15,7 @@ public class OrderApiTest extends ServerTest {
                 .put("name", "Wedding at the top lock")
                 .put("note", "")
                 .put("handOver", "2031-05-10T09:30:00")
-                .put("marginH", 12)
+                .put("spareTimeH", 12)
                 .put("tierMm", 100);
         String species = api.get("/api/species").json().get(0).get("id").asString();
         draft.putArray("lines").addObject().put("speciesId", species).put("flowers", flowers);
@@ -173,7 +173,7 @@ public class OrderApiTest extends ServerTest {
     private double hands(JsonNode order) {
         return api.get("/api/orders/" + order.get("id").asString() + "/reckoning")
                 .json()
-                .at("/sheet/handsMin")
+                .at("/sheet/labourMin")
                 .asDouble();
     }
 

@@ -82,7 +82,7 @@ public class OutlineApiTest extends ServerTest {
                 (ObjectNode) api.get("/api/species/" + camellia() + "/document").json();
         species.put("name", "Lopsided camellia");
         for (JsonNode part : species.get("parts")) {
-            if (part.get("kind").asString().equals("whorl")) {
+            if (part.get("kind").asString().equals("ring")) {
                 ((ObjectNode) part.get("pieces")).set("outline", outline);
             }
         }

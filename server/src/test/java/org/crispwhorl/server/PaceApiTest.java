@@ -31,7 +31,7 @@ public class PaceApiTest extends ServerTest {
                 api.get("/api/species/" + card.get("id").asString() + "/document")
                         .json());
         for (JsonNode figure : api.post("/api/reckoning", request).json().get("figures")) {
-            if (figure.get("key").asString().equals("hands")) {
+            if (figure.get("key").asString().equals("labour")) {
                 return figure.get("value").asDouble();
             }
         }

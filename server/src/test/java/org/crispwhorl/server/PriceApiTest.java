@@ -30,9 +30,9 @@ public class PriceApiTest extends ServerTest {
         dearer.put("hour", 2 * usual.get("hour").asDouble());
         assertEquals(api.put("/api/tariff", dearer).status(), 200);
         assertTrue(price().get("total").asDouble() > 1.5 * before.get("total").asDouble());
-        Api.Answer refused = api.put("/api/tariff", dearer.deepCopy().put("marginPct", -3));
+        Api.Answer refused = api.put("/api/tariff", dearer.deepCopy().put("profitPct", -3));
         assertEquals(refused.status(), 422);
-        assertTrue(refused.json().at("/faults/0/pointer").asString().endsWith("/marginPct"), refused.body());
+        assertTrue(refused.json().at("/faults/0/pointer").asString().endsWith("/profitPct"), refused.body());
         assertEquals(api.put("/api/tariff", usual).status(), 200);
     }
 

@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What is published is what is served; {@code ./whorl describe} writes it anew. */
+/** What is published is what is served; {@code ./ring describe} writes it anew. */
 public class PublishedFormatsTest extends ServerTest {
     private static final Path ROOT = Path.of("").toAbsolutePath().getParent();
     private static final boolean WRITE = "write".equals(System.getProperty("crispwhorl.describe"));
@@ -42,7 +42,7 @@ public class PublishedFormatsTest extends ServerTest {
     }
 
     @Test
-    public void theSchemasOfDrawerSlateAndPrintedCutter() throws IOException {
+    public void theSchemasOfDrawerQuickAndPrintedCutter() throws IOException {
         for (String of : List.of(
                 "drawer",
                 "pace",
@@ -53,7 +53,7 @@ public class PublishedFormatsTest extends ServerTest {
                 "ahead",
                 "order",
                 "study",
-                "slate",
+                "quick",
                 "printed-cutter")) {
             String name = of + ".schema.json";
             published(

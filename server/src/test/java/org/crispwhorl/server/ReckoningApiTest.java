@@ -47,14 +47,14 @@ public class ReckoningApiTest extends ServerTest {
     }
 
     @Test(dataProvider = "demos")
-    public void everyMendOfADemoSpeciesHolds(String name) {
+    public void everyFixOfADemoSpeciesHolds(String name) {
         ObjectNode document = Api.demo(name);
         JsonNode findings = reckoned(document, null).get("findings");
         for (JsonNode finding : findings) {
             assertTrue(finding.at("/why/inputs").size() > 0);
-            for (JsonNode mend : finding.get("mends")) {
+            for (JsonNode fix : finding.get("fixes")) {
                 ObjectNode mended = document.deepCopy();
-                for (JsonNode change : mend.get("changes")) {
+                for (JsonNode change : fix.get("changes")) {
                     String path = change.get("path").asString();
                     int slash = path.lastIndexOf('/');
                     assertEquals(mended.at(path).asDouble(), change.get("from").asDouble(), 1e-12);
@@ -64,7 +64,7 @@ public class ReckoningApiTest extends ServerTest {
                     assertFalse(
                             after.get("kind").equals(finding.get("kind"))
                                     && after.path("partId").equals(finding.path("partId")),
-                            mend.get("label").asString());
+                            fix.get("label").asString());
                 }
             }
         }
@@ -80,14 +80,14 @@ public class ReckoningApiTest extends ServerTest {
     }
 
     @Test
-    public void whatNeverDriesIsNullAndAStopWithMendsOfTheRoom() {
+    public void whatNeverDriesIsNullAndAStopWithFixesOfTheRoom() {
         JsonNode wet = reckoned(
                 Api.demo("lockside-hellebore"),
                 "{\"temperatureC\":20,\"humidityPct\":85,\"air\":{\"kind\":\"still\"}}");
         assertTrue(wet.at("/plan/readyH").isNull());
         JsonNode first = wet.at("/findings/0");
         assertEquals(first.get("kind").asString(), "never-dries");
-        assertTrue(first.at("/mends/0/room/air/kind").asString().equals("cabinet"), first.toString());
+        assertTrue(first.at("/fixes/0/room/air/kind").asString().equals("cabinet"), first.toString());
     }
 
     @Test

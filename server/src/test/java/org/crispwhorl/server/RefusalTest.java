@@ -19,7 +19,7 @@ public class RefusalTest extends ServerTest {
 
     private static String order(String name, String handOver, String flowers) {
         return "{\"name\":" + name + ",\"note\":\"\",\"handOver\":" + handOver
-                + ",\"marginH\":12,\"tierMm\":100,\"lines\":[{\"speciesId\":\"" + NO_ID + "\",\"flowers\":" + flowers
+                + ",\"spareTimeH\":12,\"tierMm\":100,\"lines\":[{\"speciesId\":\"" + NO_ID + "\",\"flowers\":" + flowers
                 + "}]}";
     }
 

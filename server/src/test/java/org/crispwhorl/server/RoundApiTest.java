@@ -38,8 +38,8 @@ public class RoundApiTest extends ServerTest {
         ObjectNode request = passionFlower();
         assertEquals(api.post("/api/round/crossings", request).json().size(), 0);
         set(request, "sepals", p -> {
-            p.put("leanDeg", 60);
-            ((ObjectNode) p.get("place")).put("seatMm", -4);
+            p.put("opensDeg", 60);
+            ((ObjectNode) p.get("place")).put("onStemMm", -4);
         });
         JsonNode told = api.post("/api/round/crossings", request).json();
         assertTrue(told.size() > 0);
@@ -49,8 +49,8 @@ public class RoundApiTest extends ServerTest {
         String inner = first.get("innerId").asString();
         ObjectNode ask = request.deepCopy().put("innerId", inner).put("outerId", outer);
         double clear =
-                api.post("/api/round/clearing", ask).json().get("leanDeg").asDouble();
-        set(request, outer, p -> p.put("leanDeg", clear));
+                api.post("/api/round/clearing", ask).json().get("opensDeg").asDouble();
+        set(request, outer, p -> p.put("opensDeg", clear));
         assertFalse(api.post("/api/round/crossings", request)
                 .json()
                 .valueStream()
@@ -69,7 +69,7 @@ public class RoundApiTest extends ServerTest {
     @Test
     public void partsThatAreNotThereHaveNoLean() {
         ObjectNode ask = camellia().put("innerId", "first").put("outerId", "nowhere");
-        assertFalse(api.post("/api/round/clearing", ask).json().has("leanDeg"));
+        assertFalse(api.post("/api/round/clearing", ask).json().has("opensDeg"));
     }
 
     @Test

@@ -204,9 +204,9 @@ public class SheetsApiTest extends ServerTest {
     }
 
     @Test
-    public void theSlateAnswersAndRefusesByTheField() {
+    public void theQuickAnswersAndRefusesByTheField() {
         JsonNode answer = api.post(
-                        "/api/slate",
+                        "/api/quick",
                         "{\"kind\":\"wire-check\",\"massG\":1,\"centreMm\":25,\"freeMm\":25,\"ridgeMm\":0.9}")
                 .json();
         assertEquals(answer.at("/figures/0/value").asInt(), 26);
@@ -215,7 +215,7 @@ public class SheetsApiTest extends ServerTest {
                 Figure.Group.WIRE.name().toLowerCase(),
                 answer.at("/figures/0/group").asString());
         Api.Answer refused = api.post(
-                "/api/slate",
+                "/api/quick",
                 "{\"kind\":\"cutter-to-petal\",\"known\":\"cutter\",\"lengthMm\":0,\"widthMm\":20,\"rolledMm\":1,\"finishedMm\":1}");
         assertEquals(refused.status(), 422);
         assertEquals(refused.json().at("/faults/0/pointer").asString(), "/lengthMm");

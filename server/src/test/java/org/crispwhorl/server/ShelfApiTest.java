@@ -145,9 +145,10 @@ public class ShelfApiTest extends ServerTest {
     @Test
     public void whatIsPutAsideCanBePutBack() {
         String id = added("aside");
-        String path = "/api/species/" + id + "/aside";
-        assertTrue(api.put(path, "{\"aside\": true}").json().get("aside").asBoolean());
-        assertTrue(!api.put(path, "{\"aside\": false}").json().get("aside").asBoolean());
+        String path = "/api/species/" + id + "/archived";
+        assertTrue(api.put(path, "{\"archived\": true}").json().get("archived").asBoolean());
+        assertTrue(
+                !api.put(path, "{\"archived\": false}").json().get("archived").asBoolean());
     }
 
     @Test

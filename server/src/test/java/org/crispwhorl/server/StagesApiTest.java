@@ -39,8 +39,8 @@ public class StagesApiTest extends ServerTest {
         assertEquals(full.get("ownId").asString(), lily);
         assertTrue(bud.get("pieces").asInt() < half.get("pieces").asInt());
         assertTrue(half.get("pieces").asInt() < full.get("pieces").asInt());
-        assertTrue(bud.get("handsMin").asDouble() < half.get("handsMin").asDouble());
-        assertTrue(half.get("handsMin").asDouble() < full.get("handsMin").asDouble());
+        assertTrue(bud.get("labourMin").asDouble() < half.get("labourMin").asDouble());
+        assertTrue(half.get("labourMin").asDouble() < full.get("labourMin").asDouble());
     }
 
     @Test
@@ -60,8 +60,8 @@ public class StagesApiTest extends ServerTest {
         ObjectNode document =
                 (ObjectNode) api.get("/api/species/" + bud + "/document").json();
         for (JsonNode part : document.get("parts")) {
-            if (part.get("kind").asString().equals("whorl")) {
-                ((ObjectNode) part.get("pieces")).put("leanDeg", 60);
+            if (part.get("kind").asString().equals("ring")) {
+                ((ObjectNode) part.get("pieces")).put("opensDeg", 60);
             }
         }
         Api.Answer kept = api.put("/api/species/" + bud + "/document", document, "If-Match", "\"0\"");
@@ -75,7 +75,7 @@ public class StagesApiTest extends ServerTest {
         assertEquals(api.delete("/api/species/" + camellia + "/stages/bud").status(), 204);
         assertEquals(stage(camellia, "bud").get("faceMm").asDouble(), byRule, 1e-9);
         JsonNode aside = api.get("/api/species/" + bud).json();
-        assertTrue(aside.get("aside").asBoolean(), "what was made of it is kept aside");
+        assertTrue(aside.get("archived").asBoolean(), "what was made of it is archived");
         assertFalse(aside.has("stageOf"));
     }
 

@@ -9,8 +9,8 @@ import java.util.List;
 import org.crispwhorl.core.form.StandingPetal;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.files.SpeciesDocument;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -26,14 +26,14 @@ public class StudyApiTest extends ServerTest {
                 .json()
                 .valueStream()
                 .map(s -> new Object[] {s.get("name").asString(), s.get("id").asString()})
-                .filter(s -> !whorls((String) s[1]).isEmpty())
+                .filter(s -> !rings((String) s[1]).isEmpty())
                 .toArray(Object[][]::new);
     }
 
-    private List<Petaled> whorls(String id) {
+    private List<Petaled> rings(String id) {
         Species species = SpeciesDocument.readText(
                 api.get("/api/species/" + id + "/document").body());
-        return species.petaled().stream().filter(Whorl.class::isInstance).toList();
+        return species.petaled().stream().filter(Ring.class::isInstance).toList();
     }
 
     private static ObjectNode study(String name, double real, double wanted) {
@@ -83,26 +83,26 @@ public class StudyApiTest extends ServerTest {
     /** The finished petals of a demo flower, measured on their own surfaces as a maker would, draft that flower again. */
     @Test(dataProvider = "demos")
     public void petalsMeasuredOffAFlowerLeadBackToIt(String name, String id) {
-        List<Petaled> whorls = new ArrayList<>(whorls(id));
+        List<Petaled> rings = new ArrayList<>(rings(id));
         ObjectNode study = study(name, 80, 80);
         ArrayNode petals = study.putArray("petals");
-        for (Petaled whorl : whorls) {
-            petals.add(measured(StandingPetal.of(whorl.pieces(), 2, 0))
-                    .put("count", Math.max(2, whorl.pieces().count()))
+        for (Petaled ring : rings) {
+            petals.add(measured(StandingPetal.of(ring.pieces(), 2, 0))
+                    .put("count", Math.max(2, ring.pieces().count()))
                     .put("note", ""));
         }
         Api.Answer answer = api.post("/api/study/draft", study);
         assertEquals(answer.status(), 201, answer.body());
-        List<Petaled> drafted = whorls(answer.json().get("id").asString());
-        whorls.sort(Comparator.comparingDouble(
+        List<Petaled> drafted = rings(answer.json().get("id").asString());
+        rings.sort(Comparator.comparingDouble(
                 w -> w.pieces().finished().lengthMm() * w.pieces().finished().widthMm()));
-        assertEquals(drafted.size(), whorls.size(), "as many rings");
-        for (int i = 0; i < whorls.size(); i++) {
-            Outline was = whorls.get(i).pieces().finished();
+        assertEquals(drafted.size(), rings.size(), "as many rings");
+        for (int i = 0; i < rings.size(); i++) {
+            Outline was = rings.get(i).pieces().finished();
             Outline is = drafted.get(i).pieces().finished();
             assertEquals(
                     drafted.get(i).pieces().count(),
-                    Math.max(2, whorls.get(i).pieces().count()),
+                    Math.max(2, rings.get(i).pieces().count()),
                     name);
             assertEquals(is.lengthMm() / was.lengthMm(), 1, WITHIN, name);
             // Widths are read to a tenth of a millimetre.

@@ -79,16 +79,16 @@ public class TogetherTest extends ServerTest {
     }
 
     @Test
-    public void theFirstWaysMayBeChosenByTenAtOnce() throws Exception {
-        String ways = api.get("/api/ways").body();
-        for (Api.Answer answer : together(10, () -> api.put("/api/ways", ways))) {
+    public void theFirstTechniquesMayBeChosenByTenAtOnce() throws Exception {
+        String techniques = api.get("/api/techniques").body();
+        for (Api.Answer answer : together(10, () -> api.put("/api/techniques", techniques))) {
             assertEquals(answer.status(), 200, answer.body());
         }
     }
 
     @Test
     public void aStudiosChoiceChangedInTwoWindowsIsNotLost() {
-        for (String path : List.of("/api/ways", "/api/pace", "/api/room")) {
+        for (String path : List.of("/api/techniques", "/api/pace", "/api/room")) {
             Api.Answer before = api.get(path);
             ObjectNode mine = (ObjectNode) before.json();
             ObjectNode theirs = mine.deepCopy();

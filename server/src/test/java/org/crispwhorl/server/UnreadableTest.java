@@ -28,7 +28,7 @@ public class UnreadableTest extends ServerTest {
         String sound = kept("sound");
         ObjectNode draft = Api.JSON.createObjectNode();
         draft.put("name", "Supper").put("note", "").put("handOver", "2030-05-30T10:00");
-        draft.put("marginH", 12).put("tierMm", 100);
+        draft.put("spareTimeH", 12).put("tierMm", 100);
         for (String id : new String[] {damaged, sound}) {
             draft.withArray("/lines").addObject().put("speciesId", id).put("flowers", 2);
         }
@@ -37,7 +37,7 @@ public class UnreadableTest extends ServerTest {
                 "update species set document = '{\"format\": tr', card = null where id = '" + damaged + "'",
                 "update species set document = replace(document, '\"version\":" + SpeciesDocument.VERSION
                         + "', '\"version\":99'), card = null where id = '" + newer + "'",
-                "update choice set chosen = '{\"board\": 7}' where name = 'ways'",
+                "update choice set chosen = '{\"board\": 7}' where name = 'techniques'",
                 "update drawer_item set document = 'nothing' where place = 3");
     }
 
@@ -79,9 +79,9 @@ public class UnreadableTest extends ServerTest {
 
     @Test
     public void itIsPutAsideLikeAnyOther() {
-        assertTrue(api.put("/api/species/" + newer + "/aside", "{\"aside\": true}")
+        assertTrue(api.put("/api/species/" + newer + "/archived", "{\"archived\": true}")
                 .json()
-                .get("aside")
+                .get("archived")
                 .asBoolean());
     }
 
@@ -98,7 +98,7 @@ public class UnreadableTest extends ServerTest {
 
     @Test
     public void roomsKeepWorkingAndTellWhatTheyCannotRead() {
-        assertEquals(api.get("/api/ways").status(), 200);
+        assertEquals(api.get("/api/techniques").status(), 200);
         assertTrue(api.get("/api/drawer").json().size() > 10);
         JsonNode told = api.get("/api/unreadable").json();
         assertEquals(told.size(), 2, told.toString());
@@ -106,7 +106,7 @@ public class UnreadableTest extends ServerTest {
     }
 
     @Test(priority = 2)
-    public void aSoundDocumentInItsPlaceMendsIt() {
+    public void aSoundDocumentInItsPlaceFixesIt() {
         long version = card(damaged).get("version").asLong();
         Api.Answer mended = api.put(
                 "/api/species/" + damaged + "/document",

@@ -67,7 +67,7 @@ final class Beside {
                 .put("name", lines + " of " + flowers)
                 .put("note", "")
                 .put("handOver", LocalDateTime.now().plusDays(days).truncatedTo(ChronoUnit.HOURS) + ":00")
-                .put("marginH", 12)
+                .put("spareTimeH", 12)
                 .put("tierMm", 100);
         ArrayNode all = draft.putArray("lines");
         for (int i = 0; i < lines; i++) {

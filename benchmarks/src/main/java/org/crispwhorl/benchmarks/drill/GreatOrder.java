@@ -33,7 +33,7 @@ final class GreatOrder {
         JsonNode shelf = caller.get("/api/species").json();
         ObjectNode draft = Caller.JSON.createObjectNode();
         draft.put("name", "Great order").put("note", "").put("handOver", "2040-05-30T10:00");
-        draft.put("marginH", 12).put("tierMm", 100);
+        draft.put("spareTimeH", 12).put("tierMm", 100);
         ArrayNode all = draft.putArray("lines");
         for (int i = 0; i < lines; i++) {
             all.addObject()

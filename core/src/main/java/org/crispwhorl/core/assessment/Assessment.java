@@ -20,7 +20,7 @@ import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Portion;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.AppliedTechniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Watched;
@@ -35,7 +35,7 @@ public final class Assessment implements BuildContext {
     private final Species designed;
     private final Species species;
     private final Conditions conditions;
-    private final Ways ways;
+    private final Techniques techniques;
     private final Map<String, DryingCourse> courses = new LinkedHashMap<>();
     private FlowerForm form;
     private Coverage coverage;
@@ -45,8 +45,8 @@ public final class Assessment implements BuildContext {
     public Assessment(Species designed, Conditions conditions) {
         this.designed = designed;
         this.conditions = conditions;
-        this.ways = conditions.ways().with(designed.ways());
-        this.species = AppliedTechniques.of(designed, conditions.ways(), conditions.kit());
+        this.techniques = conditions.techniques().with(designed.techniques());
+        this.species = AppliedTechniques.of(designed, conditions.techniques(), conditions.kit());
         this.paste = conditions.kit().paste(species.medium());
     }
 
@@ -65,13 +65,16 @@ public final class Assessment implements BuildContext {
     }
 
     /** The ways of the species: its own choices where it makes any, else the studio's. */
-    public Ways ways() {
-        return ways;
+    public Techniques techniques() {
+        return techniques;
     }
 
     @Override
-    public Ways ways(Part part) {
-        return part.flat().flatMap(p -> p.pieces().ways()).map(ways::with).orElse(ways);
+    public Techniques techniques(Part part) {
+        return part.flat()
+                .flatMap(p -> p.pieces().techniques())
+                .map(techniques::with)
+                .orElse(techniques);
     }
 
     @Override
@@ -153,16 +156,16 @@ public final class Assessment implements BuildContext {
 
     /** The air in which a part dries. */
     public Room room(Part part) {
-        return in(ways(part).driesIn());
+        return in(techniques(part).driesIn());
     }
 
     /** The air in which the flower dries once it is put together. */
     public Room roomOfFlower() {
-        return in(ways.driesIn());
+        return in(techniques.driesIn());
     }
 
-    private Room in(Ways.DriesIn where) {
-        return where == Ways.DriesIn.OPEN ? conditions.room().open() : conditions.room();
+    private Room in(Techniques.DriesIn where) {
+        return where == Techniques.DriesIn.OPEN ? conditions.room().open() : conditions.room();
     }
 
     /** Whether a part is made of paste that has to dry. */
@@ -216,7 +219,7 @@ public final class Assessment implements BuildContext {
                 pieceG(part),
                 part.pieces().finished().centroidMm(),
                 wired.freeMm(),
-                part.pieces().leanDeg());
+                part.pieces().opensDeg());
     }
 
     /** Whether a part is joined to the flower while it is soft or still bends. */

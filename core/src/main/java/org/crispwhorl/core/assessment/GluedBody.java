@@ -47,13 +47,13 @@ public record GluedBody(double thickestMm, double sumMm, double gluedMm) {
         if (rings == 0 || way == 0) {
             return Optional.empty();
         }
-        double heart = a.species()
-                .heart()
+        double centre = a.species()
+                .centre()
                 .filter(a::dries)
                 .flatMap(h -> a.body((Part) h))
                 .map(Body::firstMm)
                 .orElse(0.0);
-        return Optional.of(new GluedBody(Math.max(thickest, heart), sum + heart, way / rings));
+        return Optional.of(new GluedBody(Math.max(thickest, centre), sum + centre, way / rings));
     }
 
     /** How many layers of its own a ring lays on what it is glued to, on the mean: its area there over that of the skin. */
@@ -77,11 +77,11 @@ public record GluedBody(double thickestMm, double sumMm, double gluedMm) {
         return thickestMm + (sumMm - thickestMm) * Math.min(1, gluedMm / (2 * sumMm));
     }
 
-    /** What is glued into it: the heart, and every ring of paste that is glued. */
+    /** What is glued into it: the centre, and every ring of paste that is glued. */
     public static List<Part> parts(Assessment a) {
         return a.species().parts().stream()
                 .filter(a::dries)
-                .filter(p -> a.species().heart().filter(h -> p == (Part) h).isPresent() || glued(p))
+                .filter(p -> a.species().centre().filter(h -> p == (Part) h).isPresent() || glued(p))
                 .toList();
     }
 

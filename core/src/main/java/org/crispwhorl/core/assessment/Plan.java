@@ -24,7 +24,7 @@ public record Plan(
 
     /** What is done in a task. */
     @Text(label = "doing", means = "What is done in a task.")
-    public enum Doing {
+    public enum TaskKind {
         @Text(label = "mix")
         MIX,
         @Text(label = "make")
@@ -53,7 +53,7 @@ public record Plan(
      *
      * @param id unique in the plan
      * @param partId the part worked on, empty for all
-     * @param handsMin minutes of hands
+     * @param labourMin minutes of hands
      * @param lots lots in which it is done
      * @param disturbs what of it others in the house may mind
      * @param gates what must have happened before
@@ -63,9 +63,9 @@ public record Plan(
     public record Task(
             String id,
             String name,
-            Doing doing,
+            TaskKind doing,
             Optional<String> partId,
-            double handsMin,
+            double labourMin,
             int lots,
             List<Disturbs> disturbs,
             List<Gate> gates,
@@ -78,16 +78,16 @@ public record Plan(
 
         /** The same with other gates. */
         public Task gated(List<Gate> others) {
-            return new Task(id, name, doing, partId, handsMin, lots, disturbs, others, startH, endH);
+            return new Task(id, name, doing, partId, labourMin, lots, disturbs, others, startH, endH);
         }
 
         /** The same under another name. */
         public Task called(String otherId, String otherName) {
-            return new Task(otherId, otherName, doing, partId, handsMin, lots, disturbs, gates, startH, endH);
+            return new Task(otherId, otherName, doing, partId, labourMin, lots, disturbs, gates, startH, endH);
         }
 
         Task at(double start) {
-            return new Task(id, name, doing, partId, handsMin, lots, disturbs, gates, start, start + handsMin / 60);
+            return new Task(id, name, doing, partId, labourMin, lots, disturbs, gates, start, start + labourMin / 60);
         }
     }
 
@@ -112,18 +112,18 @@ public record Plan(
 
     /** Hours from the first touch at which a part is made; none where the plan has no such part. */
     public Optional<Double> madeH(String partId) {
-        return first(partId, Doing.MAKE)
-                .or(() -> first(partId, Doing.MAKE_AND_SET))
+        return first(partId, TaskKind.MAKE)
+                .or(() -> first(partId, TaskKind.MAKE_AND_SET))
                 .map(Task::endH);
     }
 
-    /** Hours from the first touch at which a part is joined; none for the heart, which others are joined to. */
+    /** Hours from the first touch at which a part is joined; none for the centre, which others are joined to. */
     public Optional<Double> joinedH(String partId) {
-        return first(partId, Doing.JOIN).map(Task::startH).or(() -> first(partId, Doing.MAKE_AND_SET)
+        return first(partId, TaskKind.JOIN).map(Task::startH).or(() -> first(partId, TaskKind.MAKE_AND_SET)
                 .map(Task::endH));
     }
 
-    private Optional<Task> first(String partId, Doing doing) {
+    private Optional<Task> first(String partId, TaskKind doing) {
         return tasks.stream()
                 .filter(t ->
                         t.doing() == doing && t.partId().filter(partId::equals).isPresent())
@@ -131,7 +131,7 @@ public record Plan(
     }
 
     /** Minutes of hands of all tasks. */
-    public double handsMin() {
-        return tasks.stream().mapToDouble(Task::handsMin).sum();
+    public double labourMin() {
+        return tasks.stream().mapToDouble(Task::labourMin).sum();
     }
 }

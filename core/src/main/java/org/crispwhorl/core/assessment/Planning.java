@@ -13,7 +13,7 @@ import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
 
 /**
- * Derives the plan of a species: mix, make what dries longest first, dust what will be out of reach, join from the heart
+ * Derives the plan of a species: mix, make what dries longest first, dust what will be out of reach, join from the centre
  * outwards with every part at its stage, dust the whole, dry through.
  */
 public final class Planning {
@@ -45,7 +45,7 @@ public final class Planning {
     }
 
     private void mix() {
-        place(task(MIX, "Mix the shades", Plan.Doing.MIX, Optional.empty(), Work.mixMin(a, 1), 1, List.of()));
+        place(task(MIX, "Mix the shades", Plan.TaskKind.MIX, Optional.empty(), Work.mixMin(a, 1), 1, List.of()));
     }
 
     /** Parts in the order in which they are best made: the longest drying first. */
@@ -63,18 +63,18 @@ public final class Planning {
         }
         for (Part part : a.species().parts()) {
             List<Pass> onPieces = Work.passes(a, part, Pass.GoesOn.PIECE);
-            colourPieces(part, onPieces.stream().filter(p -> !p.wet()).toList(), dusted(part), Plan.Doing.DUST);
-            colourPieces(part, onPieces.stream().filter(Pass::wet).toList(), painted(part), Plan.Doing.PAINT);
+            colourPieces(part, onPieces.stream().filter(p -> !p.wet()).toList(), dusted(part), Plan.TaskKind.DUST);
+            colourPieces(part, onPieces.stream().filter(Pass::wet).toList(), painted(part), Plan.TaskKind.PAINT);
         }
     }
 
-    private void colourPieces(Part part, List<Pass> passes, String id, Plan.Doing doing) {
+    private void colourPieces(Part part, List<Pass> passes, String id, Plan.TaskKind doing) {
         if (!passes.isEmpty()) {
             place(with(
                     passes,
                     task(
                             id,
-                            (doing == Plan.Doing.DUST ? "Dust " : "Paint ") + part.name(),
+                            (doing == Plan.TaskKind.DUST ? "Dust " : "Paint ") + part.name(),
                             doing,
                             Optional.of(part.id()),
                             Work.colourMin(a, part, passes),
@@ -100,7 +100,7 @@ public final class Planning {
                 task(
                         ringed(part),
                         "Colour " + part.name() + " on the flower",
-                        passes.stream().anyMatch(Pass::wet) ? Plan.Doing.PAINT : Plan.Doing.DUST,
+                        passes.stream().anyMatch(Pass::wet) ? Plan.TaskKind.PAINT : Plan.TaskKind.DUST,
                         Optional.of(part.id()),
                         Work.colourMin(a, part, passes),
                         1,
@@ -117,7 +117,7 @@ public final class Planning {
         place(task(
                 made(part),
                 "Make " + part.name(),
-                Plan.Doing.MAKE,
+                Plan.TaskKind.MAKE,
                 Optional.of(part.id()),
                 Work.makeMin(a, part),
                 lots,
@@ -125,11 +125,11 @@ public final class Planning {
     }
 
     private void join() {
-        Optional<Part> bearer = a.species().heart().map(heart -> heart);
+        Optional<Part> bearer = a.species().centre().map(centre -> centre);
         List<Plan.Gate> inside = new ArrayList<>();
-        bearer.ifPresent(heart -> {
-            inside.add(done(made(heart)));
-            coloured(heart, inside);
+        bearer.ifPresent(centre -> {
+            inside.add(done(made(centre)));
+            coloured(centre, inside);
         });
         List<Part> outwards = a.species().parts().stream()
                 .filter(p -> bearer.filter(p::equals).isEmpty())
@@ -138,7 +138,7 @@ public final class Planning {
             Part part = outwards.get(i);
             Joining joining = part.joins(a);
             List<Plan.Gate> gates = new ArrayList<>(inside);
-            bearer.map(heart -> bears(heart, joining.onto())).ifPresent(gates::add);
+            bearer.map(centre -> bears(centre, joining.onto())).ifPresent(gates::add);
             String last;
             if (joining.as() == Joining.As.SOFT) {
                 last = makeAndSet(part, gates);
@@ -156,15 +156,15 @@ public final class Planning {
         }
     }
 
-    /** What bears a part has to be so far: a core holds at once, a heart of paste when it no longer gives way. */
-    private Plan.Gate bears(Part heart, Joining.Onto onto) {
-        if (onto == Joining.Onto.SOFT || !a.dries(heart) || onto == Joining.Onto.HOLDS && heart.holdsAtOnce()) {
-            return done(made(heart));
+    /** What bears a part has to be so far: a core holds at once, a centre of paste when it no longer gives way. */
+    private Plan.Gate bears(Part centre, Joining.Onto onto) {
+        if (onto == Joining.Onto.SOFT || !a.dries(centre) || onto == Joining.Onto.HOLDS && centre.holdsAtOnce()) {
+            return done(made(centre));
         }
         return switch (onto) {
-            case FIRM -> dry(heart, furthest(Stage.FIRM));
-            case DRY -> dry(heart, furthest(Stage.DRY));
-            default -> holds(heart, made(heart));
+            case FIRM -> dry(centre, furthest(Stage.FIRM));
+            case DRY -> dry(centre, furthest(Stage.DRY));
+            default -> holds(centre, made(centre));
         };
     }
 
@@ -199,7 +199,7 @@ public final class Planning {
         place(task(
                 made(part),
                 "Make and set " + part.name() + part.joins(a).rest().told(),
-                Plan.Doing.MAKE_AND_SET,
+                Plan.TaskKind.MAKE_AND_SET,
                 Optional.of(part.id()),
                 Work.makeMin(a, part) + Work.joinMin(a, part),
                 Work.lots(a, part),
@@ -214,7 +214,7 @@ public final class Planning {
         place(task(
                 joined(part),
                 "Join " + part.name() + part.joins(a).rest().told(),
-                Plan.Doing.JOIN,
+                Plan.TaskKind.JOIN,
                 Optional.of(part.id()),
                 Work.joinMin(a, part),
                 1,
@@ -231,7 +231,7 @@ public final class Planning {
     private double setH(Part part, int at, List<Part> outwards) {
         boolean glued = part.flat().filter(p -> p.pieces().wired().isEmpty()).isPresent();
         boolean bendsOn = at + 1 < outwards.size() && a.joinedWhileItBends(outwards.get(at + 1));
-        return glued && !bendsOn ? a.ways(part).glue().setMin() / 60 : 0;
+        return glued && !bendsOn ? a.techniques(part).glue().setMin() / 60 : 0;
     }
 
     private void coloured(Part part, List<Plan.Gate> gates) {
@@ -271,7 +271,7 @@ public final class Planning {
             wet.add(after(WHOLE_COLOUR, last));
             place(with(
                     last,
-                    task(WHOLE_COLOUR, "Colour the flower", Plan.Doing.DUST, Optional.empty(), minutes, 1, gates)));
+                    task(WHOLE_COLOUR, "Colour the flower", Plan.TaskKind.DUST, Optional.empty(), minutes, 1, gates)));
         }
     }
 
@@ -325,7 +325,7 @@ public final class Planning {
     private static Plan.Task task(
             String id,
             String name,
-            Plan.Doing doing,
+            Plan.TaskKind doing,
             Optional<String> part,
             double minutes,
             int lots,
@@ -340,7 +340,7 @@ public final class Planning {
                 task.name(),
                 task.doing(),
                 task.partId(),
-                task.handsMin(),
+                task.labourMin(),
                 task.lots(),
                 Work.disturbs(passes),
                 task.gates(),

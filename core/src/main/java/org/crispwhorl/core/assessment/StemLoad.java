@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.species.Centre;
 import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.WireCut;
@@ -53,7 +53,7 @@ public final class StemLoad {
 
     /** A flower on its own wires: what they bear hangs from the neck, and a petal's wire bears as far as its tail reaches. */
     private static MainStem ofOne(Assessment a) {
-        double free = a.species().heart().map(Heart::stemMm).orElse(0.0);
+        double free = a.species().centre().map(Centre::stemMm).orElse(0.0);
         List<MainStem.Weight> weights = new ArrayList<>();
         List<MainStem.Run> runs = new ArrayList<>();
         List<MainStem.StemWire> wires = new ArrayList<>();
@@ -110,20 +110,20 @@ public final class StemLoad {
                 foot);
     }
 
-    /** The wires of the flower itself and of every further head's heart. */
+    /** The wires of the flower itself and of every further head's centre. */
     private static List<MainStem.StemWire> stalks(Assessment a) {
         List<MainStem.StemWire> wires = new ArrayList<>();
-        hearts(a, 1, wires);
+        centres(a, 1, wires);
         for (Assessment.OpenedHeads opened : a.opened()) {
-            hearts(opened.head(), opened.opening().count(), wires);
+            centres(opened.head(), opened.opening().count(), wires);
         }
         return wires;
     }
 
-    private static void hearts(Assessment a, int heads, List<MainStem.StemWire> wires) {
-        for (Heart heart : a.species().hearts()) {
-            double across = a.wireTable().diameterMm(heart.gauge());
-            for (int i = 0; i < heads * heart.wires(); i++) {
+    private static void centres(Assessment a, int heads, List<MainStem.StemWire> wires) {
+        for (Centre centre : a.species().centres()) {
+            double across = a.wireTable().diameterMm(centre.gauge());
+            for (int i = 0; i < heads * centre.wires(); i++) {
                 wires.add(new MainStem.StemWire(across, -HELD_MM));
             }
         }

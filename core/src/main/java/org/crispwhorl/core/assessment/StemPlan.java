@@ -10,7 +10,7 @@ import org.crispwhorl.core.wire.MainStem;
 import org.crispwhorl.core.wire.TapeRun;
 
 /**
- * The stem of a species, from the heart down: what is taped in where, how thick it gets, how much tape that takes, what the
+ * The stem of a species, from the centre down: what is taped in where, how thick it gets, how much tape that takes, what the
  * finished piece weighs and whether its stem carries it.
  *
  * @param steps in build order

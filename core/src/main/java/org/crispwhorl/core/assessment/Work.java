@@ -11,15 +11,15 @@ import org.crispwhorl.core.colour.How;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.SkinClock;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Ways;
-import org.crispwhorl.core.studio.Lots;
+import org.crispwhorl.core.species.Techniques;
+import org.crispwhorl.core.studio.BatchLimits;
 import org.crispwhorl.core.studio.Pace;
 
 /** Minutes of hands that a part of one flower takes, by the studio's pace. */
@@ -35,20 +35,20 @@ public final class Work {
         return pace(a).minutes(making(a, part));
     }
 
-    private static Hands making(Assessment a, Part part) {
+    private static Labour making(Assessment a, Part part) {
         double rolled = part.startsFrom(a).filter(s -> s.rolledMm() > 0).isPresent() ? lots(a, part) : 0;
         return part.making(a).and(Operation.ROLL, rolled);
     }
 
     /** What hands do in a task on a part of one flower; of mixing, which goes by the gram, and of colour the operation alone. */
-    public static Hands hands(Assessment a, Plan.Task task) {
+    public static Labour hands(Assessment a, Plan.Task task) {
         Optional<Part> part = task.partId().flatMap(a.species()::part);
         return switch (task.doing()) {
-            case MIX -> Hands.of(Operation.MIX, 1);
-            case DUST, PAINT -> Hands.of(part.isPresent() ? Operation.COLOUR : Operation.COLOUR_ROUND, 1);
-            case MAKE -> part.map(p -> making(a, p)).orElse(Hands.NONE);
-            case JOIN -> part.map(p -> p.joining(a)).orElse(Hands.NONE);
-            case MAKE_AND_SET -> part.map(p -> making(a, p).and(p.joining(a))).orElse(Hands.NONE);
+            case MIX -> Labour.of(Operation.MIX, 1);
+            case DUST, PAINT -> Labour.of(part.isPresent() ? Operation.COLOUR : Operation.COLOUR_ROUND, 1);
+            case MAKE -> part.map(p -> making(a, p)).orElse(Labour.NONE);
+            case JOIN -> part.map(p -> p.joining(a)).orElse(Labour.NONE);
+            case MAKE_AND_SET -> part.map(p -> making(a, p).and(p.joining(a))).orElse(Labour.NONE);
         };
     }
 
@@ -66,8 +66,8 @@ public final class Work {
 
     /** To go over a part with passes, min: piece by piece before it is joined; afterwards a pass goes round the whole part at once. */
     static double colourMin(Assessment a, Part part, List<Pass> passes) {
-        double pieces = pace(a).minutes(Hands.of(Operation.COLOUR, part.colouredPieces()));
-        double round = pace(a).minutes(Hands.of(Operation.COLOUR_ROUND, 1));
+        double pieces = pace(a).minutes(Labour.of(Operation.COLOUR, part.colouredPieces()));
+        double round = pace(a).minutes(Labour.of(Operation.COLOUR_ROUND, 1));
         return passes.stream()
                 .mapToDouble(pass -> when(a, part, pass) == Pass.GoesOn.PIECE ? pieces : Math.min(pieces, round))
                 .sum();
@@ -82,13 +82,13 @@ public final class Work {
 
     /**
      * When a pass goes on: as stated, but that a part which is joined before it is firm can only be coloured on the flower, that a
-     * studio which dusts the whole flower dusts no pieces, and that the heart, which is joined to nothing, is no ring.
+     * studio which dusts the whole flower dusts no pieces, and that the centre, which is joined to nothing, is no ring.
      */
     public static Pass.GoesOn when(Assessment a, Part part, Pass pass) {
-        boolean bearer = a.species().heart().filter(h -> h == part).isPresent();
+        boolean bearer = a.species().centre().filter(h -> h == part).isPresent();
         Pass.GoesOn stated = bearer && pass.when() == Pass.GoesOn.RING ? Pass.GoesOn.PIECE : pass.when();
         boolean onFlower =
-                a.joinedWhileItBends(part) || !pass.wet() && a.ways(part).dusting() == Ways.Dusting.WHOLE;
+                a.joinedWhileItBends(part) || !pass.wet() && a.techniques(part).dusting() == Techniques.Dusting.WHOLE;
         return stated == Pass.GoesOn.PIECE && onFlower ? Pass.GoesOn.FLOWER : stated;
     }
 
@@ -123,11 +123,11 @@ public final class Work {
 
     /** In how many lots the pieces of a part are made. */
     public static int lots(Assessment a, Part part) {
-        return part.flat().map(p -> lots(a, p).lotsFor(p.pieces().count())).orElse(1);
+        return part.flat().map(p -> lots(a, p).batchesFor(p.pieces().count())).orElse(1);
     }
 
     /** The lots in which a ring's pieces can be made. */
-    public static Lots lots(Assessment a, Petaled part) {
+    public static BatchLimits lots(Assessment a, Petaled part) {
         boolean covered = a.conditions().kit().covered();
         double skinnedMin = a.drying(part)
                 .flatMap((DryingCourse c) -> c.at(Stage.SKINNED))
@@ -144,9 +144,9 @@ public final class Work {
         double made = pace(a).minutes(part.making(a)) / count;
         double set = pace(a).minutes(part.joining(a)) / count;
         return switch (part.joins(a).as()) {
-            case SOFT -> new Lots(open, made + set, formers, grooves, OptionalInt.empty());
-            case PART_DRY -> new Lots(open, made, formers, grooves, inTheWindow(a, part, made - set));
-            default -> new Lots(open, made, formers, grooves, OptionalInt.empty());
+            case SOFT -> new BatchLimits(open, made + set, formers, grooves, OptionalInt.empty());
+            case PART_DRY -> new BatchLimits(open, made, formers, grooves, inTheWindow(a, part, made - set));
+            default -> new BatchLimits(open, made, formers, grooves, OptionalInt.empty());
         };
     }
 
@@ -154,7 +154,7 @@ public final class Work {
     public static boolean grooved(Assessment a, Petaled part) {
         return part.pieces().wired().isPresent()
                 && part.pieces().cut().filter(cut -> !cut.onePiece()).isPresent()
-                && a.ways(part).ridge() == Ways.Ridge.BOARD;
+                && a.techniques(part).ridge() == Techniques.Ridge.BOARD;
     }
 
     /** Pieces that lie on the board at once: one a groove where it is not known how they lie. */

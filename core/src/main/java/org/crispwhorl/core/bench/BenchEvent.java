@@ -39,7 +39,7 @@ public record BenchEvent(
                 means = "Of a count; below 0 takes back. Nothing else asks for it.")
         int pieces,
 
-        @Text(label = "written down") Optional<Said> said,
+        @Text(label = "written down") Optional<BenchRecord> said,
         Optional<UUID> of) {
     /** What was touched. */
     @Text(label = "touched", means = "What was touched.")
@@ -86,7 +86,7 @@ public record BenchEvent(
     }
 
     /** One in which something is written down. */
-    public static BenchEvent saying(UUID id, String uid, Instant at, Said what) {
+    public static BenchEvent saying(UUID id, String uid, Instant at, BenchRecord what) {
         return new BenchEvent(id, uid, Touch.SAID, at, 1, Optional.of(what), Optional.empty());
     }
 

@@ -58,7 +58,7 @@ public final class Broken {
         boolean over =
                 !own.isEmpty() && own.stream().filter(w -> w.done().isPresent()).count() >= sittings(own);
         int counted = own.stream().mapToInt(w -> w.good() + w.broke()).sum();
-        boolean makes = task.task().doing() == Plan.Doing.MAKE;
+        boolean makes = task.task().doing() == Plan.TaskKind.MAKE;
         return makes && over && counted > 0 && !joined(sheet, task, works)
                 ? task.pieces() - own.stream().mapToInt(Underway::good).sum()
                 : 0;
@@ -68,7 +68,7 @@ public final class Broken {
     private static boolean joined(OrderSheet sheet, OrderSheet.OrderTask task, Collection<Underway> works) {
         return sheet.tasks().stream()
                 .filter(t -> t.line() == task.line()
-                        && t.task().doing() == Plan.Doing.JOIN
+                        && t.task().doing() == Plan.TaskKind.JOIN
                         && t.task().partId().equals(task.task().partId()))
                 .flatMap(t -> of(t.line(), t.task().id(), works).stream())
                 .anyMatch(w -> w.done().isPresent());

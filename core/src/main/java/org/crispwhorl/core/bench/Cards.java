@@ -74,9 +74,9 @@ public final class Cards {
                 makes(one.doing()) && !Broken.again(one.id())
                         ? part.map(p -> spares(task.species(), p)).orElse(0)
                         : 0,
-                task.handsMin(),
+                task.labourMin(),
                 part.map(p -> lines(a, one.doing(), p))
-                        .orElseGet(() -> one.doing() == Plan.Doing.MIX ? mixed(task.species()) : List.of()),
+                        .orElseGet(() -> one.doing() == Plan.TaskKind.MIX ? mixed(task.species()) : List.of()),
                 passes(one, task.species(), part),
                 makes(one.doing())
                         ? part.flatMap(Part::flat)
@@ -92,8 +92,8 @@ public final class Cards {
                 waits(task));
     }
 
-    private static boolean makes(Plan.Doing doing) {
-        return doing == Plan.Doing.MAKE || doing == Plan.Doing.MAKE_AND_SET;
+    private static boolean makes(Plan.TaskKind doing) {
+        return doing == Plan.TaskKind.MAKE || doing == Plan.TaskKind.MAKE_AND_SET;
     }
 
     private int spares(String species, Part part) {
@@ -110,19 +110,19 @@ public final class Cards {
                 .map(s -> new BenchLine(
                         s.shade(),
                         Unit.G.write(s.mixG())
-                                + (s.masterG() > 0 && s.whiteG() > 0
-                                        ? ": " + Unit.G.write(s.masterG()) + " master, " + Unit.G.write(s.whiteG())
-                                                + " white"
+                                + (s.strongG() > 0 && s.whiteG() > 0
+                                        ? ": " + Unit.G.write(s.strongG()) + " strong colour, "
+                                                + Unit.G.write(s.whiteG()) + " white"
                                         : "")))
                 .toList();
     }
 
-    private List<BenchLine> lines(Assessment a, Plan.Doing doing, Part part) {
+    private List<BenchLine> lines(Assessment a, Plan.TaskKind doing, Part part) {
         List<BenchLine> said = new ArrayList<>();
         if (makes(doing)) {
             making(a, part, said);
         }
-        if (doing == Plan.Doing.JOIN || doing == Plan.Doing.MAKE_AND_SET) {
+        if (doing == Plan.TaskKind.JOIN || doing == Plan.TaskKind.MAKE_AND_SET) {
             joining(a, part, said);
         }
         return said;
@@ -164,12 +164,12 @@ public final class Cards {
     private static void modelled(Assessment a, Part part, List<BenchLine> said) {
         said.add(new BenchLine("it is", part.inShort()));
         a.species()
-                .heart()
+                .centre()
                 .filter(part::equals)
-                .ifPresent(heart -> said.add(new BenchLine(
+                .ifPresent(centre -> said.add(new BenchLine(
                         "size",
-                        Unit.MM.write(heart.form().diameterMm()) + " wide, "
-                                + Unit.MM.write(heart.form().heightMm()) + " high")));
+                        Unit.MM.write(centre.form().diameterMm()) + " wide, "
+                                + Unit.MM.write(centre.form().heightMm()) + " high")));
         Figures figures = new Figures();
         part.figures(figures, a);
         figures.list().stream()
@@ -225,7 +225,7 @@ public final class Cards {
     }
 
     private List<BenchPass> passes(Plan.Task task, String species, Optional<Part> part) {
-        if (task.doing() != Plan.Doing.DUST && task.doing() != Plan.Doing.PAINT) {
+        if (task.doing() != Plan.TaskKind.DUST && task.doing() != Plan.TaskKind.PAINT) {
             return List.of();
         }
         List<BenchPass> said = new ArrayList<>();
@@ -237,7 +237,7 @@ public final class Cards {
                 for (int i = 0; i < job.passes().size(); i++) {
                     ColourSheet.PassJob pass = job.passes().get(i);
                     boolean wet = i < stated.size() && stated.get(i).wet();
-                    if (part.isEmpty() || wet == (task.doing() == Plan.Doing.PAINT)) {
+                    if (part.isEmpty() || wet == (task.doing() == Plan.TaskKind.PAINT)) {
                         said.add(new BenchPass(
                                 pass.how(),
                                 pass.what(),

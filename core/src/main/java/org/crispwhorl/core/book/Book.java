@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import org.crispwhorl.core.bench.BenchEvent;
-import org.crispwhorl.core.bench.Said;
+import org.crispwhorl.core.bench.BenchRecord;
 import org.crispwhorl.core.drawer.RollerMachine;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.OrderSheet;
@@ -76,7 +76,7 @@ public record Book(
      *
      * @param told in the maker's words: what it comes to, where it was measured
      */
-    public record Written(LocalDateTime at, Said said, String told) {}
+    public record Written(LocalDateTime at, BenchRecord said, String told) {}
 
     /** Something that was written down of no work in particular. */
     public record Remark(String order, Written written) {}

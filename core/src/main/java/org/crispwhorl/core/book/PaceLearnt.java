@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.studio.Pace;
 
 /**
@@ -45,7 +45,7 @@ public record PaceLearnt(
      * @param hands what it was made of
      * @param ratio minutes taken over minutes reckoned by the studio's hand
      */
-    record Timed(Hands hands, double ratio) {}
+    record Timed(Labour hands, double ratio) {}
 
     /** @return what there is any record of, in the order of operations */
     static List<PaceLearnt> of(List<Timed> works, Pace.Hand hand) {
@@ -54,8 +54,8 @@ public record PaceLearnt(
         Map<Operation, Double> logs = new EnumMap<>(Operation.class);
         for (Timed work : works) {
             double all = plain.minutes(work.hands());
-            for (Hands.Turn turn : work.hands().turns()) {
-                double share = all <= 0 ? 0 : plain.minutes(new Hands(List.of(turn))) / all;
+            for (Labour.Turn turn : work.hands().turns()) {
+                double share = all <= 0 ? 0 : plain.minutes(new Labour(List.of(turn))) / all;
                 weights.merge(turn.operation(), share, Double::sum);
                 logs.merge(turn.operation(), share * Math.log(work.ratio()), Double::sum);
             }

@@ -18,9 +18,9 @@ import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchCard.BenchWait;
 import org.crispwhorl.core.bench.BenchEvent;
+import org.crispwhorl.core.bench.BenchRecord;
 import org.crispwhorl.core.bench.Broken;
 import org.crispwhorl.core.bench.Measured;
-import org.crispwhorl.core.bench.Said;
 import org.crispwhorl.core.bench.Sitting;
 import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.bench.Waits;
@@ -52,7 +52,7 @@ final class Pages {
     private final List<Book.Entry> entries = new ArrayList<>();
     private final Optional<RollerMachine> roller;
     private final List<Book.Remark> remarks = new ArrayList<>();
-    private final List<Said.SheetMeasured> sheets = new ArrayList<>();
+    private final List<BenchRecord.SheetMeasured> sheets = new ArrayList<>();
     private final Map<Clocked, List<RateLearnt.Seen>> seen = new LinkedHashMap<>();
     private final List<PaceLearnt.Timed> timed = new ArrayList<>();
     private final Map<String, Book.Broke> parts = new LinkedHashMap<>();
@@ -95,8 +95,8 @@ final class Pages {
             Book.Worked order, Underway work, Sitting sitting, int flowers, Assessment a, Plan plan, Plan.Task task) {
         String id = order.id() + " " + work.uid();
         boolean out = leftOut.contains(id);
-        double reckoned =
-                (task.doing() == Plan.Doing.MIX ? Work.mixMin(a, flowers) : task.handsMin() * flowers) / sitting.of();
+        double reckoned = (task.doing() == Plan.TaskKind.MIX ? Work.mixMin(a, flowers) : task.labourMin() * flowers)
+                / sitting.of();
         Optional<Double> minutes = work.begun().flatMap(from -> work.done()
                 .map(to -> Duration.between(from, to).toSeconds() / 60.0));
         double ratio = reckoned > 0 ? minutes.orElse(0.0) / reckoned : 0;
@@ -136,8 +136,8 @@ final class Pages {
         seen(a, Watched.DryingClock.SKIN, skin);
         written.stream()
                 .map(Book.Written::said)
-                .filter(Said.SheetMeasured.class::isInstance)
-                .map(Said.SheetMeasured.class::cast)
+                .filter(BenchRecord.SheetMeasured.class::isInstance)
+                .map(BenchRecord.SheetMeasured.class::cast)
                 .forEach(sheets::add);
         if (work.good() + work.broke() > 0) {
             String part =
@@ -178,16 +178,16 @@ final class Pages {
                 .toList();
     }
 
-    private String told(Said said, Optional<Measuring> petals) {
-        if (said instanceof Said.BenchNote note) {
+    private String told(BenchRecord said, Optional<Measuring> petals) {
+        if (said instanceof BenchRecord.BenchNote note) {
             return note.text();
         }
-        if (said instanceof Said.SheetMeasured sheet) {
+        if (said instanceof BenchRecord.SheetMeasured sheet) {
             return "setting " + plain(sheet.setting()) + " rolled " + Unit.FINE_MM.write(sheet.thickMm())
                     + roller.map(r -> ", by its table " + Unit.FINE_MM.write(r.measuredMm(sheet.setting())))
                             .orElse("");
         }
-        if (said instanceof Said.PetalMeasured petal) {
+        if (said instanceof BenchRecord.PetalMeasured petal) {
             return Unit.MM.write(petal.lengthMm()) + " × " + Unit.MM.write(petal.widthMm())
                     + petals.flatMap(p ->
                                     Measured.of(p.part().pieces(), p.a().paste(), petal.lengthMm(), petal.widthMm()))
@@ -235,7 +235,7 @@ final class Pages {
     /** Looks at what dries by itself once it is made; of a flower that is joined already no one part dries alone. */
     private static List<Book.Looked> looks(Underway work, Assessment a, Plan plan, Plan.Task task) {
         Optional<Part> part = task.partId().flatMap(a.species()::part).filter(a::dries);
-        if (part.isEmpty() || work.done().isEmpty() || task.doing() != Plan.Doing.MAKE) {
+        if (part.isEmpty() || work.done().isEmpty() || task.doing() != Plan.TaskKind.MAKE) {
             return List.of();
         }
         List<BenchWait> waits = Waits.after(task.id(), plan.tasks(), plan.handOver());

@@ -1,7 +1,7 @@
 package org.crispwhorl.core.book;
 
 import java.util.List;
-import org.crispwhorl.core.bench.Said;
+import org.crispwhorl.core.bench.BenchRecord;
 import org.crispwhorl.core.drawer.RollerMachine;
 
 /**
@@ -24,7 +24,7 @@ public record RollerLearnt(String machine, int measures, double factor, double l
     private static final double WITHIN = 1.2816;
 
     /** What sheets make of a machine. */
-    static RollerLearnt of(RollerMachine machine, List<Said.SheetMeasured> sheets) {
+    static RollerLearnt of(RollerMachine machine, List<BenchRecord.SheetMeasured> sheets) {
         double weight = 1 / (PRIOR * PRIOR) + sheets.size() / (NOISE * NOISE);
         double sum = sheets.stream()
                 .mapToDouble(s -> Math.log(s.thickMm() / machine.measuredMm(s.setting())))

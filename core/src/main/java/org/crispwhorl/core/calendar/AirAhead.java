@@ -22,7 +22,7 @@ final class AirAhead {
     static final int CELL = 24;
 
     /** The room is looked at once in so many slots. */
-    private static final int LOOK = 12;
+    private static final int CHECK = 12;
 
     private static final double NEARLY = 1e-9;
 
@@ -53,8 +53,8 @@ final class AirAhead {
         double[] clock = new double[Math.max(1, to - from + 1)];
         double rate = 1;
         for (int i = 1; i < clock.length; i++) {
-            if ((i - 1) % LOOK == 0) {
-                rate = rate(drying, course.at(axis.at(from + i - 1 + LOOK / 2)), reckoned);
+            if ((i - 1) % CHECK == 0) {
+                rate = rate(drying, course.at(axis.at(from + i - 1 + CHECK / 2)), reckoned);
             }
             clock[i] = clock[i - 1] + rate;
         }

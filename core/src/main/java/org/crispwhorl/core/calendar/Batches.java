@@ -12,7 +12,7 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 
 /**
  * The work of an order in batches: each task is done for a few of a line's flowers at a time, so few that it takes no longer
@@ -24,7 +24,7 @@ final class Batches {
         /** It stays as it was reckoned. */
         Airs STEADY = (line, place) -> AirAhead.STEADY;
 
-        AirAhead of(int line, Ways.DriesIn place);
+        AirAhead of(int line, Techniques.DriesIn place);
     }
 
     /** Waiting for more than this means never, h. */
@@ -82,9 +82,9 @@ final class Batches {
     }
 
     /** What is asked of a sheet for every batch, by the key of its task. */
-    private record Sheet(Map<String, Ways.DriesIn> places, Map<String, List<Plan.Gate>> leaves) {
+    private record Sheet(Map<String, Techniques.DriesIn> places, Map<String, List<Plan.Gate>> leaves) {
         static Sheet of(OrderSheet sheet) {
-            Map<String, Ways.DriesIn> places = new HashMap<>();
+            Map<String, Techniques.DriesIn> places = new HashMap<>();
             sheet.tasks().forEach(t -> places.put(key(t.line(), t.task().id()), t.driesIn()));
             Map<String, List<Plan.Gate>> leaves = new HashMap<>();
             sheet.handOver()
@@ -101,7 +101,7 @@ final class Batches {
     private static Map<String, Integer> counts(OrderSheet sheet, List<Integer> flowers, double sittingMin) {
         Map<String, Integer> counts = new HashMap<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
-            int sittings = (int) Math.ceil(task.handsMin() / sittingMin);
+            int sittings = (int) Math.ceil(task.labourMin() / sittingMin);
             int turns = task.held().stream()
                     .mapToInt(h -> (h.wanted() + h.owned() - 1) / h.owned())
                     .max()
@@ -132,9 +132,9 @@ final class Batches {
 
     /** Whether even the work on one flower may be left between two pieces: nothing in it is soft, and no window closes on it. */
     private static boolean piecewise(OrderSheet sheet, OrderSheet.OrderTask task) {
-        boolean pieces = task.task().doing() == Plan.Doing.MAKE
-                || task.task().doing() == Plan.Doing.DUST
-                || task.task().doing() == Plan.Doing.PAINT;
+        boolean pieces = task.task().doing() == Plan.TaskKind.MAKE
+                || task.task().doing() == Plan.TaskKind.DUST
+                || task.task().doing() == Plan.TaskKind.PAINT;
         boolean closes = sheet.tasks().stream()
                 .filter(t -> t.line() == task.line())
                 .flatMap(t -> t.task().gates().stream()
@@ -147,7 +147,7 @@ final class Batches {
     }
 
     private static boolean splits(OrderSheet.OrderTask task) {
-        return task.task().doing() != Plan.Doing.MIX;
+        return task.task().doing() != Plan.TaskKind.MIX;
     }
 
     private static String key(int line, String task) {
@@ -188,7 +188,7 @@ final class Batches {
                 tailWhy = why(leaves);
             }
         }
-        int slots = Math.max(1, (int) Math.ceil(task.handsMin() / of / Axis.SLOT_MIN - 1e-9));
+        int slots = Math.max(1, (int) Math.ceil(task.labourMin() / of / Axis.SLOT_MIN - 1e-9));
         String uid = key(task.line(), task.task().id()) + "/" + (number + 1) + "-" + of;
         List<Batch.Lying> lying = task.held().stream()
                 .map(h -> new Batch.Lying(

@@ -8,26 +8,26 @@ import org.crispwhorl.core.assessment.Plan;
 /**
  * What is done when.
  *
- * @param stints in order of time; empty where there is no plan
+ * @param tasks in order of time; empty where there is no plan
  * @param proved whether no plan with as few evenings begins later
  * @param begins when work begins
  * @param atLatest no plan with as few evenings begins later than this
  * @param eveningMin minutes of work in evenings
- * @param handsMin minutes of work in all
+ * @param labourMin minutes of work in all
  * @param limit what there is too little of, where there is no plan
  * @param helps what would help, the smallest change first
  */
 public record Calendar(
-        List<Stint> stints,
+        List<PlacedTask> tasks,
         boolean proved,
         Optional<LocalDateTime> begins,
         Optional<LocalDateTime> atLatest,
         double eveningMin,
-        double handsMin,
+        double labourMin,
         Optional<String> limit,
         List<Help> helps) {
     public Calendar {
-        stints = List.copyOf(stints);
+        tasks = List.copyOf(tasks);
         helps = List.copyOf(helps);
     }
 
@@ -45,12 +45,12 @@ public record Calendar(
      * @param takes what there is only so much of and it takes
      * @param done whether it was done; its times are then those at which it was
      */
-    public record Stint(
+    public record PlacedTask(
             String uid,
             int line,
             String species,
             String task,
-            Plan.Doing doing,
+            Plan.TaskKind doing,
             int batch,
             int of,
             LocalDateTime from,
@@ -61,7 +61,7 @@ public record Calendar(
             Optional<Meanwhile> meanwhile,
             List<Takes> takes,
             boolean done) {
-        public Stint {
+        public PlacedTask {
             takes = List.copyOf(takes);
         }
     }
@@ -89,8 +89,8 @@ public record Calendar(
      * @param label in the maker's words
      * @param time the studio's time it needs; none where that stays
      * @param handOver the hand-over it needs; none where that stays
-     * @param marginH the margin it needs; none where that stays
+     * @param spareTimeH the margin it needs; none where that stays
      */
     public record Help(
-            String label, Optional<StudioTime> time, Optional<LocalDateTime> handOver, Optional<Double> marginH) {}
+            String label, Optional<StudioTime> time, Optional<LocalDateTime> handOver, Optional<Double> spareTimeH) {}
 }

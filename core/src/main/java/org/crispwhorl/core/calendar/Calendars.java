@@ -19,7 +19,7 @@ import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.solver.Schedule;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 
 /**
  * Places the work of one order, or of several at once, between now and their hand-overs, in the studio's time: no sooner than safe, no
@@ -57,7 +57,7 @@ public final class Calendars {
      * @param pastes of each line
      * @param reckoned the room in which its waits were reckoned
      * @param handOver when the flowers leave
-     * @param marginH hours kept free before it
+     * @param spareTimeH hours kept free before it
      * @param standing what stands already
      */
     public record Asked(
@@ -66,23 +66,23 @@ public final class Calendars {
             List<Paste> pastes,
             Room reckoned,
             LocalDateTime handOver,
-            double marginH,
+            double spareTimeH,
             Standing standing) {
         public Asked {
             flowers = List.copyOf(flowers);
             pastes = List.copyOf(pastes);
         }
 
-        double handsMin() {
+        double labourMin() {
             return sheet.tasks().stream()
-                    .mapToDouble(OrderSheet.OrderTask::handsMin)
+                    .mapToDouble(OrderSheet.OrderTask::labourMin)
                     .sum();
         }
 
         /** The slot at which it has to be ready. */
         private int last(Axis axis, Change change) {
             return axis.floor(change.handOver().orElse(handOver))
-                    - Axis.ofHours(change.marginH().orElse(marginH));
+                    - Axis.ofHours(change.spareTimeH().orElse(spareTimeH));
         }
     }
 
@@ -105,8 +105,8 @@ public final class Calendars {
         }
 
         /** The air of a place: at night perhaps without its fan. */
-        private RoomCourse air(Ways.DriesIn place) {
-            RoomCourse there = place == Ways.DriesIn.OPEN ? course.open() : course;
+        private RoomCourse air(Techniques.DriesIn place) {
+            RoomCourse there = place == Techniques.DriesIn.OPEN ? course.open() : course;
             return time.runsOn() ? there : there.running(time::attended);
         }
     }
@@ -135,7 +135,7 @@ public final class Calendars {
     }
 
     /** What is tried otherwise than it is. */
-    private record Change(Optional<LocalDateTime> handOver, Optional<Double> marginH) {
+    private record Change(Optional<LocalDateTime> handOver, Optional<Double> spareTimeH) {
         static final Change NONE = new Change(Optional.empty(), Optional.empty());
     }
 
@@ -149,7 +149,7 @@ public final class Calendars {
             Standing standing = orders.get(i).standing();
             standing.pinned().forEach(pin -> pins.put(Batch.key(order, pin.uid()), pin.from()));
             standing.before()
-                    .ifPresent(plan -> plan.stints().forEach(s -> stood.put(Batch.key(order, s.uid()), s.from())));
+                    .ifPresent(plan -> plan.tasks().forEach(s -> stood.put(Batch.key(order, s.uid()), s.from())));
         }
         placer = new Placer(pins, stood, studio.elsewhere());
     }
@@ -199,11 +199,11 @@ public final class Calendars {
         return none(
                 Shortage.of(frame, placer, TRY_MS, progress),
                 order -> helping.of(
-                        order, orders.get(order).handOver(), orders.get(order).marginH()));
+                        order, orders.get(order).handOver(), orders.get(order).spareTimeH()));
     }
 
     private String tooLarge(int pieces) {
-        double hours = orders.stream().mapToDouble(Asked::handsMin).sum() / 60;
+        double hours = orders.stream().mapToDouble(Asked::labourMin).sum() / 60;
         return String.format(
                 Locale.ROOT,
                 "There are %d pieces of work, %.0f h in all: more than is planned piece by piece. Divide it into orders of a few hundred flowers each.",
@@ -219,7 +219,7 @@ public final class Calendars {
                         Optional.empty(),
                         Optional.empty(),
                         0,
-                        orders.get(order).handsMin(),
+                        orders.get(order).labourMin(),
                         Optional.of(limit),
                         helps.apply(order)))
                 .toList();
@@ -231,20 +231,20 @@ public final class Calendars {
                 : Optional.of(frame.axis().at((int) Math.min(found.latestFirst(), frame.last())));
         return IntStream.range(0, orders.size())
                 .mapToObj(order -> {
-                    List<Calendar.Stint> stints = Stints.of(frame, found, order);
+                    List<Calendar.PlacedTask> tasks = PlacedTasks.of(frame, found, order);
                     return new Calendar(
-                            stints,
+                            tasks,
                             found.proved(),
-                            stints.stream()
+                            tasks.stream()
                                     .filter(s -> !s.done())
-                                    .map(Calendar.Stint::from)
+                                    .map(Calendar.PlacedTask::from)
                                     .min(Comparator.naturalOrder()),
                             atLatest,
-                            stints.stream()
-                                    .filter(Calendar.Stint::evening)
+                            tasks.stream()
+                                    .filter(Calendar.PlacedTask::evening)
                                     .mapToLong(s -> ChronoUnit.MINUTES.between(s.from(), s.to()))
                                     .sum(),
-                            orders.get(order).handsMin(),
+                            orders.get(order).labourMin(),
                             Optional.empty(),
                             List.of());
                 })
@@ -284,7 +284,7 @@ public final class Calendars {
                 List.of(line, place),
                 k -> AirAhead.of(
                         asked.pastes().get(line),
-                        place == Ways.DriesIn.OPEN ? asked.reckoned().open() : asked.reckoned(),
+                        place == Techniques.DriesIn.OPEN ? asked.reckoned().open() : asked.reckoned(),
                         studio.air(place),
                         axis,
                         -BEHIND,
@@ -304,7 +304,7 @@ public final class Calendars {
     private boolean works(Helping.Tried tried, Progress progress) {
         List<Change> changes = new ArrayList<>(Collections.nCopies(orders.size(), Change.NONE));
         changes.set(
-                tried.order(), new Change(tried.help().handOver(), tried.help().marginH()));
+                tried.order(), new Change(tried.help().handOver(), tried.help().spareTimeH()));
         Frame frame = frame(tried.help().time().orElse(studio.time()), changes, progress);
         return placer.place(
                         frame, TRY_MS, progress.as("trying to " + tried.help().label()))

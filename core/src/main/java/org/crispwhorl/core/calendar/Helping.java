@@ -14,7 +14,7 @@ import org.crispwhorl.core.measure.Unit;
 final class Helping {
     private static final double[] EVENINGS_H = {2, 4};
     private static final int[] LATER_DAYS = {1, 2, 3, 5, 7, 14};
-    private static final double SMALL_MARGIN_H = 1;
+    private static final double SMALL_SPARE_TIME_H = 1;
 
     /** A change of the studio's time, or of one of the orders that are planned together. */
     record Tried(int order, Calendar.Help help) {}
@@ -31,10 +31,10 @@ final class Helping {
     }
 
     /** What would help that is changed of an order, or of the studio's time. */
-    List<Calendar.Help> of(int order, LocalDateTime handOver, double marginH) {
+    List<Calendar.Help> of(int order, LocalDateTime handOver, double spareTimeH) {
         StudioTime everyDay = time.withEveryDay();
         Stream<Stream<Calendar.Help>> kinds = Stream.of(
-                Stream.of(withMargin(marginH)).filter(help -> marginH > SMALL_MARGIN_H),
+                Stream.of(withSpareTime(spareTimeH)).filter(help -> spareTimeH > SMALL_SPARE_TIME_H),
                 Arrays.stream(EVENINGS_H)
                         .filter(h -> h > time.eveningH())
                         .mapToObj(h -> with("work up to " + Math.round(h) + " h in the evening", time.withEveningH(h))),
@@ -53,12 +53,12 @@ final class Helping {
                 : works.test(tried);
     }
 
-    private static Calendar.Help withMargin(double insteadOfH) {
+    private static Calendar.Help withSpareTime(double insteadOfH) {
         return new Calendar.Help(
                 "keep 1 h free before the hand-over instead of " + Unit.H.write(insteadOfH),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.of(SMALL_MARGIN_H));
+                Optional.of(SMALL_SPARE_TIME_H));
     }
 
     private static Calendar.Help later(LocalDateTime handOver, int days) {

@@ -16,7 +16,7 @@ import org.crispwhorl.core.assessment.Plan;
  */
 record Hours(int makers, Windows loud, Windows quiet, Optional<Other> other) {
     /** A further pair of hands. */
-    record Other(Windows loud, Windows quiet, List<Plan.Doing> can) {
+    record Other(Windows loud, Windows quiet, List<Plan.TaskKind> can) {
         boolean does(Batch batch) {
             return can.contains(batch.task().doing());
         }

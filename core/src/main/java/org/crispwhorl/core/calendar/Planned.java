@@ -68,8 +68,8 @@ public record Planned(
     /** What became otherwise from the plan before, in the maker's words; none where nothing of it moved. */
     public Optional<String> movedFrom(Planned before) {
         Map<String, LocalDateTime> stood = new HashMap<>();
-        before.calendar.stints().forEach(s -> stood.put(s.uid(), s.from()));
-        long moved = calendar.stints().stream()
+        before.calendar.tasks().forEach(s -> stood.put(s.uid(), s.from()));
+        long moved = calendar.tasks().stream()
                 .filter(s -> !s.from().equals(stood.get(s.uid())))
                 .count();
         if (moved == 0) {
@@ -78,7 +78,7 @@ public record Planned(
         List<String> why = before.changed(
                 order, time, room.or(() -> before.room).orElse(Room.REFERENCE), ahead, tools.or(() -> before.tools));
         return Optional.of("Planned anew" + (why.isEmpty() ? "" : " for " + String.join(", ", why)) + ": " + moved
-                + " of " + calendar.stints().size() + " pieces of work moved.");
+                + " of " + calendar.tasks().size() + " pieces of work moved.");
     }
 
     /** What is otherwise by now, in the maker's words; empty where it still holds. */
@@ -88,7 +88,7 @@ public record Planned(
         if (!order.lines().equals(now.lines())) {
             changed.add("the flowers");
         }
-        if (!order.handOver().equals(now.handOver()) || order.marginH() != now.marginH()) {
+        if (!order.handOver().equals(now.handOver()) || order.spareTimeH() != now.spareTimeH()) {
             changed.add("the hand-over");
         }
         if (!time.equals(timeNow)) {

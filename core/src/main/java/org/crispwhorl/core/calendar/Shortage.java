@@ -47,13 +47,13 @@ final class Shortage {
 
     private static String time(Frame frame) {
         if (frame.tooLate()) {
-            return "The hand-over less its margin lies before now.";
+            return "The hand-over less its time to spare lies before now.";
         }
         if (frame.lateAlready().isPresent()) {
             Batch late = frame.lateAlready().get();
             return late.task().name() + ", " + late.species() + ", is done, but must have " + late.tailWhy()
                     + ": that is over " + frame.said(frame.left().readyAt(late, frame.axis()))
-                    + ", after the hand-over less its margin.";
+                    + ", after the hand-over less its time to spare.";
         }
         Optional<String> missed = missed(frame);
         if (missed.isPresent()) {

@@ -46,7 +46,7 @@ public record StudioTime(
                 max = 480,
                 step = 5,
                 usual = 90,
-                means = "So long one lot of work may take without a break; what takes longer is done in several.")
+                means = "So long one batch of work may take without a break; what takes longer is done in several.")
         double sittingMin,
 
         @Text(
@@ -96,7 +96,7 @@ public record StudioTime(
             List<DayHours> week,
 
             @Text(label = "can", shortest = 1, longest = 6, means = "What they can do.")
-            List<Plan.Doing> can) {
+            List<Plan.TaskKind> can) {
         public SecondMaker {
             week = List.copyOf(week);
             can = List.copyOf(can);

@@ -121,15 +121,15 @@ public record CutterFit(Cutter cutter, CutterWork doing, double offShare, double
                                     : "cuts single petals, not " + want.petals() + " in one"
                             : "cuts " + have.petals() + " petals in one");
         }
-        List<CutterFit> ways = new ArrayList<>();
-        ways.add(asItIs(wanted, cutter, roller));
+        List<CutterFit> techniques = new ArrayList<>();
+        techniques.add(asItIs(wanted, cutter, roller));
         if (cutter.bendable() && !want.onePiece() && sameTip(want.outline(), have.outline())) {
-            ways.add(bent(wanted, cutter, roller));
+            techniques.add(bent(wanted, cutter, roller));
         }
         if (!want.onePiece()) {
-            ways.add(trimmed(want.outline(), cutter));
+            techniques.add(trimmed(want.outline(), cutter));
         }
-        return ways.stream().min(BY_EFFORT).orElseThrow();
+        return techniques.stream().min(BY_EFFORT).orElseThrow();
     }
 
     private static boolean sameTip(Outline a, Outline b) {

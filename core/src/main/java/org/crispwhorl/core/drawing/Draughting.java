@@ -13,8 +13,8 @@ import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.species.Centre;
 import org.crispwhorl.core.species.Edge;
-import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
@@ -87,20 +87,20 @@ public final class Draughting {
     }
 
     /** A stretch of a ring's pieces that goes outwards or inwards all along, as it is seen and where it lies. */
-    private record Lap(Drawing.Ring ring, PaintOrder.Shape shape) {}
+    private record Lap(Drawing.DrawnRing ring, PaintOrder.Shape shape) {}
 
     /** All shapes by true height, those over the middle after those under it. */
-    private List<Drawing.Ring> painted(List<Lap> laps) {
+    private List<Drawing.DrawnRing> painted(List<Lap> laps) {
         List<PaintOrder.Shape> shapes = new ArrayList<>();
         middle().ifPresent(shapes::add);
-        int hearts = shapes.size();
+        int centres = shapes.size();
         laps.forEach(lap -> shapes.add(lap.shape()));
-        List<Drawing.Ring> rings = new ArrayList<>();
+        List<Drawing.DrawnRing> rings = new ArrayList<>();
         boolean over = false;
         for (int at : PaintOrder.of(shapes)) {
-            over |= at < hearts;
-            if (at >= hearts) {
-                Drawing.Ring ring = laps.get(at - hearts).ring();
+            over |= at < centres;
+            if (at >= centres) {
+                Drawing.DrawnRing ring = laps.get(at - centres).ring();
                 rings.add(over ? ring.over() : ring);
             }
         }
@@ -188,7 +188,7 @@ public final class Draughting {
             PaintOrder.Shape lies = shape(
                     on, on.startMm(), small.outline().lengthMm(), !ring.part().inHead());
             return new Lap(
-                    new Drawing.Ring(
+                    new Drawing.DrawnRing(
                             ring.part().id(),
                             Drawing.Lap.UNDER,
                             Optional.of(small.shade()),
@@ -206,7 +206,7 @@ public final class Draughting {
     /** What is carried lies so far above what carries it, mm. */
     private static final double ON_IT_MM = 0.3;
 
-    private Optional<Drawing.Ring> lap(PlacedRing ring, double from, double to) {
+    private Optional<Drawing.DrawnRing> lap(PlacedRing ring, double from, double to) {
         Pieces pieces = ring.part().pieces();
         PetalSurface surface = ring.surface();
         Geometry shape =
@@ -233,7 +233,7 @@ public final class Draughting {
                 from,
                 to,
                 showsBack ? Pass.PieceSide.BACK : Pass.PieceSide.FACE);
-        return Optional.of(new Drawing.Ring(
+        return Optional.of(new Drawing.DrawnRing(
                 ring.part().id(),
                 Drawing.Lap.UNDER,
                 back,
@@ -319,9 +319,9 @@ public final class Draughting {
                 highest = Math.max(highest, solid.topMm());
             }
         }
-        double stemMm = form.species().hearts().stream()
-                .filter(heart -> heart.wires() > 0)
-                .mapToDouble(Heart::stemMm)
+        double stemMm = form.species().centres().stream()
+                .filter(centre -> centre.wires() > 0)
+                .mapToDouble(Centre::stemMm)
                 .findFirst()
                 .orElse(0);
         return new Drawing.Section(
@@ -335,21 +335,21 @@ public final class Draughting {
                 BodyRamps.upwards(form));
     }
 
-    /** The wire within each heart, with the hook that holds it: up on one side and back down on the other. */
+    /** The wire within each centre, with the hook that holds it: up on one side and back down on the other. */
     private Stream<Drawing.Stroke> hooks() {
-        return form.species().hearts().stream()
-                .filter(heart -> heart.wires() > 0 && heart.hookMm() > 0)
-                .map(heart -> {
-                    double top = heart.seatMm()
+        return form.species().centres().stream()
+                .filter(centre -> centre.wires() > 0 && centre.hookMm() > 0)
+                .map(centre -> {
+                    double top = centre.onStemMm()
                             + Math.min(
-                                    HOOKED_UP_TO * heart.form().heightMm(),
-                                    heart.hookMm() + heart.form().heightMm() / 4);
-                    double wide = Math.min(heart.hookMm() / 3, heart.form().diameterMm() / 4);
-                    double down = Math.max(heart.seatMm(), top - heart.hookMm());
+                                    HOOKED_UP_TO * centre.form().heightMm(),
+                                    centre.hookMm() + centre.form().heightMm() / 4);
+                    double wide = Math.min(centre.hookMm() / 3, centre.form().diameterMm() / 4);
+                    double down = Math.max(centre.onStemMm(), top - centre.hookMm());
                     return new Drawing.Stroke(
-                            heart.id(), round(form.wireTable().diameterMm(heart.gauge())), new double[] {
+                            centre.id(), round(form.wireTable().diameterMm(centre.gauge())), new double[] {
                                 0,
-                                round(heart.seatMm()),
+                                round(centre.onStemMm()),
                                 0,
                                 round(top),
                                 round(wide),
@@ -360,7 +360,7 @@ public final class Draughting {
                 });
     }
 
-    /** A hook ends below the top of its heart, so far up at most. */
+    /** A hook ends below the top of its centre, so far up at most. */
     private static final double HOOKED_UP_TO = 0.8;
 
     private Drawing.Profile profile(PlacedRing ring, double belowMm) {

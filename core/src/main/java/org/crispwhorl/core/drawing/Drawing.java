@@ -17,8 +17,8 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
      */
     public record Face(
             double radiusMm,
-            List<Ring> rings,
-            List<HeartDisc> discs,
+            List<DrawnRing> rings,
+            List<CentreDisc> discs,
             List<Stroke> strokes,
             List<Rounds> heads,
             List<Gap> gaps,
@@ -50,7 +50,7 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
      * @param veins lines on it at azimuth 0, each x outwards and y across in turn
      * @param veinMm how broad those are drawn
      */
-    public record Ring(
+    public record DrawnRing(
             String partId,
             Lap lap,
             Optional<String> shade,
@@ -61,8 +61,8 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
             List<double[]> veins,
             double veinMm) {
         /** The same over the middle of the flower. */
-        Ring over() {
-            return new Ring(partId, Lap.OVER, shade, outline, azimuths, closings, tint, veins, veinMm);
+        DrawnRing over() {
+            return new DrawnRing(partId, Lap.OVER, shade, outline, azimuths, closings, tint, veins, veinMm);
         }
     }
 
@@ -80,12 +80,12 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
     public record Closing(double azimuth, double[] over) {}
 
     /**
-     * A heart or a roll, seen from above.
+     * A centre or a roll, seen from above.
      *
      * @param hollowMm radius of its hollow, 0 where it is whole
      * @param rim x and y in turn, of one whose rim is no circle; empty for the others
      */
-    public record HeartDisc(String partId, double radiusMm, double hollowMm, double[] rim) {}
+    public record CentreDisc(String partId, double radiusMm, double hollowMm, double[] rim) {}
 
     /** A line of some thickness: x and y (face), or radius and height (section), in turn. */
     public record Stroke(String partId, double widthMm, double[] points) {}
@@ -121,7 +121,7 @@ public record Drawing(Face face, Section section, Optional<Habit> habit) {
      */
     public record Profile(String partId, double thicknessMm, double tipMm, double[] midrib, int glued) {}
 
-    /** A heart's half-profile: radius and height in turn, from foot to top. */
+    /** A centre's half-profile: radius and height in turn, from foot to top. */
     public record Solid(String partId, double[] profile) {}
 
     /** The stem below. */

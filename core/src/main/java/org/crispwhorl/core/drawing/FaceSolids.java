@@ -13,7 +13,7 @@ import org.crispwhorl.core.species.Part;
 final class FaceSolids implements Solid.Projection {
     private static final int POINTS_PER_TURN = 24;
 
-    private final List<Drawing.HeartDisc> discs = new ArrayList<>();
+    private final List<Drawing.CentreDisc> discs = new ArrayList<>();
     private final List<Drawing.Stroke> strokes = new ArrayList<>();
     private final List<Drawing.Rounds> rounds = new ArrayList<>();
     private String partId;
@@ -33,7 +33,7 @@ final class FaceSolids implements Solid.Projection {
         return face;
     }
 
-    List<Drawing.HeartDisc> discs() {
+    List<Drawing.CentreDisc> discs() {
         return discs;
     }
 
@@ -49,7 +49,7 @@ final class FaceSolids implements Solid.Projection {
     @Override
     public void turned(Solid.Turned body) {
         if (body.topMm() >= 0) {
-            discs.add(new Drawing.HeartDisc(partId, round(body.reachMm()), 0, new double[0]));
+            discs.add(new Drawing.CentreDisc(partId, round(body.reachMm()), 0, new double[0]));
         }
     }
 
@@ -78,7 +78,7 @@ final class FaceSolids implements Solid.Projection {
     /** The line drawn is its rim: a spiral, scalloped where the strip is, wider apart where it is opened. */
     @Override
     public void coil(Solid.Coil body) {
-        discs.add(new Drawing.HeartDisc(partId, round(body.reachMm()), round(body.fromMm()), outside(body)));
+        discs.add(new Drawing.CentreDisc(partId, round(body.reachMm()), round(body.fromMm()), outside(body)));
         int steps = (int) Math.max(
                 2,
                 Math.max(Math.ceil(body.turns() * POINTS_PER_TURN), body.rim().scallops() * POINTS_PER_SCALLOP));

@@ -10,7 +10,7 @@ import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.form.StemBend;
 import org.crispwhorl.core.paste.MixingLaw;
-import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Centre;
 import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
@@ -96,7 +96,7 @@ public final class FlowerSurfaces {
                             MixingLaw.linear(species.shade(part.shadeId().orElseThrow())))));
         }
         MeshDraft stem = new MeshDraft();
-        double longMm = species.heart().map(Heart::stemMm).orElse(0.0);
+        double longMm = species.centre().map(Centre::stemMm).orElse(0.0);
         if (longMm > 0) {
             int lengths = StemBend.of(form).straight() ? 1 : STEM_LENGTHS;
             for (int i = 0; i < lengths; i++) {

@@ -10,7 +10,7 @@ import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.species.ConeRule;
 import org.crispwhorl.core.species.Pieces;
 
-/** The petals laid round the heart are too narrow to go round it where they are widest. */
+/** The petals laid round the centre are too narrow to go round it where they are widest. */
 final class CentreTooFat implements Rule {
     /** Share of the girth that must be covered twice for the petals to hold each other. */
     private static final double OVERLAP = 0.1;
@@ -37,30 +37,30 @@ final class CentreTooFat implements Rule {
         }
         double cutWidth = Math.ceil(2 * needed / pieces.growth()) / 2;
         int more = (int) Math.ceil(needed * pieces.count() / width - 1e-9);
-        double thinner = Math.floor(2 * centre.heart().form().diameterMm() * width / needed) / 2;
+        double thinner = Math.floor(2 * centre.centre().form().diameterMm() * width / needed) / 2;
         return Optional.of(new Finding(
                 "centre-too-fat",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(centre.petals().id()),
-                "Too narrow to wrap the heart",
+                "Too narrow to wrap the centre",
                 Why.of(
-                        "Petals wrap a heart when count × width is at least the girth where they are widest, and a tenth",
+                        "Petals wrap a centre when count × width is at least the girth where they are widest, and a tenth",
                         "Girth of a circle",
                         in("petals", pieces.count(), Unit.COUNT),
                         in("finished width", width, Unit.MM),
                         in("width needed", needed, Unit.MM),
                         in("across where they are widest", across, Unit.MM)),
                 List.of(
-                        Mend.pieces(
+                        Fix.pieces(
                                 a,
                                 "cut them " + Unit.MM.write(cutWidth) + " wide",
                                 centre.petals(),
                                 p -> p.outlined(o -> o.withWidth(cutWidth))),
-                        Mend.pieces(a, "make " + more + " of them", centre.petals(), p -> p.withCount(more)),
-                        Mend.part(
+                        Fix.pieces(a, "make " + more + " of them", centre.petals(), p -> p.withCount(more)),
+                        Fix.part(
                                 a,
-                                "make the heart " + Unit.MM.write(thinner) + " thick",
-                                centre.heart(),
+                                "make the centre " + Unit.MM.write(thinner) + " thick",
+                                centre.centre(),
                                 h -> h.withForm(
                                         h.form().resized(thinner, h.form().heightMm()))))));
     }

@@ -27,7 +27,7 @@ final class ColourBleeds implements Rule {
                     .findFirst()
                     .ifPresent(pass -> found.add(new Finding(
                             "colour-bleeds",
-                            Severity.LOOK,
+                            Severity.CHECK,
                             Optional.of(part.id()),
                             "Its wash runs past its edge",
                             Why.of(
@@ -36,15 +36,14 @@ final class ColourBleeds implements Rule {
                                     in("parts of water", pass.letDown(), Unit.NONE),
                                     in("stays where it is put up to", STAYS, Unit.NONE)),
                             List.of(
-                                    mend(a, part, "let it down with spirit", p -> p.withCarrier(Carrier.SPIRIT)),
-                                    mend(a, part, "let it down less", p -> p.withLetDown(STAYS))))));
+                                    fix(a, part, "let it down with spirit", p -> p.withCarrier(Carrier.SPIRIT)),
+                                    fix(a, part, "let it down less", p -> p.withLetDown(STAYS))))));
         }
         return found;
     }
 
-    private static Mend mend(Assessment a, Petaled part, String words, UnaryOperator<Pass> change) {
-        return Mend.part(
-                a, words, part, p -> p.with(p.colour().each(pass -> bleeds(pass) ? change.apply(pass) : pass)));
+    private static Fix fix(Assessment a, Petaled part, String words, UnaryOperator<Pass> change) {
+        return Fix.part(a, words, part, p -> p.with(p.colour().each(pass -> bleeds(pass) ? change.apply(pass) : pass)));
     }
 
     private static boolean bleeds(Pass pass) {

@@ -54,7 +54,7 @@ final class ColourJump implements Rule {
         Petaled outer = rings.get(largest + 1);
         return List.of(new Finding(
                 "colour-jump",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(outer.id()),
                 "Its edge jumps from the ring inside it",
                 Why.of(
@@ -62,7 +62,7 @@ final class ColourJump implements Rule {
                         "Distance in OKLab of what the passes leave below the tip",
                         in("from the ring inside it", steps[largest], Unit.NONE),
                         in("most of the other steps", others, Unit.NONE)),
-                mends(a, rings, inner, outer)));
+                fixes(a, rings, inner, outer)));
     }
 
     private static double apart(Assessment a, Petaled one, Petaled other) {
@@ -74,21 +74,21 @@ final class ColourJump implements Rule {
     }
 
     /** The outer one as the inner, by the ladder of their shades; or the inner as the outer. */
-    private static List<Mend> mends(Assessment a, List<Petaled> rings, Petaled inner, Petaled outer) {
-        List<Mend> mends = new ArrayList<>();
-        mends.add(Mend.species(
+    private static List<Fix> fixes(Assessment a, List<Petaled> rings, Petaled inner, Petaled outer) {
+        List<Fix> fixes = new ArrayList<>();
+        fixes.add(Fix.species(
                 a,
                 "colour " + outer.name() + " as " + inner.name(),
                 s -> ColourSteps.copied(s, inner.id(), outer.id())));
-        mends.add(Mend.species(
+        fixes.add(Fix.species(
                 a,
                 "colour " + inner.name() + " as " + outer.name(),
                 s -> ColourSteps.copied(s, outer.id(), inner.id())));
-        mends.add(Mend.species(
+        fixes.add(Fix.species(
                 a,
                 "step the rings between the first and the last",
                 s -> ColourSteps.between(
                         s, rings.get(0).id(), rings.get(rings.size() - 1).id())));
-        return mends;
+        return fixes;
     }
 }

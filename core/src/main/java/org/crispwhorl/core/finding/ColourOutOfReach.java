@@ -14,7 +14,7 @@ import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 
 /** Dust that is to go on once the flower stands, where hardly any of the ring can be reached. */
 final class ColourOutOfReach implements Rule {
@@ -36,7 +36,7 @@ final class ColourOutOfReach implements Rule {
             if (shows < REACHED) {
                 found.add(new Finding(
                         "dust-out-of-reach",
-                        Severity.LOOK,
+                        Severity.CHECK,
                         Optional.of(part.id()),
                         "Out of the brush's reach once it is joined",
                         Why.of(
@@ -44,26 +44,27 @@ final class ColourOutOfReach implements Rule {
                                 "Plan of the placed petals",
                                 in("shows at most", 100 * shows, Unit.PERCENT),
                                 in("dust passes", late, Unit.COUNT)),
-                        mends(a, part)));
+                        fixes(a, part)));
             }
         }
         return found;
     }
 
-    private static List<Mend> mends(Assessment a, Petaled part) {
+    private static List<Fix> fixes(Assessment a, Petaled part) {
         return List.of(
-                Mend.pieces(
+                Fix.pieces(
                         a,
                         "dust it when firm, before it is joined",
                         part,
                         p -> p.with(d -> {
-                            d.ways = Optional.of(
-                                    d.ways.orElse(Choices.NONE).withDusting(Optional.of(Ways.Dusting.PARTS)));
+                            d.techniques = Optional.of(d.techniques
+                                    .orElse(Choices.NONE)
+                                    .withDusting(Optional.of(Techniques.Dusting.PARTS)));
                             d.joining = d.joining.whileItBends()
                                     ? Joining.of(Joining.As.FIRM, Joining.Onto.FIRM)
                                     : d.joining;
                         })),
-                Mend.part(
+                Fix.part(
                         a,
                         "dust it once it is joined, before the next ring",
                         part,
@@ -71,7 +72,7 @@ final class ColourOutOfReach implements Rule {
                                 .each(pass -> !pass.wet() && Work.when(a, part, pass) == Pass.GoesOn.FLOWER
                                         ? pass.withWhen(Pass.GoesOn.RING)
                                         : pass))),
-                Mend.part(
+                Fix.part(
                         a,
                         "leave its dust out",
                         part,

@@ -45,7 +45,7 @@ final class CutPastCup implements Rule {
         Former wider = new Former("cup " + Unit.MM.write(2 * rim), rim, depth, cup.side());
         return new Finding(
                 "cut-past-cup",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "The cut stands over the rim of its cup",
                 Why.of(
@@ -53,7 +53,7 @@ final class CutPastCup implements Rule {
                         "Bench experience; arc of a circle",
                         in("finished cut, tip to tip", across, Unit.MM),
                         in("arc of the cup", cup.arcMm(), Unit.MM)),
-                List.of(Mend.pieces(
+                List.of(Fix.pieces(
                         a,
                         "use a cup of " + Unit.MM.write(2 * rim) + " across",
                         part,

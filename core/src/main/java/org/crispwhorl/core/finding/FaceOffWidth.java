@@ -33,7 +33,7 @@ final class FaceOffWidth implements Rule {
         if (face < Limits.least(Species.class, "faceMm") || Math.abs(face - wanted) <= ALLOWED * wanted) {
             return List.of();
         }
-        List<Mend> mends = new ArrayList<>();
+        List<Fix> fixes = new ArrayList<>();
         List<Petaled> rings =
                 a.species().petaled().stream().filter(Petaled::inHead).toList();
         if (!rings.isEmpty()) {
@@ -41,7 +41,7 @@ final class FaceOffWidth implements Rule {
             for (boolean withFormers : formed ? new boolean[] {false, true} : new boolean[] {false}) {
                 double factor = factor(a, withFormers);
                 if (factor <= MOST && factor >= 1 / MOST) {
-                    mends.add(Mend.species(
+                    fixes.add(Fix.species(
                             a,
                             "cut every petal at " + Math.round(100 * factor) + " % of its size"
                                     + (withFormers
@@ -51,11 +51,11 @@ final class FaceOffWidth implements Rule {
                 }
             }
         }
-        mends.add(Mend.species(
+        fixes.add(Fix.species(
                 a, "want it " + Unit.MM.write(Math.round(face)) + " wide", s -> s.withFace(Math.round(face))));
         return List.of(new Finding(
                 KIND,
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.empty(),
                 face > wanted ? "Wider than wanted" : "Narrower than wanted",
                 Why.of(
@@ -63,7 +63,7 @@ final class FaceOffWidth implements Rule {
                         "Plan of the placed petals",
                         in("across the face", face, Unit.MM),
                         in("wanted", wanted, Unit.MM)),
-                mends));
+                fixes));
     }
 
     /** What every petal is cut larger or smaller by: by what the face is off, again until that is little. */

@@ -27,7 +27,7 @@ final class FewFormers implements Rule {
                         owned.getAsInt() == 0 ? 0 : (part.pieces().count() + owned.getAsInt() - 1) / owned.getAsInt();
                 found.add(new Finding(
                         "few-formers",
-                        owned.getAsInt() == 0 ? Severity.STOP : Severity.LOOK,
+                        owned.getAsInt() == 0 ? Severity.STOP : Severity.CHECK,
                         Optional.of(part.id()),
                         owned.getAsInt() == 0 ? "No former of that kind" : "Dries in " + turns + " turns",
                         Why.of(

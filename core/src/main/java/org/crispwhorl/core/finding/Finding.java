@@ -11,16 +11,15 @@ import org.crispwhorl.core.measure.Why;
  * @param partId the part concerned, empty for the whole flower
  * @param title what is wrong, in a few words
  * @param why the figures behind it
- * @param mends changes that put it right, each tried out
+ * @param fixes changes that put it right, each tried out
  */
-public record Finding(
-        String kind, Severity severity, Optional<String> partId, String title, Why why, List<Mend> mends) {
+public record Finding(String kind, Severity severity, Optional<String> partId, String title, Why why, List<Fix> fixes) {
     public Finding {
-        mends = List.copyOf(mends);
+        fixes = List.copyOf(fixes);
     }
 
     /** The same finding with the mends that were tried and hold. */
-    public Finding withMends(List<Mend> tried) {
+    public Finding withFixes(List<Fix> tried) {
         return new Finding(kind, severity, partId, title, why, tried);
     }
 

@@ -52,8 +52,8 @@ public final class Findings {
         List<Finding> all = looked(assessment);
         List<Finding> mended = new ArrayList<>();
         for (Finding finding : all) {
-            mended.add(finding.withMends(finding.mends().stream()
-                    .filter(mend -> holds(finding, mend, all, assessment))
+            mended.add(finding.withFixes(finding.fixes().stream()
+                    .filter(fix -> holds(finding, fix, all, assessment))
                     .toList()));
         }
         mended.sort(Comparator.comparing(Finding::severity).reversed());
@@ -77,9 +77,9 @@ public final class Findings {
      * Whether a mend can be made, puts its finding right, and raises no other that weighs as much. That the flower then comes out
      * wider or narrower than wanted is no fault of the mend: the width is a wish, told and mended for itself.
      */
-    private static boolean holds(Finding finding, Mend mend, List<Finding> before, Assessment found) {
+    private static boolean holds(Finding finding, Fix fix, List<Finding> before, Assessment found) {
         try {
-            Assessment after = new Assessment(mend.species(), found.conditions().withRoom(mend.room()));
+            Assessment after = new Assessment(fix.species(), found.conditions().withRoom(fix.room()));
             for (Finding left : looked(after)) {
                 boolean there = before.stream().anyMatch(left::sameMatter);
                 boolean wish = left.kind().equals(FaceOffWidth.KIND);

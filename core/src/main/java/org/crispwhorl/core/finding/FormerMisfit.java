@@ -52,11 +52,11 @@ final class FormerMisfit implements Rule {
                 former.side());
         return new Finding(
                 "former-too-small",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "Closes on itself in its former",
                 why(part, former, bend),
-                List.of(Mend.pieces(
+                List.of(Fix.pieces(
                         a,
                         "use a former of " + Unit.MM.write(2 * wider.rimRadiusMm()) + " across",
                         part,
@@ -66,11 +66,11 @@ final class FormerMisfit implements Rule {
     private static Finding tooLarge(Assessment a, Petaled part, Former former, double bend) {
         return new Finding(
                 "former-too-large",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "Lies flat in its former",
                 why(part, former, bend),
-                List.of(Mend.pieces(a, "dry it flat, without a former", part, p -> p.withFormer(Optional.empty()))));
+                List.of(Fix.pieces(a, "dry it flat, without a former", part, p -> p.withFormer(Optional.empty()))));
     }
 
     private static Why why(Petaled part, Former former, double bend) {

@@ -14,7 +14,7 @@ import org.crispwhorl.core.paste.Grooves;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.PiecesDraft;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 
 /** A piece that is longer than the grooves of the board on which it is cut: a part of its midrib stays without a ridge. */
 final class GrooveTooShort implements Rule {
@@ -27,7 +27,7 @@ final class GrooveTooShort implements Rule {
             if (laid.isPresent() && Work.grooved(a, part) && laid.get().alongOne(outline) == 0) {
                 found.add(new Finding(
                         "groove-too-short",
-                        Severity.LOOK,
+                        Severity.CHECK,
                         Optional.of(part.id()),
                         "Longer than the board's grooves",
                         Why.of(
@@ -35,13 +35,14 @@ final class GrooveTooShort implements Rule {
                                 "Your ridged board",
                                 in("groove", laid.get().longMm(), Unit.MM),
                                 in("piece", outline.lengthMm(), Unit.MM)),
-                        List.of(Mend.pieces(a, "pin the ridge by hand", part, p -> p.with(GrooveTooShort::pinned)))));
+                        List.of(Fix.pieces(a, "pin the ridge by hand", part, p -> p.with(GrooveTooShort::pinned)))));
             }
         }
         return found;
     }
 
     private static void pinned(PiecesDraft draft) {
-        draft.ways = Optional.of(draft.ways.orElse(Choices.NONE).withRidge(Optional.of(Ways.Ridge.PINNED)));
+        draft.techniques =
+                Optional.of(draft.techniques.orElse(Choices.NONE).withRidge(Optional.of(Techniques.Ridge.PINNED)));
     }
 }

@@ -16,7 +16,7 @@ final class HoldTooShort implements Rule {
     /** Least share of the finished length. */
     private static final double LEAST_SHARE = 0.1;
 
-    /** Least insertion whatever the length, mm. */
+    /** Least wire inside, whatever the length, mm. */
     private static final double LEAST_MM = 5;
 
     /** A hook holds by itself, mm. */
@@ -35,16 +35,16 @@ final class HoldTooShort implements Rule {
                 double length = part.pieces().finished().lengthMm();
                 double least = wired.hookMm() > 0 ? HOOKED_MM : Math.max(LEAST_MM, LEAST_SHARE * length);
                 double most = (1 - BEYOND_SHARE) * length;
-                if (wired.insertionMm() < least - 1e-9) {
+                if (wired.wireInsideMm() < least - 1e-9) {
                     found.add(finding(
                             a,
                             part,
                             wired,
-                            Severity.LOOK,
+                            Severity.CHECK,
                             "hold-too-short",
                             "The wire pulls out: too short a hold",
                             Math.ceil(least)));
-                } else if (wired.insertionMm() > most + 1e-9) {
+                } else if (wired.wireInsideMm() > most + 1e-9) {
                     found.add(finding(
                             a,
                             part,
@@ -66,8 +66,8 @@ final class HoldTooShort implements Rule {
             Severity severity,
             String kind,
             String title,
-            double insertion) {
-        double within = Math.max(2, insertion);
+            double wireInside) {
+        double within = Math.max(2, wireInside);
         return new Finding(
                 kind,
                 severity,
@@ -77,13 +77,13 @@ final class HoldTooShort implements Rule {
                         "A straight wire goes in at least a tenth of the length and " + Unit.MM.write(LEAST_MM)
                                 + ", a hooked one " + Unit.MM.write(HOOKED_MM) + "; a tenth is left beyond its end",
                         "Rule of the craft",
-                        in("insertion", wired.insertionMm(), Unit.MM),
+                        in("wireInside", wired.wireInsideMm(), Unit.MM),
                         in("hook", wired.hookMm(), Unit.MM),
                         in("finished length", part.pieces().finished().lengthMm(), Unit.MM)),
-                List.of(Mend.pieces(
+                List.of(Fix.pieces(
                         a,
                         "insert it by " + Unit.MM.write(within),
                         part,
-                        p -> p.withWire(w -> w.withInsertion(within)))));
+                        p -> p.withWire(w -> w.withWireInside(within)))));
     }
 }

@@ -36,7 +36,7 @@ final class LeafHidden implements Rule {
 
     private static boolean allClose(Petaled part, double face) {
         double lowest =
-                part.belowMm(part.pieces().count() - 1) - part.pieces().place().seatMm();
+                part.belowMm(part.pieces().count() - 1) - part.pieces().place().onStemMm();
         return lowest <= CLOSE * face;
     }
 
@@ -46,25 +46,25 @@ final class LeafHidden implements Rule {
                 part.pieces().outline().lengthMm() + more / part.pieces().growth());
         double free =
                 part.pieces().wired().map(w -> Math.ceil(w.freeMm() + more)).orElse(0.0);
-        double lower = Math.ceil(part.pieces().place().seatMm() - CLOSE * face - 1);
-        List<Mend> mends = new ArrayList<>();
-        mends.add(Mend.pieces(
+        double lower = Math.ceil(part.pieces().place().onStemMm() - CLOSE * face - 1);
+        List<Fix> fixes = new ArrayList<>();
+        fixes.add(Fix.pieces(
                 a, "cut them " + Unit.MM.write(longer) + " long", part, p -> p.outlined(o -> o.withLength(longer))));
         if (free > 0) {
-            mends.add(Mend.pieces(
+            fixes.add(Fix.pieces(
                     a,
                     "leave " + Unit.MM.write(free) + " of their wire free",
                     part,
                     p -> p.withWire(w -> w.withFree(free))));
         }
-        mends.add(Mend.pieces(
+        fixes.add(Fix.pieces(
                 a,
                 "set them " + Unit.MM.write(-lower) + " below the flower",
                 part,
-                p -> p.withPlace(p.place().withSeat(lower))));
+                p -> p.withPlace(p.place().withOnStem(lower))));
         return new Finding(
                 "leaf-hidden",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "The flower hides these leaves",
                 Why.of(
@@ -72,6 +72,6 @@ final class LeafHidden implements Rule {
                         "Seen from in front",
                         in("leaves reach", ring.outerMm(), Unit.MM),
                         in("petals reach", face, Unit.MM)),
-                mends);
+                fixes);
     }
 }

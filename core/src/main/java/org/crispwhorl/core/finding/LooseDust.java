@@ -37,7 +37,7 @@ final class LooseDust implements Rule {
             if (pale.isPresent() && loose.isPresent()) {
                 found.add(new Finding(
                         "loose-dust",
-                        Severity.LOOK,
+                        Severity.CHECK,
                         Optional.of(ring.id()),
                         "Its dark dust comes off on " + pale.get().name(),
                         Why.of(
@@ -45,7 +45,7 @@ final class LooseDust implements Rule {
                                 "Lightness in OKLab: dark below 0.5, pale above 0.85",
                                 in("lightness of the dust", lightness(Mixture.swatch(loose.get())), Unit.NONE),
                                 in("of the pale petals", paste(species, pale.get()), Unit.NONE)),
-                        List.of(Mend.part(
+                        List.of(Fix.part(
                                 a,
                                 "brush it off before it is joined",
                                 ring,

@@ -13,8 +13,8 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Centre;
 import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Heart;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.wire.LoadedWire;
@@ -34,11 +34,11 @@ final class MainStemTooThin implements Rule {
         boolean atRest = stem.restMpa() > LoadedWire.USABLE_MPA;
         double worst = stem.worstMm();
         Optional<Heads> heads = a.species().heads();
-        List<Mend> mends = new ArrayList<>(heads.isPresent() ? ofHeads(a, heads.get(), stem) : ofOne(a, stem));
+        List<Fix> fixes = new ArrayList<>(heads.isPresent() ? ofHeads(a, heads.get(), stem) : ofOne(a, stem));
         return List.of(new Finding(
                 "main-stem-too-thin",
-                atRest ? Severity.STOP : Severity.LOOK,
-                heads.map(Heads::id).or(() -> a.species().heart().map(Heart::id)),
+                atRest ? Severity.STOP : Severity.CHECK,
+                heads.map(Heads::id).or(() -> a.species().centre().map(Centre::id)),
                 atRest ? "The stem bends under its flower" : "The stem may bend on the way",
                 Why.of(
                         "2 × M ÷ Σ(πd³/32) up to 250 MPa in a jolt, half of it at rest: all that is above, tilted by 45°, over the"
@@ -51,43 +51,43 @@ final class MainStemTooThin implements Rule {
                         in("wires that reach it", stem.bearing(worst), Unit.COUNT),
                         in("stress in a jolt", stem.joltMpa(), Unit.MPA),
                         in("stays straight to", LoadedWire.USABLE_MPA, Unit.MPA)),
-                mends));
+                fixes));
     }
 
-    private static List<Mend> ofHeads(Assessment a, Heads heads, MainStem stem) {
-        List<Mend> mends = new ArrayList<>();
+    private static List<Fix> ofHeads(Assessment a, Heads heads, MainStem stem) {
+        List<Fix> fixes = new ArrayList<>();
         thinner(a, heads.gauge(), gauge -> a.species().with(heads.withStem(gauge, heads.stemMm())))
                 .ifPresent(gauge ->
-                        mends.add(Mend.part(a, "use " + gauge + " gauge", heads, h -> h.withStem(gauge, h.stemMm()))));
+                        fixes.add(Fix.part(a, "use " + gauge + " gauge", heads, h -> h.withStem(gauge, h.stemMm()))));
         double shorter = Math.floor(stem.longestMm());
         if (Limits.allows(Heads.class, "stemMm", shorter)) {
-            mends.add(Mend.part(
+            fixes.add(Fix.part(
                     a, "leave " + Unit.MM.write(shorter) + " of stem", heads, h -> h.withStem(h.gauge(), shorter)));
         }
-        return mends;
+        return fixes;
     }
 
-    private static List<Mend> ofOne(Assessment a, MainStem stem) {
-        List<Mend> mends = new ArrayList<>();
-        a.species().heart().filter(heart -> heart.wires() > 0).ifPresent(heart -> {
-            thinner(a, heart.gauge(), gauge -> a.species().with(heart.withStem(gauge, heart.wires(), heart.stemMm())))
-                    .ifPresent(gauge -> mends.add(Mend.part(
-                            a, "use " + gauge + " gauge", heart, h -> h.withStem(gauge, h.wires(), h.stemMm()))));
+    private static List<Fix> ofOne(Assessment a, MainStem stem) {
+        List<Fix> fixes = new ArrayList<>();
+        a.species().centre().filter(centre -> centre.wires() > 0).ifPresent(centre -> {
+            thinner(a, centre.gauge(), gauge -> a.species()
+                            .with(centre.withStem(gauge, centre.wires(), centre.stemMm())))
+                    .ifPresent(gauge -> fixes.add(Fix.part(
+                            a, "use " + gauge + " gauge", centre, h -> h.withStem(gauge, h.wires(), h.stemMm()))));
             if (stem.withLongTails().carries()) {
-                double tail = Math.ceil(heart.stemMm() / 5) * 5 + 10;
-                mends.add(
-                        Mend.species(a, "leave every tail " + Unit.MM.write(tail) + " long", s -> longTails(s, tail)));
+                double tail = Math.ceil(centre.stemMm() / 5) * 5 + 10;
+                fixes.add(Fix.species(a, "leave every tail " + Unit.MM.write(tail) + " long", s -> longTails(s, tail)));
             }
             double shorter = Math.floor(stem.longestMm());
-            if (Limits.allows(Heart.class, "stemMm", shorter)) {
-                mends.add(Mend.part(
+            if (Limits.allows(Centre.class, "stemMm", shorter)) {
+                fixes.add(Fix.part(
                         a,
                         "leave " + Unit.MM.write(shorter) + " of stem free",
-                        heart,
+                        centre,
                         h -> h.withStem(h.gauge(), h.wires(), shorter)));
             }
         });
-        return mends;
+        return fixes;
     }
 
     private static Species longTails(Species species, double tailMm) {

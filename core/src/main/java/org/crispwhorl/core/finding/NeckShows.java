@@ -32,19 +32,19 @@ final class NeckShows implements Rule {
         PlacedRing ring = first.get();
         double neck = ring.neckMm();
         double covered = covered(a);
-        // Glued petals lie on the heart: their own thickness hides nothing and shows nothing.
+        // Glued petals lie on the centre: their own thickness hides nothing and shows nothing.
         double own =
                 ring.part().pieces().attachment().glued() ? ring.part().pieces().finishedMm(a.paste()) : 0;
         if (neck - own <= covered || ring.meetsBy(MET_BY)) {
             return List.of();
         }
         Petaled part = ring.part();
-        List<Mend> mends = new ArrayList<>();
-        broaderBase(a, ring).ifPresent(mends::add);
+        List<Fix> fixes = new ArrayList<>();
+        broaderBase(a, ring).ifPresent(fixes::add);
         for (Stamens stamens : a.species().all(Stamens.class)) {
             if (stamens.ringMm() < neck) {
                 double wide = Math.ceil(2 * neck) / 2;
-                mends.add(Mend.part(
+                fixes.add(Fix.part(
                         a,
                         "spread the stamens to a ring of " + Unit.MM.write(wide),
                         stamens,
@@ -53,31 +53,31 @@ final class NeckShows implements Rule {
         }
         return List.of(new Finding(
                 "neck-shows",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "The neck shows between the petals",
                 Why.of(
-                        "Petals meet by 15 % of their length, or the heart and its stamens stand over the neck",
+                        "Petals meet by 15 % of their length, or the centre and its stamens stand over the neck",
                         "Plan of the placed petals; packing of round wires",
                         in("neck radius", neck, Unit.MM),
-                        in("covered by heart and stamens to", covered, Unit.MM),
+                        in("covered by centre and stamens to", covered, Unit.MM),
                         in(
                                 "base of a petal",
                                 part.pieces().finished().base()
                                         * part.pieces().finished().widthMm(),
                                 Unit.MM)),
-                mends));
+                fixes));
     }
 
     /** The least base of the family's outline by which petals meet soon enough; an own shape has no base to be set. */
-    private static Optional<Mend> broaderBase(Assessment a, PlacedRing ring) {
+    private static Optional<Fix> broaderBase(Assessment a, PlacedRing ring) {
         Petaled part = ring.part();
         Outline cut = part.pieces().outline();
         for (double base = cut.base(); cut.own().isEmpty() && base <= 1; base += BASE_STEP) {
             double broader = base;
             Petaled mended = part.with(part.pieces().withOutline(cut.withBase(broader)));
             if (ring.remade(mended).meetsBy(MET_BY)) {
-                return Optional.of(Mend.pieces(
+                return Optional.of(Fix.pieces(
                         a,
                         "cut them with a base of " + Math.round(100 * base) + " % of the width",
                         part,
@@ -89,7 +89,7 @@ final class NeckShows implements Rule {
 
     private static final double BASE_STEP = 0.05;
 
-    /** Radius that hearts, stamens and the like stand over, mm. */
+    /** Radius that centres, stamens and the like stand over, mm. */
     private static double covered(Assessment a) {
         return a.species().parts().stream()
                 .filter(part -> part.inHead() && part.flat().isEmpty())

@@ -64,21 +64,21 @@ final class NeverDries implements Rule {
                         "Newton's law of cooling",
                         in("room", room.dryingC(), Unit.CELSIUS),
                         in("softens above", law.softensAboveC(), Unit.CELSIUS)),
-                List.of(Mend.room(a, "cool the room to 18 °C", new Room(18, room.humidityPct(), room.air()))));
+                List.of(Fix.room(a, "cool the room to 18 °C", new Room(18, room.humidityPct(), room.air()))));
     }
 
-    private static List<Mend> rooms(Assessment a, Room room, Medium.Setting.Drying law) {
-        List<Mend> mends = new ArrayList<>();
-        mends.add(Mend.room(
+    private static List<Fix> rooms(Assessment a, Room room, Medium.Setting.Drying law) {
+        List<Fix> fixes = new ArrayList<>();
+        fixes.add(Fix.room(
                 a, "dry in a cabinet at 30 °C and 40 %", new Room(room.temperatureC(), room.humidityPct(), GENTLE)));
         double drier = Math.floor(100 * law.waterActivity()) - 20;
-        mends.add(Mend.room(
+        fixes.add(Fix.room(
                 a,
                 "dry the room's air to " + Math.round(drier) + " %",
                 new Room(
                         room.temperatureC(),
                         drier,
                         room.air() instanceof Room.Air.Cabinet ? new Room.Air.Still() : room.air())));
-        return mends;
+        return fixes;
     }
 }

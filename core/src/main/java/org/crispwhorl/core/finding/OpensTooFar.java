@@ -31,13 +31,13 @@ final class OpensTooFar implements Rule {
             }
             double length = part.pieces().finished().lengthMm();
             double reached = Math.round(Math.toDegrees(petal.reachedRad()));
-            List<Mend> mends = new ArrayList<>();
+            List<Fix> fixes = new ArrayList<>();
             for (double share = opens - STEP; share >= 0; share -= STEP) {
                 double from = Math.round(100 * share) / 100.0;
                 Petaled lower = part.with(
                         part.pieces().withAttachment(part.pieces().attachment().opening(from)));
                 if (ring.remade(lower).surface() instanceof HuggingPetal p && reaches(p, lower)) {
-                    mends.add(Mend.pieces(
+                    fixes.add(Fix.pieces(
                             a,
                             "let it open from " + Math.round(100 * from) + " % of its length on",
                             part,
@@ -45,10 +45,11 @@ final class OpensTooFar implements Rule {
                     break;
                 }
             }
-            mends.add(Mend.pieces(a, "let it come to " + Unit.DEGREE.write(reached), part, p -> p.withLean(reached)));
+            fixes.add(
+                    Fix.pieces(a, "let it come to " + Unit.DEGREE.write(reached), part, p -> p.withOpensDeg(reached)));
             found.add(new Finding(
                     "opens-too-far",
-                    Severity.LOOK,
+                    Severity.CHECK,
                     Optional.of(part.id()),
                     "Opens too late to come so far",
                     Why.of(
@@ -56,9 +57,9 @@ final class OpensTooFar implements Rule {
                             "Bench experience",
                             in("opens from", 100 * opens, Unit.PERCENT),
                             in("free of it", length - petal.hugsToMm(), Unit.MM),
-                            in("lean", part.pieces().leanDeg(), Unit.DEGREE),
+                            in("opening angle", part.pieces().opensDeg(), Unit.DEGREE),
                             in("reaches", reached, Unit.DEGREE)),
-                    mends));
+                    fixes));
         }
         return found;
     }
@@ -70,6 +71,6 @@ final class OpensTooFar implements Rule {
     }
 
     private static boolean reaches(HuggingPetal petal, Petaled part) {
-        return Math.abs(Math.toDegrees(petal.reachedRad()) - part.pieces().leanDeg()) <= MISSED_DEG;
+        return Math.abs(Math.toDegrees(petal.reachedRad()) - part.pieces().opensDeg()) <= MISSED_DEG;
     }
 }

@@ -21,7 +21,7 @@ final class OrderCannotClose implements Rule {
             if (!part.pieces().overlap().closes(count)) {
                 found.add(new Finding(
                         "order-cannot-close",
-                        Severity.LOOK,
+                        Severity.CHECK,
                         Optional.of(part.id()),
                         "An odd count cannot be closed in this order",
                         Why.of(
@@ -29,12 +29,12 @@ final class OrderCannotClose implements Rule {
                                 "Counting round a ring",
                                 in("petals", count, Unit.COUNT)),
                         List.of(
-                                Mend.pieces(
+                                Fix.pieces(
                                         a,
                                         "make " + (count + 1) + " of them",
                                         part,
                                         p -> p.withCount(Math.min(120, count + 1))),
-                                Mend.pieces(a, "tuck them round", part, p -> p.withOverlap(Overlap.TUCKED)))));
+                                Fix.pieces(a, "tuck them round", part, p -> p.withOverlap(Overlap.TUCKED)))));
             }
         }
         return found;

@@ -26,7 +26,7 @@ final class PaintNotDry implements Rule {
             if (a.dries(part) && !early.isEmpty()) {
                 found.add(new Finding(
                         "paint-not-dry",
-                        Severity.LOOK,
+                        Severity.CHECK,
                         Optional.of(part.id()),
                         "Painted before it is dry",
                         Why.of(
@@ -34,7 +34,7 @@ final class PaintNotDry implements Rule {
                                 "Rule of the craft",
                                 in("wet passes before it", early.size(), Unit.COUNT),
                                 in("dry through, safe by", safeByH(a, part), Unit.H)),
-                        List.of(Mend.part(
+                        List.of(Fix.part(
                                 a,
                                 "paint it when dry",
                                 part,

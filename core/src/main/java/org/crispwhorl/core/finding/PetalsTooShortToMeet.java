@@ -21,28 +21,28 @@ final class PetalsTooShortToMeet implements Rule {
     private static Finding finding(Assessment a, GluedCentre centre) {
         double way = centre.wayMm();
         double cut = centre.cutLengthMm();
-        double size = Math.floor(centre.heart().form().diameterMm() * centre.petalMm() / way * GluedCentre.REACHED);
+        double size = Math.floor(centre.centre().form().diameterMm() * centre.petalMm() / way * GluedCentre.REACHED);
         return new Finding(
                 "petals-too-short-to-meet",
-                centre.heart().form().volumeMm3() == 0 ? Severity.STOP : Severity.LOOK,
+                centre.centre().form().volumeMm3() == 0 ? Severity.STOP : Severity.CHECK,
                 Optional.of(centre.petals().id()),
                 "Too short to meet over the ball",
                 Why.of(
                         "From a petal's base along the core to its top",
                         "Arc of the core's profile",
-                        in("core", centre.heart().form().diameterMm(), Unit.MM),
+                        in("core", centre.centre().form().diameterMm(), Unit.MM),
                         in("way to the top", way, Unit.MM),
                         in("petal, from its base", centre.petalMm(), Unit.MM)),
                 List.of(
-                        Mend.pieces(
+                        Fix.pieces(
                                 a,
                                 "cut them " + Unit.MM.write(cut) + " long",
                                 centre.petals(),
                                 p -> p.outlined(o -> o.withLength(cut))),
-                        Mend.part(
+                        Fix.part(
                                 a,
                                 "use a ball of " + Unit.MM.write(size),
-                                centre.heart(),
+                                centre.centre(),
                                 h -> h.withForm(h.form().resized(size, size)))));
     }
 }

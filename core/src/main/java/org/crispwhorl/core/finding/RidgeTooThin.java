@@ -32,9 +32,9 @@ final class RidgeTooThin implements Rule {
     }
 
     private static Finding finding(Assessment a, Petaled part, Attachment.Wired wired, double d, double needed) {
-        List<Mend> mends = new ArrayList<>();
+        List<Fix> fixes = new ArrayList<>();
         double ridge = Math.ceil(10 * needed - 1e-9) / 10;
-        mends.add(Mend.pieces(
+        fixes.add(Fix.pieces(
                 a, "leave a ridge of " + Unit.MM.write(ridge), part, p -> p.withWire(w -> w.withRidge(ridge))));
         LoadedWire load = a.load(part, wired);
         a.conditions().kit().gauges().stream()
@@ -42,10 +42,10 @@ final class RidgeTooThin implements Rule {
                 .filter(g -> load.carriedBy(a.wireTable().diameterMm(g)))
                 .min(Integer::compare)
                 .ifPresent(g ->
-                        mends.add(Mend.pieces(a, "use " + g + " gauge", part, p -> p.withWire(w -> w.withGauge(g)))));
+                        fixes.add(Fix.pieces(a, "use " + g + " gauge", part, p -> p.withWire(w -> w.withGauge(g)))));
         return new Finding(
                 "ridge-too-thin",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "The wire shows through its ridge",
                 Why.of(
@@ -54,6 +54,6 @@ final class RidgeTooThin implements Rule {
                         in("ridge", wired.ridgeMm(), Unit.MM),
                         in("wire", d, Unit.NONE),
                         in("ridge needed", needed, Unit.MM)),
-                mends);
+                fixes);
     }
 }

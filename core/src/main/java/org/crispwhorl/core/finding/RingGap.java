@@ -36,7 +36,7 @@ final class RingGap implements Rule {
                     || gap <= CLOSES_MM
                     || meantToBeOpen(ring.part().pieces(), gap)
                     || closedByAnother(a, ring)
-                    || closesTheHeart(a, ring)) {
+                    || closesTheCentre(a, ring)) {
                 continue;
             }
             Petaled part = ring.part();
@@ -50,18 +50,18 @@ final class RingGap implements Rule {
                     in("least count that closes", ring.leastCount(), Unit.COUNT));
             found.add(new Finding(
                     "ring-gap",
-                    Severity.LOOK,
+                    Severity.CHECK,
                     Optional.of(part.id()),
                     "Leaves a gap of " + Unit.MM.write(gap),
                     why,
-                    mends(a, ring)));
+                    fixes(a, ring)));
         }
         return found;
     }
 
-    private static List<Mend> mends(Assessment a, PlacedRing ring) {
+    private static List<Fix> fixes(Assessment a, PlacedRing ring) {
         Petaled part = ring.part();
-        List<Mend> mends = new ArrayList<>();
+        List<Fix> fixes = new ArrayList<>();
         int most = (int) Math.min(Limits.greatest(Pieces.class, "count"), ring.leastCount() + UNEVEN);
         for (int count = ring.leastCount(); count <= most; count++) {
             int needed = count;
@@ -73,7 +73,7 @@ final class RingGap implements Rule {
                             .gapMm()
                     <= CLOSES_MM;
             if (closed && count != part.pieces().count()) {
-                mends.add(Mend.pieces(a, "make " + count + " of them", part, p -> p.withCount(needed)));
+                fixes.add(Fix.pieces(a, "make " + count + " of them", part, p -> p.withCount(needed)));
                 break;
             }
         }
@@ -83,12 +83,12 @@ final class RingGap implements Rule {
             double wide = width;
             Petaled wider = part.with(part.pieces().withOutline(cut.withWidth(wide)));
             if (ring.remade(wider).gapMm() <= CLOSES_MM) {
-                mends.add(Mend.pieces(
+                fixes.add(Fix.pieces(
                         a, "cut them " + Unit.MM.write(wide) + " wide", part, p -> p.outlined(o -> o.withWidth(wide))));
                 break;
             }
         }
-        return mends;
+        return fixes;
     }
 
     /**
@@ -102,8 +102,8 @@ final class RingGap implements Rule {
                 || gapMm > CHOSEN * pieces.finished().widthMm();
     }
 
-    /** The first petals over a heart are judged by whether they wrap it where they are widest. */
-    private static boolean closesTheHeart(Assessment a, PlacedRing ring) {
+    /** The first petals over a centre are judged by whether they wrap it where they are widest. */
+    private static boolean closesTheCentre(Assessment a, PlacedRing ring) {
         return GluedCentre.of(a)
                 .filter(c -> c.closes() && c.petals() == ring.part())
                 .isPresent();

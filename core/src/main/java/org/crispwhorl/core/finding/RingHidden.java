@@ -44,14 +44,14 @@ final class RingHidden implements Rule {
 
     private static Finding finding(Assessment a, Petaled part, double seen) {
         Optional<Petaled> hiding = hiding(a, part);
-        List<Mend> mends = new ArrayList<>(sooner(a, part));
-        if (mends.isEmpty()) {
-            mends.addAll(longer(a, part));
+        List<Fix> fixes = new ArrayList<>(sooner(a, part));
+        if (fixes.isEmpty()) {
+            fixes.addAll(longer(a, part));
         }
-        hiding.ifPresent(outer -> mends.addAll(opened(a, part, outer)));
+        hiding.ifPresent(outer -> fixes.addAll(opened(a, part, outer)));
         return new Finding(
                 "ring-hidden",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 hiding.map(h -> "Hidden by " + h.name()).orElse("Hardly seen from above"),
                 Why.of(
@@ -60,7 +60,7 @@ final class RingHidden implements Rule {
                         in("seen from above", 100 * seen, Unit.PERCENT),
                         in("worth making from", 100 * HARDLY_SEEN, Unit.PERCENT),
                         in("petals in it", part.pieces().count(), Unit.COUNT)),
-                mends);
+                fixes);
     }
 
     /** The ring without which most of it would be seen. */
@@ -84,14 +84,14 @@ final class RingHidden implements Rule {
     }
 
     /** A ring that is laid on soft shows where it leaves what is inside it sooner. */
-    private static List<Mend> sooner(Assessment a, Petaled part) {
+    private static List<Fix> sooner(Assessment a, Petaled part) {
         Attachment attachment = part.pieces().attachment();
         double from = Math.max(attachment.gluedShare(), attachment.opensFrom());
         for (double share = from - SOONER; part.pieces().hugs() && share > 0; share -= SOONER) {
             double rounded = Math.round(100 * share) / 100.0;
             Petaled opened = part.with(part.pieces().withAttachment(attachment.opening(rounded)));
             if (seen(a, part, a.species().with(opened)) >= HARDLY_SEEN) {
-                return List.of(Mend.pieces(
+                return List.of(Fix.pieces(
                         a,
                         "let it open from " + Math.round(100 * rounded) + " % of its length on",
                         part,
@@ -101,14 +101,14 @@ final class RingHidden implements Rule {
         return List.of();
     }
 
-    private static List<Mend> longer(Assessment a, Petaled part) {
+    private static List<Fix> longer(Assessment a, Petaled part) {
         for (double growth : GROWTHS) {
             double length = Limits.within(
                     Outline.class, "lengthMm", Math.ceil(part.pieces().outline().lengthMm() * growth));
             Petaled longer =
                     part.with(part.pieces().withOutline(part.pieces().outline().withLength(length)));
             if (seen(a, part, a.species().with(longer)) >= HARDLY_SEEN) {
-                return List.of(Mend.pieces(
+                return List.of(Fix.pieces(
                         a,
                         "cut them " + Unit.MM.write(length) + " long",
                         part,
@@ -118,17 +118,17 @@ final class RingHidden implements Rule {
         return List.of();
     }
 
-    private static List<Mend> opened(Assessment a, Petaled part, Petaled hiding) {
+    private static List<Fix> opened(Assessment a, Petaled part, Petaled hiding) {
         for (int i = 1; i <= OPENINGS; i++) {
-            double lean = hiding.pieces().leanDeg() + i * OPENED_DEG;
+            double lean = hiding.pieces().opensDeg() + i * OPENED_DEG;
             if (lean <= MOST_LEAN_DEG) {
-                Petaled open = hiding.with(hiding.pieces().withLean(lean));
+                Petaled open = hiding.with(hiding.pieces().withOpensDeg(lean));
                 if (seen(a, part, a.species().with(open)) >= HARDLY_SEEN) {
-                    return List.of(Mend.pieces(
+                    return List.of(Fix.pieces(
                             a,
                             "open " + hiding.name() + " to " + Unit.DEGREE.write(lean),
                             hiding,
-                            p -> p.withLean(lean)));
+                            p -> p.withOpensDeg(lean)));
                 }
             }
         }

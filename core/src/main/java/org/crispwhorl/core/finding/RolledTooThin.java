@@ -11,7 +11,7 @@ import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** A sheet rolled thinner than what keeps it off the board lets it roll evenly. */
@@ -21,11 +21,11 @@ final class RolledTooThin implements Rule {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
             double rolled = part.pieces().making().rolledMm();
-            double least = a.ways(part).board().leastRolledMm();
+            double least = a.techniques(part).board().leastRolledMm();
             if (rolled > 0 && rolled < least) {
                 found.add(new Finding(
                         "rolled-too-thin",
-                        Severity.LOOK,
+                        Severity.CHECK,
                         Optional.of(part.id()),
                         "Rolled thinner than it rolls evenly",
                         Why.of(
@@ -35,20 +35,20 @@ final class RolledTooThin implements Rule {
                                 in("rolled", rolled, Unit.FINE_MM),
                                 in("least", least, Unit.FINE_MM)),
                         List.of(
-                                Mend.pieces(
+                                Fix.pieces(
                                         a,
                                         "roll it to " + Unit.FINE_MM.write(least),
                                         part,
                                         p -> p.withThinning(
                                                 new Thinning(least, Math.min(least, p.finishedMm(a.paste()))))),
-                                Mend.pieces(a, "keep it off the board with white fat", part, RolledTooThin::onFat))));
+                                Fix.pieces(a, "keep it off the board with white fat", part, RolledTooThin::onFat))));
             }
         }
         return found;
     }
 
     private static Pieces onFat(Pieces pieces) {
-        Choices own = pieces.ways().orElse(Choices.NONE);
-        return pieces.with(d -> d.ways = Optional.of(own.withBoard(Optional.of(Ways.Board.FAT))));
+        Choices own = pieces.techniques().orElse(Choices.NONE);
+        return pieces.with(d -> d.techniques = Optional.of(own.withBoard(Optional.of(Techniques.Board.FAT))));
     }
 }

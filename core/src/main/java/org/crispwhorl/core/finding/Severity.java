@@ -2,6 +2,6 @@ package org.crispwhorl.core.finding;
 
 /** How much a finding matters: worth a look, or a stop before paste is rolled. */
 public enum Severity {
-    LOOK,
+    CHECK,
     STOP
 }

@@ -11,7 +11,7 @@ import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.paste.Shade;
 
-/** Two neighbouring shades of one master cannot be told apart. */
+/** Two neighbouring shades of one strong colour cannot be told apart. */
 final class ShadesAlike implements Rule {
     @Override
     public List<Finding> look(Assessment a) {
@@ -21,10 +21,10 @@ final class ShadesAlike implements Rule {
             Shade one = shades.get(i);
             Shade next = shades.get(i + 1);
             double apart = MixingLaw.distance(one, next);
-            if (one.master().equals(next.master()) && apart < MixingLaw.SAME) {
+            if (one.strong().equals(next.strong()) && apart < MixingLaw.SAME) {
                 found.add(new Finding(
                         "shades-alike",
-                        Severity.LOOK,
+                        Severity.CHECK,
                         Optional.empty(),
                         one.name() + " and " + next.name() + " cannot be told apart",
                         Why.of(
@@ -33,14 +33,14 @@ final class ShadesAlike implements Rule {
                                 in("apart", apart, Unit.NONE),
                                 in(one.name(), one.share(), Unit.NONE),
                                 in(next.name(), next.share(), Unit.NONE)),
-                        mends(a, i)));
+                        fixes(a, i)));
             }
         }
         return found;
     }
 
     /** The nearest share, stepping away from the neighbour, at which the second shade can be told apart. */
-    private static List<Mend> mends(Assessment a, int i) {
+    private static List<Fix> fixes(Assessment a, int i) {
         Shade one = a.species().shades().get(i);
         Shade next = a.species().shades().get(i + 1);
         double step = next.share() <= one.share() ? -0.01 : 0.01;
@@ -48,7 +48,7 @@ final class ShadesAlike implements Rule {
             double rounded = Math.rint(share * 100) / 100;
             Shade moved = next.withShare(rounded);
             if (MixingLaw.distance(one, moved) >= MixingLaw.SAME) {
-                return List.of(Mend.species(
+                return List.of(Fix.species(
                         a,
                         "mix " + next.name() + " at " + Math.round(100 * rounded) + " % master",
                         s -> s.withShades(s.shades().stream()

@@ -36,7 +36,7 @@ final class StamenSpacing implements Rule {
         int strands = Math.max(1, (int) Math.floor(ring.heads() * ring.spacingMm() / stamens.headMm() / 2));
         return new Finding(
                 kind,
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(stamens.id()),
                 title,
                 Why.of(
@@ -47,11 +47,11 @@ final class StamenSpacing implements Rule {
                         in("from head to head", ring.spacingMm(), Unit.MM),
                         in("width of a head", stamens.headMm(), Unit.MM)),
                 List.of(
-                        Mend.part(
+                        Fix.part(
                                 a,
                                 "stand them on a ring of " + Unit.MM.write(radius),
                                 stamens,
                                 s -> s.withRing(radius, s.rows())),
-                        Mend.part(a, "use " + strands + " strands", stamens, s -> s.withStrands(strands))));
+                        Fix.part(a, "use " + strands + " strands", stamens, s -> s.withStrands(strands))));
     }
 }

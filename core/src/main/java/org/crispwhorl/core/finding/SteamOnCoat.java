@@ -10,37 +10,37 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.How;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Centre;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
 
-/** Steam or a liquid glaze on a heart that does not bear it. */
+/** Steam or a liquid glaze on a centre that does not bear it. */
 final class SteamOnCoat implements Rule {
     @Override
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
-        for (Heart heart : a.species().hearts()) {
-            if (a.species().finishing().reachesHearts() && !heart.form().bearsSteam()) {
+        for (Centre centre : a.species().centres()) {
+            if (a.species().finishing().reachesCentres() && !centre.form().bearsSteam()) {
                 boolean steam = a.species().finishing() == Species.Finishing.STEAM;
                 found.add(new Finding(
                         "steam-on-coat",
-                        Severity.LOOK,
-                        Optional.of(heart.id()),
-                        steam ? "Steam runs on this heart" : "A liquid glaze ruins this heart",
+                        Severity.CHECK,
+                        Optional.of(centre.id()),
+                        steam ? "Steam runs on this centre" : "A liquid glaze ruins this centre",
                         Why.of(
                                 "Crumb and pollen dissolve or stain where they get wet",
                                 "Rule of the craft",
-                                in("coated, across", heart.form().diameterMm(), Unit.MM)),
+                                in("coated, across", centre.form().diameterMm(), Unit.MM)),
                         List.of(
-                                Mend.species(
+                                Fix.species(
                                         a,
                                         steam ? "steam the petals only" : "do not glaze the flower",
                                         s -> s.withFinishing(
                                                 steam ? Species.Finishing.STEAM_PETALS : Species.Finishing.NONE)),
-                                Mend.part(
+                                Fix.part(
                                         a,
-                                        "leave the heart without its coat",
-                                        heart,
+                                        "leave the centre without its coat",
+                                        centre,
                                         h -> h.withForm(h.form().uncoated())))));
             }
         }
@@ -58,7 +58,7 @@ final class SteamOnCoat implements Rule {
     private static Finding crumb(Assessment a, Part part) {
         return new Finding(
                 "steam-on-coat",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "What is dipped in crumb runs when it is wetted",
                 Why.of(
@@ -69,8 +69,8 @@ final class SteamOnCoat implements Rule {
                                 part.colouring().orElse(Colouring.NONE).passes().size(),
                                 Unit.COUNT)),
                 List.of(
-                        Mend.species(a, "finish the flower with nothing", s -> s.withFinishing(Species.Finishing.NONE)),
-                        Mend.part(
+                        Fix.species(a, "finish the flower with nothing", s -> s.withFinishing(Species.Finishing.NONE)),
+                        Fix.part(
                                 a,
                                 "leave its crumb out",
                                 part,

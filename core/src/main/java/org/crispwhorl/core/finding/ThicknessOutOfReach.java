@@ -47,7 +47,7 @@ final class ThicknessOutOfReach implements Rule {
         boolean ball = pieces.making().pressed();
         return new Finding(
                 ball ? "ball-cannot-make-it" : "thickness",
-                ball ? Severity.STOP : Severity.LOOK,
+                ball ? Severity.STOP : Severity.CHECK,
                 Optional.of(part.id()),
                 ball ? "This ball cannot make that petal" : title,
                 Why.of(
@@ -57,18 +57,18 @@ final class ThicknessOutOfReach implements Rule {
                         in("thinnest", PressedBall.THINNEST_MM, Unit.FINE_MM),
                         in("thickest", PressedBall.THICKEST_MM, Unit.FINE_MM),
                         in("area of one", pieces.outline().areaMm2(), Unit.SQUARE_MM)),
-                mends(a, part, ball ? List.of(THIN_BALL_MM, EASY_MM) : List.of(to)));
+                fixes(a, part, ball ? List.of(THIN_BALL_MM, EASY_MM) : List.of(to)));
     }
 
-    private static List<Mend> mends(Assessment a, Petaled part, List<Double> wanted) {
-        return wanted.stream().flatMap(to -> mend(a, part, to).stream()).toList();
+    private static List<Fix> fixes(Assessment a, Petaled part, List<Double> wanted) {
+        return wanted.stream().flatMap(to -> fix(a, part, to).stream()).toList();
     }
 
-    private static Optional<Mend> mend(Assessment a, Petaled part, double to) {
+    private static Optional<Fix> fix(Assessment a, Petaled part, double to) {
         Pieces pieces = part.pieces();
         return pieces.making()
                 .thickened(pieces.outline(), to, a.paste())
-                .map(made -> Mend.pieces(
+                .map(made -> Fix.pieces(
                         a,
                         made.pressed()
                                 ? "start from a " + made.startsFrom(pieces.outline(), pieces.count(), a.paste())

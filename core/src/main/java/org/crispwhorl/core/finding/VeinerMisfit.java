@@ -41,20 +41,20 @@ final class VeinerMisfit implements Rule {
         return found;
     }
 
-    private static Mend veiner(Assessment a, String label, Petaled part, UnaryOperator<Veiner> edit) {
-        return Mend.pieces(a, label, part, p -> p.with(d -> d.veiner = d.veiner.map(edit)));
+    private static Fix veiner(Assessment a, String label, Petaled part, UnaryOperator<Veiner> edit) {
+        return Fix.pieces(a, label, part, p -> p.with(d -> d.veiner = d.veiner.map(edit)));
     }
 
     private static Finding cutsThrough(Assessment a, Petaled part, Veiner veiner, double paste) {
-        List<Mend> mends = new ArrayList<>();
+        List<Fix> fixes = new ArrayList<>();
         if (veiner.when() == Veiner.When.THINNED) {
-            mends.add(veiner(a, "vein it before it is thinned", part, v -> v.withWhen(Veiner.When.ROLLED)));
+            fixes.add(veiner(a, "vein it before it is thinned", part, v -> v.withWhen(Veiner.When.ROLLED)));
         }
-        mends.add(veiner(a, "vein one side only", part, v -> v.withSides(Veiner.Sides.ONE)));
+        fixes.add(veiner(a, "vein one side only", part, v -> v.withSides(Veiner.Sides.ONE)));
         Pieces pieces = part.pieces();
         if (pieces.thinning().isPresent()) {
             double rolled = Math.max(pieces.making().rolledMm(), veiner.leastMm());
-            mends.add(Mend.pieces(
+            fixes.add(Fix.pieces(
                     a,
                     "roll it to " + Unit.FINE_MM.write(veiner.leastMm()),
                     part,
@@ -70,7 +70,7 @@ final class VeinerMisfit implements Rule {
                         "Your veiner",
                         in("thickness at veining", paste, Unit.FINE_MM),
                         in("least for " + veiner.name(), veiner.leastMm(), Unit.FINE_MM)),
-                mends);
+                fixes);
     }
 
     private static Finding tooShort(Assessment a, Petaled part, Veiner veiner, double length) {
@@ -80,7 +80,7 @@ final class VeinerMisfit implements Rule {
                 / 2;
         return new Finding(
                 "veiner-too-short",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "The veiner is shorter than the piece",
                 Why.of(
@@ -90,7 +90,7 @@ final class VeinerMisfit implements Rule {
                         in("needed", length, Unit.MM)),
                 List.of(
                         veiner(a, "use a veiner of " + Unit.MM.write(longer), part, v -> v.withLength(longer)),
-                        Mend.pieces(
+                        Fix.pieces(
                                 a,
                                 "cut them " + Unit.MM.write(cut) + " long",
                                 part,
@@ -101,7 +101,7 @@ final class VeinerMisfit implements Rule {
         boolean leaf = part.laid() == Veiner.Laid.TOWARDS_TIP;
         return new Finding(
                 "veiner-wrong-end",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 leaf ? "Leaves lie towards the veiner's tip" : "Petals lie towards the veiner's base",
                 Why.of(

@@ -40,7 +40,7 @@ final class VeinsTooDeep implements Rule {
         double depth = Limits.within(Veiner.class, "depthMm", Math.floor(DEEPEST * paste / TOLD_MM + A_HAIR) * TOLD_MM);
         return new Finding(
                 "veins-too-deep",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "Veins this deep tear the paste",
                 Why.of(
@@ -48,7 +48,7 @@ final class VeinsTooDeep implements Rule {
                         "Rule of the craft",
                         in("deep", veiner.depthMm(), Unit.FINE_MM),
                         in("thickness at veining", paste, Unit.FINE_MM)),
-                List.of(Mend.pieces(
+                List.of(Fix.pieces(
                         a,
                         "press them " + Unit.FINE_MM.write(depth) + " deep",
                         part,

@@ -30,7 +30,7 @@ final class Weather implements Rule {
             double drier = Math.floor(upTo - NEAR_PCT) - 2;
             found.add(new Finding(
                     "air-damp",
-                    Severity.LOOK,
+                    Severity.CHECK,
                     Optional.empty(),
                     "Damp air: it dries slowly and stays sticky",
                     Why.of(
@@ -39,11 +39,11 @@ final class Weather implements Rule {
                             in("humidity where it dries", damp, Unit.PERCENT),
                             in("dries only below", upTo, Unit.PERCENT)),
                     List.of(
-                            Mend.room(
+                            Fix.room(
                                     a,
                                     "dry in a cabinet at 30 °C and 40 %",
                                     new Room(room.temperatureC(), room.humidityPct(), new Room.Air.Cabinet(30, 40))),
-                            Mend.room(
+                            Fix.room(
                                     a,
                                     "dry the room's air to " + Math.round(drier) + " %",
                                     new Room(room.temperatureC(), drier, new Room.Air.Still())))));
@@ -51,14 +51,14 @@ final class Weather implements Rule {
         if (a.paste().drying() && room.temperatureC() > SAGS_C) {
             found.add(new Finding(
                     "air-hot",
-                    Severity.LOOK,
+                    Severity.CHECK,
                     Optional.empty(),
                     "Hot: paste sags under the tool",
                     Why.of(
                             "Paste is worked up to 30 °C",
                             "Bench experience",
                             in("the bench's air", room.temperatureC(), Unit.CELSIUS)),
-                    List.of(Mend.room(a, "cool the room to 24 °C", new Room(COOL_C, room.humidityPct(), room.air())))));
+                    List.of(Fix.room(a, "cool the room to 24 °C", new Room(COOL_C, room.humidityPct(), room.air())))));
         }
         return found;
     }

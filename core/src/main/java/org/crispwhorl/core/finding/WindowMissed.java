@@ -55,16 +55,16 @@ final class WindowMissed implements Rule {
         if (minutes <= open) {
             return Optional.empty();
         }
-        List<Mend> mends = new ArrayList<>();
+        List<Fix> fixes = new ArrayList<>();
         part.pieces()
                 .making()
                 .inSections()
-                .ifPresent(quartered -> mends.add(Mend.pieces(
+                .ifPresent(quartered -> fixes.add(Fix.pieces(
                         a, "cut it into quarters and set them one by one", part, p -> p.withMaking(quartered))));
-        mends.add(damper(a));
+        fixes.add(damper(a));
         return Optional.of(new Finding(
                 "window-missed",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "Skins before it is set",
                 Why.of(
@@ -73,7 +73,7 @@ final class WindowMissed implements Rule {
                         in("open time, uncovered", open, Unit.MIN),
                         in("minutes for what is set at once", minutes, Unit.MIN),
                         in("pieces set at once", together, Unit.COUNT)),
-                mends));
+                fixes));
     }
 
     private static Optional<Finding> partDry(Assessment a, Petaled part) {
@@ -88,7 +88,7 @@ final class WindowMissed implements Rule {
         }
         return Optional.of(new Finding(
                 "window-missed",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "Bends and holds too briefly to be set",
                 Why.of(
@@ -97,7 +97,7 @@ final class WindowMissed implements Rule {
                         in("window", open, Unit.MIN),
                         in("minutes to set one", set, Unit.MIN)),
                 List.of(
-                        Mend.pieces(
+                        Fix.pieces(
                                 a,
                                 "set " + part.name() + " soft",
                                 part,
@@ -108,11 +108,11 @@ final class WindowMissed implements Rule {
                         damper(a))));
     }
 
-    private static Mend damper(Assessment a) {
+    private static Fix damper(Assessment a) {
         Room room = a.conditions().room();
         double pct =
                 Math.round(Math.min(room.humidityPct() + DAMPER_PCT, a.paste().driesUpToPct() - DAMPER_PCT));
-        return Mend.room(
+        return Fix.room(
                 a, "work in a corner at " + Math.round(pct) + " %", new Room(room.temperatureC(), pct, room.air()));
     }
 }

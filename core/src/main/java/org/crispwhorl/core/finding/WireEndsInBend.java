@@ -34,7 +34,7 @@ final class WireEndsInBend implements Rule {
                 double length = part.pieces().finished().lengthMm();
                 double bend =
                         Math.toDegrees(length / part.pieces().former().get().sphereRadiusMm());
-                double end = wired.insertionMm() / length;
+                double end = wired.wireInsideMm() / length;
                 if (bend > BENT_DEG && bend <= CLOSED_DEG && end > BEFORE && end < AFTER) {
                     found.add(finding(a, part, wired, bend));
                 }
@@ -47,24 +47,24 @@ final class WireEndsInBend implements Rule {
         double length = part.pieces().finished().lengthMm();
         return new Finding(
                 "wire-ends-in-bend",
-                Severity.LOOK,
+                Severity.CHECK,
                 Optional.of(part.id()),
                 "The wire ends where the petal bends",
                 Why.of(
                         "A wire ends in the first 30 % of a petal that is bent by more than 60°, or goes past 65 %",
                         "Rule of the craft",
                         in("bend over its length", bend, Unit.DEGREE),
-                        in("insertion", wired.insertionMm(), Unit.MM),
+                        in("wireInside", wired.wireInsideMm(), Unit.MM),
                         in("finished length", length, Unit.MM),
-                        in("wire ends at", 100 * wired.insertionMm() / length, Unit.PERCENT)),
+                        in("wire ends at", 100 * wired.wireInsideMm() / length, Unit.PERCENT)),
                 List.of(
                         to(a, part, wired, Math.floor(BEFORE * length)),
                         to(a, part, wired, Math.ceil(AFTER * length))));
     }
 
-    private static Mend to(Assessment a, Petaled part, Attachment.Wired wired, double insertion) {
-        double within = Math.max(2, insertion);
-        return Mend.pieces(
-                a, "insert it by " + Unit.MM.write(within), part, p -> p.withWire(w -> w.withInsertion(within)));
+    private static Fix to(Assessment a, Petaled part, Attachment.Wired wired, double wireInside) {
+        double within = Math.max(2, wireInside);
+        return Fix.pieces(
+                a, "insert it by " + Unit.MM.write(within), part, p -> p.withWire(w -> w.withWireInside(within)));
     }
 }

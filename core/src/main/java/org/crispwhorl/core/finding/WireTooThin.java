@@ -33,14 +33,14 @@ final class WireTooThin implements Rule {
     }
 
     private static Finding finding(Assessment a, Petaled part, Attachment.Wired wired, LoadedWire load, double d) {
-        List<Mend> mends = new ArrayList<>();
+        List<Fix> fixes = new ArrayList<>();
         OptionalInt better = load.recommended(a.conditions().kit().gauges(), a.wireTable());
         if (better.isPresent()) {
             double ridge = Math.max(
                     wired.ridgeMm(),
                     Math.ceil(10 * LoadedWire.RIDGE_DIAMETERS * a.wireTable().diameterMm(better.getAsInt()) - 1e-9)
                             / 10);
-            mends.add(Mend.pieces(
+            fixes.add(Fix.pieces(
                     a,
                     "use " + better.getAsInt() + " gauge"
                             + (ridge > wired.ridgeMm() ? " in a ridge of " + Unit.MM.write(ridge) : ""),
@@ -48,9 +48,9 @@ final class WireTooThin implements Rule {
                     p -> p.withWire(w -> w.withGauge(better.getAsInt()).withRidge(ridge))));
         }
         for (double free = Math.floor(wired.freeMm()) - 1; free >= 0; free--) {
-            if (new LoadedWire(load.massG(), load.centreMm(), free, load.leanDeg()).carriedBy(d)) {
+            if (new LoadedWire(load.massG(), load.centreMm(), free, load.opensDeg()).carriedBy(d)) {
                 double left = free;
-                mends.add(Mend.pieces(
+                fixes.add(Fix.pieces(
                         a,
                         "leave " + Unit.MM.write(left) + " of wire free",
                         part,
@@ -60,7 +60,7 @@ final class WireTooThin implements Rule {
         }
         return new Finding(
                 "wire-too-thin",
-                load.bendsAtRest(d) ? Severity.STOP : Severity.LOOK,
+                load.bendsAtRest(d) ? Severity.STOP : Severity.CHECK,
                 Optional.of(part.id()),
                 wired.gauge()
                         + (load.bendsAtRest(d)
@@ -76,10 +76,10 @@ final class WireTooThin implements Rule {
                         in("free wire", wired.freeMm(), Unit.MM),
                         in("droop", load.droopDeg(d), Unit.FINE_DEGREE),
                         in("droop forgiven", LoadedWire.DROOP_LIMIT_DEG, Unit.FINE_DEGREE),
-                        in("lean α", load.leanDeg(), Unit.DEGREE),
+                        in("opening angle α", load.opensDeg(), Unit.DEGREE),
                         in("stress at rest", load.restMpa(d), Unit.MPA),
                         in("stress in a jolt", load.joltMpa(d), Unit.MPA),
                         in("usable stress", LoadedWire.USABLE_MPA, Unit.MPA)),
-                mends);
+                fixes);
     }
 }

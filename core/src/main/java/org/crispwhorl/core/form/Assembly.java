@@ -17,7 +17,7 @@ import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Strand;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.wire.StemBundle;
 import org.crispwhorl.core.wire.WireTable;
 
@@ -49,11 +49,12 @@ final class Assembly {
         this.species = species;
         this.paste = paste;
         this.wireTable = wireTable;
-        this.onePass = species.ways().assembly().orElse(Ways.USUAL.assembly()) == Ways.Assembly.ONE_PASS;
-        List<Solid.Turned> hearts = species.parts().stream()
+        this.onePass =
+                species.techniques().assembly().orElse(Techniques.USUAL.assembly()) == Techniques.Assembly.ONE_PASS;
+        List<Solid.Turned> centres = species.parts().stream()
                 .flatMap(p -> p.core().outsides().stream())
                 .toList();
-        this.skin = Skin.of(hearts, BARE_WIRE_MM);
+        this.skin = Skin.of(centres, BARE_WIRE_MM);
         this.topMm = skin.topMm();
     }
 
@@ -180,14 +181,14 @@ final class Assembly {
             return pieces.making().finishedMiddleMm() / 2;
         }
         return petaled.ring()
-                ? skin.wayAt(pieces.place().seatMm())
+                ? skin.wayAt(pieces.place().onStemMm())
                 : pieces.count() * 2 * pieces.finished().halfWidthAt(0) / Arcs.TURN;
     }
 
     /** Pieces that keep their shape: they leave the bundle of wires, or what they are glued to. */
     private Laid standing(Petaled petaled, double bundle) {
         Pieces pieces = petaled.pieces();
-        double seat = pieces.place().seatMm();
+        double seat = pieces.place().onStemMm();
         double neck = bundle;
         if (petaled.inHead() && pieces.wired().isEmpty()) {
             neck = pieces.attachment().glued()
@@ -201,7 +202,7 @@ final class Assembly {
 
     /** The back of a ring that stands, from the neck on. */
     private Skin standingSkin(PetalSurface surface, Pieces pieces, double neck) {
-        double seat = pieces.place().seatMm();
+        double seat = pieces.place().onStemMm();
         double out = pieces.finishedMm(paste) / 2;
         List<double[]> points = new ArrayList<>();
         points.add(new double[] {0, seat});
@@ -217,7 +218,7 @@ final class Assembly {
     /** How far along what is inside from their seat firm pieces touch it when they are glued on, mm. */
     private static final double GLUED_MM = 2;
 
-    /** Radius of a wire on which petals are laid where there is no heart, mm. */
+    /** Radius of a wire on which petals are laid where there is no centre, mm. */
     private static final double BARE_WIRE_MM = 0.5;
 
     private static Optional<PlacedRing> inner(List<PlacedRing> rings) {

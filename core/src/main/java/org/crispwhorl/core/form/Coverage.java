@@ -18,7 +18,7 @@ public final class Coverage {
     /** Surfaces nearer than this touch, mm. */
     private static final float TOUCHING_MM = 0.02f;
 
-    private static final int HEART = -1;
+    private static final int CENTRE = -1;
     private static final int NOTHING = -2;
 
     private final Map<String, Double> above = new HashMap<>();
@@ -78,7 +78,7 @@ public final class Coverage {
         double count(List<PlacedRing> rings, Coverage coverage) {
             for (Part part : form.species().parts()) {
                 for (Solid.Turned body : part.core().outsides()) {
-                    lay(Relief.of(body, cellMm), (short) HEART);
+                    lay(Relief.of(body, cellMm), (short) CENTRE);
                 }
             }
             int[] plan = new int[rings.size()];

@@ -75,10 +75,10 @@ public final class Crossings {
             return OptionalDouble.empty();
         }
         Sheet a = sheet(inner.get(), form);
-        double now = outer.get().part().pieces().leanDeg();
+        double now = outer.get().part().pieces().opensDeg();
         for (int by = LEANED_BY; by <= MOST_LEANED; by += LEANED_BY) {
             for (double lean : new double[] {now + by, now - by}) {
-                if (Limits.allows(Pieces.class, "leanDeg", lean) && clears(form, inner.get(), a, outer.get(), lean)) {
+                if (Limits.allows(Pieces.class, "opensDeg", lean) && clears(form, inner.get(), a, outer.get(), lean)) {
                     return OptionalDouble.of(lean);
                 }
             }
@@ -87,7 +87,7 @@ public final class Crossings {
     }
 
     private static boolean clears(FlowerForm form, PlacedRing inner, Sheet a, PlacedRing outer, double lean) {
-        PlacedRing leaned = outer.remade(outer.part().with(outer.part().pieces().withLean(lean)));
+        PlacedRing leaned = outer.remade(outer.part().with(outer.part().pieces().withOpensDeg(lean)));
         return between(inner, a, leaned, sheet(leaned, form)).deepestMm() <= GIVES_WAY_MM;
     }
 

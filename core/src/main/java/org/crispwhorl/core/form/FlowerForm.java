@@ -63,7 +63,7 @@ public final class FlowerForm {
         this.stemMm = stemMm;
     }
 
-    /** Puts a species together, heart outwards, of the studio's own paste and wires. */
+    /** Puts a species together, centre outwards, of the studio's own paste and wires. */
     public static FlowerForm of(Species species, Paste paste, WireTable wireTable) {
         return new Assembly(species, paste, wireTable).form();
     }
@@ -82,7 +82,7 @@ public final class FlowerForm {
         return paste;
     }
 
-    /** The layers of tape on its stem, from the heart outwards. */
+    /** The layers of tape on its stem, from the centre outwards. */
     public List<Taping> tapings() {
         return tapings;
     }
@@ -132,7 +132,7 @@ public final class FlowerForm {
         return stemMm;
     }
 
-    /** Radius of what fills the middle: the thickest heart or roll, mm. */
+    /** Radius of what fills the middle: the thickest centre or roll, mm. */
     public double centreMm() {
         return species.parts().stream()
                 .mapToDouble(p -> p.core().fillsMm())

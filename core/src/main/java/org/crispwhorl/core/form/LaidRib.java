@@ -51,7 +51,7 @@ final class LaidRib {
                 Math.max(pieces.attachment().gluedShare(), pieces.attachment().opensFrom()) * length;
         double glued = inOne ? hugs : Math.max(Math.min(FOOT_MM, length / 2), hugs);
         double turned = Math.min(pieces.edge().turnedMm(), length - glued);
-        lay(way, startMm, Math.max(startMm, glued), turned, Math.toRadians(pieces.leanDeg()));
+        lay(way, startMm, Math.max(startMm, glued), turned, Math.toRadians(pieces.opensDeg()));
     }
 
     /** Full width of the paste at a station; a cut in one is one piece where its petals would be wider than their share. */

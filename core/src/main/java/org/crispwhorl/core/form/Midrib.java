@@ -6,8 +6,8 @@ package org.crispwhorl.core.form;
  * over a stick is a second arc the other way.
  *
  * @param neckMm r0, radius at its base
- * @param seatMm z0, height of its base
- * @param leanRad α: 0 upright, π/2 flat, more is turned back
+ * @param onStemMm z0, height of its base
+ * @param opensRad α: 0 upright, π/2 flat, more is turned back
  * @param bendRad κ over the whole length: positive bends towards the axis
  * @param lengthMm L
  * @param gluedMm g, length from the base that is glued and stands upright
@@ -15,8 +15,8 @@ package org.crispwhorl.core.form;
  */
 public record Midrib(
         double neckMm,
-        double seatMm,
-        double leanRad,
+        double onStemMm,
+        double opensRad,
         double bendRad,
         double lengthMm,
         double gluedMm,
@@ -28,8 +28,8 @@ public record Midrib(
     private static final double TURN_BACK_RAD = Math.toRadians(120);
 
     /** A midrib that is free from its base on, its tip as it lies. */
-    public Midrib(double neckMm, double seatMm, double leanRad, double bendRad, double lengthMm) {
-        this(neckMm, seatMm, leanRad, bendRad, lengthMm, 0, 0);
+    public Midrib(double neckMm, double onStemMm, double opensRad, double bendRad, double lengthMm) {
+        this(neckMm, onStemMm, opensRad, bendRad, lengthMm, 0, 0);
     }
 
     private double rate() {
@@ -41,7 +41,7 @@ public record Midrib(
     }
 
     private double bodyDirection(double s) {
-        return leanRad - rate() * (s - gluedMm);
+        return opensRad - rate() * (s - gluedMm);
     }
 
     /** Direction at a station, radians from the axis. */
@@ -63,7 +63,7 @@ public record Midrib(
     /** Radius ρ at a station, mm; negative past the axis. */
     public double radius(double s) {
         double body = body(s);
-        double r = neckMm + outwards(leanRad, rate(), body);
+        double r = neckMm + outwards(opensRad, rate(), body);
         return s <= tipFrom() || turnedMm == 0
                 ? r
                 : r + outwards(bodyDirection(tipFrom()), -TURN_BACK_RAD / turnedMm, s - tipFrom());
@@ -72,7 +72,7 @@ public record Midrib(
     /** Height z at a station, mm. */
     public double height(double s) {
         double body = body(s);
-        double z = seatMm + (gluedMm == 0 ? 0 : Math.min(s, gluedMm)) + upwards(leanRad, rate(), body);
+        double z = onStemMm + (gluedMm == 0 ? 0 : Math.min(s, gluedMm)) + upwards(opensRad, rate(), body);
         return s <= tipFrom() || turnedMm == 0
                 ? z
                 : z + upwards(bodyDirection(tipFrom()), -TURN_BACK_RAD / turnedMm, s - tipFrom());
@@ -118,9 +118,9 @@ public record Midrib(
         double at = from + (s - from) / body;
         if (gluedMm > 0 && at < gluedMm) {
             double rest = (from - s) - (from - gluedMm) * body;
-            double wedge = Math.max(0, heightMm * leanRad);
+            double wedge = Math.max(0, heightMm * opensRad);
             return rest < wedge
-                    ? new Beside(gluedMm, leanRad * (1 - rest / wedge))
+                    ? new Beside(gluedMm, opensRad * (1 - rest / wedge))
                     : new Beside(gluedMm - (rest - wedge), 0);
         }
         if (turnedMm > 0 && at > tipFrom()) {
@@ -135,10 +135,10 @@ public record Midrib(
 
     /** The station at which it stops going outwards and begins to return to the axis; the length where it never does. */
     public double turnsInAt() {
-        if (leanRad <= 0) {
+        if (opensRad <= 0) {
             return 0;
         }
-        double at = bendRad <= 0 ? lengthMm : gluedMm + leanRad / rate();
+        double at = bendRad <= 0 ? lengthMm : gluedMm + opensRad / rate();
         return at >= tipFrom() ? lengthMm : at;
     }
 }

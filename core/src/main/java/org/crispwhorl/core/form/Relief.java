@@ -8,7 +8,7 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Solid;
 
 /**
- * How high and how low a ring or a heart stands in each cell of a grid that looks along the axis.
+ * How high and how low a ring or a centre stands in each cell of a grid that looks along the axis.
  *
  * @param high of its highest point in each cell, mm above the neck; minus infinity where it is not
  * @param low of its lowest; infinity where it is not

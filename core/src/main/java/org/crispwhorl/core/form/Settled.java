@@ -10,9 +10,9 @@ import org.crispwhorl.core.species.Pieces;
  * leaned out a little more, by no more than it takes.
  *
  * @param lowerMm how much lower its neck is taped or glued
- * @param leanDeg how much more it leans out
+ * @param opensDeg how much more it leans out
  */
-record Settled(double lowerMm, double leanDeg) {
+record Settled(double lowerMm, double opensDeg) {
     static final Settled AS_STATED = new Settled(0, 0);
 
     /** Hands go no lower, and lean a piece out no further, than this. */
@@ -31,36 +31,36 @@ record Settled(double lowerMm, double leanDeg) {
      * What a ring's pieces need to clear the back of the ring before: a neck somewhat lower, and where that is not enough some more
      * lean as well; all that hands do where neither is enough.
      */
-    static Settled below(Skin skin, Pieces pieces, Paste paste, double neckMm, double seatMm) {
+    static Settled below(Skin skin, Pieces pieces, Paste paste, double neckMm, double onStemMm) {
         double half = pieces.finishedMm(paste) / 2;
         return KNOWN.of(
-                new Settling(skin, pieces, half, neckMm, seatMm), () -> sought(skin, pieces, half, neckMm, seatMm));
+                new Settling(skin, pieces, half, neckMm, onStemMm), () -> sought(skin, pieces, half, neckMm, onStemMm));
     }
 
-    private record Settling(Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {}
+    private record Settling(Skin skin, Pieces pieces, double half, double neckMm, double onStemMm) {}
 
     private static final Cache<Settling, Settled> KNOWN = new Cache<>(256);
 
-    private static Settled sought(Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {
+    private static Settled sought(Skin skin, Pieces pieces, double half, double neckMm, double onStemMm) {
         Settled lowest = new Settled(MOST_LOWER_MM, 0);
         Settled widest = new Settled(MOST_LOWER_MM, MOST_LEAN_DEG);
-        return clears(AS_STATED, skin, pieces, half, neckMm, seatMm)
+        return clears(AS_STATED, skin, pieces, half, neckMm, onStemMm)
                 ? AS_STATED
-                : clears(lowest, skin, pieces, half, neckMm, seatMm)
-                        ? least(AS_STATED, lowest, skin, pieces, half, neckMm, seatMm)
-                        : clears(widest, skin, pieces, half, neckMm, seatMm)
-                                ? least(lowest, widest, skin, pieces, half, neckMm, seatMm)
+                : clears(lowest, skin, pieces, half, neckMm, onStemMm)
+                        ? least(AS_STATED, lowest, skin, pieces, half, neckMm, onStemMm)
+                        : clears(widest, skin, pieces, half, neckMm, onStemMm)
+                                ? least(lowest, widest, skin, pieces, half, neckMm, onStemMm)
                                 : widest;
     }
 
     /** The least of the way from one settling to another that clears. */
     private static Settled least(
-            Settled from, Settled to, Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {
+            Settled from, Settled to, Skin skin, Pieces pieces, double half, double neckMm, double onStemMm) {
         double low = 0;
         double high = 1;
         for (int i = 0; i < BISECTIONS; i++) {
             double mid = (low + high) / 2;
-            if (clears(from.towards(to, mid), skin, pieces, half, neckMm, seatMm)) {
+            if (clears(from.towards(to, mid), skin, pieces, half, neckMm, onStemMm)) {
                 high = mid;
             } else {
                 low = mid;
@@ -70,18 +70,18 @@ record Settled(double lowerMm, double leanDeg) {
     }
 
     private Settled towards(Settled other, double share) {
-        return new Settled(lowerMm + (other.lowerMm - lowerMm) * share, leanDeg + (other.leanDeg - leanDeg) * share);
+        return new Settled(lowerMm + (other.lowerMm - lowerMm) * share, opensDeg + (other.opensDeg - opensDeg) * share);
     }
 
     /** The piece settled so. */
-    StandingPetal petal(Pieces pieces, double neckMm, double seatMm) {
-        return StandingPetal.of(pieces, neckMm, seatMm - lowerMm, leanDeg);
+    StandingPetal petal(Pieces pieces, double neckMm, double onStemMm) {
+        return StandingPetal.of(pieces, neckMm, onStemMm - lowerMm, opensDeg);
     }
 
     /** Whether its midrib and its edges keep out of the ring before, from where it has left the neck. */
     private static boolean clears(
-            Settled settled, Skin skin, Pieces pieces, double half, double neckMm, double seatMm) {
-        StandingPetal petal = settled.petal(pieces, neckMm, seatMm);
+            Settled settled, Skin skin, Pieces pieces, double half, double neckMm, double onStemMm) {
+        StandingPetal petal = settled.petal(pieces, neckMm, onStemMm);
         Outline outline = petal.outline();
         for (int i = 0; i <= STEPS; i++) {
             double s = outline.lengthMm() * (FROM + (0.99 - FROM) * i / STEPS);

@@ -7,7 +7,7 @@ import org.crispwhorl.core.solid.Solid;
 
 /**
  * What a soft piece is laid on: a surface of revolution, as its meridian from the axis under the flower round to the top, by the
- * way along it. It begins as the heart, or as the wires where there is none; after each ring it is that ring's back.
+ * way along it. It begins as the centre, or as the wires where there is none; after each ring it is that ring's back.
  */
 public final class Skin {
     /** Points of the meridian lie so far apart, mm. */
@@ -19,14 +19,14 @@ public final class Skin {
     /** Points closer than this are one, mm. */
     private static final double ONE_MM = 1e-6;
 
-    /** Slices in which the outside of the hearts is taken. */
+    /** Slices in which the outside of the centres is taken. */
     private static final int SLICES = 160;
 
     private final double[] radii;
     private final double[] heights;
 
     /** Way from the first point to each, mm. */
-    private final double[] ways;
+    private final double[] techniques;
 
     /**
      * A place on the skin.
@@ -63,11 +63,11 @@ public final class Skin {
         int n = radii.length;
         this.radii = radii;
         this.heights = heights;
-        this.ways = new double[n];
+        this.techniques = new double[n];
         this.outwards = new double[n];
         this.upwards = new double[n];
         for (int i = 1; i < n; i++) {
-            ways[i] = ways[i - 1] + length(radii[i] - radii[i - 1], heights[i] - heights[i - 1]);
+            techniques[i] = techniques[i - 1] + length(radii[i] - radii[i - 1], heights[i] - heights[i - 1]);
         }
         for (int i = 0; i < n; i++) {
             int before = Math.max(0, i - 1);
@@ -117,25 +117,25 @@ public final class Skin {
         return new Skin(r, z).even().rounded();
     }
 
-    /** The outside of a flower's hearts, from the lowest foot to the highest top; of a wire's end where there are none. */
-    static Skin of(List<Solid.Turned> hearts, double wireMm) {
-        if (hearts.isEmpty()) {
+    /** The outside of a flower's centres, from the lowest foot to the highest top; of a wire's end where there are none. */
+    static Skin of(List<Solid.Turned> centres, double wireMm) {
+        if (centres.isEmpty()) {
             double r = Math.max(wireMm, ONE_MM);
             return through(
                     List.of(new double[] {0, -r}, new double[] {r, -r}, new double[] {r, 0}, new double[] {0, 0}));
         }
-        double low = hearts.stream().mapToDouble(Solid::lowMm).min().orElse(0);
-        double high = hearts.stream().mapToDouble(Solid::topMm).max().orElse(0);
+        double low = centres.stream().mapToDouble(Solid::lowMm).min().orElse(0);
+        double high = centres.stream().mapToDouble(Solid::topMm).max().orElse(0);
         List<double[]> points = new ArrayList<>();
         points.add(new double[] {0, low});
         for (int i = 0; i <= SLICES; i++) {
             // Slices crowd at both ends, where a ball turns fastest.
             double z = low + (high - low) * (1 - Math.cos(Math.PI * i / SLICES)) / 2;
             double r = wireMm;
-            for (Solid.Turned heart : hearts) {
-                double above = z - heart.footMm();
-                if (above >= 0 && above <= heart.highMm()) {
-                    r = Math.max(r, heart.radiusAt().applyAsDouble(above));
+            for (Solid.Turned centre : centres) {
+                double above = z - centre.footMm();
+                if (above >= 0 && above <= centre.highMm()) {
+                    r = Math.max(r, centre.radiusAt().applyAsDouble(above));
                 }
             }
             points.add(new double[] {r, z});
@@ -153,10 +153,10 @@ public final class Skin {
         int k = 1;
         for (int i = 0; i <= n; i++) {
             double way = whole * i / n;
-            while (k < ways.length - 1 && ways[k] < way) {
+            while (k < techniques.length - 1 && techniques[k] < way) {
                 k++;
             }
-            double share = (way - ways[k - 1]) / Math.max(ONE_MM, ways[k] - ways[k - 1]);
+            double share = (way - techniques[k - 1]) / Math.max(ONE_MM, techniques[k] - techniques[k - 1]);
             r[i] = radii[k - 1] + share * (radii[k] - radii[k - 1]);
             z[i] = heights[k - 1] + share * (heights[k] - heights[k - 1]);
         }
@@ -184,7 +184,7 @@ public final class Skin {
 
     /** From its beginning to its end, mm. */
     double lengthMm() {
-        return ways[ways.length - 1];
+        return techniques[techniques.length - 1];
     }
 
     /** Its lowest height, mm. */
@@ -210,19 +210,19 @@ public final class Skin {
      * on it; before its beginning there is nothing but the stem.
      */
     At at(double way) {
-        int n = ways.length;
+        int n = techniques.length;
         if (way <= 0) {
             return new At(radii[0], heights[0] + way, outwards[0], upwards[0]);
         }
-        if (way >= ways[n - 1]) {
-            double over = way - ways[n - 1];
+        if (way >= techniques[n - 1]) {
+            double over = way - techniques[n - 1];
             boolean onAxis = radii[n - 1] <= 2 * STEP_MM;
             double out = onAxis ? 0 : outwards[n - 1];
             double up = onAxis ? 1 : upwards[n - 1];
             return new At(Math.max(0, radii[n - 1] + over * out), heights[n - 1] + over * up, out, up);
         }
         int k = segment(way);
-        double share = (way - ways[k - 1]) / Math.max(ONE_MM, ways[k] - ways[k - 1]);
+        double share = (way - techniques[k - 1]) / Math.max(ONE_MM, techniques[k] - techniques[k - 1]);
         return new At(
                 between(radii, k, share),
                 between(heights, k, share),
@@ -236,12 +236,12 @@ public final class Skin {
 
     /** The segment that a way lies in; points lie at nearly even steps. */
     private int segment(double way) {
-        int n = ways.length;
-        int k = Math.max(1, Math.min(n - 1, (int) (way / ways[n - 1] * (n - 1)) + 1));
-        while (k > 1 && ways[k - 1] > way) {
+        int n = techniques.length;
+        int k = Math.max(1, Math.min(n - 1, (int) (way / techniques[n - 1] * (n - 1)) + 1));
+        while (k > 1 && techniques[k - 1] > way) {
             k--;
         }
-        while (k < n - 1 && ways[k] < way) {
+        while (k < n - 1 && techniques[k] < way) {
             k++;
         }
         return k;
@@ -255,7 +255,7 @@ public final class Skin {
         for (int i = 1; i < heights.length; i++) {
             if (heights[i - 1] <= heightMm && heightMm < heights[i]) {
                 double share = (heightMm - heights[i - 1]) / (heights[i] - heights[i - 1]);
-                return ways[i - 1] + share * (ways[i] - ways[i - 1]);
+                return techniques[i - 1] + share * (techniques[i] - techniques[i - 1]);
             }
         }
         return lengthMm();
@@ -285,7 +285,7 @@ public final class Skin {
     /** Its points up to a way along it, (radius, height). */
     List<double[]> upTo(double way) {
         List<double[]> points = new ArrayList<>();
-        for (int i = 0; i < radii.length && ways[i] < way; i++) {
+        for (int i = 0; i < radii.length && techniques[i] < way; i++) {
             points.add(new double[] {radii[i], heights[i]});
         }
         return points;
@@ -295,7 +295,7 @@ public final class Skin {
     List<double[]> from(double way) {
         List<double[]> points = new ArrayList<>();
         for (int i = 0; i < radii.length; i++) {
-            if (ways[i] > way) {
+            if (techniques[i] > way) {
                 points.add(new double[] {radii[i], heights[i]});
             }
         }

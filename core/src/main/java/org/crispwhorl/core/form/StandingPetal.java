@@ -27,25 +27,25 @@ public record StandingPetal(Midrib midrib, Outline outline, double acrossMm, dou
      * the direction in which the blade begins.
      *
      * @param neckMm radius at which the wire or the glued base leaves the flower's middle
-     * @param seatMm height of that place
+     * @param onStemMm height of that place
      */
-    public static StandingPetal of(Pieces pieces, double neckMm, double seatMm) {
-        return of(pieces, neckMm, seatMm, 0);
+    public static StandingPetal of(Pieces pieces, double neckMm, double onStemMm) {
+        return of(pieces, neckMm, onStemMm, 0);
     }
 
     /** The same leaned out by so many degrees more. */
-    static StandingPetal of(Pieces pieces, double neckMm, double seatMm, double moreDeg) {
+    static StandingPetal of(Pieces pieces, double neckMm, double onStemMm, double moreDeg) {
         Outline finished = pieces.finished();
         double length = finished.lengthMm();
         double radius =
                 pieces.former().map(f -> f.side().sign() * f.sphereRadiusMm()).orElse(Double.POSITIVE_INFINITY);
         double glued = pieces.attachment().gluedShare() * length;
         double turned = Math.min(pieces.edge().turnedMm(), length - glued);
-        double begins = Math.toRadians(pieces.leanDeg() + moreDeg) + (length - glued) / radius / 2;
+        double begins = Math.toRadians(pieces.opensDeg() + moreDeg) + (length - glued) / radius / 2;
         double wire = pieces.wired().map(Attachment.Wired::freeMm).orElse(0.0);
         Midrib midrib = new Midrib(
                 neckMm + wire * Math.sin(begins),
-                seatMm + wire * Math.cos(begins),
+                onStemMm + wire * Math.cos(begins),
                 begins,
                 length / radius,
                 length,

@@ -1,6 +1,6 @@
 package org.crispwhorl.core.form;
 
-import org.crispwhorl.core.species.Heart;
+import org.crispwhorl.core.species.Centre;
 import org.crispwhorl.core.species.Species;
 
 /**
@@ -17,7 +17,7 @@ public record StemBend(double fromMm, double rad) {
     /** The bend of a flower's stem. */
     public static StemBend of(FlowerForm form) {
         Species species = form.species();
-        double nod = species.heart().map(Heart::nodDeg).orElse(0.0);
+        double nod = species.centre().map(Centre::nodDeg).orElse(0.0);
         return new StemBend(form.heightsMm()[0], Math.toRadians(nod));
     }
 

@@ -12,8 +12,8 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.Work;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.MixingLaw;
@@ -41,7 +41,7 @@ final class Adding {
     private final Map<Assessment, Plan> plans = new IdentityHashMap<>();
     private final Map<Medium, List<Shade>> mixed = new EnumMap<>(Medium.class);
     private final Map<Pool, int[]> pools = new HashMap<>();
-    private double handsMin;
+    private double labourMin;
 
     Adding(Conditions conditions) {
         this.conditions = conditions;
@@ -65,7 +65,7 @@ final class Adding {
                     line.species().name(),
                     a.species().medium(),
                     shade.name(),
-                    shade.master(),
+                    shade.strong(),
                     MixingLaw.colour(shade),
                     pieceG,
                     mixG,
@@ -75,8 +75,9 @@ final class Adding {
         Plan plan = plans.computeIfAbsent(a, Planning::of);
         plan.handOver().forEach(gate -> handOver.add(new OrderSheet.HandOverGate(at, gate)));
         for (Plan.Task task : plan.tasks()) {
-            double hands = task.doing() == Plan.Doing.MIX ? mixMin(a, line.count()) : task.handsMin() * line.count();
-            handsMin += hands;
+            double hands =
+                    task.doing() == Plan.TaskKind.MIX ? mixMin(a, line.count()) : task.labourMin() * line.count();
+            labourMin += hands;
             tasks.add(new OrderSheet.OrderTask(
                     at,
                     line.species().name(),
@@ -86,8 +87,8 @@ final class Adding {
                     Tools.of(a, plan, task, line.count()),
                     task.partId()
                             .flatMap(a.species()::part)
-                            .map(a::ways)
-                            .orElse(a.ways())
+                            .map(a::techniques)
+                            .orElse(a.techniques())
                             .driesIn()));
         }
     }
@@ -99,7 +100,7 @@ final class Adding {
             boolean known = mixed.getOrDefault(a.species().medium(), List.of()).stream()
                     .anyMatch(other -> MixedTogether.together(other, shade));
             if (known && Work.mixes(a, shade)) {
-                minutes -= conditions.pace().minutes(Hands.of(Operation.MIX, 1));
+                minutes -= conditions.pace().minutes(Labour.of(Operation.MIX, 1));
             }
         }
         mixed.computeIfAbsent(a.species().medium(), m -> new ArrayList<>())
@@ -131,7 +132,7 @@ final class Adding {
     }
 
     /** What is cut by one cutter from one shade at one thickness: a spare of one is a spare of all. */
-    private record Pool(PieceSort sort, Cut cut, double rolledMm, double finishedMm, String master, double share) {}
+    private record Pool(PieceSort sort, Cut cut, double rolledMm, double finishedMm, String strong, double share) {}
 
     /**
      * Spares of a part: what all that its pool needs so far takes, less what the pool has been given. What has no cutter has spares
@@ -150,7 +151,7 @@ final class Adding {
                 start.get().cut().get(),
                 start.get().rolledMm(),
                 start.get().finishedMm(),
-                shade.master(),
+                shade.strong(),
                 shade.share());
         int[] given = pools.computeIfAbsent(pool, p -> new int[2]);
         given[0] += needed;
@@ -234,6 +235,6 @@ final class Adding {
     }
 
     OrderSheet sheet() {
-        return new OrderSheet(cuts, shades, wires, stamens, bought, handsMin, tasks, handOver);
+        return new OrderSheet(cuts, shades, wires, stamens, bought, labourMin, tasks, handOver);
     }
 }

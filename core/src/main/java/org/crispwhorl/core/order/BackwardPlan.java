@@ -47,9 +47,9 @@ public record BackwardPlan(
      *
      * @param sheet whose tasks are placed
      * @param handOver when the flowers leave
-     * @param marginH hours kept free before it
+     * @param spareTimeH hours kept free before it
      */
-    public static BackwardPlan of(OrderSheet sheet, LocalDateTime handOver, double marginH, WorkingDays days) {
+    public static BackwardPlan of(OrderSheet sheet, LocalDateTime handOver, double spareTimeH, WorkingDays days) {
         boolean possible = Stream.concat(
                         sheet.tasks().stream().flatMap(t -> t.task().gates().stream()),
                         sheet.handOver().stream().map(OrderSheet.HandOverGate::gate))
@@ -57,7 +57,7 @@ public record BackwardPlan(
         if (!possible) {
             return new BackwardPlan(false, List.of(), Optional.empty(), List.of());
         }
-        LocalDateTime latest = handOver.minusMinutes(Math.round(60 * marginH));
+        LocalDateTime latest = handOver.minusMinutes(Math.round(60 * spareTimeH));
         Map<String, LocalDateTime> caps = new HashMap<>();
         BackwardPlan best = null;
         for (int round = 0; round < ROUNDS; round++) {
@@ -176,7 +176,7 @@ public record BackwardPlan(
         }
 
         LocalDateTime place(OrderSheet.OrderTask task, LocalDateTime due) {
-            long left = Math.max(1, Math.round(task.handsMin()));
+            long left = Math.max(1, Math.round(task.labourMin()));
             LocalDateTime end = due.isBefore(free) ? due : free;
             while (left > 0) {
                 end = intoHours(end);

@@ -195,10 +195,10 @@ public final class Gathering {
     private List<Materials.PasteJob> pastes() {
         Map<Medium, Map<String, List<Batch.Wanted>>> byMedium = MixedTogether.of(sheet.shades());
         List<Materials.PasteJob> jobs = new ArrayList<>();
-        byMedium.forEach((medium, byMaster) -> {
+        byMedium.forEach((medium, byStrong) -> {
             List<Batch> batches = new ArrayList<>();
-            byMaster.forEach((master, wanted) -> batches.add(Batch.of(master, wanted)));
-            int grams = batches.stream().mapToInt(b -> b.masterG() + b.whiteG()).sum();
+            byStrong.forEach((strong, wanted) -> batches.add(Batch.of(strong, wanted)));
+            int grams = batches.stream().mapToInt(b -> b.strongG() + b.whiteG()).sum();
             jobs.add(new Materials.PasteJob(
                     medium, batches, grams, conditions.kit().paste(medium).gumG(grams)));
         });

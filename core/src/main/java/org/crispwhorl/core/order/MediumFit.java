@@ -18,11 +18,11 @@ import org.crispwhorl.core.studio.Conditions;
  *
  * @param fits YES where nothing speaks against it, RISKY where something might, NO where it cannot be done or will fail
  * @param readyH hours from the first touch until its slowest flower is dry and done, working straight through
- * @param handsH hours of hands
+ * @param labourH hours of hands
  * @param reasons what speaks against it, and what makes it hold, in the maker's words
  */
 public record MediumFit(
-        Medium medium, Fits fits, @MayBeInfinite double readyH, double handsH, List<String> reasons) {
+        Medium medium, Fits fits, @MayBeInfinite double readyH, double labourH, List<String> reasons) {
     /** How well it does. */
     public enum Fits {
         YES,
@@ -69,9 +69,9 @@ public record MediumFit(
                         Planning.of(new Assessment(l.species(), conditions)).readyH())
                 .max()
                 .orElse(0);
-        double handsH = OrderSheet.of(made, conditions).handsMin() / MIN_PER_H;
+        double labourH = OrderSheet.of(made, conditions).labourMin() / MIN_PER_H;
         Judged judged = new Judged();
-        inTime(readyH, handsH, thereH, judged);
+        inTime(readyH, labourH, thereH, judged);
         stands(conditions.kit().paste(medium), venue, judged);
         if (medium.furthest() != Stage.DRY) {
             judged.risky("never gets firmer than " + Text.Labels.of(medium.furthest())
@@ -80,7 +80,7 @@ public record MediumFit(
         if (!medium.edible()) {
             judged.risky("never food: a keepsake beside the cake, not on it");
         }
-        return new MediumFit(medium, judged.fits, readyH, handsH, judged.reasons);
+        return new MediumFit(medium, judged.fits, readyH, labourH, judged.reasons);
     }
 
     /** What speaks against a medium where it goes, in the maker's words; nothing where it stands there. */
@@ -109,18 +109,21 @@ public record MediumFit(
         }
     }
 
-    private static void inTime(double readyH, double handsH, double thereH, Judged judged) {
+    private static void inTime(double readyH, double labourH, double thereH, Judged judged) {
         if (!Double.isFinite(readyH)) {
             judged.no("never gets as firm as the design asks in the studio's room");
         } else if (readyH > thereH) {
             judged.no(String.format(
-                    Locale.ROOT, "needs %.0f h from the first touch, and there are %.0f", readyH, Math.max(0, thereH)));
-        } else if (readyH + handsH > thereH) {
+                    Locale.ROOT,
+                    "needs %.0f h from start to finished, and there are %.0f",
+                    readyH,
+                    Math.max(0, thereH)));
+        } else if (readyH + labourH > thereH) {
             judged.risky(String.format(
                     Locale.ROOT,
                     "needs %.0f h of drying and %.1f h of hands, and there are %.0f: no hour to lose",
                     readyH,
-                    handsH,
+                    labourH,
                     thereH));
         } else {
             judged.good(String.format(Locale.ROOT, "ready %.0f h before", thereH - readyH));

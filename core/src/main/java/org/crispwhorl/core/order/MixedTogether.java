@@ -16,11 +16,11 @@ final class MixedTogether {
 
     /** Whether two shades are mixed at once. */
     static boolean together(Shade one, Shade other) {
-        return one.share() == other.share() && one.master().equals(other.master())
+        return one.share() == other.share() && one.strong().equals(other.strong())
                 || MixingLaw.distance(one, other) < MixingLaw.SAME;
     }
 
-    /** What is wanted of each shade, by medium and by master. */
+    /** What is wanted of each shade, by medium and by strong colour. */
     static Map<Medium, Map<String, List<Batch.Wanted>>> of(List<OrderSheet.ShadeLine> lines) {
         Map<Medium, List<Batch.Wanted>> byMedium = new TreeMap<>();
         for (OrderSheet.ShadeLine line : lines) {
@@ -28,17 +28,17 @@ final class MixedTogether {
                 add(byMedium.computeIfAbsent(line.medium(), m -> new ArrayList<>()), line);
             }
         }
-        Map<Medium, Map<String, List<Batch.Wanted>>> byMaster = new TreeMap<>();
+        Map<Medium, Map<String, List<Batch.Wanted>>> byStrong = new TreeMap<>();
         byMedium.forEach(
-                (medium, wanted) -> wanted.forEach(w -> byMaster.computeIfAbsent(medium, m -> new LinkedHashMap<>())
-                        .computeIfAbsent(w.shade().master(), m -> new ArrayList<>())
+                (medium, wanted) -> wanted.forEach(w -> byStrong.computeIfAbsent(medium, m -> new LinkedHashMap<>())
+                        .computeIfAbsent(w.shade().strong(), m -> new ArrayList<>())
                         .add(w)));
-        return byMaster;
+        return byStrong;
     }
 
     /** Each goes with the first that it cannot be told from, so that what is mixed at once never drifts. */
     private static void add(List<Batch.Wanted> wanted, OrderSheet.ShadeLine line) {
-        Shade shade = new Shade("shade", line.shade(), line.master(), line.masterG() / line.mixG());
+        Shade shade = new Shade("shade", line.shade(), line.strong(), line.strongG() / line.mixG());
         Batch.Portion portion = new Batch.Portion(line.species(), line.shade(), line.mixG());
         for (int i = 0; i < wanted.size(); i++) {
             if (together(wanted.get(i).shade(), shade)

@@ -21,13 +21,13 @@ public record Order(
         @Text(label = "hand-over") LocalDateTime handOver,
 
         @Quantity(
-                label = "margin",
+                label = "time to spare",
                 unit = Unit.H,
                 min = 0,
                 max = 240,
                 usual = 12,
                 means = "Hours kept free before the hand-over.")
-        double marginH,
+        double spareTimeH,
 
         @Quantity(
                 label = "tier",
@@ -45,13 +45,13 @@ public record Order(
         implements OrderBuilder.With {
     public Order {
         lines = List.copyOf(lines);
-        Limits.check(Order.class, name, note, handOver, marginH, tierMm, venue, lines);
+        Limits.check(Order.class, name, note, handOver, spareTimeH, tierMm, venue, lines);
     }
 
     /** An order of which it is not known where it goes. */
     public Order(
-            String name, String note, LocalDateTime handOver, double marginH, double tierMm, List<OrderLine> lines) {
-        this(name, note, handOver, marginH, tierMm, Optional.empty(), lines);
+            String name, String note, LocalDateTime handOver, double spareTimeH, double tierMm, List<OrderLine> lines) {
+        this(name, note, handOver, spareTimeH, tierMm, Optional.empty(), lines);
     }
 
     /** How many flowers of a species. */

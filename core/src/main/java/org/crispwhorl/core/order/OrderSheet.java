@@ -11,14 +11,14 @@ import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Bought;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
 
 /**
  * What an order of several species takes: pieces by cutter, paste by shade, wire by gauge and length, stamens, hours.
  *
- * @param handsMin minutes of hands in all
+ * @param labourMin minutes of hands in all
  */
 public record OrderSheet(
         List<CutLine> cuts,
@@ -26,7 +26,7 @@ public record OrderSheet(
         List<WireLine> wires,
         List<StamenLine> stamens,
         List<BoughtLine> bought,
-        double handsMin,
+        double labourMin,
         List<OrderTask> tasks,
         List<HandOverGate> handOver) {
 
@@ -84,11 +84,11 @@ public record OrderSheet(
             String species,
             Medium medium,
             String shade,
-            String master,
+            String strong,
             String colour,
             double pieceG,
             double mixG,
-            double masterG,
+            double strongG,
             double whiteG) {}
 
     /** Wires of one gauge cut to one length. */
@@ -118,9 +118,9 @@ public record OrderSheet(
             String species,
             Plan.Task task,
             int pieces,
-            double handsMin,
+            double labourMin,
             List<Held> held,
-            Ways.DriesIn driesIn) {
+            Techniques.DriesIn driesIn) {
         public OrderTask {
             held = List.copyOf(held);
         }
@@ -142,7 +142,7 @@ public record OrderSheet(
             List<Plan.Gate> gates = task.gates().stream()
                     .flatMap(g -> g.afterTask().equals(one) ? Stream.of(g, g.after(another)) : Stream.of(g))
                     .toList();
-            return new OrderTask(line, species, task.gated(gates), pieces, handsMin, held, driesIn);
+            return new OrderTask(line, species, task.gated(gates), pieces, labourMin, held, driesIn);
         }
 
         /** The same work on some more pieces, what it takes by their share. */
@@ -153,7 +153,7 @@ public record OrderSheet(
                     species,
                     task.called(id, task.name() + ", " + more + " more"),
                     more,
-                    handsMin * share,
+                    labourMin * share,
                     held.stream()
                             .map(h -> new Held(
                                     h.tool(), h.owned(), (int) Math.max(1, Math.ceil(h.wanted() * share)), h.hours()))
@@ -177,7 +177,7 @@ public record OrderSheet(
 
     /** The same with other tasks. */
     public OrderSheet with(List<OrderTask> others, List<HandOverGate> gates) {
-        double minutes = others.stream().mapToDouble(OrderTask::handsMin).sum();
+        double minutes = others.stream().mapToDouble(OrderTask::labourMin).sum();
         return new OrderSheet(cuts, shades, wires, stamens, bought, minutes, others, gates);
     }
 

@@ -8,16 +8,16 @@ import java.util.stream.Collectors;
 import org.crispwhorl.core.measure.Text;
 
 /**
- * One master paste and the shades that are let down from it, in grams.
+ * One strong paste and the shades that are let down from it, in grams.
  *
- * @param master sRGB colour of the master
- * @param masterG master to mix at the start, its reserve included
+ * @param strong sRGB colour of the strong colour
+ * @param strongG strong colour to mix at the start, its reserve included
  * @param whiteG white to have ready
  * @param shades strongest first
  * @param ladders the same shades, with their shares by either rule, where there are three or more
  */
-public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, List<LetDown> ladders) {
-    /** So much more master is mixed at the start: it cannot be matched again. */
+public record Batch(String strong, int strongG, int whiteG, List<Mixed> shades, List<LetDown> ladders) {
+    /** So much more strong colour is mixed at the start: it cannot be matched again. */
     public static final double RESERVE = 0.1;
 
     public Batch {
@@ -32,8 +32,8 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
         }
     }
 
-    /** A shade by a rule: its share of master, its colour, and its grams for the mass that is wanted. */
-    public record Rung(String name, double share, String colour, int masterG, int whiteG) {}
+    /** A shade by a rule: its share of strong colour, its colour, and its grams for the mass that is wanted. */
+    public record Rung(String name, double share, String colour, int strongG, int whiteG) {}
 
     /**
      * What is wanted of a shade.
@@ -80,9 +80,9 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
     /**
      * One shade.
      *
-     * @param share of master
+     * @param share of strong colour
      * @param colour by the mixing law, sRGB
-     * @param masterG grams of master in it
+     * @param strongG grams of strong colour in it
      * @param whiteG grams of white
      * @param alike the stronger neighbour from which it cannot be told, where there is one
      * @param remade how to make it again where it runs out
@@ -94,7 +94,7 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
             String name,
             double share,
             String colour,
-            int masterG,
+            int strongG,
             int whiteG,
             Optional<String> alike,
             List<Remake> remade,
@@ -105,7 +105,7 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
         }
 
         public int grams() {
-            return masterG + whiteG;
+            return strongG + whiteG;
         }
     }
 
@@ -121,8 +121,8 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
 
     private static final double REMADE_G = 10;
 
-    /** The batch of one master for shades that are let down from it. */
-    public static Batch of(String master, List<Wanted> wanted) {
+    /** The batch of one strong colour for shades that are let down from it. */
+    public static Batch of(String strong, List<Wanted> wanted) {
         List<Wanted> rungs = wanted.stream()
                 .sorted(Comparator.comparingDouble((Wanted w) -> -w.shade().share()))
                 .toList();
@@ -151,7 +151,7 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
             masters += grams.get(0);
             whites += grams.get(1);
         }
-        return new Batch(master, (int) Math.ceil(masters * (1 + RESERVE) - 1e-9), whites, shades, ladders(rungs));
+        return new Batch(strong, (int) Math.ceil(masters * (1 + RESERVE) - 1e-9), whites, shades, ladders(rungs));
     }
 
     private static List<LetDown> ladders(List<Wanted> rungs) {
@@ -162,7 +162,7 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
         List<Shade> numbered = new ArrayList<>();
         for (int i = 0; i < rungs.size(); i++) {
             Shade shade = rungs.get(i).shade();
-            numbered.add(new Shade("rung-" + i, shade.name(), shade.master(), shade.share()));
+            numbered.add(new Shade("rung-" + i, shade.name(), shade.strong(), shade.share()));
         }
         for (Ladder rule : List.of(Ladder.EQUAL_STEPS, Ladder.HALVING)) {
             List<Shade> let = ShadeLadder.of(numbered, rule);
@@ -181,18 +181,18 @@ public record Batch(String master, int masterG, int whiteG, List<Mixed> shades, 
     /** Two shades alone are no ladder: the strongest and the palest stay as they are. */
     private static final int FEWEST_RUNGS = 3;
 
-    /** From the master, from the next stronger with white, from the next paler with master. */
+    /** From the strong colour, from the next stronger with white, from the next paler with strong colour. */
     private static List<Remake> remade(Shade shade, Optional<Shade> stronger, Optional<Shade> paler) {
         double c = shade.share();
-        List<Remake> ways = new ArrayList<>();
-        ways.add(new Remake("master", REMADE_G * c, "white", REMADE_G * (1 - c)));
+        List<Remake> techniques = new ArrayList<>();
+        techniques.add(new Remake("strong", REMADE_G * c, "white", REMADE_G * (1 - c)));
         stronger.filter(s -> s.share() > c)
-                .ifPresent(s -> ways.add(
+                .ifPresent(s -> techniques.add(
                         new Remake(s.name(), REMADE_G * c / s.share(), "white", REMADE_G * (1 - c / s.share()))));
         paler.filter(p -> p.share() < c).ifPresent(p -> {
-            double master = (c - p.share()) / (1 - p.share());
-            ways.add(new Remake(p.name(), REMADE_G * (1 - master), "master", REMADE_G * master));
+            double strong = (c - p.share()) / (1 - p.share());
+            techniques.add(new Remake(p.name(), REMADE_G * (1 - strong), "strong", REMADE_G * strong));
         });
-        return ways;
+        return techniques;
     }
 }

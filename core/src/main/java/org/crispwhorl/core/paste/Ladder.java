@@ -2,8 +2,8 @@ package org.crispwhorl.core.paste;
 
 import org.crispwhorl.core.measure.Text;
 
-/** How a master colour is let down from shade to shade. */
-@Text(label = "ladder of shades", means = "How a shade is let down.")
+/** How a strong colour is let down from shade to shade. */
+@Text(label = "light-to-dark mixes", means = "How a shade is let down.")
 public enum Ladder {
     @Text(label = "as each shade says")
     STATED,

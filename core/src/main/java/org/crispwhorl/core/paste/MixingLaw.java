@@ -59,7 +59,7 @@ public final class MixingLaw {
 
     /** Reflectances of a shade in linear light: red, green, blue, 0 to 1. */
     public static double[] linear(Shade shade) {
-        return mixed(new double[][] {linear(shade.master()), white()}, new double[] {shade.share(), 1 - shade.share()});
+        return mixed(new double[][] {linear(shade.strong()), white()}, new double[] {shade.share(), 1 - shade.share()});
     }
 
     /** Reflectances in linear light of an sRGB colour {@code #rrggbb}: red, green, blue, 0 to 1. */
@@ -120,7 +120,7 @@ public final class MixingLaw {
     }
 
     /**
-     * Paste reflects some light at its very surface, before it comes to the colour: without it a saturated master would stay far too
+     * Paste reflects some light at its very surface, before it comes to the colour: without it a saturated strong colour would stay far too
      * strong when it is let down.
      */
     private static double within(double reflectance) {

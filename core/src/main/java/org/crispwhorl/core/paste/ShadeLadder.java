@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** How the shades of one master are let down from the strongest to the palest. */
+/** How the shades of one strong colour are let down from the strongest to the palest. */
 public final class ShadeLadder {
     /** Points along the mix from which the way through OKLab is measured. */
     private static final int POINTS = 200;
@@ -18,11 +18,11 @@ public final class ShadeLadder {
         if (ladder == Ladder.STATED) {
             return shades;
         }
-        Map<String, List<Shade>> byMaster = new LinkedHashMap<>();
+        Map<String, List<Shade>> byStrong = new LinkedHashMap<>();
         shades.forEach(s ->
-                byMaster.computeIfAbsent(s.master(), m -> new ArrayList<>()).add(s));
+                byStrong.computeIfAbsent(s.strong(), m -> new ArrayList<>()).add(s));
         Map<String, Shade> let = new LinkedHashMap<>();
-        for (List<Shade> rungs : byMaster.values()) {
+        for (List<Shade> rungs : byStrong.values()) {
             rungs.sort(Comparator.comparingDouble(Shade::share).reversed());
             double[] shares = ladder == Ladder.HALVING ? halved(rungs) : equalSteps(rungs);
             for (int i = 0; i < shares.length; i++) {

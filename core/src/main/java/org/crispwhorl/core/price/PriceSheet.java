@@ -36,7 +36,7 @@ public record PriceSheet(
         MATERIAL,
         HOURS,
         OVERHEAD,
-        MARGIN,
+        PROFIT,
         RUSH
     }
 

@@ -22,7 +22,7 @@ import org.crispwhorl.core.price.PriceSheet.PriceLine;
 import org.crispwhorl.core.price.PriceSheet.PriceSort;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Choices;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 
 /** Reckons the price of an order: materials, then hours, then what is put on both. */
@@ -88,7 +88,7 @@ public final class Pricing {
             all.add(evenings());
         }
         double bare = sum(all);
-        double hours = sheet.handsMin() / MIN_PER_H;
+        double hours = sheet.labourMin() / MIN_PER_H;
         all.addAll(putOn(bare));
         double total = sum(all);
         double flowers =
@@ -117,7 +117,7 @@ public final class Pricing {
     }
 
     /** What is done in words of work: of each species, sort by sort. */
-    private static String work(Plan.Doing doing) {
+    private static String work(Plan.TaskKind doing) {
         return switch (doing) {
             case MIX -> "mixing";
             case MAKE, MAKE_AND_SET -> "making";
@@ -129,7 +129,7 @@ public final class Pricing {
     private List<PriceLine> hours(OrderSheet sheet) {
         Map<String, Double> minutes = new LinkedHashMap<>();
         sheet.tasks()
-                .forEach(t -> minutes.merge(t.species() + ": " + work(t.task().doing()), t.handsMin(), Double::sum));
+                .forEach(t -> minutes.merge(t.species() + ": " + work(t.task().doing()), t.labourMin(), Double::sum));
         return minutes.entrySet().stream()
                 .map(e -> new PriceLine(
                         PriceSort.HOURS,
@@ -147,15 +147,15 @@ public final class Pricing {
                 Unit.H.write(eveningMin / MIN_PER_H) + " of it, " + Unit.PERCENT.write(tariff.eveningPct()) + " more");
     }
 
-    /** Overhead on materials and hours, margin on all of these, and what a rush puts on everything. */
+    /** Overhead on materials and hours, profit on all of these, and what a rush puts on everything. */
     private List<PriceLine> putOn(double bare) {
         List<PriceLine> on = new ArrayList<>();
         double overhead = bare * tariff.overheadPct() / PERCENT;
-        double margin = (bare + overhead) * tariff.marginPct() / PERCENT;
+        double profit = (bare + overhead) * tariff.profitPct() / PERCENT;
         on.add(new PriceLine(PriceSort.OVERHEAD, "overhead", overhead, share(tariff.overheadPct(), bare)));
-        on.add(new PriceLine(PriceSort.MARGIN, "margin", margin, share(tariff.marginPct(), bare + overhead)));
+        on.add(new PriceLine(PriceSort.PROFIT, "profit", profit, share(tariff.profitPct(), bare + overhead)));
         if (rush) {
-            double before = bare + overhead + margin;
+            double before = bare + overhead + profit;
             on.add(new PriceLine(
                     PriceSort.RUSH,
                     "rush, within " + tariff.rushDays() + " days",
@@ -176,14 +176,14 @@ public final class Pricing {
     /** Where the hours go, the most first. */
     private String told(double total, OrderSheet sheet) {
         Map<String, Double> minutes = new LinkedHashMap<>();
-        sheet.tasks().forEach(t -> minutes.merge(work(t.task().doing()), t.handsMin(), Double::sum));
-        double cost = sheet.handsMin() / MIN_PER_H * tariff.hour();
+        sheet.tasks().forEach(t -> minutes.merge(work(t.task().doing()), t.labourMin(), Double::sum));
+        double cost = sheet.labourMin() / MIN_PER_H * tariff.hour();
         String each = minutes.entrySet().stream()
                 .sorted(Map.Entry.<String, Double>comparingByValue(Comparator.reverseOrder()))
                 .map(e -> Unit.H.write(e.getValue() / MIN_PER_H) + " " + e.getKey())
                 .collect(Collectors.joining(", "));
         return "Of " + tariff.write(total) + " in all, " + tariff.write(cost) + " are "
-                + Unit.H.write(sheet.handsMin() / MIN_PER_H) + " of hands: " + each + ".";
+                + Unit.H.write(sheet.labourMin() / MIN_PER_H) + " of hands: " + each + ".";
     }
 
     /** Other choices: fewer or more flowers, quick counts, another medium. Their materials go by the mass of paste. */
@@ -198,14 +198,15 @@ public final class Pricing {
             beside(flowers + " flowers", changed, conditions, materials / grams, progress)
                     .ifPresent(all::add);
         }
-        boolean quick = conditions.ways().counts() == Ways.Counts.QUICK;
-        Ways otherWays = conditions
-                .ways()
-                .with(Choices.NONE.withCounts(Optional.of(quick ? Ways.Counts.FAITHFUL : Ways.Counts.QUICK)));
+        boolean fewer = conditions.techniques().counts() == Techniques.Counts.FEWER;
+        Techniques otherTechniques = conditions
+                .techniques()
+                .with(Choices.NONE.withCounts(
+                        Optional.of(fewer ? Techniques.Counts.AS_IN_NATURE : Techniques.Counts.FEWER)));
         beside(
-                        quick ? "faithful counts" : "quick counts",
+                        fewer ? "as in nature" : "fewer pieces",
                         lines,
-                        conditions.withWays(otherWays),
+                        conditions.withTechniques(otherTechniques),
                         materials / grams,
                         progress)
                 .ifPresent(all::add);
@@ -227,8 +228,8 @@ public final class Pricing {
             return Optional.empty();
         }
         OrderSheet sheet = OrderSheet.of(lines, then);
-        double bare = perGram * grams(sheet) + sheet.handsMin() / MIN_PER_H * tariff.hour();
-        return Optional.of(new Beside(what, whole(bare), sheet.handsMin() / MIN_PER_H));
+        double bare = perGram * grams(sheet) + sheet.labourMin() / MIN_PER_H * tariff.hour();
+        return Optional.of(new Beside(what, whole(bare), sheet.labourMin() / MIN_PER_H));
     }
 
     private static double grams(OrderSheet sheet) {

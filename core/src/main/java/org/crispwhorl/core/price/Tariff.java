@@ -41,14 +41,14 @@ public record Tariff(
         double overheadPct,
 
         @Quantity(
-                label = "margin",
+                label = "profit",
                 unit = Unit.PERCENT,
                 min = 0,
                 max = 300,
                 step = 5,
                 usual = 20,
                 means = "Of all before it: what the studio lives on beyond its hours.")
-        double marginPct,
+        double profitPct,
 
         @Quantity(
                 label = "rush",
@@ -70,7 +70,7 @@ public record Tariff(
                 max = 100,
                 step = 5,
                 usual = 30,
-                means = "Of the whole, paid when the order is promised.")
+                means = "Of the whole, paid when the order is accepted.")
         double depositPct,
 
         @Text(label = "begins with", longest = 1000, lines = true, means = "What stands above the amounts of a quote.")
@@ -98,7 +98,7 @@ public record Tariff(
                 hour,
                 eveningPct,
                 overheadPct,
-                marginPct,
+                profitPct,
                 rushPct,
                 rushDays,
                 depositPct,

@@ -48,8 +48,8 @@ final class PartFigures {
         double colour = Work.colourMin(a, part);
         figures.in(Group.TIME)
                 .add(
-                        "hands",
-                        "hands",
+                        "labour",
+                        "working time",
                         make + join + colour,
                         Unit.MIN,
                         Why.of(

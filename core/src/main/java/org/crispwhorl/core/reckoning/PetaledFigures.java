@@ -22,8 +22,8 @@ import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.studio.BatchLimits;
 import org.crispwhorl.core.studio.Kit;
-import org.crispwhorl.core.studio.Lots;
 import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.thinning.EdgeRuffle;
 import org.crispwhorl.core.thinning.Thinning;
@@ -357,7 +357,7 @@ final class PetaledFigures {
                 in("one piece", 1000 * load.massG(), Unit.MILLIGRAM),
                 in("centre of mass beyond the base", load.centreMm(), Unit.MM),
                 in("free wire", wired.freeMm(), Unit.MM),
-                in("lean α", pieces.leanDeg(), Unit.DEGREE),
+                in("opening angle α", pieces.opensDeg(), Unit.DEGREE),
                 diameter(wired.gauge()));
         OptionalInt best = load.recommended(a.conditions().kit().gauges(), a.wireTable());
         figures.in(Group.WIRE);
@@ -390,9 +390,9 @@ final class PetaledFigures {
                         wired.cutLengthMm(),
                         Unit.MM,
                         Why.of(
-                                "Insertion + hook + free wire + tail",
+                                "Wire inside + hook + free wire + tail",
                                 "Your design",
-                                in("insertion", wired.insertionMm(), Unit.MM),
+                                in("wireInside", wired.wireInsideMm(), Unit.MM),
                                 in("hook", wired.hookMm(), Unit.MM),
                                 in("free", wired.freeMm(), Unit.MM),
                                 in("tail", wired.tailMm(), Unit.MM)));
@@ -408,7 +408,7 @@ final class PetaledFigures {
 
     private void lots() {
         Kit kit = a.conditions().kit();
-        Lots lots = Work.lots(a, part);
+        BatchLimits lots = Work.lots(a, part);
         List<Why.Input> inputs = new ArrayList<>();
         inputs.add(in("open time", lots.openTimeMin(), Unit.MIN));
         inputs.add(in("hands a piece", lots.perPieceMin(), Unit.MIN));
@@ -417,8 +417,8 @@ final class PetaledFigures {
         lots.window().ifPresent(n -> inputs.add(in("set while they bend", n, Unit.COUNT)));
         figures.in(Group.TIME)
                 .add(
-                        "lot",
-                        "at most in one lot",
+                        "batch",
+                        "at most in one batch",
                         lots.largest(),
                         Unit.COUNT,
                         new Why(

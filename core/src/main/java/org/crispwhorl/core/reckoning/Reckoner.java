@@ -53,7 +53,7 @@ public final class Reckoner {
                 plan,
                 Findings.of(a),
                 Cautions.of(a),
-                a.ways(),
+                a.techniques(),
                 drawing.join());
     }
 
@@ -180,7 +180,7 @@ public final class Reckoner {
             }
         }
         Sum hands = new Sum(Unit.MIN);
-        plan.tasks().forEach(task -> hands.add(task.name(), task.handsMin()));
+        plan.tasks().forEach(task -> hands.add(task.name(), task.labourMin()));
         Sum tape = new Sum(Unit.MM);
         stem.steps().forEach(step -> tape.add(step.part(), step.tapeMm()));
         tape.add("further heads", stem.tapeMm() - tape.value());
@@ -253,12 +253,12 @@ public final class Reckoner {
         StemFigures.add(figures, a);
         return figures.in(Figure.Group.TIME)
                 .add(
-                        "hands",
-                        "hands",
+                        "labour",
+                        "working time",
                         hands.value(),
                         Unit.MIN,
                         hands.why("Sum over the tasks of the plan", "The studio's pace"))
-                .add("ready", "first touch to dry and done", plan.readyH(), Unit.H, ready(plan))
+                .add("ready", "from start to finished", plan.readyH(), Unit.H, ready(plan))
                 .list();
     }
 

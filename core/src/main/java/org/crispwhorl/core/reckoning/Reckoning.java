@@ -9,7 +9,7 @@ import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.safety.Caution;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 
 /**
  * The whole reckoning of one species in one room with one kit.
@@ -18,7 +18,7 @@ import org.crispwhorl.core.species.Ways;
  * @param parts in build order
  * @param shades in the species' order
  * @param cautions that apply to this flower
- * @param ways by which it was made, the studio's with what the species chooses otherwise
+ * @param techniques by which it was made, the studio's with what the species chooses otherwise
  */
 public record Reckoning(
         List<Figure> figures,
@@ -27,7 +27,7 @@ public record Reckoning(
         Plan plan,
         List<Finding> findings,
         List<Caution> cautions,
-        Ways ways,
+        Techniques techniques,
         Drawing drawing) {
 
     /**
@@ -61,8 +61,8 @@ public record Reckoning(
     /**
      * @param colour of the mix, sRGB
      * @param pieceG paste in the pieces themselves
-     * @param masterG master in it
+     * @param strongG strong colour in it
      * @param whiteG white in it
      */
-    public record ShadeReckoning(String id, String name, String colour, double pieceG, double masterG, double whiteG) {}
+    public record ShadeReckoning(String id, String name, String colour, double pieceG, double strongG, double whiteG) {}
 }

@@ -24,7 +24,7 @@ final class StemFigures {
         figures.in(Group.WIRE)
                 .add(
                         "stemStress",
-                        "stress in the stem: " + stem.advice(),
+                        stem.carries() ? "the stem is strong enough" : "the stem: " + stem.advice(),
                         stem.joltMpa(),
                         Unit.MPA,
                         Why.of(

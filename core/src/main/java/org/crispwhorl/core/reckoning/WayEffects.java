@@ -9,20 +9,20 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 
 /**
  * What each choice of a way would change of a flower, in figures, before it is taken.
  *
- * @param way name of the way, as a component of {@link Ways}
+ * @param way name of the way, as a component of {@link Techniques}
  * @param choice the constant that would be chosen
  * @param label the maker's word for it
  * @param changes what would come out otherwise; none where it makes no difference to this flower
  */
 public record WayEffects(String way, Enum<?> choice, String label, List<FigureChange> changes) {
     /** The figures of the whole flower that are told. */
-    private static final List<String> TOLD = List.of("hands", "petals", "paste", "wire", "stem", "ready");
+    private static final List<String> TOLD = List.of("labour", "petals", "paste", "wire", "stem", "ready");
 
     /** What differs by less than this share does not differ. */
     private static final double SAME = 1e-3;
@@ -38,12 +38,12 @@ public record WayEffects(String way, Enum<?> choice, String label, List<FigureCh
     public static List<WayEffects> of(Species species, Conditions conditions) {
         List<Figure> now = Reckoner.reckon(species, conditions).figures();
         List<WayEffects> all = new ArrayList<>();
-        for (RecordComponent way : Ways.class.getRecordComponents()) {
+        for (RecordComponent way : Techniques.class.getRecordComponents()) {
             for (Object choice : way.getType().getEnumConstants()) {
-                Ways other = otherwise(conditions.ways(), way, choice);
-                if (!other.equals(conditions.ways())) {
-                    List<Figure> then =
-                            Reckoner.reckon(species, conditions.withWays(other)).figures();
+                Techniques other = otherwise(conditions.techniques(), way, choice);
+                if (!other.equals(conditions.techniques())) {
+                    List<Figure> then = Reckoner.reckon(species, conditions.withTechniques(other))
+                            .figures();
                     all.add(new WayEffects(
                             way.getName(), (Enum<?>) choice, Text.Labels.of((Enum<?>) choice), changes(now, then)));
                 }
@@ -52,16 +52,16 @@ public record WayEffects(String way, Enum<?> choice, String label, List<FigureCh
         return all;
     }
 
-    private static Ways otherwise(Ways ways, RecordComponent changed, Object choice) {
-        RecordComponent[] components = Ways.class.getRecordComponents();
+    private static Techniques otherwise(Techniques techniques, RecordComponent changed, Object choice) {
+        RecordComponent[] components = Techniques.class.getRecordComponents();
         try {
             Object[] values = new Object[components.length];
             for (int i = 0; i < components.length; i++) {
                 values[i] = components[i].getName().equals(changed.getName())
                         ? choice
-                        : components[i].getAccessor().invoke(ways);
+                        : components[i].getAccessor().invoke(techniques);
             }
-            return Ways.class
+            return Techniques.class
                     .getConstructor(Arrays.stream(components)
                             .map(RecordComponent::getType)
                             .toArray(Class<?>[]::new))

@@ -52,13 +52,13 @@ public sealed interface Attachment {
             int gauge,
 
             @Quantity(
-                    label = "insertion",
+                    label = "wireInside",
                     unit = Unit.MM,
                     min = 2,
                     max = 200,
                     usual = 12,
                     means = "How far the wire goes into the piece.")
-            double insertionMm,
+            double wireInsideMm,
 
             @Quantity(
                     label = "hook",
@@ -99,7 +99,7 @@ public sealed interface Attachment {
             double ridgeMm)
             implements Attachment {
         public Wired {
-            Limits.check(Wired.class, gauge, insertionMm, hookMm, freeMm, tailMm, ridgeMm);
+            Limits.check(Wired.class, gauge, wireInsideMm, hookMm, freeMm, tailMm, ridgeMm);
         }
 
         @Override
@@ -108,27 +108,27 @@ public sealed interface Attachment {
         }
 
         public Wired withGauge(int newGauge) {
-            return new Wired(newGauge, insertionMm, hookMm, freeMm, tailMm, ridgeMm);
+            return new Wired(newGauge, wireInsideMm, hookMm, freeMm, tailMm, ridgeMm);
         }
 
-        public Wired withInsertion(double newInsertionMm) {
-            return new Wired(gauge, newInsertionMm, hookMm, freeMm, tailMm, ridgeMm);
+        public Wired withWireInside(double newWireInsideMm) {
+            return new Wired(gauge, newWireInsideMm, hookMm, freeMm, tailMm, ridgeMm);
         }
 
         public Wired withTail(double newTailMm) {
-            return new Wired(gauge, insertionMm, hookMm, freeMm, newTailMm, ridgeMm);
+            return new Wired(gauge, wireInsideMm, hookMm, freeMm, newTailMm, ridgeMm);
         }
 
         public Wired withRidge(double newRidgeMm) {
-            return new Wired(gauge, insertionMm, hookMm, freeMm, tailMm, newRidgeMm);
+            return new Wired(gauge, wireInsideMm, hookMm, freeMm, tailMm, newRidgeMm);
         }
 
         public Wired withHook(double newHookMm) {
-            return new Wired(gauge, insertionMm, newHookMm, freeMm, tailMm, ridgeMm);
+            return new Wired(gauge, wireInsideMm, newHookMm, freeMm, tailMm, ridgeMm);
         }
 
         public Wired withFree(double newFreeMm) {
-            return new Wired(gauge, insertionMm, hookMm, newFreeMm, tailMm, ridgeMm);
+            return new Wired(gauge, wireInsideMm, hookMm, newFreeMm, tailMm, ridgeMm);
         }
 
         @Override
@@ -163,12 +163,12 @@ public sealed interface Attachment {
 
         @Override
         public Attachment scaled(double factor) {
-            return withInsertion(Limits.within(Wired.class, "insertionMm", insertionMm * factor));
+            return withWireInside(Limits.within(Wired.class, "wireInsideMm", wireInsideMm * factor));
         }
 
         /** Wire to cut for one piece, mm. */
         public double cutLengthMm() {
-            return insertionMm + hookMm + freeMm + tailMm;
+            return wireInsideMm + hookMm + freeMm + tailMm;
         }
     }
 
@@ -196,7 +196,7 @@ public sealed interface Attachment {
                             "Share of the length to which a soft piece lies on what is inside it; 1 is closed to the tip.")
             double opensFrom,
 
-            @Text(label = "placed by its tip", means = "Without it the base sits at the seat of its place.")
+            @Text(label = "placed by its tip", means = "Without it the base sits at its height on the stem.")
             Optional<Reach> reach)
             implements Attachment {
         public Glued {
@@ -218,7 +218,7 @@ public sealed interface Attachment {
          *
          * @param aboveMm above what is inside it; below is negative
          */
-        @Text(label = "reach", means = "Where the tip stands; what then hangs below the heart is pinched off.")
+        @Text(label = "reach", means = "Where the tip stands; what then hangs below the centre is pinched off.")
         public record Reach(
                 @Quantity(
                         label = "tip above",
@@ -267,7 +267,7 @@ public sealed interface Attachment {
         public static final Glued BASE = new Glued(0);
     }
 
-    /** Threaded on the wire under the heart and glued to it some way up. */
+    /** Threaded on the wire under the centre and glued to it some way up. */
     @Text(label = "threaded on the wire")
     record Threaded(
             @Quantity(

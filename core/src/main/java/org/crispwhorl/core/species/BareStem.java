@@ -1,13 +1,13 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 
-/** No heart of paste: petals are set round the bare end of the wire, or of a skewer that is food-safe. */
+/** No centre of paste: petals are set round the bare end of the wire, or of a skewer that is food-safe. */
 @Text(label = "bare stem", means = "No paste: petals are set round the bare end of a wire or of a food-safe skewer.")
 public record BareStem(
         @Text(label = "of") StemKind of,
@@ -30,7 +30,7 @@ public record BareStem(
                 usual = 10,
                 means = "That stands in the flower.")
         double heightMm)
-        implements HeartForm {
+        implements CentreForm {
     /** What the bare stem is. */
     @Text(label = "of", means = "What the bare stem is.")
     public enum StemKind {
@@ -81,12 +81,12 @@ public record BareStem(
     }
 
     @Override
-    public Hands making() {
-        return Hands.NONE;
+    public Labour making() {
+        return Labour.NONE;
     }
 
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
         return new BareStem(of, thicknessMm, Limits.within(BareStem.class, "heightMm", newHeightMm));
     }
 }

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.LengthText;
@@ -35,23 +35,23 @@ public record Bead(
         double longMm,
 
         @Quantity(
-                label = "seat",
+                label = "height on the stem",
                 unit = Unit.MM,
                 min = -100,
                 max = 0,
                 usual = -1,
                 means = "Height of its top above the neck; below it is negative.")
-        double seatMm,
+        double onStemMm,
 
         @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     public Bead {
-        Limits.check(Bead.class, id, name, shade, thickMm, longMm, seatMm, colour);
+        Limits.check(Bead.class, id, name, shade, thickMm, longMm, onStemMm, colour);
     }
 
     @Override
     public Bead with(Colouring newColour) {
-        return new Bead(id, name, shade, thickMm, longMm, seatMm, newColour);
+        return new Bead(id, name, shade, thickMm, longMm, onStemMm, newColour);
     }
 
     @Override
@@ -66,7 +66,7 @@ public record Bead(
 
     /** Radius at a height above the neck, mm; 0 outside of it. */
     public double radiusAt(double z) {
-        double u = (z - (seatMm - longMm / 2)) / (longMm / 2);
+        double u = (z - (onStemMm - longMm / 2)) / (longMm / 2);
         return Math.abs(u) > 1 ? 0 : thickMm / 2 * Math.sqrt(1 - u * u);
     }
 
@@ -95,7 +95,7 @@ public record Bead(
 
     @Override
     public List<Solid> solids(WireTable table) {
-        double foot = seatMm - longMm;
+        double foot = onStemMm - longMm;
         return List.of(new Solid.Turned(foot, longMm, z -> radiusAt(z + foot)));
     }
 
@@ -114,8 +114,8 @@ public record Bead(
     }
 
     @Override
-    public Hands making(BuildContext made) {
-        return Hands.of(Operation.SHAPE, 1);
+    public Labour making(BuildContext made) {
+        return Labour.of(Operation.SHAPE, 1);
     }
 
     @Override
@@ -124,8 +124,8 @@ public record Bead(
     }
 
     @Override
-    public Hands joining(BuildContext made) {
-        return Hands.of(Operation.SET, 1);
+    public Labour joining(BuildContext made) {
+        return Labour.of(Operation.SET, 1);
     }
 
     @Override

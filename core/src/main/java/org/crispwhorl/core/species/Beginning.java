@@ -16,12 +16,13 @@ import org.crispwhorl.core.thinning.Thinning;
 public final class Beginning {
     private Beginning() {}
 
-    /** A small flower of a heart and one ring. */
+    /** A small flower of a centre and one ring. */
     public static Species named(String name) {
         Shade petal = new Shade("petal", "petal", "#c9b46a", 0.2);
         Shade green = new Shade("green", "green", "#3d5e33", 0.8);
-        Heart heart = new Heart("heart", "heart", green.id(), new HeartForm.Ball(8), 20, 0, 1, 4, 100, Colouring.NONE);
-        Whorl ring = new Whorl(
+        Centre centre =
+                new Centre("centre", "centre", green.id(), new CentreForm.Ball(8), 20, 0, 1, 4, 100, Colouring.NONE);
+        Ring ring = new Ring(
                 "ring",
                 "petals",
                 petal.id(),
@@ -43,7 +44,7 @@ public final class Beginning {
                 58,
                 Medium.GUM_PASTE,
                 List.of(petal, green),
-                List.of(heart, ring),
+                List.of(centre, ring),
                 Species.Finishing.NONE,
                 Choices.NONE);
     }
@@ -52,12 +53,12 @@ public final class Beginning {
     public static List<Part> parts(String shade) {
         return List.of(
                 part(
-                        Whorl.class,
+                        Ring.class,
                         "ring",
                         "ring",
                         shade,
                         Map.of("pieces", taped(5, 0, Overlap.TUCKED, new Lying.OneSided()))),
-                part(Heart.class, "heart", "heart", shade, Map.of("form", Usual.of(HeartForm.Ball.class))),
+                part(Centre.class, "centre", "centre", shade, Map.of("form", Usual.of(CentreForm.Ball.class))),
                 part(Stamens.class, "stamens", "stamens", shade, Map.of("held", new Hold.TapedIn())),
                 part(FineStamens.class, "fine-stamens", "stamens on wire", shade, Map.of()),
                 part(Pistil.class, "pistil", "pistil", shade, Map.of()),
@@ -107,7 +108,7 @@ public final class Beginning {
     private static final double LEAF_SEAT_MM = -25;
 
     /** Pieces on wires of their own, taped in once they are dry. */
-    private static Pieces taped(int count, double seatMm, Overlap overlap, Lying drying) {
+    private static Pieces taped(int count, double onStemMm, Overlap overlap, Lying drying) {
         return Usual.of(
                         Pieces.class,
                         Map.of(
@@ -118,7 +119,7 @@ public final class Beginning {
                                 "attachment",
                                 Usual.of(Attachment.Wired.class),
                                 "place",
-                                new Place(Place.Rule.FREE, 0, seatMm),
+                                new Place(Place.Rule.FREE, 0, onStemMm),
                                 "overlap",
                                 overlap,
                                 "drying",
@@ -132,7 +133,7 @@ public final class Beginning {
     private static Pieces sepals() {
         return taped(5, 0, Overlap.APART, new Lying.Hung()).with(d -> {
             d.outline = Outline.of(14, 5, 0.4, 0.4, 1.3);
-            d.leanDeg = 95;
+            d.opensDeg = 95;
             d.attachment = Usual.of(Attachment.Glued.class);
             d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.DRY);
         });

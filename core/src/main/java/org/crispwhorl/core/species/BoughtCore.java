@@ -1,8 +1,8 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -31,7 +31,7 @@ public record BoughtCore(
                 usual = 1,
                 means = "Thickness of the paste over it; 0 where petals alone cover it.")
         double pasteMm)
-        implements HeartForm {
+        implements CentreForm {
     /** How the core is shaped. */
     @Text(label = "shape", means = "How the core is shaped.")
     public enum CoreShape {
@@ -157,7 +157,7 @@ public record BoughtCore(
 
     /** The core for which paste and all come out so: how much the paste adds depends on the core. */
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
         BoughtCore fits = this;
         for (int i = 0; i < APPROACHES; i++) {
             fits = new BoughtCore(
@@ -170,7 +170,7 @@ public record BoughtCore(
     }
 
     @Override
-    public Hands making() {
-        return Hands.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
+    public Labour making() {
+        return Labour.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
     }
 }

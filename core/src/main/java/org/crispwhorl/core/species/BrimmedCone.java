@@ -2,8 +2,8 @@ package org.crispwhorl.core.species;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -103,13 +103,13 @@ public record BrimmedCone(
     }
 
     @Override
-    public List<Solid> foot(double seatMm) {
-        return List.of(new Solid.Turned(seatMm - longMm, longMm, z -> coneMm / 2 * z / longMm));
+    public List<Solid> foot(double onStemMm) {
+        return List.of(new Solid.Turned(onStemMm - longMm, longMm, z -> coneMm / 2 * z / longMm));
     }
 
     @Override
-    public Hands begin(Outline outline, int count) {
-        return Hands.of(Operation.SHAPE, 1)
+    public Labour begin(Outline outline, int count) {
+        return Labour.of(Operation.SHAPE, 1)
                 .and(Operation.THIN, 1)
                 .and(Operation.CUT, 1)
                 .and(Operation.HOLLOW, hollowed ? 1 : 0)

@@ -16,7 +16,7 @@ public interface BuildContext {
     WireTable wireTable();
 
     /** The ways of a part: its own choices go before those of the species. */
-    Ways ways(Part part);
+    Techniques techniques(Part part);
 
     /** Diameter of the stem with everything taped in, before it is thickened, mm. */
     double bareStemMm();

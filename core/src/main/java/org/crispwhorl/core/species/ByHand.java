@@ -1,8 +1,8 @@
 package org.crispwhorl.core.species;
 
 import java.util.Optional;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
@@ -64,8 +64,8 @@ public record ByHand(
     }
 
     @Override
-    public Hands begin(Outline outline, int count) {
-        return Hands.of(Operation.CUT, count * guide.presses())
+    public Labour begin(Outline outline, int count) {
+        return Labour.of(Operation.CUT, count * guide.presses())
                 .and(Operation.THIN, thinning.thins() ? count : 0, thinning.thins() ? count : 0);
     }
 

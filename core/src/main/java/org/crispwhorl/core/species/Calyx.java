@@ -2,8 +2,8 @@ package org.crispwhorl.core.species;
 
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
 
@@ -68,8 +68,8 @@ public record Calyx(
     }
 
     @Override
-    public Hands setting() {
-        return Hands.of(Operation.FIT, pieces.making().joints(pieces.count()), pieces.count());
+    public Labour setting() {
+        return Labour.of(Operation.FIT, pieces.making().joints(pieces.count()), pieces.count());
     }
 
     /** A bud without rings is shut by its calyx; behind rings it stays open. */

@@ -1,7 +1,7 @@
 package org.crispwhorl.core.species;
 
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -24,7 +24,7 @@ public record CappedHalfBall(
                 usual = 1.5,
                 means = "Thickness of the cap; 0 where petals alone cover it.")
         double pasteMm)
-        implements HeartForm {
+        implements CentreForm {
     public CappedHalfBall {
         Limits.check(CappedHalfBall.class, coreMm, pasteMm);
     }
@@ -64,12 +64,12 @@ public record CappedHalfBall(
     }
 
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
         return new CappedHalfBall(Math.max(5, Math.min(newDiameterMm, 2 * newHeightMm) - 2 * pasteMm), pasteMm);
     }
 
     @Override
-    public Hands making() {
-        return Hands.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
+    public Labour making() {
+        return Labour.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
     }
 }

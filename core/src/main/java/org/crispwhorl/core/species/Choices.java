@@ -8,42 +8,42 @@ import org.crispwhorl.core.paste.Ladder;
 
 /** What a species or a part does otherwise than the studio. */
 @RecordBuilder
-@Text(label = "ways", means = "What is done otherwise than the studio does it.")
+@Text(label = "techniques", means = "What is done otherwise than the studio does it.")
 public record Choices(
         @Text(label = "kept off the board by", means = "What keeps paste off the board.")
-        Optional<Ways.Board> board,
+        Optional<Techniques.Board> board,
 
         @Text(label = "ridge", means = "How the wire gets its ridge.")
-        Optional<Ways.Ridge> ridge,
+        Optional<Techniques.Ridge> ridge,
 
         @Text(label = "end of the wire", means = "How the wire ends inside the petal.")
-        Optional<Ways.WireEnd> wireEnd,
+        Optional<Techniques.WireEnd> wireEnd,
 
         @Text(label = "how far the wire goes in", means = "How far the wire goes into the petal.")
-        Optional<Ways.Insertion> insertion,
+        Optional<Techniques.WireInside> wireInside,
 
         @Text(label = "petals", means = "One by one or in one piece.")
-        Optional<Ways.Petals> petals,
+        Optional<Techniques.Petals> petals,
 
-        @Text(label = "glue", means = "What glues.") Optional<Ways.Glue> glue,
+        @Text(label = "glue", means = "What glues.") Optional<Techniques.Glue> glue,
 
         @Text(label = "dusting", means = "When dust goes on.")
-        Optional<Ways.Dusting> dusting,
+        Optional<Techniques.Dusting> dusting,
 
-        @Text(label = "counts", means = "Faithful or quick counts.")
-        Optional<Ways.Counts> counts,
+        @Text(label = "counts", means = "As in nature, or fewer pieces.")
+        Optional<Techniques.Counts> counts,
 
-        @Text(label = "ladder of shades", means = "How a shade is let down.")
+        @Text(label = "light-to-dark mixes", means = "How a shade is let down.")
         Optional<Ladder> ladder,
 
         @Text(label = "order of the rings", means = "Which ring lies inside.")
-        Optional<Ways.RingOrder> ringOrder,
+        Optional<Techniques.RingOrder> ringOrder,
 
         @Text(label = "assembly", means = "How petals are added.")
-        Optional<Ways.Assembly> assembly,
+        Optional<Techniques.Assembly> assembly,
 
         @Text(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
-        Optional<Ways.DriesIn> driesIn)
+        Optional<Techniques.DriesIn> driesIn)
         implements ChoicesBuilder.With {
     /** All as the studio does it. */
     public static final Choices NONE = new Choices(
@@ -66,7 +66,7 @@ public record Choices(
                 board,
                 ridge,
                 wireEnd,
-                insertion,
+                wireInside,
                 petals,
                 glue,
                 dusting,
@@ -83,7 +83,7 @@ public record Choices(
                 other.board.or(() -> board),
                 other.ridge.or(() -> ridge),
                 other.wireEnd.or(() -> wireEnd),
-                other.insertion.or(() -> insertion),
+                other.wireInside.or(() -> wireInside),
                 other.petals.or(() -> petals),
                 other.glue.or(() -> glue),
                 other.dusting.or(() -> dusting),

@@ -1,8 +1,8 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -25,7 +25,7 @@ public record Cluster(
                 usual = 3,
                 means = "Diameter of one ball.")
         double ballMm)
-        implements HeartForm {
+        implements CentreForm {
     private static final double PACKING = 0.8;
 
     /** A cluster that is scaled evenly keeps all its balls, whatever the rounding. */
@@ -66,7 +66,7 @@ public record Cluster(
     }
 
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
         double ball = Math.max(1, Math.min(newHeightMm, ballMm));
         int fit = (int) Math.floor(PACKING * Math.pow(newDiameterMm / ball, 2) + A_HAIR);
         return new Cluster(Math.max(2, Math.min(count, fit)), ball);
@@ -74,16 +74,16 @@ public record Cluster(
 
     /** The balls themselves, in one layer, on what lies between them. */
     @Override
-    public List<Solid> solids(double seatMm) {
+    public List<Solid> solids(double onStemMm) {
         return List.of(
-                new Solid.Turned(seatMm, ballMm / 2, z -> (diameterMm() - ballMm) / 2),
+                new Solid.Turned(onStemMm, ballMm / 2, z -> (diameterMm() - ballMm) / 2),
                 new Solid.Grains(
-                        Scatter.overDisc(count, (diameterMm() - ballMm) / 2, seatMm + ballMm / 2), ballMm, ballMm));
+                        Scatter.overDisc(count, (diameterMm() - ballMm) / 2, onStemMm + ballMm / 2), ballMm, ballMm));
     }
 
     /** Each ball is rolled and set. */
     @Override
-    public Hands making() {
-        return Hands.of(Operation.BALL, count).and(Operation.PUSH, count);
+    public Labour making() {
+        return Labour.of(Operation.BALL, count).and(Operation.PUSH, count);
     }
 }

@@ -14,7 +14,7 @@ public final class ColourSteps {
 
     /**
      * A species in which a part has the passes of another, as much stronger or weaker as its shade has more or less of the same
-     * master; as strong where the shades have different masters or one has none of it.
+     * strong colour; as strong where the shades have different masters or one has none of it.
      */
     public static Species copied(Species species, String from, String to) {
         Petaled source = ring(species, from);
@@ -24,7 +24,7 @@ public final class ColourSteps {
     }
 
     private static double step(Shade from, Shade to) {
-        boolean ladder = from.master().equals(to.master()) && from.share() > 0 && to.share() > 0;
+        boolean ladder = from.strong().equals(to.strong()) && from.share() > 0 && to.share() > 0;
         return ladder ? to.share() / from.share() : 1;
     }
 

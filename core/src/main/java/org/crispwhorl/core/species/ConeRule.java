@@ -1,6 +1,6 @@
 package org.crispwhorl.core.species;
 
-/** How large a heart may be for the first petals to cover it. */
+/** How large a centre may be for the first petals to cover it. */
 public final class ConeRule {
     /** Kept back, so that the petals close over the point. */
     private static final double MARGIN = 0.05;

@@ -1,8 +1,8 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -29,7 +29,7 @@ public record CoveredBall(
                 usual = 1.5,
                 means = "Thickness of the paste over it; 0 where petals alone cover it.")
         double pasteMm)
-        implements HeartForm {
+        implements CentreForm {
     public CoveredBall {
         Limits.check(CoveredBall.class, coreMm, pasteMm);
     }
@@ -70,12 +70,12 @@ public record CoveredBall(
     }
 
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
         return new CoveredBall(Math.max(5, Math.min(newDiameterMm, newHeightMm) - 2 * pasteMm), pasteMm);
     }
 
     @Override
-    public Hands making() {
-        return Hands.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
+    public Labour making() {
+        return Labour.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
     }
 }

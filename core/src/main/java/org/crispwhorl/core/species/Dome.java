@@ -2,7 +2,7 @@ package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -20,7 +20,7 @@ public record Dome(
         double heightMm,
 
         @Text(label = "texture") Texture texture)
-        implements HeartForm {
+        implements CentreForm {
     public Dome {
         Limits.check(Dome.class, diameterMm, heightMm, texture);
         if (heightMm > diameterMm / 2) {
@@ -35,17 +35,17 @@ public record Dome(
     }
 
     @Override
-    public List<Solid> solids(double seatMm) {
-        List<Solid> solids = new ArrayList<>(HeartForm.super.solids(seatMm));
+    public List<Solid> solids(double onStemMm) {
+        List<Solid> solids = new ArrayList<>(CentreForm.super.solids(onStemMm));
         if (texture.seen()) {
-            solids.add(marks(seatMm));
+            solids.add(marks(onStemMm));
         }
         return solids;
     }
 
     @Override
-    public Hands making() {
-        return HeartForm.super.making().and(texture.making());
+    public Labour making() {
+        return CentreForm.super.making().and(texture.making());
     }
 
     private double sphereMm() {
@@ -72,7 +72,7 @@ public record Dome(
     }
 
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
         return new Dome(newDiameterMm, Math.min(newHeightMm, newDiameterMm / 2), texture);
     }
 }

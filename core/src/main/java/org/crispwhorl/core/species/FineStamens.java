@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -36,13 +36,13 @@ public record FineStamens(
         int gauge,
 
         @Quantity(
-                label = "stand",
+                label = "arrangement",
                 unit = Unit.MM,
                 min = 2,
                 max = 150,
                 usual = 16,
                 means = "Height of the anthers above the neck.")
-        double standMm,
+        double aboveCentreMm,
 
         @Quantity(
                 label = "ring",
@@ -113,7 +113,7 @@ public record FineStamens(
                 shade,
                 count,
                 gauge,
-                standMm,
+                aboveCentreMm,
                 ringMm,
                 spreadDeg,
                 antherMm,
@@ -126,13 +126,24 @@ public record FineStamens(
     @Override
     public FineStamens with(Colouring newColour) {
         return new FineStamens(
-                id, name, shade, count, gauge, standMm, ringMm, spreadDeg, antherMm, thickMm, longerMm, tailMm,
+                id,
+                name,
+                shade,
+                count,
+                gauge,
+                aboveCentreMm,
+                ringMm,
+                spreadDeg,
+                antherMm,
+                thickMm,
+                longerMm,
+                tailMm,
                 newColour);
     }
 
     @Override
     public String inShort() {
-        return count + " × " + Unit.MM.write(standMm) + " · " + Unit.GAUGE.write(gauge);
+        return count + " × " + Unit.MM.write(aboveCentreMm) + " · " + Unit.GAUGE.write(gauge);
     }
 
     @Override
@@ -147,14 +158,27 @@ public record FineStamens(
             String shade,
             int count,
             int gauge,
-            double standMm,
+            double aboveCentreMm,
             double ringMm,
             double antherMm,
             double thickMm,
             double longerMm,
             double tailMm,
             Colouring colour) {
-        this(id, name, shade, count, gauge, standMm, ringMm, ALL_ROUND, antherMm, thickMm, longerMm, tailMm, colour);
+        this(
+                id,
+                name,
+                shade,
+                count,
+                gauge,
+                aboveCentreMm,
+                ringMm,
+                ALL_ROUND,
+                antherMm,
+                thickMm,
+                longerMm,
+                tailMm,
+                colour);
     }
 
     private static final double ALL_ROUND = 360;
@@ -167,7 +191,7 @@ public record FineStamens(
                 shade,
                 count,
                 gauge,
-                standMm,
+                aboveCentreMm,
                 ringMm,
                 newSpreadDeg,
                 antherMm,
@@ -185,7 +209,7 @@ public record FineStamens(
 
     /** Length of each wire but the longer one, mm: out to the ring, and the tail. */
     public double wireMm() {
-        return Math.hypot(standMm, ringMm) + tailMm;
+        return Math.hypot(aboveCentreMm, ringMm) + tailMm;
     }
 
     @Override
@@ -199,7 +223,18 @@ public record FineStamens(
 
     public FineStamens withRing(double newRingMm) {
         return new FineStamens(
-                id, name, shade, count, gauge, standMm, newRingMm, spreadDeg, antherMm, thickMm, longerMm, tailMm,
+                id,
+                name,
+                shade,
+                count,
+                gauge,
+                aboveCentreMm,
+                newRingMm,
+                spreadDeg,
+                antherMm,
+                thickMm,
+                longerMm,
+                tailMm,
                 colour);
     }
 
@@ -222,7 +257,7 @@ public record FineStamens(
             boolean longer = i == 0 && longerMm > 0;
             double turn = apartRad() * i;
             double out = longer ? ringMm / 2 : ringMm;
-            double[] tip = {out * Math.cos(turn), out * Math.sin(turn), standMm + (longer ? longerMm : 0)};
+            double[] tip = {out * Math.cos(turn), out * Math.sin(turn), aboveCentreMm + (longer ? longerMm : 0)};
             anthers.add(tip);
             solids.add(new Solid.Tube(List.of(new double[3], tip), table.diameterMm(gauge)));
         }
@@ -245,8 +280,8 @@ public record FineStamens(
     }
 
     @Override
-    public Hands making(BuildContext made) {
-        return Hands.of(Operation.BALL, count).and(Operation.WIRE, count);
+    public Labour making(BuildContext made) {
+        return Labour.of(Operation.BALL, count).and(Operation.WIRE, count);
     }
 
     @Override
@@ -256,8 +291,8 @@ public record FineStamens(
 
     /** Bound to the stem as one bunch. */
     @Override
-    public Hands joining(BuildContext made) {
-        return Hands.of(Operation.TAPE, 1);
+    public Labour joining(BuildContext made) {
+        return Labour.of(Operation.TAPE, 1);
     }
 
     @Override
@@ -299,7 +334,7 @@ public record FineStamens(
                         Why.of(
                                 "√(stand² + ring²) + tail; the longer one has its length more",
                                 "Pythagoras",
-                                Why.in("stand", standMm, Unit.MM),
+                                Why.in("arrangement", aboveCentreMm, Unit.MM),
                                 Why.in("ring", ringMm, Unit.MM),
                                 Why.in("tail", tailMm, Unit.MM),
                                 Why.in("one longer by", longerMm, Unit.MM)));

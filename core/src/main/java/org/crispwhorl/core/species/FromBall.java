@@ -1,8 +1,8 @@
 package org.crispwhorl.core.species;
 
 import java.util.Optional;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.InvalidValue;
@@ -103,8 +103,8 @@ public sealed interface FromBall extends Making
         }
 
         @Override
-        public Hands begin(Outline outline, int count) {
-            return Hands.of(Operation.BALL, count).and(Operation.THIN, count, count);
+        public Labour begin(Outline outline, int count) {
+            return Labour.of(Operation.BALL, count).and(Operation.THIN, count, count);
         }
 
         @Override
@@ -157,8 +157,8 @@ public sealed interface FromBall extends Making
         }
 
         @Override
-        public Hands begin(Outline outline, int count) {
-            return Hands.of(Operation.BALL, count).and(Operation.THIN, count, count);
+        public Labour begin(Outline outline, int count) {
+            return Labour.of(Operation.BALL, count).and(Operation.THIN, count, count);
         }
 
         @Override
@@ -221,8 +221,8 @@ public sealed interface FromBall extends Making
         }
 
         @Override
-        public Hands begin(Outline outline, int count) {
-            return Hands.of(Operation.SHAPE, count).and(Operation.THIN, count, count);
+        public Labour begin(Outline outline, int count) {
+            return Labour.of(Operation.SHAPE, count).and(Operation.THIN, count, count);
         }
 
         @Override

@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -358,10 +358,10 @@ public record Heads(
 
     /** To make every head and put it together. */
     @Override
-    public Hands making(BuildContext made) {
-        Hands all = Hands.NONE;
+    public Labour making(BuildContext made) {
+        Labour all = Labour.NONE;
         for (BuildContext.OpenHeads heads : made.opened()) {
-            Hands one = Hands.NONE;
+            Labour one = Labour.NONE;
             for (Part own : heads.head().species().parts()) {
                 int passes = own.colouring().map(c -> c.passes().size()).orElse(0);
                 one = one.and(own.making(heads.head()))
@@ -374,8 +374,8 @@ public record Heads(
     }
 
     @Override
-    public Hands joining(BuildContext made) {
-        return Hands.of(Operation.TAPE, pieceCount());
+    public Labour joining(BuildContext made) {
+        return Labour.of(Operation.TAPE, pieceCount());
     }
 
     @Override

@@ -1,7 +1,7 @@
 package org.crispwhorl.core.species;
 
 import java.util.Optional;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -33,7 +33,7 @@ public sealed interface Hold {
         return Optional.empty();
     }
 
-    /** Tied or taped round the heart, their threads running down the stem. */
+    /** Tied or taped round the centre, their threads running down the stem. */
     @Text(label = "taped to the stem", means = "Their threads run down the stem.")
     record TapedIn() implements Hold {
         @Override

@@ -2,8 +2,8 @@ package org.crispwhorl.core.species;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -66,10 +66,10 @@ public record HollowedCone(
 
     /** Its point down. */
     @Override
-    public List<Solid> foot(double seatMm) {
+    public List<Solid> foot(double onStemMm) {
         return footMm == 0
                 ? List.of()
-                : List.of(new Solid.Turned(seatMm - footMm, footMm, z -> footWidthMm / 2 * z / footMm));
+                : List.of(new Solid.Turned(onStemMm - footMm, footMm, z -> footWidthMm / 2 * z / footMm));
     }
 
     @Override
@@ -78,8 +78,8 @@ public record HollowedCone(
     }
 
     @Override
-    public Hands begin(Outline outline, int count) {
-        return Hands.of(Operation.SHAPE, 1).and(Operation.HOLLOW, 1).and(Operation.SNIP, 1, count);
+    public Labour begin(Outline outline, int count) {
+        return Labour.of(Operation.SHAPE, 1).and(Operation.HOLLOW, 1).and(Operation.SNIP, 1, count);
     }
 
     @Override

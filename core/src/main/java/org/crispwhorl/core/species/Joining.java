@@ -12,15 +12,15 @@ import org.crispwhorl.core.paste.Stage;
 /** What is soft when a part is joined: itself, and what bears it; and how long the flower rests then. */
 @Text(label = "joined when", means = "What is soft when it is joined, and how long the flower rests then.")
 public record Joining(
-        @Text(label = "as it is joined") As as,
-        @Text(label = "onto what") Onto onto,
+        @Text(label = "the piece is") As as,
+        @Text(label = "the base is") Onto onto,
         @Text(label = "then it rests") Rest rest) {
     /** The stage of a part as it is joined. */
-    @Text(label = "as it is joined", means = "The stage of a part as it is joined.")
+    @Text(label = "the piece is", means = "The stage of a part as it is joined.")
     public enum As {
         @Text(label = "soft", means = "Shaped and set at once, ring by ring, before it skins.")
         SOFT(null),
-        @Text(label = "part-dry", means = "It keeps its shape and still bends; set a lot at a time.")
+        @Text(label = "part-dry", means = "It keeps its shape and still bends; set a batch at a time.")
         PART_DRY(Stage.PART_DRY),
         @Text(label = "firm")
         FIRM(Stage.FIRM),
@@ -40,11 +40,11 @@ public record Joining(
     }
 
     /** The stage of what bears it. */
-    @Text(label = "onto what", means = "The stage of what bears it.")
+    @Text(label = "the base is", means = "The stage of what bears it.")
     public enum Onto {
         @Text(label = "soft")
         SOFT,
-        @Text(label = "what holds", means = "It no longer gives way; a bought core holds at once.")
+        @Text(label = "holds its shape", means = "It no longer gives way; a bought core holds at once.")
         HOLDS,
         @Text(label = "firm")
         FIRM,
@@ -88,7 +88,7 @@ public record Joining(
         public String told() {
             String way =
                     switch (position) {
-                        case UPRIGHT -> "stand";
+                        case UPRIGHT -> "arrangement";
                         case HANGING -> "hang";
                         case TURNED -> "lie turned over";
                     };

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
-import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -25,7 +25,7 @@ public record Leaf(
         @Text(label = "pieces") Pieces pieces,
         @Text(label = "set on the stem") Along along,
 
-        @Quantity(label = "at a node", unit = Unit.COUNT, min = 2, max = 12, usual = 3, means = "Leaves of one whorl.")
+        @Quantity(label = "at a node", unit = Unit.COUNT, min = 2, max = 12, usual = 3, means = "Leaves of one ring.")
         int perNode,
 
         @Quantity(
@@ -43,7 +43,7 @@ public record Leaf(
         Limits.check(Leaf.class, id, name, shade, pieces, along, perNode, apartMm, colour);
     }
 
-    /** Leaves that do not stand in whorls. */
+    /** Leaves that do not stand in rings. */
     public Leaf(String id, String name, String shade, Pieces pieces, Along along, double apartMm, Colouring colour) {
         this(id, name, shade, pieces, along, USUAL_AT_A_NODE, apartMm, colour);
     }
@@ -53,7 +53,7 @@ public record Leaf(
     @Override
     public List<String> idle() {
         List<String> idle = new ArrayList<>(Petaled.super.idle());
-        if (along != Along.WHORLS) {
+        if (along != Along.RINGS) {
             idle.add("perNode");
         }
         if (along == Along.COLLAR) {
@@ -78,8 +78,8 @@ public record Leaf(
         COLLAR,
         @Text(label = "in pairs", means = "Two at a time, each pair across the one above.")
         PAIRS,
-        @Text(label = "in whorls", means = "Several at each node, each whorl in the gaps of the one above.")
-        WHORLS,
+        @Text(label = "in rings", means = "Several at each node, each ring in the gaps of the one above.")
+        RINGS,
         @Text(label = "staggered", means = "One at a time, a golden angle on.")
         STAGGERED
     }
@@ -90,7 +90,7 @@ public record Leaf(
         return switch (along) {
             case COLLAR -> 0;
             case PAIRS -> apartMm * (leaf / 2);
-            case WHORLS -> apartMm * (leaf / perNode);
+            case RINGS -> apartMm * (leaf / perNode);
             case STAGGERED -> apartMm * leaf;
         };
     }
@@ -110,7 +110,7 @@ public record Leaf(
         return true;
     }
 
-    /** Pairs stand across the one above, whorls in its gaps, staggered leaves a golden angle on. */
+    /** Pairs stand across the one above, rings in its gaps, staggered leaves a golden angle on. */
     @Override
     public Optional<double[]> ownAzimuthsRad() {
         if (along == Along.COLLAR) {
@@ -128,7 +128,7 @@ public record Leaf(
         return switch (along) {
             case COLLAR -> 0;
             case PAIRS -> Math.PI * (leaf % 2) + Math.PI / 2 * (leaf / 2 % 2);
-            case WHORLS -> 2 * Math.PI / perNode * (leaf % perNode + 0.5 * (leaf / perNode % 2));
+            case RINGS -> 2 * Math.PI / perNode * (leaf % perNode + 0.5 * (leaf / perNode % 2));
             case STAGGERED -> Math.toRadians(Scatter.GOLDEN_DEG) * leaf;
         };
     }
@@ -140,7 +140,7 @@ public record Leaf(
     }
 
     @Override
-    public Hands setting() {
+    public Labour setting() {
         return pieces.setting();
     }
 

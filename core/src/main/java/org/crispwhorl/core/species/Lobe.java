@@ -35,22 +35,22 @@ public record Lobe(
         double turnDeg,
 
         @Quantity(
-                label = "lean",
+                label = "opening angle",
                 unit = Unit.DEGREE,
                 min = -90,
                 max = 170,
                 usual = 60,
                 means = "At its tip, from the axis: 0 upright, 90 flat, below 0 closed over, above 90 turned back.")
-        double leanDeg,
+        double opensDeg,
 
         @Text(label = "former") Optional<Former> former) {
     public Lobe {
-        Limits.check(Lobe.class, outline, count, turnDeg, leanDeg, former);
+        Limits.check(Lobe.class, outline, count, turnDeg, opensDeg, former);
     }
 
     /** The same, leaning out by a share only. */
     Lobe opened(double open) {
-        return new Lobe(outline, count, turnDeg, leanDeg > 0 ? leanDeg * open : leanDeg, former);
+        return new Lobe(outline, count, turnDeg, opensDeg > 0 ? opensDeg * open : opensDeg, former);
     }
 
     /** The same, larger or smaller by a factor. */
@@ -60,7 +60,7 @@ public record Lobe(
                         .withWidth(Limits.within(Outline.class, "widthMm", outline.widthMm() * factor)),
                 count,
                 turnDeg,
-                leanDeg,
+                opensDeg,
                 former.map(f -> f.scaled(factor)));
     }
 

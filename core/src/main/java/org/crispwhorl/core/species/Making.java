@@ -2,8 +2,8 @@ package org.crispwhorl.core.species;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -107,7 +107,7 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
     double finishedMiddleMm();
 
     /** What hands do to bring all pieces of a ring to their outline and thickness. */
-    Hands begin(Outline outline, int count);
+    Labour begin(Outline outline, int count);
 
     /** Whether a soft piece takes the shape of what it is laid on; what is hollowed out keeps its own. */
     default boolean lies() {
@@ -120,7 +120,7 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
     }
 
     /** That foot as a body, where the pieces spring at a height above the neck. */
-    default List<Solid> foot(double seatMm) {
+    default List<Solid> foot(double onStemMm) {
         return List.of();
     }
 
@@ -184,8 +184,8 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
         }
 
         @Override
-        public Hands begin(Outline outline, int count) {
-            return Hands.of(Operation.CUT, count)
+        public Labour begin(Outline outline, int count) {
+            return Labour.of(Operation.CUT, count)
                     .and(Operation.THIN, thinning.thins() ? count : 0, thinning.thins() ? count : 0);
         }
 
@@ -240,8 +240,8 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
         }
 
         @Override
-        public Hands begin(Outline outline, int count) {
-            return Hands.of(Operation.CUT, count);
+        public Labour begin(Outline outline, int count) {
+            return Labour.of(Operation.CUT, count);
         }
 
         @Override

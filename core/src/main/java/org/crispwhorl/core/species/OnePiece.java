@@ -3,8 +3,8 @@ package org.crispwhorl.core.species;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
@@ -164,7 +164,7 @@ public record OnePiece(
     }
 
     @Override
-    public Hands begin(Outline outline, int count) {
+    public Labour begin(Outline outline, int count) {
         int snips =
                 switch (division) {
                     case WHOLE -> piecesUnused(count) > 0 ? 1 : 0;
@@ -172,7 +172,7 @@ public record OnePiece(
                     case SECTIONS, SINGLES -> joints(count);
                 };
         boolean thins = thinning.thins();
-        return Hands.of(Operation.CUT, cuts(count))
+        return Labour.of(Operation.CUT, cuts(count))
                 .and(Operation.CUP, snips > 0 ? 1 : 0, snips)
                 .and(Operation.THIN, thins ? joints(count) : 0, thins ? all(count) : 0);
     }

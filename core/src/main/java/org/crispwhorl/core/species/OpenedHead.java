@@ -26,7 +26,7 @@ public final class OpenedHead {
             parts.add(part.flat()
                     .filter(Petaled::ring)
                     .<Part>map(ring ->
-                            ring.with(ring.pieces().withLean(ring.pieces().leanDeg() * open)))
+                            ring.with(ring.pieces().withOpensDeg(ring.pieces().opensDeg() * open)))
                     .orElse(part));
         }
         return species.withParts(parts);

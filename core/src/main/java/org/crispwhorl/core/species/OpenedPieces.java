@@ -23,7 +23,7 @@ final class OpenedPieces {
      */
     static Pieces of(Pieces full, double size, double open) {
         return full.with(d -> {
-            d.leanDeg = full.leanDeg() > 0 ? full.leanDeg() * open : full.leanDeg();
+            d.opensDeg = full.opensDeg() > 0 ? full.opensDeg() * open : full.opensDeg();
             d.making = full.making().leaning(open);
             if (full.hugs()) {
                 laid(d, full, Math.max(size, open), open);
@@ -47,7 +47,7 @@ final class OpenedPieces {
         }
         if (full.making().unlike().isEmpty()) {
             d.count = fewer(full.count(), share);
-            d.quickCount = full.quickCount() == 0 ? 0 : Math.min(d.count, fewer(full.quickCount(), share));
+            d.fewerCount = full.fewerCount() == 0 ? 0 : Math.min(d.count, fewer(full.fewerCount(), share));
             d.making = d.making.ofCutter(full.count());
         }
     }
@@ -56,13 +56,13 @@ final class OpenedPieces {
     static Pieces wrapping(Pieces full, int wraps) {
         return full.with(d -> {
             d.count = wraps;
-            d.quickCount = 0;
+            d.fewerCount = 0;
             d.making = full.thinning().<Making>map(Making.Sheet::new).orElse(full.making());
             d.attachment =
                     new Attachment.Glued(WRAPPED_TO, 1, Optional.of(new Attachment.Glued.Reach(OVER_THE_CORE_MM)));
             d.overlap = Overlap.SUCCESSIVE;
             d.former = Optional.empty();
-            d.leanDeg = 0;
+            d.opensDeg = 0;
             d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
         });
     }

@@ -36,7 +36,7 @@ public record Opening(
                 min = 0,
                 max = 40,
                 usual = 1,
-                means = "Rings kept, counted from the heart; 0 is the heart alone.")
+                means = "Rings kept, counted from the centre; 0 is the centre alone.")
         int rings,
 
         @Quantity(
@@ -46,7 +46,7 @@ public record Opening(
                 max = 1,
                 step = 0.05,
                 usual = 0.5,
-                means = "How far the rings lean out, as a share of the full flower's.")
+                means = "How far the rings open, as a share of the full flower's.")
         double open,
 
         @Text(label = "core of its own") Optional<OwnCore> core) {
@@ -54,7 +54,7 @@ public record Opening(
         Limits.check(Opening.class, name, count, size, rings, open, core);
     }
 
-    /** Heads that are built on the full flower's heart, smaller. */
+    /** Heads that are built on the full flower's centre, smaller. */
     public Opening(String name, int count, double size, int rings, double open) {
         this(name, count, size, rings, open, Optional.empty());
     }

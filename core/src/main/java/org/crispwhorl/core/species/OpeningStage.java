@@ -43,8 +43,8 @@ public enum OpeningStage {
         if (this == FULL) {
             return full;
         }
-        int whorls = (int) full.petaled().stream().filter(Petaled::ring).count();
-        int kept = Math.max(1, (int) Math.ceil(rings * whorls - 1e-9));
+        int there = (int) full.petaled().stream().filter(Petaled::ring).count();
+        int kept = Math.max(1, (int) Math.ceil(rings * there - 1e-9));
         Species head =
                 OpenedHead.of(full.withParts(full.ownParts()), new Opening(Text.Labels.of(this), 1, size, kept, open));
         List<Part> parts = new ArrayList<>();

@@ -11,7 +11,7 @@ import org.crispwhorl.core.measure.Unit;
  */
 @Text(label = "core of its own", means = "A bud by itself: a core, wrapped in petals that close over it.")
 public record OwnCore(
-        @Text(label = "form") HeartForm form,
+        @Text(label = "form") CentreForm form,
 
         @Quantity(
                 label = "gauge",

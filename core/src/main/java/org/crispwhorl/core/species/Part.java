@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Shade;
@@ -13,7 +13,7 @@ import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /**
- * A part of a flower. Parts stand in build order, from the heart outwards and then down the stem. What the rest of the program
+ * A part of a flower. Parts stand in build order, from the centre outwards and then down the stem. What the rest of the program
  * asks of a part, its kind answers here, so that a new kind is written in one place.
  */
 public sealed interface Part permits ShadedPart, UnshadedPart {
@@ -113,10 +113,10 @@ public sealed interface Part permits ShadedPart, UnshadedPart {
     String wireName();
 
     /** What hands do to make all of it, but for kneading and rolling out each lot. */
-    Hands making(BuildContext made);
+    Labour making(BuildContext made);
 
     /** What hands do to join it to the flower. */
-    Hands joining(BuildContext made);
+    Labour joining(BuildContext made);
 
     /** Id of the shade that it is of, or that tips or covers it; none where it has none of its own. */
     Optional<String> shadeId();

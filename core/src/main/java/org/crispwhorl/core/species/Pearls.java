@@ -1,8 +1,8 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -26,7 +26,7 @@ public record Pearls(
         double pearlMm,
 
         @Text(label = "of what") PearlKind of)
-        implements HeartForm {
+        implements CentreForm {
     /** What they are of. */
     @Text(label = "of what", means = "What the pearls are of.")
     public enum PearlKind {
@@ -41,7 +41,7 @@ public record Pearls(
     }
 
     /** As balls of paste would lie; one lies by itself. */
-    private HeartForm lying() {
+    private CentreForm lying() {
         return count == 1 ? new Ball(pearlMm) : new Cluster(count, pearlMm);
     }
 
@@ -107,18 +107,18 @@ public record Pearls(
     }
 
     @Override
-    public List<Solid> solids(double seatMm) {
-        return lying().solids(seatMm);
+    public List<Solid> solids(double onStemMm) {
+        return lying().solids(onStemMm);
     }
 
     @Override
-    public Hands making() {
-        return Hands.of(Operation.PUSH, count);
+    public Labour making() {
+        return Labour.of(Operation.PUSH, count);
     }
 
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
-        HeartForm fits = lying().resized(newDiameterMm, newHeightMm);
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
+        CentreForm fits = lying().resized(newDiameterMm, newHeightMm);
         return new Pearls(fits.pieces(), Math.min(pearlMm, fits.heightMm()), of);
     }
 }

@@ -6,15 +6,15 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
 /** A part made of equal flat pieces that are thinned, shaped and set round the axis. */
-public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
+public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
     /** What it is made of. */
     Pieces pieces();
 
@@ -40,7 +40,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     Veiner.Laid laid();
 
     /** What hands do to join its pieces, where none of them is wired. */
-    Hands setting();
+    Labour setting();
 
     /** What is laid on has its place from what is inside it, unless it is glued at a seat; what stands opens nowhere. */
     @Override
@@ -65,10 +65,10 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
                 && p.attachment().reach().isEmpty()
                 && p.making().finishedMiddleMm() == 0;
         if (!seated) {
-            idle.add("pieces/place/seatMm");
+            idle.add("pieces/place/onStemMm");
         }
         if (Math.max(p.attachment().gluedShare(), p.attachment().opensFrom()) >= 1) {
-            idle.add("pieces/leanDeg");
+            idle.add("pieces/opensDeg");
         }
         return idle;
     }
@@ -108,7 +108,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     /** The solid foot that a cone leaves below its petals. */
     @Override
     default List<Solid> solids(WireTable table) {
-        return pieces().making().foot(pieces().place().seatMm());
+        return pieces().making().foot(pieces().place().onStemMm());
     }
 
     @Override
@@ -147,7 +147,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     }
 
     @Override
-    default Hands making(BuildContext made) {
+    default Labour making(BuildContext made) {
         return pieces().hands();
     }
 
@@ -155,12 +155,12 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     double ONE_PASS_TAPING = 0.6;
 
     @Override
-    default Hands joining(BuildContext made) {
+    default Labour joining(BuildContext made) {
         if (pieces().wired().isEmpty()) {
             return setting();
         }
-        boolean onePass = ring() && made.ways(this).assembly() == Ways.Assembly.ONE_PASS;
-        return Hands.of(Operation.TAPE, pieces().count() * (onePass ? ONE_PASS_TAPING : 1));
+        boolean onePass = ring() && made.techniques(this).assembly() == Techniques.Assembly.ONE_PASS;
+        return Labour.of(Operation.TAPE, pieces().count() * (onePass ? ONE_PASS_TAPING : 1));
     }
 
     @Override
@@ -209,7 +209,7 @@ public sealed interface Petaled extends ShadedPart permits Whorl, Calyx, Leaf {
     default List<String> allergens(BuildContext made) {
         List<String> found = new ArrayList<>();
         if (pieces().wired().isEmpty()) {
-            made.ways(this).glue().allergen().ifPresent(found::add);
+            made.techniques(this).glue().allergen().ifPresent(found::add);
         }
         return found;
     }

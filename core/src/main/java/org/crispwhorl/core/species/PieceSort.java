@@ -15,6 +15,6 @@ public enum PieceSort {
     ONE_PIECE,
     @Text(label = "leaves")
     LEAF,
-    @Text(label = "hearts and other bodies")
+    @Text(label = "centres and other bodies")
     BODY
 }

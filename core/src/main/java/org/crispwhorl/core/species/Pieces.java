@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.drying.Lying;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.InvalidValue;
@@ -45,7 +45,7 @@ public record Pieces(
                 max = 120,
                 usual = 0,
                 means = "Pieces that read right from a metre away; 0 is the same as the count.")
-        int quickCount,
+        int fewerCount,
 
         @Text(label = "outline", means = "As the cutter cuts it; without a cutter, as the finished piece is.")
         Outline outline,
@@ -83,7 +83,7 @@ public record Pieces(
         double foldDeg,
 
         @Quantity(
-                label = "lean",
+                label = "opening angle",
                 unit = Unit.DEGREE,
                 min = -90,
                 max = 170,
@@ -91,7 +91,7 @@ public record Pieces(
                 usual = 70,
                 means =
                         "Angle from the axis: 0 upright, 90 flat, above 90 turned back, below 0 closed over. A piece that stands by itself has it half-way up, one that is laid on soft at its tip.")
-        double leanDeg,
+        double opensDeg,
 
         @Text(label = "veiner") Optional<Veiner> veiner,
 
@@ -108,12 +108,12 @@ public record Pieces(
 
         @Text(label = "overlap") Overlap overlap,
 
-        @Advanced @Text(label = "ways of this part") Optional<Choices> ways) {
+        @Advanced @Text(label = "techniques of this part") Optional<Choices> techniques) {
     public Pieces {
         Limits.check(
                 Pieces.class,
                 count,
-                quickCount,
+                fewerCount,
                 outline,
                 making,
                 ridges,
@@ -122,7 +122,7 @@ public record Pieces(
                 carries,
                 quillDeg,
                 foldDeg,
-                leanDeg,
+                opensDeg,
                 veiner,
                 former,
                 drying,
@@ -130,7 +130,7 @@ public record Pieces(
                 joining,
                 place,
                 overlap,
-                ways);
+                techniques);
         Limits.stated("outline", outline);
         making.thinned().ifPresent(thinning -> {
             if (thinning.finishedMm() > thinning.rolledMm()) {
@@ -147,7 +147,7 @@ public record Pieces(
             int count,
             Outline outline,
             Thinning thinning,
-            double leanDeg,
+            double opensDeg,
             Optional<Former> former,
             Place place,
             Overlap overlap,
@@ -165,7 +165,7 @@ public record Pieces(
                 Optional.empty(),
                 0,
                 0,
-                leanDeg,
+                opensDeg,
                 Optional.empty(),
                 former,
                 drying,
@@ -273,8 +273,8 @@ public record Pieces(
         return wired().map(w -> withAttachment(edit.apply(w))).orElse(this);
     }
 
-    public Pieces withLean(double newLeanDeg) {
-        return with(d -> d.leanDeg = newLeanDeg);
+    public Pieces withOpensDeg(double newOpensDeg) {
+        return with(d -> d.opensDeg = newOpensDeg);
     }
 
     public Pieces withFormer(Optional<Former> newFormer) {
@@ -307,11 +307,11 @@ public record Pieces(
     }
 
     /** What hands do to make all pieces up to laying them down, but for kneading and rolling out each lot. */
-    public Hands hands() {
+    public Labour hands() {
         int units = making.joints(count);
         boolean edged = edge.bandMm() > 0 || edge.turnedMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;
         int presses = veiner.map(Veiner::presses).orElse(0);
-        Hands hands = making.begin(outline, count)
+        Labour hands = making.begin(outline, count)
                 .and(Operation.VEIN, presses * units, presses * all())
                 .and(Operation.CUP, cups() ? units : 0, cups() ? all() : 0)
                 .and(Operation.FRILL, edged ? units : 0, edged ? all() : 0)
@@ -331,13 +331,13 @@ public record Pieces(
      * What hands do to join pieces that are glued or threaded: a cut of many is wrapped round as one; what is threaded by its middle
      * alone has no petals to wrap.
      */
-    public Hands setting() {
+    public Labour setting() {
         int joints = making.joints(count);
         int wrapped = wraps() ? all() : 0;
         if (joints == 1) {
-            return Hands.of(Operation.WRAP, 1, wrapped);
+            return Labour.of(Operation.WRAP, 1, wrapped);
         }
-        return Hands.of(Operation.SET, joints).and(Operation.WRAP, 0, joints < count ? wrapped : 0);
+        return Labour.of(Operation.SET, joints).and(Operation.WRAP, 0, joints < count ? wrapped : 0);
     }
 
     /** All pieces, the unlike lobes of their cut with them. */
@@ -349,9 +349,9 @@ public record Pieces(
     public Pieces lobes(Lobe lobe) {
         return with(d -> {
             d.count = lobe.count();
-            d.quickCount = 0;
+            d.fewerCount = 0;
             d.outline = lobe.outline();
-            d.leanDeg = lobe.leanDeg();
+            d.opensDeg = lobe.opensDeg();
             d.former = lobe.former();
             d.making = making.besideLobes(all());
         });

@@ -7,13 +7,13 @@ import org.crispwhorl.core.outline.Outline;
 /** Pieces while they are being changed. */
 public final class PiecesDraft {
     public int count;
-    public int quickCount;
+    public int fewerCount;
     public Outline outline;
     public Making making;
     public Edge edge;
     public double quillDeg;
     public double foldDeg;
-    public double leanDeg;
+    public double opensDeg;
     public Optional<Former> former;
     public Optional<Veiner> veiner;
     public Place place;
@@ -24,17 +24,17 @@ public final class PiecesDraft {
     public Optional<Ridges> ridges;
     public Optional<Carried> carries;
     public Optional<Lining> lining;
-    public Optional<Choices> ways;
+    public Optional<Choices> techniques;
 
     PiecesDraft(Pieces p) {
         count = p.count();
-        quickCount = p.quickCount();
+        fewerCount = p.fewerCount();
         outline = p.outline();
         making = p.making();
         edge = p.edge();
         quillDeg = p.quillDeg();
         foldDeg = p.foldDeg();
-        leanDeg = p.leanDeg();
+        opensDeg = p.opensDeg();
         former = p.former();
         veiner = p.veiner();
         place = p.place();
@@ -45,13 +45,13 @@ public final class PiecesDraft {
         ridges = p.ridges();
         carries = p.carries();
         lining = p.lining();
-        ways = p.ways();
+        techniques = p.techniques();
     }
 
     Pieces made() {
         return new Pieces(
                 count,
-                quickCount,
+                fewerCount,
                 outline,
                 making,
                 ridges,
@@ -60,7 +60,7 @@ public final class PiecesDraft {
                 carries,
                 quillDeg,
                 foldDeg,
-                leanDeg,
+                opensDeg,
                 veiner,
                 former,
                 drying,
@@ -68,6 +68,6 @@ public final class PiecesDraft {
                 joining,
                 place,
                 overlap,
-                ways);
+                techniques);
     }
 }

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -157,13 +157,13 @@ public record Pistil(
 
     /** Each strand is twisted out of tape. */
     @Override
-    public Hands making(BuildContext made) {
-        return Hands.of(Operation.TAPE, stigmas);
+    public Labour making(BuildContext made) {
+        return Labour.of(Operation.TAPE, stigmas);
     }
 
     @Override
-    public Hands joining(BuildContext made) {
-        return Hands.of(Operation.TAPE, 1);
+    public Labour joining(BuildContext made) {
+        return Labour.of(Operation.TAPE, 1);
     }
 
     @Override

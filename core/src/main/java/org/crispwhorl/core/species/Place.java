@@ -21,13 +21,13 @@ public record Place(
         double turnDeg,
 
         @Quantity(
-                label = "seat",
+                label = "height on the stem",
                 unit = Unit.MM,
                 min = -300,
                 max = 60,
                 usual = 0,
                 means = "Height of the base above the neck of the flower; below it is negative.")
-        double seatMm) {
+        double onStemMm) {
     /** How the first azimuth and the steps are found. */
     public enum Rule {
         @Text(
@@ -47,7 +47,7 @@ public record Place(
     }
 
     public Place {
-        Limits.check(Place.class, rule, turnDeg, seatMm);
+        Limits.check(Place.class, rule, turnDeg, onStemMm);
     }
 
     /** Azimuths of so many on two sides alike, as far out as they are turned; a single one stands there, radians. */
@@ -64,11 +64,11 @@ public record Place(
         return new Place(rule, 0, 0);
     }
 
-    public Place withSeat(double newSeatMm) {
-        return new Place(rule, turnDeg, newSeatMm);
+    public Place withOnStem(double newOnStemMm) {
+        return new Place(rule, turnDeg, newOnStemMm);
     }
 
     public Place withTurn(double newTurnDeg) {
-        return new Place(rule, newTurnDeg, seatMm);
+        return new Place(rule, newTurnDeg, onStemMm);
     }
 }

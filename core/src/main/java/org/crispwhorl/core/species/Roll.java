@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -224,7 +224,7 @@ public record Roll(
     }
 
     @Override
-    public Hands making(BuildContext made) {
+    public Labour making(BuildContext made) {
         boolean edged = edge.bandMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;
         return from.making()
                 .and(Operation.FRILL, edged ? 1 : 0, edged ? (int) Math.ceil(from.alongMm() / EDGED_MM) : 0)
@@ -247,8 +247,8 @@ public record Roll(
     }
 
     @Override
-    public Hands joining(BuildContext made) {
-        return Hands.of(Operation.SET, 1);
+    public Labour joining(BuildContext made) {
+        return Labour.of(Operation.SET, 1);
     }
 
     @Override

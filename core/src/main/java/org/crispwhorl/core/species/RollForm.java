@@ -1,7 +1,7 @@
 package org.crispwhorl.core.species;
 
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -37,7 +37,7 @@ public sealed interface RollForm {
     boolean once();
 
     /** What hands do before it is rolled up. */
-    Hands making();
+    Labour making();
 
     /** What it is, where there is little room. */
     String inShort();
@@ -150,8 +150,8 @@ public sealed interface RollForm {
         }
 
         @Override
-        public Hands making() {
-            return Hands.of(Operation.STRIP, 1)
+        public Labour making() {
+            return Labour.of(Operation.STRIP, 1)
                     .and(Operation.CUT, scallops > 0 ? 1 : 0)
                     .and(Operation.FOLD, folded ? 1 : 0);
         }
@@ -268,8 +268,8 @@ public sealed interface RollForm {
         }
 
         @Override
-        public Hands making() {
-            return Hands.of(Operation.CUT, count).and(Operation.SET, count - 1);
+        public Labour making() {
+            return Labour.of(Operation.CUT, count).and(Operation.SET, count - 1);
         }
 
         @Override
@@ -364,8 +364,8 @@ public sealed interface RollForm {
         }
 
         @Override
-        public Hands making() {
-            return Hands.of(Operation.CUT, 1).and(Operation.FOLD, 1).and(Operation.PINCH, gatheredTo < 1 ? 1 : 0);
+        public Labour making() {
+            return Labour.of(Operation.CUT, 1).and(Operation.FOLD, 1).and(Operation.PINCH, gatheredTo < 1 ? 1 : 0);
         }
 
         @Override

@@ -2,8 +2,8 @@ package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -50,7 +50,7 @@ public record SliverCone(
                 usual = 1,
                 means = "Thickness of one sliver, taken as round.")
         double thickMm)
-        implements HeartForm {
+        implements CentreForm {
     public SliverCone {
         Limits.check(SliverCone.class, coneMm, heightMm, rows, inARow, sliverMm, thickMm);
     }
@@ -85,20 +85,20 @@ public record SliverCone(
     }
 
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
         double cone = Math.max(2, newDiameterMm - 2 * thickMm * rows);
         return new SliverCone(cone, newHeightMm, rows, inARow, Math.min(sliverMm, newHeightMm), thickMm);
     }
 
     /** The cone, and every sliver on it from its foot to its tip. */
     @Override
-    public List<Solid> solids(double seatMm) {
-        List<Solid> solids = new ArrayList<>(HeartForm.super.solids(seatMm));
+    public List<Solid> solids(double onStemMm) {
+        List<Solid> solids = new ArrayList<>(CentreForm.super.solids(onStemMm));
         for (int row = 0; row < rows; row++) {
             double outer = diameterMm() / 2 * (row + 1) / rows;
             double inner = Math.max(0, outer - sliverMm * coneMm / 2 / heightMm);
-            double foot = seatMm + heightMm * (1 - (row + 1.0) / rows);
-            double top = Math.min(seatMm + heightMm, foot + sliverMm);
+            double foot = onStemMm + heightMm * (1 - (row + 1.0) / rows);
+            double top = Math.min(onStemMm + heightMm, foot + sliverMm);
             List<double[]> feet = Scatter.onCircle(inARow, outer, 0.5 * (row % 2), foot);
             List<double[]> tips = Scatter.onCircle(inARow, inner, 0.5 * (row % 2), top);
             for (int i = 0; i < inARow; i++) {
@@ -110,7 +110,7 @@ public record SliverCone(
 
     /** A strip cut into slivers for each row, and set row by row. */
     @Override
-    public Hands making() {
-        return Hands.of(Operation.SHAPE, 1).and(Operation.STRIP, rows).and(Operation.PUSH, (double) rows * inARow);
+    public Labour making() {
+        return Labour.of(Operation.SHAPE, 1).and(Operation.STRIP, rows).and(Operation.PUSH, (double) rows * inARow);
     }
 }

@@ -13,8 +13,10 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
 
-/** A species of sugar flower: its parts in build order, heart outwards. Immutable; part ids are unique, shades exist. */
-@Text(label = "species", means = "A sugar flower as it is designed: its parts in build order, from the heart outwards.")
+/** A species of sugar flower: its parts in build order, centre outwards. Immutable; part ids are unique, shades exist. */
+@Text(
+        label = "species",
+        means = "A sugar flower as it is designed: its parts in build order, from the centre outwards.")
 public record Species(
         @Text(label = "name", shortest = 1, longest = 80) String name,
 
@@ -33,11 +35,11 @@ public record Species(
         @Text(label = "medium") Medium medium,
         @Text(label = "shades", shortest = 1, longest = 24) List<Shade> shades,
 
-        @Text(label = "parts", longest = 40, means = "In build order, from the heart outwards.")
+        @Text(label = "parts", longest = 40, means = "In build order, from the centre outwards.")
         List<Part> parts,
 
         @Text(label = "finishing") Finishing finishing,
-        @Text(label = "ways") Choices ways) {
+        @Text(label = "techniques") Choices techniques) {
     /** What is done to the finished flower. */
     @Text(label = "finishing", means = "What is done to the finished flower.")
     public enum Finishing {
@@ -45,20 +47,20 @@ public record Species(
         NONE,
         @Text(label = "steamed", means = "Sets the dust and deepens it.")
         STEAM,
-        @Text(label = "petals steamed", means = "The petals alone; the heart is kept out of the steam.")
+        @Text(label = "petals steamed", means = "The petals alone; the centre is kept out of the steam.")
         STEAM_PETALS,
         @Text(label = "glazed", means = "A liquid glaze.")
         GLAZE,
         @Text(label = "stem glazed", means = "Stem and leaves alone, with a liquid glaze.")
         GLAZE_STEM,
-        @Text(label = "petals steamed, stem glazed", means = "The heart is kept out of both.")
+        @Text(label = "petals steamed, stem glazed", means = "The centre is kept out of both.")
         STEAM_PETALS_GLAZE_STEM;
 
         /** Whether it wets a part: all of them, the flat pieces of the head, or what stands on the stem. */
         public boolean wets(Part part) {
             boolean petals = this == STEAM_PETALS || this == STEAM_PETALS_GLAZE_STEM;
             boolean stem = this == GLAZE_STEM || this == STEAM_PETALS_GLAZE_STEM;
-            return reachesHearts() || petals && part.inHead() && part.flat().isPresent() || stem && !part.inHead();
+            return reachesCentres() || petals && part.inHead() && part.flat().isPresent() || stem && !part.inHead();
         }
 
         /** Whether a part is passed through steam. */
@@ -67,8 +69,8 @@ public record Species(
             return this == STEAM || petals && part.inHead() && part.flat().isPresent();
         }
 
-        /** Whether it wets the hearts. */
-        public boolean reachesHearts() {
+        /** Whether it wets the centres. */
+        public boolean reachesCentres() {
             return this == STEAM || this == GLAZE;
         }
     }
@@ -76,7 +78,7 @@ public record Species(
     public Species {
         shades = List.copyOf(shades);
         parts = List.copyOf(parts);
-        Limits.check(Species.class, name, note, faceMm, medium, shades, parts, finishing, ways);
+        Limits.check(Species.class, name, note, faceMm, medium, shades, parts, finishing, techniques);
         Set<String> shadeIds = new HashSet<>();
         for (int i = 0; i < shades.size(); i++) {
             if (!shadeIds.add(shades.get(i).id())) {
@@ -127,14 +129,14 @@ public record Species(
         return parts.stream().filter(p -> !p.severalHeads()).toList();
     }
 
-    /** The first heart, whose wire is the stem, where there is one. */
-    public Optional<Heart> heart() {
-        return all(Heart.class).stream().findFirst();
+    /** The first centre, whose wire is the stem, where there is one. */
+    public Optional<Centre> centre() {
+        return all(Centre.class).stream().findFirst();
     }
 
-    /** Every heart, the first of which has the stem. */
-    public List<Heart> hearts() {
-        return all(Heart.class);
+    /** Every centre, the first of which has the stem. */
+    public List<Centre> centres() {
+        return all(Centre.class);
     }
 
     /** The further heads on its stem, where there are any. */
@@ -161,12 +163,12 @@ public record Species(
     public Species with(Part replacement) {
         List<Part> changed = new ArrayList<>(parts);
         changed.replaceAll(p -> p.id().equals(replacement.id()) ? replacement : p);
-        return new Species(name, note, faceMm, medium, shades, changed, finishing, ways);
+        return new Species(name, note, faceMm, medium, shades, changed, finishing, techniques);
     }
 
     /** The same species under another name. */
     public Species named(String newName) {
-        return new Species(newName, note, faceMm, medium, shades, parts, finishing, ways);
+        return new Species(newName, note, faceMm, medium, shades, parts, finishing, techniques);
     }
 
     /** The same species without a part. */
@@ -176,36 +178,36 @@ public record Species(
 
     /** The same species made of other parts. */
     public Species withParts(List<Part> newParts) {
-        return new Species(name, note, faceMm, medium, shades, newParts, finishing, ways);
+        return new Species(name, note, faceMm, medium, shades, newParts, finishing, techniques);
     }
 
     /** The same species in other shades. */
     public Species withShades(List<Shade> newShades) {
-        return new Species(name, note, faceMm, medium, newShades, parts, finishing, ways);
+        return new Species(name, note, faceMm, medium, newShades, parts, finishing, techniques);
     }
 
     /** The same species of another medium. */
     public Species withMedium(Medium newMedium) {
-        return new Species(name, note, faceMm, newMedium, shades, parts, finishing, ways);
+        return new Species(name, note, faceMm, newMedium, shades, parts, finishing, techniques);
     }
 
     /** The same species finished otherwise. */
     public Species withFinishing(Finishing newFinishing) {
-        return new Species(name, note, faceMm, medium, shades, parts, newFinishing, ways);
+        return new Species(name, note, faceMm, medium, shades, parts, newFinishing, techniques);
     }
 
     /** The same species made in other ways. */
-    public Species withWays(Choices newWays) {
-        return new Species(name, note, faceMm, medium, shades, parts, finishing, newWays);
+    public Species withTechniques(Choices newTechniques) {
+        return new Species(name, note, faceMm, medium, shades, parts, finishing, newTechniques);
     }
 
     /** The same species wanted at another width. */
     public Species withFace(double newFaceMm) {
-        return new Species(name, note, newFaceMm, medium, shades, parts, finishing, ways);
+        return new Species(name, note, newFaceMm, medium, shades, parts, finishing, techniques);
     }
 
     /** The same species under another name. */
     public Species withName(String newName) {
-        return new Species(newName, note, faceMm, medium, shades, parts, finishing, ways);
+        return new Species(newName, note, faceMm, medium, shades, parts, finishing, techniques);
     }
 }

@@ -17,7 +17,7 @@ final class StamenFigures {
                         "from head to head",
                         ring.spacingMm(),
                         Unit.MM,
-                        stamens.stand() == Stamens.Stand.RING
+                        stamens.arrangement() == Stamens.StamenArrangement.RING
                                 ? Why.of(
                                         "2π·Σr ÷ heads; easy from 0.8 to 3 head widths",
                                         "Circumference of the rows",
@@ -84,12 +84,12 @@ final class StamenFigures {
                 .add(
                         "cutOff",
                         "cut off at",
-                        stamens.standMm() + deep,
+                        stamens.aboveCentreMm() + deep,
                         Unit.MM,
                         Why.of(
                                 "How high they stand + how deep they are pushed in",
                                 "Your design",
-                                Why.in("stand", stamens.standMm(), Unit.MM),
+                                Why.in("arrangement", stamens.aboveCentreMm(), Unit.MM),
                                 Why.in("pushed in", deep, Unit.MM))));
     }
 }

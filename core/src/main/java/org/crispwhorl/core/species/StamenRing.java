@@ -67,7 +67,9 @@ public record StamenRing(Stamens stamens) {
 
     /** Radius of the disc that heads fill which do not stand in rows, mm. */
     public double middleMm() {
-        return stamens.stand() == Stamens.Stand.ONE_SIDE ? stamens.ringMm() * (1 - BENT_OVER) : stamens.ringMm();
+        return stamens.arrangement() == Stamens.StamenArrangement.ONE_SIDE
+                ? stamens.ringMm() * (1 - BENT_OVER)
+                : stamens.ringMm();
     }
 
     /** Area a head to square of the distance between neighbours, where points lie evenly (hexagonal): 2/√3. */
@@ -75,7 +77,7 @@ public record StamenRing(Stamens stamens) {
 
     /** Distance from head to head, mm: along the rows 2π·Σr/heads; in a tuft as if the heads lay evenly over the middle. */
     public double spacingMm() {
-        if (stamens.stand() != Stamens.Stand.RING) {
+        if (stamens.arrangement() != Stamens.StamenArrangement.RING) {
             return Math.sqrt(Math.PI * middleMm() * middleMm() / heads() * HEXAGONAL);
         }
         return 2 * Math.PI * radiiMm() / heads();
@@ -83,9 +85,9 @@ public record StamenRing(Stamens stamens) {
 
     /** The radius of the outermost row at which the heads stand one width apart, mm. */
     public double easyRingMm() {
-        if (stamens.stand() != Stamens.Stand.RING) {
+        if (stamens.arrangement() != Stamens.StamenArrangement.RING) {
             double easy = stamens.headMm() * Math.sqrt(heads() / (Math.PI * HEXAGONAL));
-            return stamens.stand() == Stamens.Stand.ONE_SIDE ? easy / (1 - BENT_OVER) : easy;
+            return stamens.arrangement() == Stamens.StamenArrangement.ONE_SIDE ? easy / (1 - BENT_OVER) : easy;
         }
         double offsets = ROW_PITCH * stamens.headMm() * stamens.rows() * (stamens.rows() - 1) / 2.0;
         return (heads() * stamens.headMm() / (2 * Math.PI) + offsets) / stamens.rows();
@@ -96,13 +98,13 @@ public record StamenRing(Stamens stamens) {
 
     /** Places of the heads seen from above, x and y of each, innermost first. */
     public List<double[]> places() {
-        if (stamens.stand() == Stamens.Stand.ONE_SIDE) {
+        if (stamens.arrangement() == Stamens.StamenArrangement.ONE_SIDE) {
             double tuft = stamens.ringMm() * (1 - BENT_OVER);
             return Scatter.overDisc(heads(), tuft, 0).stream()
                     .map(p -> new double[] {p[0] + stamens.ringMm() * BENT_OVER, p[1], p[2]})
                     .toList();
         }
-        if (stamens.stand() == Stamens.Stand.TUFT) {
+        if (stamens.arrangement() == Stamens.StamenArrangement.TUFT) {
             return Scatter.overDisc(heads(), stamens.ringMm(), 0);
         }
         List<double[]> places = new ArrayList<>();

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -17,8 +17,8 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
 
-/** Bought stamens, a head at one or at both ends of each strand, in bunches round the heart. */
-@Text(label = "stamens", means = "Bought strands with one or two heads, in bunches round the heart.")
+/** Bought stamens, a head at one or at both ends of each strand, in bunches round the centre. */
+@Text(label = "stamens", means = "Bought strands with one or two heads, in bunches round the centre.")
 public record Stamens(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -60,13 +60,13 @@ public record Stamens(
         double headMm,
 
         @Quantity(
-                label = "stand",
+                label = "arrangement",
                 unit = Unit.MM,
                 min = 2,
                 max = 100,
                 usual = 12,
                 means = "Height of the heads above the neck of the flower.")
-        double standMm,
+        double aboveCentreMm,
 
         @Quantity(
                 label = "ring",
@@ -87,7 +87,7 @@ public record Stamens(
                 means = "Rings of heads, one inside the other, over which they are spread.")
         int rows,
 
-        @Text(label = "stand") Stand stand,
+        @Text(label = "arrangement") StamenArrangement arrangement,
 
         @Quantity(
                 label = "bunches",
@@ -123,8 +123,8 @@ public record Stamens(
     }
 
     /** Whether the heads stand in rings or fill the whole middle. */
-    public enum Stand {
-        @Text(label = "in a ring", means = "On rows round the heart.")
+    public enum StamenArrangement {
+        @Text(label = "in a ring", means = "On rows round the centre.")
         RING,
         @Text(label = "as a tuft", means = "Filling the middle evenly.")
         TUFT,
@@ -142,10 +142,10 @@ public record Stamens(
                 use,
                 threadMm,
                 headMm,
-                standMm,
+                aboveCentreMm,
                 ringMm,
                 rows,
-                stand,
+                arrangement,
                 bunches,
                 held,
                 tintMm,
@@ -161,10 +161,10 @@ public record Stamens(
             Use use,
             double threadMm,
             double headMm,
-            double standMm,
+            double aboveCentreMm,
             double ringMm,
             int rows,
-            Stand stand,
+            StamenArrangement arrangement,
             int bunches,
             double tintMm,
             Colouring colour) {
@@ -176,10 +176,10 @@ public record Stamens(
                 use,
                 threadMm,
                 headMm,
-                standMm,
+                aboveCentreMm,
                 ringMm,
                 rows,
-                stand,
+                arrangement,
                 bunches,
                 new Hold.TapedIn(),
                 tintMm,
@@ -195,10 +195,10 @@ public record Stamens(
                 use,
                 threadMm,
                 headMm,
-                standMm,
+                aboveCentreMm,
                 ringMm,
                 rows,
-                stand,
+                arrangement,
                 bunches,
                 held,
                 tintMm,
@@ -207,11 +207,24 @@ public record Stamens(
 
     public Stamens withRing(double newRingMm, int newRows) {
         return new Stamens(
-                id, name, shade, strands, use, threadMm, headMm, standMm, newRingMm, newRows, stand, bunches, held,
-                tintMm, colour);
+                id,
+                name,
+                shade,
+                strands,
+                use,
+                threadMm,
+                headMm,
+                aboveCentreMm,
+                newRingMm,
+                newRows,
+                arrangement,
+                bunches,
+                held,
+                tintMm,
+                colour);
     }
 
-    public Stamens withStand(double newStandMm) {
+    public Stamens withAboveCentre(double newAboveCentreMm) {
         return new Stamens(
                 id,
                 name,
@@ -220,10 +233,10 @@ public record Stamens(
                 use,
                 threadMm,
                 headMm,
-                newStandMm,
+                newAboveCentreMm,
                 ringMm,
                 rows,
-                stand,
+                arrangement,
                 bunches,
                 held,
                 tintMm,
@@ -233,7 +246,20 @@ public record Stamens(
     @Override
     public Stamens with(Colouring newColour) {
         return new Stamens(
-                id, name, shade, strands, use, threadMm, headMm, standMm, ringMm, rows, stand, bunches, held, tintMm,
+                id,
+                name,
+                shade,
+                strands,
+                use,
+                threadMm,
+                headMm,
+                aboveCentreMm,
+                ringMm,
+                rows,
+                arrangement,
+                bunches,
+                held,
+                tintMm,
                 newColour);
     }
 
@@ -251,14 +277,14 @@ public record Stamens(
     @Override
     public List<WireCut> wireCuts() {
         return held.wires()
-                .map(wires -> List.of(new WireCut(wires.gauge(), standMm / 2 + wires.tailMm(), bunches)))
+                .map(wires -> List.of(new WireCut(wires.gauge(), aboveCentreMm / 2 + wires.tailMm(), bunches)))
                 .orElse(List.of());
     }
 
     /** Rows of what stands in none, the spread of what is tied as one. */
     @Override
     public List<String> idle() {
-        return stand == Stand.RING ? List.of() : List.of("rows");
+        return arrangement == StamenArrangement.RING ? List.of() : List.of("rows");
     }
 
     @Override
@@ -290,7 +316,7 @@ public record Stamens(
         for (double[] place : ring.places()) {
             double out = Math.hypot(place[0], place[1]);
             double share = out == 0 ? 0 : Math.min(1, neck / out);
-            double[] head = {place[0], place[1], standMm};
+            double[] head = {place[0], place[1], aboveCentreMm};
             heads.add(head);
             solids.add(new Solid.Tube(List.of(new double[] {place[0] * share, place[1] * share, 0}, head), threadMm));
         }
@@ -309,8 +335,8 @@ public record Stamens(
     }
 
     @Override
-    public Hands making(BuildContext made) {
-        return Hands.of(Operation.BUNCH, held.inBunches() ? bunches : 0)
+    public Labour making(BuildContext made) {
+        return Labour.of(Operation.BUNCH, held.inBunches() ? bunches : 0)
                 .and(Operation.CUT, held.inBunches() ? 0 : pieceCount())
                 .and(Operation.WIRE, held.wires().isPresent() ? bunches : 0)
                 .and(Operation.TINT, tintMm > 0 ? bunches : 0);
@@ -328,8 +354,8 @@ public record Stamens(
     }
 
     @Override
-    public Hands joining(BuildContext made) {
-        return Hands.of(held.by(), held.inBunches() ? bunches : pieceCount());
+    public Labour joining(BuildContext made) {
+        return Labour.of(held.by(), held.inBunches() ? bunches : pieceCount());
     }
 
     @Override

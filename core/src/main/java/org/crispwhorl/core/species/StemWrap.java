@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -141,12 +141,12 @@ public record StemWrap(
     }
 
     @Override
-    public Hands making(BuildContext made) {
+    public Labour making(BuildContext made) {
         return switch (with) {
-            case PASTE -> Hands.of(Operation.SHAPE, 1).and(Operation.SET, 1);
-            case PAPER -> Hands.of(Operation.CUT, 1).and(Operation.TAPE, 1);
+            case PASTE -> Labour.of(Operation.SHAPE, 1).and(Operation.SET, 1);
+            case PAPER -> Labour.of(Operation.CUT, 1).and(Operation.TAPE, 1);
             case TAPE ->
-                Hands.of(
+                Labour.of(
                         Operation.TAPE,
                         tape(made.bareStemMm(), TapeRun.USUAL_WIDTH_MM).layers());
         };
@@ -154,8 +154,8 @@ public record StemWrap(
 
     /** It is made where it stays. */
     @Override
-    public Hands joining(BuildContext made) {
-        return Hands.NONE;
+    public Labour joining(BuildContext made) {
+        return Labour.NONE;
     }
 
     /** Tape that it takes, of a roll of a width, mm; 0 where it is of paste. */

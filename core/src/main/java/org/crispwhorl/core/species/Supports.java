@@ -3,8 +3,8 @@ package org.crispwhorl.core.species;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -106,14 +106,14 @@ public record Supports(
     }
 
     @Override
-    public Hands making(BuildContext made) {
-        return Hands.of(Operation.CUT, count);
+    public Labour making(BuildContext made) {
+        return Labour.of(Operation.CUT, count);
     }
 
     /** Each is put in and taken out. */
     @Override
-    public Hands joining(BuildContext made) {
-        return Hands.of(Operation.PUSH, 2.0 * count);
+    public Labour joining(BuildContext made) {
+        return Labour.of(Operation.PUSH, 2.0 * count);
     }
 
     /** Put in at once: they wait for nothing. */

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -47,13 +47,13 @@ public record Tendril(
         int turns,
 
         @Quantity(
-                label = "seat",
+                label = "height on the stem",
                 unit = Unit.MM,
                 min = -300,
                 max = 60,
                 usual = -20,
                 means = "Height above the neck; below it is negative.")
-        double seatMm,
+        double onStemMm,
 
         @Quantity(
                 label = "at every such head",
@@ -62,7 +62,7 @@ public record Tendril(
                 max = 12,
                 usual = 0,
                 means =
-                        "One at the joint of every second, third … further head, counted from the foot; 0 where they stand together at their seat.")
+                        "One at the joint of every second, third … further head, counted from the foot; 0 where they stand together at one height on the stem.")
         int everyHead,
 
         @Quantity(
@@ -98,7 +98,7 @@ public record Tendril(
                 straightMm,
                 coilMm,
                 turns,
-                seatMm,
+                onStemMm,
                 everyHead,
                 tailMm,
                 colour);
@@ -114,10 +114,10 @@ public record Tendril(
             double straightMm,
             double coilMm,
             int turns,
-            double seatMm,
+            double onStemMm,
             double tailMm,
             Colouring colour) {
-        this(id, name, shade, count, TendrilKind.WIRE, gauge, straightMm, coilMm, turns, seatMm, 0, tailMm, colour);
+        this(id, name, shade, count, TendrilKind.WIRE, gauge, straightMm, coilMm, turns, onStemMm, 0, tailMm, colour);
     }
 
     /** Across a strand of twisted tape, mm. */
@@ -135,7 +135,7 @@ public record Tendril(
     /** Without further heads they stand at their seat; at the joints of heads they have none. */
     @Override
     public List<String> idleAmong(Optional<Heads> heads) {
-        return heads.isEmpty() ? List.of("everyHead") : everyHead > 0 ? List.of("seatMm") : List.of();
+        return heads.isEmpty() ? List.of("everyHead") : everyHead > 0 ? List.of("onStemMm") : List.of();
     }
 
     @Override
@@ -148,7 +148,7 @@ public record Tendril(
     @Override
     public Tendril with(Colouring newColour) {
         return new Tendril(
-                id, name, shade, count, of, gauge, straightMm, coilMm, turns, seatMm, everyHead, tailMm, newColour);
+                id, name, shade, count, of, gauge, straightMm, coilMm, turns, onStemMm, everyHead, tailMm, newColour);
     }
 
     @Override
@@ -197,7 +197,7 @@ public record Tendril(
     public List<Solid> solids(WireTable table) {
         List<Solid> solids = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            solids.add(new Solid.Tube(path(seatMm, 2 * Math.PI * i / count), thickMm(table)));
+            solids.add(new Solid.Tube(path(onStemMm, 2 * Math.PI * i / count), thickMm(table)));
         }
         return solids;
     }
@@ -234,8 +234,8 @@ public record Tendril(
 
     /** Each wire is wrapped and coiled. */
     @Override
-    public Hands making(BuildContext made) {
-        return Hands.of(Operation.WIRE, count);
+    public Labour making(BuildContext made) {
+        return Labour.of(Operation.WIRE, count);
     }
 
     @Override
@@ -244,8 +244,8 @@ public record Tendril(
     }
 
     @Override
-    public Hands joining(BuildContext made) {
-        return Hands.of(Operation.TAPE, count);
+    public Labour joining(BuildContext made) {
+        return Labour.of(Operation.TAPE, count);
     }
 
     @Override

@@ -1,10 +1,10 @@
 package org.crispwhorl.core.species;
 
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Text;
 
-/** What is done to the surface of a heart. */
+/** What is done to the surface of a centre. */
 @Text(label = "texture", means = "What is done to its surface.")
 public enum Texture {
     @Text(label = "smooth")
@@ -43,7 +43,7 @@ public enum Texture {
     }
 
     /** What hands do to put it on. */
-    Hands making() {
-        return markByMark ? Hands.of(Operation.TEXTURE, 1) : Hands.of(Operation.LAY, seen ? 1 : 0);
+    Labour making() {
+        return markByMark ? Labour.of(Operation.TEXTURE, 1) : Labour.of(Operation.LAY, seen ? 1 : 0);
     }
 }

@@ -2,7 +2,7 @@ package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.crispwhorl.core.hands.Hands;
+import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -37,7 +37,7 @@ public record TexturedHead(
                 usual = 0.4,
                 means = "Share of the height, from the top, that counts as crown.")
         double crownShare)
-        implements HeartForm {
+        implements CentreForm {
     public TexturedHead {
         Limits.check(TexturedHead.class, diameterMm, heightMm, crown, sides, crownShare);
     }
@@ -90,35 +90,35 @@ public record TexturedHead(
     }
 
     @Override
-    public List<Solid> solids(double seatMm) {
-        List<Solid> solids = new ArrayList<>(HeartForm.super.solids(seatMm));
+    public List<Solid> solids(double onStemMm) {
+        List<Solid> solids = new ArrayList<>(CentreForm.super.solids(onStemMm));
         if (crown.seen()) {
-            solids.add(over(0, radiusAt(heightMm * Math.max(0.5, 1 - crownShare)), seatMm));
+            solids.add(over(0, radiusAt(heightMm * Math.max(0.5, 1 - crownShare)), onStemMm));
         }
         if (sides.seen() && crownShare < 0.5) {
-            solids.add(over(radiusAt(heightMm * (1 - crownShare)), diameterMm / 2, seatMm));
+            solids.add(over(radiusAt(heightMm * (1 - crownShare)), diameterMm / 2, onStemMm));
         }
         return solids;
     }
 
     /** Marks between two radii, as they are seen from above. */
-    private Solid over(double fromMm, double toMm, double seatMm) {
+    private Solid over(double fromMm, double toMm, double onStemMm) {
         double area = Math.PI * (toMm * toMm - fromMm * fromMm);
         int inside = (int) Math.round(Math.PI * fromMm * fromMm / MARK_AREA_MM2);
         int all = Math.min(MOST_MARKS, inside + (int) (area / MARK_AREA_MM2));
-        double top = seatMm + heightMm;
+        double top = onStemMm + heightMm;
         List<double[]> places = Scatter.overDisc(all, toMm - MARK_MM / 2, top);
         return new Solid.Marks(
                 places.stream().filter(p -> Math.hypot(p[0], p[1]) >= fromMm).toList(), MARK_MM, top);
     }
 
     @Override
-    public Hands making() {
-        return HeartForm.super.making().and(crown.making()).and(sides.making());
+    public Labour making() {
+        return CentreForm.super.making().and(crown.making()).and(sides.making());
     }
 
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
         return new TexturedHead(newDiameterMm, newHeightMm, crown, sides, crownShare);
     }
 }

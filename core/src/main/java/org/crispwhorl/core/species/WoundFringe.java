@@ -1,8 +1,8 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -29,7 +29,7 @@ public record WoundFringe(
                 min = 2,
                 max = 80,
                 usual = 12,
-                means = "Width of the strip: the height of the heart.")
+                means = "Width of the strip: the height of the centre.")
         double heightMm,
 
         @Quantity(label = "cut deep", unit = Unit.MM, min = 1, max = 70, usual = 8, means = "Depth of the fringe.")
@@ -44,7 +44,7 @@ public record WoundFringe(
                 usual = 0.8,
                 means = "Of the strip.")
         double thickMm)
-        implements HeartForm {
+        implements CentreForm {
     /** Share of the wound disc that is paste; the rest is air between the turns. */
     private static final double PACKING = 0.85;
 
@@ -86,20 +86,20 @@ public record WoundFringe(
     }
 
     @Override
-    public HeartForm resized(double newDiameterMm, double newHeightMm) {
+    public CentreForm resized(double newDiameterMm, double newHeightMm) {
         double strip = PACKING * Math.PI * newDiameterMm * newDiameterMm / 4 / thickMm;
         return new WoundFringe(Math.max(10, Math.min(600, strip)), newHeightMm, Math.min(cutMm, newHeightMm), thickMm);
     }
 
     /** The strip, turn upon turn. */
     @Override
-    public List<Solid> solids(double seatMm) {
+    public List<Solid> solids(double onStemMm) {
         return List.of(new Solid.Coil(
-                0, diameterMm() / 2, thickMm / PACKING, thickMm, seatMm, heightMm, Solid.Coil.Rim.STRAIGHT));
+                0, diameterMm() / 2, thickMm / PACKING, thickMm, onStemMm, heightMm, Solid.Coil.Rim.STRAIGHT));
     }
 
     @Override
-    public Hands making() {
-        return Hands.of(Operation.STRIP, 1).and(Operation.SNIP, 1, touches()).and(Operation.ROLL_UP, 1);
+    public Labour making() {
+        return Labour.of(Operation.STRIP, 1).and(Operation.SNIP, 1, touches()).and(Operation.ROLL_UP, 1);
     }
 }

@@ -1,2 +1,2 @@
-/** The design itself: a species as parts in build order, heart outwards. */
+/** The design itself: a species as parts in build order, centre outwards. */
 package org.crispwhorl.core.species;

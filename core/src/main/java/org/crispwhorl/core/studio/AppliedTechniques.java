@@ -17,10 +17,10 @@ import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.PiecesDraft;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 
 /**
- * A species as it is made by the ways of a studio, a species and its parts: quick counts, ridges, wire ends, insertions,
+ * A species as it is made by the techniques of a studio, a species and its parts: fewer pieces, ridges, wire ends, wires inside,
  * one-piece blossoms, the order of its rings and its ladder of shades are settled. What stays a question of when or with
  * what (dusting, glue, board) is looked up where it matters.
  */
@@ -28,7 +28,7 @@ public final class AppliedTechniques {
     /** Wire in a small hook, mm. */
     private static final double HOOK_MM = 3;
 
-    /** Share of the finished length that a short insertion takes. */
+    /** Share of the finished length that a short wire inside takes. */
     private static final double SHORT = 0.25;
 
     /** Share of the finished length that a wire to the middle takes. */
@@ -41,12 +41,12 @@ public final class AppliedTechniques {
     private static final double MIDDLE_PER_BASE = 1.0;
 
     private final Species species;
-    private final Ways ways;
+    private final Techniques techniques;
     private final Kit kit;
 
-    private AppliedTechniques(Species species, Ways ways, Kit kit) {
+    private AppliedTechniques(Species species, Techniques techniques, Kit kit) {
         this.species = species;
-        this.ways = ways;
+        this.techniques = techniques;
         this.kit = kit;
     }
 
@@ -55,15 +55,15 @@ public final class AppliedTechniques {
      *
      * @param studio the studio's ways; the species' own choices go before them, a part's before both
      */
-    public static Species of(Species designed, Ways studio, Kit kit) {
-        AppliedTechniques making = new AppliedTechniques(designed, studio.with(designed.ways()), kit);
+    public static Species of(Species designed, Techniques studio, Kit kit) {
+        AppliedTechniques making = new AppliedTechniques(designed, studio.with(designed.techniques()), kit);
         List<Part> parts = new ArrayList<>();
         for (Part part : designed.parts()) {
             parts.add(part.flat().<Part>map(p -> p.with(making.pieces(p))).orElse(part));
         }
         return designed.withParts(making.ordered(parts))
-                .withShades(ShadeLadder.of(designed.shades(), making.ways.ladder()))
-                .withWays(making.ways.all());
+                .withShades(ShadeLadder.of(designed.shades(), making.techniques.ladder()))
+                .withTechniques(making.techniques.all());
     }
 
     /**
@@ -73,13 +73,13 @@ public final class AppliedTechniques {
      * @param edit of a species, made alike on the design and on what is made of it
      * @throws org.crispwhorl.core.measure.InvalidValue where the design cannot take it
      */
-    public static Species edited(Species designed, Ways studio, Kit kit, UnaryOperator<Species> edit) {
+    public static Species edited(Species designed, Techniques studio, Kit kit, UnaryOperator<Species> edit) {
         Species made = of(designed, studio, kit);
         Species wanted = edit.apply(made);
         Species changed = edit.apply(designed);
         if (!wanted.shades().equals(of(changed, studio, kit).shades())) {
-            changed =
-                    changed.withShades(wanted.shades()).withWays(changed.ways().withLadder(Optional.of(Ladder.STATED)));
+            changed = changed.withShades(wanted.shades())
+                    .withTechniques(changed.techniques().withLadder(Optional.of(Ladder.STATED)));
         }
         Species remade = of(changed, studio, kit);
         for (Petaled part : changed.petaled()) {
@@ -95,8 +95,8 @@ public final class AppliedTechniques {
                     break;
                 }
                 changed = changed.with(part.with(counted.pieces()
-                        .with(d ->
-                                d.ways = Optional.of(d.ways.orElse(Choices.NONE).or(cleared)))));
+                        .with(d -> d.techniques =
+                                Optional.of(d.techniques.orElse(Choices.NONE).or(cleared)))));
                 remade = of(changed, studio, kit);
             }
         }
@@ -108,10 +108,10 @@ public final class AppliedTechniques {
 
     private static List<Choices> cleared() {
         List<Choices> one = List.of(
-                Choices.NONE.withInsertion(Optional.of(Ways.Insertion.STATED)),
-                Choices.NONE.withRidge(Optional.of(Ways.Ridge.PINNED)),
-                Choices.NONE.withPetals(Optional.of(Ways.Petals.DESIGNED)),
-                Choices.NONE.withWireEnd(Optional.of(Ways.WireEnd.STRAIGHT)));
+                Choices.NONE.withWireInside(Optional.of(Techniques.WireInside.STATED)),
+                Choices.NONE.withRidge(Optional.of(Techniques.Ridge.PINNED)),
+                Choices.NONE.withPetals(Optional.of(Techniques.Petals.DESIGNED)),
+                Choices.NONE.withWireEnd(Optional.of(Techniques.WireEnd.STRAIGHT)));
         List<Choices> all = new ArrayList<>(one);
         all.add(one.stream().reduce(Choices.NONE, Choices::or));
         return all;
@@ -123,7 +123,7 @@ public final class AppliedTechniques {
 
     /** What a way says is no part of what is made. */
     private static boolean same(Petaled one, Petaled other) {
-        UnaryOperator<Pieces> bare = p -> p.with(d -> d.ways = Optional.empty());
+        UnaryOperator<Pieces> bare = p -> p.with(d -> d.techniques = Optional.empty());
         return bare.apply(one.pieces()).equals(bare.apply(other.pieces()))
                 && one.colour().equals(other.colour());
     }
@@ -135,35 +135,35 @@ public final class AppliedTechniques {
                 ? changed
                 : changed.with(changed.pieces().with(d -> {
                     d.count = designed.pieces().count();
-                    d.quickCount = wanted.pieces().count();
+                    d.fewerCount = wanted.pieces().count();
                 }));
     }
 
     private Pieces pieces(Petaled part) {
-        Ways own = part.pieces().ways().map(ways::with).orElse(ways);
+        Techniques own = part.pieces().techniques().map(techniques::with).orElse(techniques);
         Pieces pieces = part.pieces();
         return pieces.with(d -> {
-            if (own.counts() == Ways.Counts.QUICK && pieces.quickCount() > 0) {
-                d.count = pieces.quickCount();
-                d.quickCount = 0;
+            if (own.counts() == Techniques.Counts.FEWER && pieces.fewerCount() > 0) {
+                d.count = pieces.fewerCount();
+                d.fewerCount = 0;
             }
             inOneOrSingly(d, part, own);
             d.attachment.wire().ifPresent(wired -> d.attachment = wired(wired, pieces, own));
         });
     }
 
-    private static void inOneOrSingly(PiecesDraft d, Petaled part, Ways own) {
+    private static void inOneOrSingly(PiecesDraft d, Petaled part, Techniques own) {
         if (!part.ring()) {
             return;
         }
         boolean wired = d.attachment.wire().isPresent();
-        if (own.petals() == Ways.Petals.ONE_PIECE && wired && d.count > 1) {
+        if (own.petals() == Techniques.Petals.ONE_PIECE && wired && d.count > 1) {
             double base = Math.max(1, d.outline.base() * d.outline.widthMm());
             d.making.inOne(MIDDLE_PER_BASE * base).ifPresent(inOne -> {
                 d.making = inOne;
                 d.attachment = new Attachment.Threaded();
             });
-        } else if (own.petals() == Ways.Petals.SINGLES) {
+        } else if (own.petals() == Techniques.Petals.SINGLES) {
             d.making.singly().ifPresent(singly -> {
                 d.making = singly;
                 d.attachment = wired ? d.attachment : USUAL_WIRE;
@@ -174,15 +174,15 @@ public final class AppliedTechniques {
     /** The wire of a petal that a studio makes singly where it was designed in one piece. */
     private static final Attachment.Wired USUAL_WIRE = new Attachment.Wired(28, 8, 0, 3, 80, 0.7);
 
-    private Attachment wired(Attachment.Wired wired, Pieces pieces, Ways own) {
+    private Attachment wired(Attachment.Wired wired, Pieces pieces, Techniques own) {
         double length = pieces.finished().lengthMm();
         Attachment.Wired made =
-                switch (own.insertion()) {
+                switch (own.wireInside()) {
                     case STATED -> wired;
                     case SHORT -> inserted(wired, SHORT * length);
                     case MIDDLE -> inserted(wired, MIDDLE * length);
                 };
-        if (own.wireEnd() == Ways.WireEnd.HOOK) {
+        if (own.wireEnd() == Techniques.WireEnd.HOOK) {
             made = made.withHook(Math.max(HOOK_MM, made.hookMm()));
         }
         double ridge =
@@ -197,12 +197,12 @@ public final class AppliedTechniques {
     }
 
     private static Attachment.Wired inserted(Attachment.Wired wired, double mm) {
-        return wired.withInsertion(Limits.within(Attachment.Wired.class, "insertionMm", mm));
+        return wired.withWireInside(Limits.within(Attachment.Wired.class, "wireInsideMm", mm));
     }
 
     /** Rings sorted by length into the places that rings have; all else stays where it is. */
     private List<Part> ordered(List<Part> parts) {
-        if (ways.ringOrder() == Ways.RingOrder.DESIGNED) {
+        if (techniques.ringOrder() == Techniques.RingOrder.DESIGNED) {
             return parts;
         }
         Comparator<Petaled> bySize =
@@ -210,7 +210,7 @@ public final class AppliedTechniques {
         Deque<Petaled> rings = new ArrayDeque<>(parts.stream()
                 .flatMap(p -> p.flat().stream())
                 .filter(Petaled::ring)
-                .sorted(ways.ringOrder() == Ways.RingOrder.SMALL_INSIDE ? bySize : bySize.reversed())
+                .sorted(techniques.ringOrder() == Techniques.RingOrder.SMALL_INSIDE ? bySize : bySize.reversed())
                 .toList());
         List<Part> ordered = new ArrayList<>();
         for (Part part : parts) {

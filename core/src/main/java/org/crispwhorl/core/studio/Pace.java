@@ -2,8 +2,8 @@ package org.crispwhorl.core.studio;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -90,15 +90,15 @@ public record Pace(
     }
 
     /** Minutes that a piece of work takes. */
-    public double minutes(Hands work) {
+    public double minutes(Labour work) {
         double minutes = 0;
-        for (Hands.Turn turn : work.turns()) {
+        for (Labour.Turn turn : work.turns()) {
             minutes += turn.things() * eachMin(turn.operation()) + turn.petals() * petalMin(turn.operation());
         }
         return minutes;
     }
 
-    /** Minutes to mix a shade. A shade of no master, or of nothing else, needs none. */
+    /** Minutes to mix a shade. A shade of no strong colour, or of nothing else, needs none. */
     public double mixMin(double grams, double share) {
         return grams <= 0 || share <= 0 || share >= 1
                 ? 0

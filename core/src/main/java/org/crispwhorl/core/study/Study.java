@@ -14,17 +14,17 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Former;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.thinning.Thinning;
 
 /** A flower taken apart. */
@@ -68,8 +68,8 @@ public record Study(
     private static final double BASE = 0.25;
     private static final double TIP = 2;
 
-    /** The heart is as wide as this share of the smallest petals' length. */
-    private static final double HEART = 0.35;
+    /** The centre is as wide as this share of the smallest petals' length. */
+    private static final double CENTRE = 0.35;
 
     public Study {
         petals = List.copyOf(petals);
@@ -124,8 +124,9 @@ public record Study(
         Shade petal = new Shade("petal", "petal", "#c9a0b4", 0.4);
         Shade green = new Shade("green", "green", "#3d5e33", 0.8);
         List<Part> parts = new ArrayList<>();
-        double ball = Math.max(2, Math.min(80, HEART * scale * rings.get(0).lengthMm()));
-        parts.add(new Heart("heart", "heart", green.id(), new HeartForm.Ball(ball), 20, 0, 1, 4, 100, Colouring.NONE));
+        double ball = Math.max(2, Math.min(80, CENTRE * scale * rings.get(0).lengthMm()));
+        parts.add(new Centre(
+                "centre", "centre", green.id(), new CentreForm.Ball(ball), 20, 0, 1, 4, 100, Colouring.NONE));
         for (int i = 0; i < rings.size(); i++) {
             parts.add(ring(i, rings.size(), rings.get(i), scale, petal.id()));
         }
@@ -140,7 +141,7 @@ public record Study(
                 Choices.NONE);
     }
 
-    private Whorl ring(int i, int rings, MeasuredPetals measured, double scale, String shade) {
+    private Ring ring(int i, int rings, MeasuredPetals measured, double scale, String shade) {
         Outline finished = Outline.of(
                 Limits.within(Outline.class, "lengthMm", scale * measured.lengthMm()),
                 Limits.within(Outline.class, "widthMm", scale * measured.widthMm()),
@@ -149,7 +150,7 @@ public record Study(
                 TIP);
         double rim = Limits.within(Former.class, "rimRadiusMm", finished.lengthMm());
         double lean = rings == 1 ? OUTER_DEG : INNER_DEG + (OUTER_DEG - INNER_DEG) * i / (rings - 1);
-        return new Whorl(
+        return new Ring(
                 "ring-" + (i + 1),
                 measured.note().isBlank() ? "ring " + (i + 1) : shortened(measured.note()),
                 shade,
@@ -177,7 +178,7 @@ public record Study(
     private String note(List<MeasuredPetals> rings) {
         return String.format(
                 java.util.Locale.ROOT,
-                "Drafted from a real flower %.0f mm across: %d petals in %d rings. Leans, formers and heart are guesses.",
+                "Drafted from a real flower %.0f mm across: %d petals in %d rings. Leans, formers and centre are guesses.",
                 realFaceMm,
                 rings.stream().mapToInt(MeasuredPetals::count).sum(),
                 rings.size());

@@ -10,9 +10,9 @@ import java.util.OptionalInt;
  * @param massG mass carried, g
  * @param centreMm from the end of the free wire to the centre of mass, mm
  * @param freeMm free length of wire, mm
- * @param leanDeg how far it leans from upright: 0 upright, 90 flat
+ * @param opensDeg how far it leans from upright: 0 upright, 90 flat
  */
-public record LoadedWire(double massG, double centreMm, double freeMm, double leanDeg) {
+public record LoadedWire(double massG, double centreMm, double freeMm, double opensDeg) {
     /** Young's modulus of steel, MPa. */
     private static final double YOUNG_MPA = 200_000;
 
@@ -37,7 +37,7 @@ public record LoadedWire(double massG, double centreMm, double freeMm, double le
 
     /** Share of the weight that lies across the wire. */
     public double across() {
-        return Math.abs(Math.sin(Math.toRadians(leanDeg)));
+        return Math.abs(Math.sin(Math.toRadians(opensDeg)));
     }
 
     /** Droop at the end of the free wire at rest, degrees: θ = sin α · W(l²/2 + c·l)/EI with I = πd⁴/64. */

@@ -182,16 +182,17 @@ public final class WireCutter {
 
     /** The fewest whole wires first; then, with no more of them, the least wire cut up. */
     private Optional<CuttingPlan> exact(Covering covering, CuttingPatterns.Found found, CuttingPlan plain) {
-        List<Pattern> ways = found.patterns();
-        double[] whole = each(ways, p -> p.source().offcut() ? 0 : 1);
+        List<Pattern> techniques = found.patterns();
+        double[] whole = each(techniques, p -> p.source().offcut() ? 0 : 1);
         covering.between(found.atLeast(), plain.wholeWires(), whole);
         for (int i = 0; i < lengths.length; i++) {
             int at = i;
-            covering.between(wanted[i], Double.POSITIVE_INFINITY, each(ways, p -> p.pieces()[at]));
+            covering.between(wanted[i], Double.POSITIVE_INFINITY, each(techniques, p -> p.pieces()[at]));
         }
         for (Source source : sources()) {
             if (source.offcut()) {
-                covering.between(0, source.count(), each(ways, p -> p.source().equals(source) ? 1 : 0));
+                covering.between(
+                        0, source.count(), each(techniques, p -> p.source().equals(source) ? 1 : 0));
             }
         }
         Optional<Covering.Taken> fewest = covering.cheapest(whole, Budget.ofMs(LIMIT_MS));
@@ -206,43 +207,46 @@ public final class WireCutter {
                 : found.atLeast();
         boolean proved = found.all() && fewest.get().proved() || wires <= bound;
         covering.between(0, wires, whole);
-        boolean alike =
-                ways.stream().mapToLong(p -> p.source().length()).distinct().count() == 1;
+        boolean alike = techniques.stream()
+                        .mapToLong(p -> p.source().length())
+                        .distinct()
+                        .count()
+                == 1;
         Covering.Taken least = alike
                 ? fewest.get()
-                : covering.cheapest(each(ways, p -> p.source().length()), Budget.ofMs(LIMIT_MS / 4))
+                : covering.cheapest(each(techniques, p -> p.source().length()), Budget.ofMs(LIMIT_MS / 4))
                         .orElse(fewest.get());
-        return Optional.of(written(ways, least.times(), bound, proved));
+        return Optional.of(written(techniques, least.times(), bound, proved));
     }
 
-    private static double[] each(List<Pattern> ways, ToDoubleFunction<Pattern> figure) {
-        return ways.stream().mapToDouble(figure).toArray();
+    private static double[] each(List<Pattern> techniques, ToDoubleFunction<Pattern> figure) {
+        return techniques.stream().mapToDouble(figure).toArray();
     }
 
     /** The solver gives up proving after so long for the first goal, after a quarter of it for the second. */
     private static final long LIMIT_MS = 1000;
 
     /** Writes the chosen patterns down, leaving out pieces that are one too many. */
-    private CuttingPlan written(List<Pattern> ways, long[] times, int bound, boolean proved) {
+    private CuttingPlan written(List<Pattern> techniques, long[] times, int bound, boolean proved) {
         int[] surplus = new int[lengths.length];
         for (int i = 0; i < lengths.length; i++) {
             surplus[i] = -wanted[i];
             for (int p = 0; p < times.length; p++) {
-                surplus[i] += (int) times[p] * ways.get(p).pieces()[i];
+                surplus[i] += (int) times[p] * techniques.get(p).pieces()[i];
             }
         }
         Map<String, CuttingPlan.WireCutting> alike = new TreeMap<>();
         int whole = 0;
         for (int p = 0; p < times.length; p++) {
-            Source source = ways.get(p).source();
+            Source source = techniques.get(p).source();
             for (long k = 0; k < times[p]; k++) {
                 if (Arrays.stream(surplus).allMatch(n -> n == 0)) {
                     int rest = (int) (times[p] - k);
                     whole += source.offcut() ? 0 : rest;
-                    add(alike, source, ways.get(p).pieces(), rest);
+                    add(alike, source, techniques.get(p).pieces(), rest);
                     break;
                 }
-                int[] kept = ways.get(p).pieces().clone();
+                int[] kept = techniques.get(p).pieces().clone();
                 for (int i = 0; i < kept.length; i++) {
                     int less = Math.min(kept[i], surplus[i]);
                     kept[i] -= less;

@@ -58,7 +58,7 @@ public class BrokenTest {
         OrderSheet.OrderTask more = task(madeUp(), "make-petals~more1");
         assertEquals(first.pieces(), 15);
         assertEquals(more.pieces(), 4);
-        assertEquals(more.handsMin(), first.handsMin() * 4 / 15, 1e-9);
+        assertEquals(more.labourMin(), first.labourMin() * 4 / 15, 1e-9);
         assertTrue(more.task().name().endsWith("4 more"), more.task().name());
         for (OrderSheet.OrderTask waits : madeUp().tasks()) {
             List<String> after =

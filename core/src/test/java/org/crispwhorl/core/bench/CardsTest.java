@@ -37,7 +37,7 @@ public class CardsTest {
         return Cards.of(lines, OrderSheet.of(lines, conditions), conditions, DRAWER);
     }
 
-    private static BenchCard card(List<BenchCard> cards, Plan.Doing doing, String part) {
+    private static BenchCard card(List<BenchCard> cards, Plan.TaskKind doing, String part) {
         return cards.stream()
                 .filter(c -> c.doing() == doing && c.part().equals(Optional.of(part)))
                 .findFirst()
@@ -54,7 +54,7 @@ public class CardsTest {
 
     @Test
     public void aCardSaysWhatHandsNeedToMakeARing() {
-        BenchCard petals = card(cards(ROSE, 4), Plan.Doing.MAKE, "petals");
+        BenchCard petals = card(cards(ROSE, 4), Plan.TaskKind.MAKE, "petals");
         assertEquals(petals.pieces(), 4 * PETALS.count());
         assertTrue(petals.spares() >= 1, "something always breaks");
         assertEquals(line(petals, "from"), "copper petal");
@@ -68,19 +68,19 @@ public class CardsTest {
     }
 
     @Test
-    public void aHeartSaysHowLargeItIs() {
-        BenchCard heart = card(cards(ROSE, 4), Plan.Doing.MAKE, "heart");
-        assertTrue(line(heart, "size").contains("high"), heart.lines().toString());
+    public void aCentreSaysHowLargeItIs() {
+        BenchCard centre = card(cards(ROSE, 4), Plan.TaskKind.MAKE, "centre");
+        assertTrue(line(centre, "size").contains("high"), centre.lines().toString());
         assertTrue(
-                heart.lines().stream().anyMatch(l -> l.label().contains("ball")),
-                heart.lines().toString());
+                centre.lines().stream().anyMatch(l -> l.label().contains("ball")),
+                centre.lines().toString());
     }
 
     /** What it waits for afterwards is what the plan of the flower says, in minutes. */
     @Test
     public void aCardSaysHowLongItThenWaits() {
         List<BenchCard> cards = cards(ROSE, 4);
-        BenchCard petals = card(cards, Plan.Doing.MAKE, "petals");
+        BenchCard petals = card(cards, Plan.TaskKind.MAKE, "petals");
         BenchCard.BenchWait wait = petals.then().get(0);
         assertTrue(wait.enoughMin() > 60, petals.then().toString());
         assertTrue(wait.stage().filter(s -> s == Stage.FIRM || s == Stage.DRY).isPresent());
@@ -95,7 +95,7 @@ public class CardsTest {
             OrderSheet sheet = OrderSheet.of(lines, Conditions.USUAL);
             List<BenchCard> cards = Cards.of(lines, sheet, Conditions.USUAL, Drawer.EMPTY);
             assertEquals(cards.size(), sheet.tasks().size());
-            assertEquals(cards.stream().mapToDouble(BenchCard::handsMin).sum(), sheet.handsMin(), 1e-6);
+            assertEquals(cards.stream().mapToDouble(BenchCard::labourMin).sum(), sheet.labourMin(), 1e-6);
         }
     }
 }

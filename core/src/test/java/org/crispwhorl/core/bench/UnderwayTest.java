@@ -46,7 +46,7 @@ public class UnderwayTest {
             event("petals", Touch.DONE, 30, 0),
             event("petals", Touch.NOT_YET, 200, 0),
             event("petals", Touch.READY, 300, 0),
-            event("heart", Touch.DONE, 40, 0),
+            event("centre", Touch.DONE, 40, 0),
             event("leaves", Touch.DONE, 50, 0),
             event("leaves", Touch.UNDONE, 51, 0));
 
@@ -60,7 +60,7 @@ public class UnderwayTest {
         assertEquals(
                 petals.looked(), List.of(new Underway.Look(minute(200), false), new Underway.Look(minute(300), true)));
         assertEquals(petals.over(ZoneOffset.UTC), Optional.of(new Done("petals", local(0), local(30))));
-        assertEquals(works.get(1).over(ZoneOffset.UTC), Optional.of(new Done("heart", local(40), local(40))));
+        assertEquals(works.get(1).over(ZoneOffset.UTC), Optional.of(new Done("centre", local(40), local(40))));
         assertTrue(works.get(2).over(ZoneOffset.UTC).isEmpty(), "it was not done after all");
     }
 

@@ -19,13 +19,13 @@ import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.BenchEvent.Touch;
-import org.crispwhorl.core.bench.Said;
+import org.crispwhorl.core.bench.BenchRecord;
 import org.crispwhorl.core.drawer.BreakageRecord;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.RollerMachine;
 import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.hands.Hands;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
@@ -59,7 +59,7 @@ public class BookTest {
     private static Plan.Task making(String part) {
         return Planning.of(rose()).tasks().stream()
                 .filter(t ->
-                        t.doing() == Plan.Doing.MAKE && t.partId().orElse("").equals(part))
+                        t.doing() == Plan.TaskKind.MAKE && t.partId().orElse("").equals(part))
                 .findFirst()
                 .orElseThrow();
     }
@@ -87,7 +87,7 @@ public class BookTest {
     private void petalsMade(double timesReckoned) {
         events.clear();
         conditions = Conditions.USUAL;
-        double reckoned = making("petals").handsMin() * ROSES;
+        double reckoned = making("petals").labourMin() * ROSES;
         touch(uid("petals"), Touch.BEGUN, 0, 1);
         touch(uid("petals"), Touch.GOOD, 5, 27);
         touch(uid("petals"), Touch.BROKE, 6, 3);
@@ -140,7 +140,7 @@ public class BookTest {
     @Test
     public void looksAreHeldAgainstWhatIsReckonedWithoutTheBook() {
         petalsMade(1);
-        double done = making("petals").handsMin() * ROSES;
+        double done = making("petals").labourMin() * ROSES;
         double firm = rose().course(rose().species().part("petals").orElseThrow())
                 .at(Stage.FIRM)
                 .orElseThrow()
@@ -190,7 +190,7 @@ public class BookTest {
         assertEquals(after.safeByH() / after.medianH(), Math.exp(1.2815515655 * 0.1), 1e-6);
     }
 
-    private void said(Said what) {
+    private void said(BenchRecord what) {
         events.add(BenchEvent.saying(UUID.randomUUID(), uid("petals"), NINE.plusSeconds(7 * 60), what));
     }
 
@@ -225,16 +225,16 @@ public class BookTest {
     @Test
     public void whatIsMeasuredAndNotedStandsInTheBook() {
         petalsMade(1);
-        said(new Said.PetalMeasured(52, 38));
-        said(new Said.BenchNote("paste was from yesterday"));
+        said(new BenchRecord.PetalMeasured(52, 38));
+        said(new BenchRecord.BenchNote("paste was from yesterday"));
         Book.Entry entry = book().entries().get(0);
         assertEquals(entry.written().size(), 2);
         assertTrue(
                 entry.written().get(0).told().contains("thick"), entry.written().toString());
         assertEquals(entry.written().get(1).told(), "paste was from yesterday");
         assertEquals(entry.room().orElseThrow(), Room.REFERENCE);
-        events.add(
-                BenchEvent.saying(UUID.randomUUID(), "plan", NINE, new Said.BenchNote("planned anew: 3 of 40 moved")));
+        events.add(BenchEvent.saying(
+                UUID.randomUUID(), "plan", NINE, new BenchRecord.BenchNote("planned anew: 3 of 40 moved")));
         assertEquals(book().remarks().get(0).written().told(), "planned anew: 3 of 40 moved");
         assertEquals(book().entries().size(), 1);
     }
@@ -245,7 +245,7 @@ public class BookTest {
         petalsMade(1);
         assertTrue(book().roller().isEmpty());
         for (int k = 1; k <= 4; k++) {
-            said(new Said.SheetMeasured(3, 1.1 * ROLLER.measuredMm(3)));
+            said(new BenchRecord.SheetMeasured(3, 1.1 * ROLLER.measuredMm(3)));
         }
         RollerLearnt learnt = book().roller().orElseThrow();
         assertEquals(learnt.measures(), 4);
@@ -280,7 +280,7 @@ public class BookTest {
             List<PaceLearnt.Timed> works = new ArrayList<>();
             for (int i = 0; i < 12; i++) {
                 works.add(new PaceLearnt.Timed(
-                        Hands.of(Operation.CUT, 20), truth * Math.exp(PaceLearnt.NOISE * random.nextGaussian())));
+                        Labour.of(Operation.CUT, 20), truth * Math.exp(PaceLearnt.NOISE * random.nextGaussian())));
             }
             PaceLearnt learnt = PaceLearnt.of(works, Pace.Hand.PRACTISED).get(0);
             pace += learnt.lowMin() <= truth * learnt.handMin() && truth * learnt.handMin() <= learnt.highMin() ? 1 : 0;
@@ -300,7 +300,7 @@ public class BookTest {
             List<PaceLearnt.Timed> works = new ArrayList<>();
             for (int i = 0; i < 200; i++) {
                 works.add(new PaceLearnt.Timed(
-                        Hands.of(Operation.CUT, 20), truth * Math.exp(0.3 * random.nextGaussian())));
+                        Labour.of(Operation.CUT, 20), truth * Math.exp(0.3 * random.nextGaussian())));
             }
             assertEquals(PaceLearnt.of(works, Pace.Hand.PRACTISED).get(0).factor(), truth, 0.08 * truth);
         }

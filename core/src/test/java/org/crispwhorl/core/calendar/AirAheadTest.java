@@ -189,11 +189,11 @@ public class AirAheadTest {
     }
 
     private static int slot(Frame frame, Calendar calendar, Batch batch, boolean end) {
-        Calendar.Stint stint = calendar.stints().stream()
+        Calendar.PlacedTask task = calendar.tasks().stream()
                 .filter(s -> s.uid().equals(batch.uid()))
                 .findFirst()
                 .orElseThrow();
-        return end ? frame.axis().ceil(stint.to()) : frame.axis().floor(stint.from());
+        return end ? frame.axis().ceil(task.to()) : frame.axis().floor(task.from());
     }
 
     /** A wet day on which nothing has to dry moves nothing, formers neither. */

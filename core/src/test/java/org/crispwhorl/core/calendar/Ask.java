@@ -31,7 +31,7 @@ final class Ask {
     private RoomAhead ahead = RoomAhead.STEADY;
     private LocalDateTime now = MONDAY;
     private LocalDateTime handOver = SATURDAY;
-    private double marginH = MARGIN_H;
+    private double spareTimeH = MARGIN_H;
     private StudioTime time = StudioTime.USUAL;
     private List<Planned.Pin> pins = List.of();
     private List<Done> done = List.of();
@@ -101,7 +101,7 @@ final class Ask {
 
     /** At so many hours of margin. */
     Ask leaving(double hours) {
-        marginH = hours;
+        spareTimeH = hours;
         return this;
     }
 
@@ -127,14 +127,14 @@ final class Ask {
 
     Ask with(Calendar.Help help) {
         handOver = help.handOver().orElse(handOver);
-        marginH = help.marginH().orElse(marginH);
+        spareTimeH = help.spareTimeH().orElse(spareTimeH);
         time = help.time().orElse(time);
         return this;
     }
 
     /** When this one has to be ready. */
     LocalDateTime ready() {
-        return handOver.minusMinutes(Math.round(60 * marginH));
+        return handOver.minusMinutes(Math.round(60 * spareTimeH));
     }
 
     OrderSheet sheet() {
@@ -162,7 +162,7 @@ final class Ask {
     /** The same work, but that the pieces of everything that is made lie in such formers. */
     static Frame making(Frame frame, Batch.Lying held) {
         List<Batch> lying = frame.batches().stream()
-                .map(b -> b.lyingIn(b.task().doing() == Plan.Doing.MAKE ? List.of(held) : List.of()))
+                .map(b -> b.lyingIn(b.task().doing() == Plan.TaskKind.MAKE ? List.of(held) : List.of()))
                 .toList();
         Remaining left = new Remaining(lying, Map.of(), frame.left().places(), lying, List.of());
         return Frame.of(left, List.of(), frame.axis(), StudioTime.USUAL);
@@ -170,7 +170,7 @@ final class Ask {
 
     Calendars.Asked asked() {
         return new Calendars.Asked(
-                sheet, flowers, pastes, reckoned, handOver, marginH, new Calendars.Standing(pins, done, before));
+                sheet, flowers, pastes, reckoned, handOver, spareTimeH, new Calendars.Standing(pins, done, before));
     }
 
     private Calendars.Studio studio() {

@@ -49,7 +49,7 @@ public class CalendarTest {
                 .from(MONDAY.minusDays(14));
         Calendar calendar = lastHour.calendar();
         Kept.everything(lastHour, calendar);
-        calendar.stints().forEach(s -> assertEquals(s.from().getHour(), 16, s.toString()));
+        calendar.tasks().forEach(s -> assertEquals(s.from().getHour(), 16, s.toString()));
         Ask midnight =
                 Ask.of(2, 1).until(Ask.SATURDAY.toLocalDate().atStartOfDay()).leaving(0);
         Kept.everything(midnight, midnight.calendar());
@@ -76,27 +76,27 @@ public class CalendarTest {
     @Test
     public void whatIsPinnedStaysAndTheRestIsPlacedRoundIt() {
         Calendar free = Ask.of(3, 0).calendar();
-        Calendar.Stint first = free.stints().get(0);
+        Calendar.PlacedTask first = free.tasks().get(0);
         LocalDateTime sooner = first.from().minusDays(1);
         Calendar pinned = Ask.of(3, 0)
                 .pinned(new Planned.Pin(first.uid(), sooner), new Planned.Pin("no longer there", sooner))
                 .after(free)
                 .calendar();
         assertEquals(
-                pinned.stints().stream()
+                pinned.tasks().stream()
                         .filter(s -> s.uid().equals(first.uid()))
                         .findFirst()
                         .orElseThrow()
                         .from(),
                 sooner);
-        assertEquals(pinned.stints().size(), free.stints().size());
+        assertEquals(pinned.tasks().size(), free.tasks().size());
         Map<String, LocalDateTime> stood =
-                free.stints().stream().collect(Collectors.toMap(Calendar.Stint::uid, Calendar.Stint::from));
-        long moved = pinned.stints().stream()
+                free.tasks().stream().collect(Collectors.toMap(Calendar.PlacedTask::uid, Calendar.PlacedTask::from));
+        long moved = pinned.tasks().stream()
                 .filter(s -> !stood.get(s.uid()).equals(s.from()))
                 .count();
         assertEquals(moved, 1L, "nothing moves that need not");
-        Calendar.Stint last = free.stints().get(free.stints().size() - 1);
+        Calendar.PlacedTask last = free.tasks().get(free.tasks().size() - 1);
         Calendar never = Ask.of(3, 0)
                 .pinned(new Planned.Pin(last.uid(), MONDAY))
                 .after(free)
@@ -117,12 +117,12 @@ public class CalendarTest {
         assertEquals(held.wanted(), 35);
         Calendar calendar = ask.calendar();
         assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
-        List<Calendar.Stint> made = calendar.stints().stream()
+        List<Calendar.PlacedTask> made = calendar.tasks().stream()
                 .filter(s -> s.task().equals(make.task().name()))
                 .toList();
         assertTrue(made.size() >= 4, "in four turns at least");
         int each = (35 + made.size() - 1) / made.size();
-        for (Calendar.Stint s : made) {
+        for (Calendar.PlacedTask s : made) {
             long lying = made.stream()
                     .filter(o -> !o.from().isAfter(s.from())
                             && o.to().plusMinutes(Math.round(60 * held.hours())).isAfter(s.from()))
@@ -134,12 +134,12 @@ public class CalendarTest {
     @Test
     public void handsThatWorkOnAnotherOrderAreNotThere() {
         Calendar first = Ask.of(3, 0).calendar();
-        List<Calendars.Elsewhere> elsewhere = first.stints().stream()
+        List<Calendars.Elsewhere> elsewhere = first.tasks().stream()
                 .map(s -> new Calendars.Elsewhere(s.from(), s.to(), s.maker(), s.takes()))
                 .toList();
         Calendar second = Ask.of(3, 0).beside(elsewhere).calendar();
-        assertEquals(second.stints().size(), first.stints().size());
-        for (Calendar.Stint s : second.stints()) {
+        assertEquals(second.tasks().size(), first.tasks().size());
+        for (Calendar.PlacedTask s : second.tasks()) {
             assertTrue(
                     elsewhere.stream()
                             .noneMatch(

@@ -22,7 +22,7 @@ final class Kept {
         OrderSheet sheet = ask.sheet();
         StudioTime time = ask.time();
         assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
-        for (Calendar.Stint s : calendar.stints()) {
+        for (Calendar.PlacedTask s : calendar.tasks()) {
             if (s.done()) {
                 continue;
             }
@@ -43,11 +43,11 @@ final class Kept {
                                     .noneMatch(q -> s.from().toLocalTime().isBefore(q.to())
                                             && s.to().toLocalTime().isAfter(q.from())),
                     s + " is not heard in quiet hours");
-            long beside = calendar.stints().stream()
+            long beside = calendar.tasks().stream()
                     .filter(o -> !o.from().isAfter(s.from()) && s.from().isBefore(o.to()))
                     .count();
             assertTrue(beside <= time.makers(), s + " has hands");
-            long ofMaker = calendar.stints().stream()
+            long ofMaker = calendar.tasks().stream()
                     .filter(o -> o.maker() == s.maker()
                             && o.from().isBefore(s.to())
                             && s.from().isBefore(o.to()))
@@ -55,25 +55,26 @@ final class Kept {
             assertEquals(ofMaker, 1L, s + " is the only work of those hands");
             assertFalse(s.because().isBlank());
         }
-        Map<String, List<Calendar.Stint>> byTask = calendar.stints().stream()
+        Map<String, List<Calendar.PlacedTask>> byTask = calendar.tasks().stream()
                 .collect(Collectors.groupingBy(s -> s.uid().substring(0, s.uid().lastIndexOf('/'))));
         for (OrderSheet.OrderTask task : sheet.tasks()) {
-            List<Calendar.Stint> own =
+            List<Calendar.PlacedTask> own =
                     byTask.get(task.line() + "/" + task.task().id());
             double minutes = own.stream().mapToLong(Kept::minutes).sum();
             assertTrue(
-                    own.stream().anyMatch(Calendar.Stint::done) || minutes >= task.handsMin() - 1e-9,
+                    own.stream().anyMatch(Calendar.PlacedTask::done) || minutes >= task.labourMin() - 1e-9,
                     task.task().name() + " has its minutes");
             for (Plan.Gate gate : task.task().gates()) {
-                List<Calendar.Stint> before = byTask.get(task.line() + "/" + gate.afterTask());
+                List<Calendar.PlacedTask> before = byTask.get(task.line() + "/" + gate.afterTask());
                 if (before != null) {
                     own.stream().filter(s -> !s.done()).forEach(s -> waits(s, before, gate));
                 }
             }
         }
-        toolsSuffice(ask, calendar.stints());
+        toolsSuffice(ask, calendar.tasks());
         for (OrderSheet.HandOverGate last : sheet.handOver()) {
-            for (Calendar.Stint s : byTask.get(last.line() + "/" + last.gate().afterTask())) {
+            for (Calendar.PlacedTask s :
+                    byTask.get(last.line() + "/" + last.gate().afterTask())) {
                 long wait = Duration.between(s.to(), ask.ready()).toMinutes();
                 assertTrue(wait >= 60 * last.gate().waitH() - ROUNDING_MIN, s.task() + " is dry");
             }
@@ -81,13 +82,13 @@ final class Kept {
     }
 
     /** At the beginning of every piece of work no more of anything is taken than there is. */
-    static void toolsSuffice(Ask ask, List<Calendar.Stint> stints) {
+    static void toolsSuffice(Ask ask, List<Calendar.PlacedTask> tasks) {
         Map<String, Integer> owned = ask.sheet().tasks().stream()
                 .flatMap(t -> t.held().stream())
                 .collect(Collectors.toMap(OrderSheet.Held::tool, OrderSheet.Held::owned, Math::max));
-        for (Calendar.Stint s : stints) {
+        for (Calendar.PlacedTask s : tasks) {
             owned.forEach((tool, count) -> {
-                int taken = stints.stream()
+                int taken = tasks.stream()
                         .filter(o -> !o.from().isAfter(s.from()))
                         .flatMap(o -> o.takes().stream())
                         .filter(t -> t.tool().equals(tool) && t.until().isAfter(s.from()))
@@ -98,16 +99,16 @@ final class Kept {
         }
     }
 
-    static long minutes(Calendar.Stint s) {
+    static long minutes(Calendar.PlacedTask s) {
         return Duration.between(s.from(), s.to()).toMinutes();
     }
 
-    private static void waits(Calendar.Stint s, List<Calendar.Stint> before, Plan.Gate gate) {
+    private static void waits(Calendar.PlacedTask s, List<Calendar.PlacedTask> before, Plan.Gate gate) {
         // As many of its flowers have to be through with what is before as are begun now.
         int needed = (int) Math.ceil((double) s.batch() * before.size() / s.of() - 1e-9);
-        Calendar.Stint first = before.stream()
+        Calendar.PlacedTask first = before.stream()
                 .filter(b -> b.batch() <= needed)
-                .max(Comparator.comparing(Calendar.Stint::to))
+                .max(Comparator.comparing(Calendar.PlacedTask::to))
                 .orElseThrow();
         long wait = Duration.between(first.to(), s.from()).toMinutes();
         assertTrue(wait >= 60 * gate.waitH() - ROUNDING_MIN, s.task() + " waits for " + first.task());

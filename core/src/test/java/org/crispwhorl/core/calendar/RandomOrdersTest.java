@@ -42,7 +42,7 @@ public class RandomOrdersTest {
 
     /** Somebody who comes in the afternoons and can do some of it. */
     private static StudioTime.SecondMaker second(Random random) {
-        List<Plan.Doing> can = new ArrayList<>(List.of(Plan.Doing.values()));
+        List<Plan.TaskKind> can = new ArrayList<>(List.of(Plan.TaskKind.values()));
         Collections.shuffle(can, random);
         return new StudioTime.SecondMaker(
                 Collections.nCopies(7, new StudioTime.DayHours(true, LocalTime.of(14, 0), LocalTime.of(19, 0))),
@@ -73,7 +73,7 @@ public class RandomOrdersTest {
                 planned++;
                 Kept.everything(asked, calendar);
             }
-            assertFalse(calendar.limit().isPresent() && !calendar.stints().isEmpty());
+            assertFalse(calendar.limit().isPresent() && !calendar.tasks().isEmpty());
         }
         assertTrue(planned > ORDERS / 2, planned + " planned");
     }

@@ -16,14 +16,14 @@ import org.testng.annotations.Test;
 /** What becomes of a plan once some of it is done. */
 public class ReplanTest {
     private static List<Done> doneBy(Calendar calendar, LocalDateTime moment, int lateMin) {
-        return calendar.stints().stream()
+        return calendar.tasks().stream()
                 .filter(s -> !s.to().plusMinutes(lateMin).isAfter(moment))
                 .map(s -> new Done(s.uid(), s.from(), s.to().plusMinutes(lateMin)))
                 .toList();
     }
 
-    private static Map<String, Calendar.Stint> byUid(Calendar calendar) {
-        return calendar.stints().stream().collect(Collectors.toMap(Calendar.Stint::uid, s -> s));
+    private static Map<String, Calendar.PlacedTask> byUid(Calendar calendar) {
+        return calendar.tasks().stream().collect(Collectors.toMap(Calendar.PlacedTask::uid, s -> s));
     }
 
     @DataProvider
@@ -37,7 +37,7 @@ public class ReplanTest {
         Ask ask = Ask.of(3, 2).in(StudioTime.USUAL.withEveningH(4));
         Calendar plan = ask.calendar();
         LocalDateTime moment =
-                plan.stints().get((int) (share * plan.stints().size())).to().plusMinutes(lateMin);
+                plan.tasks().get((int) (share * plan.tasks().size())).to().plusMinutes(lateMin);
         List<Done> done = doneBy(plan, moment, lateMin);
         Ask again = Ask.of(3, 2)
                 .in(StudioTime.USUAL.withEveningH(4))
@@ -49,16 +49,16 @@ public class ReplanTest {
         Kept.everything(again, anew);
         assertEquals(byUid(anew).keySet(), byUid(plan).keySet());
         for (Done over : done) {
-            Calendar.Stint stint = byUid(anew).get(over.uid());
-            assertTrue(stint.done());
-            assertEquals(stint.from(), over.from());
-            assertEquals(stint.to(), over.to());
+            Calendar.PlacedTask task = byUid(anew).get(over.uid());
+            assertTrue(task.done());
+            assertEquals(task.from(), over.from());
+            assertEquals(task.to(), over.to());
         }
-        anew.stints().stream()
+        anew.tasks().stream()
                 .filter(s -> !s.done())
                 .forEach(s -> assertTrue(!s.from().isBefore(moment), s + " is still to come"));
         if (lateMin == 0) {
-            anew.stints()
+            anew.tasks()
                     .forEach(s ->
                             assertEquals(s.from(), byUid(plan).get(s.uid()).from(), "nothing moves that need not"));
         }
@@ -68,14 +68,14 @@ public class ReplanTest {
     @Test
     public void whatIsDoneTooLateToBeDryIsNamed() {
         Calendar plan = Ask.of(3, 2).calendar();
-        LocalDateTime moment = plan.stints().get(plan.stints().size() / 2).to().plusMinutes(10);
+        LocalDateTime moment = plan.tasks().get(plan.tasks().size() / 2).to().plusMinutes(10);
         Calendar late =
                 Ask.of(3, 2).from(moment).having(doneBy(plan, moment, 10)).calendar();
         assertTrue(
                 late.limit().orElseThrow().contains("is done, but must have"),
                 late.limit().toString());
         Calendar.Help help = late.helps().stream()
-                .filter(h -> h.handOver().isPresent() || h.marginH().isPresent())
+                .filter(h -> h.handOver().isPresent() || h.spareTimeH().isPresent())
                 .findFirst()
                 .orElseThrow();
         Calendar mended = Ask.of(3, 2)
@@ -94,14 +94,14 @@ public class ReplanTest {
                 .having(doneBy(plan, Ask.SATURDAY, 0))
                 .calendar();
         assertTrue(over.limit().isEmpty() && over.begins().isEmpty() && over.proved());
-        assertTrue(over.stints().stream().allMatch(Calendar.Stint::done));
+        assertTrue(over.tasks().stream().allMatch(Calendar.PlacedTask::done));
     }
 
     /** Buds whose wrap was made days ago: what it is to be laid on while it bends is too late. */
     @Test
     public void aWindowThatHasClosedIsNamed() {
         Calendar plan = Ask.of(0, 3).calendar();
-        Calendar.Stint opens = plan.stints().stream()
+        Calendar.PlacedTask opens = plan.tasks().stream()
                 .filter(s -> s.meanwhile().flatMap(Calendar.Meanwhile::closes).isPresent())
                 .findFirst()
                 .orElseThrow();
@@ -126,7 +126,7 @@ public class ReplanTest {
                 .findFirst()
                 .orElseThrow()
                 .hours();
-        List<Calendar.Stint> petals = plan.stints().stream()
+        List<Calendar.PlacedTask> petals = plan.tasks().stream()
                 .filter(s -> s.uid()
                         .startsWith(ask.sheet().tasks().stream()
                                 .filter(t -> !t.held().isEmpty())

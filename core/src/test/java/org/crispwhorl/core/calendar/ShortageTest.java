@@ -45,7 +45,7 @@ public class ShortageTest {
     @Test
     public void whatCannotBeSaysWhyAndWhatWouldHelp() {
         Calendar calendar = tooMany().calendar();
-        assertTrue(calendar.stints().isEmpty());
+        assertTrue(calendar.tasks().isEmpty());
         String limit = calendar.limit().orElseThrow();
         assertTrue(limit.contains(" h of work and ") || limit.contains("more than there is"), limit);
         assertFalse(calendar.helps().isEmpty());
@@ -91,7 +91,7 @@ public class ShortageTest {
                 .calendar();
         assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
         assertFalse(calendar.proved());
-        assertTrue(calendar.stints().stream().mapToLong(Kept::minutes).sum() >= calendar.handsMin());
+        assertTrue(calendar.tasks().stream().mapToLong(Kept::minutes).sum() >= calendar.labourMin());
     }
 
     /** The petals of one rose take longer than the longest sitting: they are left between two pieces. */
@@ -101,8 +101,8 @@ public class ShortageTest {
         StudioTime quarters = t.withSittingMin(15);
         Calendar calendar = Ask.of(1, 0).in(quarters).calendar();
         assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
-        calendar.stints().stream()
-                .filter(s -> s.doing() == Plan.Doing.MAKE)
+        calendar.tasks().stream()
+                .filter(s -> s.doing() == Plan.TaskKind.MAKE)
                 .forEach(s -> assertTrue(Kept.minutes(s) <= 15, s.toString()));
         Kept.everything(Ask.of(1, 0).in(quarters), calendar);
     }
@@ -111,7 +111,7 @@ public class ShortageTest {
     @Test
     public void anOrderFarTooLargeIsToldSo() {
         Calendar calendar = Ask.of(20_000, 0).calendar();
-        assertTrue(calendar.stints().isEmpty());
+        assertTrue(calendar.tasks().isEmpty());
         String limit = calendar.limit().orElseThrow();
         assertTrue(limit.contains("Divide it"), limit);
     }

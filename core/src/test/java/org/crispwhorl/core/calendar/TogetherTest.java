@@ -16,7 +16,7 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
 import org.testng.annotations.Test;
@@ -26,7 +26,7 @@ public class TogetherTest {
     private static final StudioTime.DayHours AFTERNOON =
             new StudioTime.DayHours(true, LocalTime.of(14, 0), LocalTime.of(18, 0));
 
-    private static StudioTime withHelp(Plan.Doing... can) {
+    private static StudioTime withHelp(Plan.TaskKind... can) {
         return StudioTime.USUAL
                 .withMakers(2)
                 .withSecond(Optional.of(new StudioTime.SecondMaker(Collections.nCopies(7, AFTERNOON), List.of(can))));
@@ -38,10 +38,10 @@ public class TogetherTest {
     }
 
     /** The minutes in which more than one is at work with one pair of hands. */
-    private static void noHandsTwice(List<Calendar.Stint> stints) {
-        for (Calendar.Stint s : stints) {
+    private static void noHandsTwice(List<Calendar.PlacedTask> tasks) {
+        for (Calendar.PlacedTask s : tasks) {
             assertTrue(
-                    stints.stream()
+                    tasks.stream()
                             .noneMatch(o -> o != s
                                     && o.maker() == s.maker()
                                     && o.from().isBefore(s.to())
@@ -60,24 +60,24 @@ public class TogetherTest {
         List<Calendar> both = first.togetherWith(second);
         Kept.everything(first, both.get(0));
         Kept.everything(second, both.get(1));
-        List<Calendar.Stint> all = both.stream()
-                .flatMap(c -> c.stints().stream())
-                .sorted(Comparator.comparing(Calendar.Stint::from))
+        List<Calendar.PlacedTask> all = both.stream()
+                .flatMap(c -> c.tasks().stream())
+                .sorted(Comparator.comparing(Calendar.PlacedTask::from))
                 .toList();
         noHandsTwice(all);
         Kept.toolsSuffice(first, all);
         LocalDateTime begins = all.get(0).from();
-        List<Calendar.Stint> one = first.calendar().stints();
+        List<Calendar.PlacedTask> one = first.calendar().tasks();
         Ask round = Ask.roses(4, Conditions.USUAL.withKit(kit))
                 .from(Ask.MONDAY.minusDays(7))
                 .until(Ask.SATURDAY.minusDays(1))
                 .beside(one.stream()
                         .map(s -> new Calendars.Elsewhere(s.from(), s.to(), s.maker(), s.takes()))
                         .toList());
-        List<Calendar.Stint> after = round.calendar().stints();
+        List<Calendar.PlacedTask> after = round.calendar().tasks();
         Kept.toolsSuffice(first, Stream.concat(one.stream(), after.stream()).toList());
         LocalDateTime inTurn = Stream.concat(one.stream(), after.stream())
-                .map(Calendar.Stint::from)
+                .map(Calendar.PlacedTask::from)
                 .min(Comparator.naturalOrder())
                 .orElseThrow();
         assertTrue(!begins.isBefore(inTurn), "planned at once they begin at " + begins + ", in turn at " + inTurn);
@@ -98,18 +98,18 @@ public class TogetherTest {
         Ask alone = Ask.of(8, 2).until(Ask.SATURDAY.plusDays(3));
         Ask helped = Ask.of(8, 2)
                 .until(Ask.SATURDAY.plusDays(3))
-                .in(withHelp(Plan.Doing.MAKE, Plan.Doing.MAKE_AND_SET, Plan.Doing.JOIN));
+                .in(withHelp(Plan.TaskKind.MAKE, Plan.TaskKind.MAKE_AND_SET, Plan.TaskKind.JOIN));
         Calendar with = helped.calendar();
         Kept.everything(helped, with);
-        noHandsTwice(with.stints());
-        List<Calendar.Stint> theirs =
-                with.stints().stream().filter(s -> s.maker() == 2).toList();
+        noHandsTwice(with.tasks());
+        List<Calendar.PlacedTask> theirs =
+                with.tasks().stream().filter(s -> s.maker() == 2).toList();
         assertTrue(!theirs.isEmpty(), "they have work");
         theirs.forEach(s -> assertTrue(
-                s.doing() != Plan.Doing.MIX && !s.from().toLocalTime().isBefore(LocalTime.of(14, 0)), s.toString()));
+                s.doing() != Plan.TaskKind.MIX && !s.from().toLocalTime().isBefore(LocalTime.of(14, 0)), s.toString()));
         assertTrue(with.begins().orElseThrow().isAfter(alone.calendar().begins().orElseThrow()));
         assertEquals(
-                Ask.of(2, 0).in(withHelp(Plan.Doing.PAINT)).calendar().begins(),
+                Ask.of(2, 0).in(withHelp(Plan.TaskKind.PAINT)).calendar().begins(),
                 Ask.of(2, 0).calendar().begins(),
                 "who can do nothing of it does not help");
     }
@@ -155,11 +155,13 @@ public class TogetherTest {
     /** In the open room beside it a part dries as if there were no cabinet. */
     @Test
     public void whatDriesInTheOpenRoomDoesNotKnowOfTheCabinet() {
-        Conditions open = Conditions.USUAL.withRoom(CABINET).withWays(Ways.USUAL.withDriesIn(Ways.DriesIn.OPEN));
+        Conditions open = Conditions.USUAL
+                .withRoom(CABINET)
+                .withTechniques(Techniques.USUAL.withDriesIn(Techniques.DriesIn.OPEN));
         Conditions none = Conditions.USUAL.withRoom(CABINET.open());
         assertEquals(
-                Ask.roses(3, open).calendar().stints(),
-                Ask.roses(3, none).calendar().stints());
+                Ask.roses(3, open).calendar().tasks(),
+                Ask.roses(3, none).calendar().tasks());
         assertTrue(Ask.roses(3, Conditions.USUAL.withRoom(CABINET))
                 .calendar()
                 .begins()

@@ -14,7 +14,7 @@ import org.crispwhorl.core.species.Species;
 import org.testng.annotations.Test;
 
 public class DraughtingTest {
-    private static Drawing.Ring face(Species species, String id) {
+    private static Drawing.DrawnRing face(Species species, String id) {
         return Draughting.of(Garden.form(species)).face().rings().stream()
                 .filter(r -> r.partId().equals(id))
                 .findFirst()

@@ -27,7 +27,7 @@ public class FlowerSurfacesTest {
         List<Mesh> meshes = FlowerSurfaces.of(Garden.form(ROSE), FlowerSurfaces.Detail.FINE);
         assertEquals(
                 meshes.stream().map(Mesh::partId).sorted().toList(),
-                List.of("calyx", "heart", "leaves", "petals", "stamens", "stem"));
+                List.of("calyx", "centre", "leaves", "petals", "stamens", "stem"));
         meshes.forEach(m -> {
             for (int corner : m.triangles()) {
                 assertTrue(corner >= 0 && 3 * corner < m.points().length);

@@ -15,11 +15,11 @@ import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Carried;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.FromBall;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Lining;
 import org.crispwhorl.core.species.OnePiece;
@@ -41,7 +41,7 @@ public class WholeFlowerDrawingTest {
         return Draughting.of(Garden.form(species));
     }
 
-    private static List<Drawing.Ring> rings(Species species, String id) {
+    private static List<Drawing.DrawnRing> rings(Species species, String id) {
         return drawn(species).face().rings().stream()
                 .filter(r -> r.partId().equals(id))
                 .toList();
@@ -106,13 +106,13 @@ public class WholeFlowerDrawingTest {
     public void theSmallPetalIsDrawnOnTheLargeOneInItsOwnShade() {
         Species carrying = Garden.changed(
                 ROSE, "petals", p -> p.with(d -> d.carries = Optional.of(new Carried("pale", 10, 8, 0.6))));
-        List<Drawing.Ring> both = rings(carrying, "petals");
+        List<Drawing.DrawnRing> both = rings(carrying, "petals");
         assertEquals(both.get(0).shade(), Optional.empty());
         assertEquals(both.get(1).shade(), Optional.of("pale"));
         assertTrue(reach(both.get(1)) < reach(both.get(0)));
     }
 
-    private static double reach(Drawing.Ring ring) {
+    private static double reach(Drawing.DrawnRing ring) {
         double most = 0;
         for (int i = 0; i < ring.outline().length; i += 2) {
             most = Math.max(most, Math.hypot(ring.outline()[i], ring.outline()[i + 1]));
@@ -121,12 +121,12 @@ public class WholeFlowerDrawingTest {
     }
 
     @Test
-    public void whatReturnsOverTheHeartShowsTheLaminatedBack() {
+    public void whatReturnsOverTheCentreShowsTheLaminatedBack() {
         Former deep = new Former("cup", 16, 15, Former.Side.CUPS_IN);
-        Species closed = Garden.changed(ROSE, "petals", p -> p.withLean(10)
+        Species closed = Garden.changed(ROSE, "petals", p -> p.withOpensDeg(10)
                 .withFormer(Optional.of(deep))
                 .with(d -> d.lining = Optional.of(new Lining("green", 0.5))));
-        List<Drawing.Ring> laps = rings(closed, "petals");
+        List<Drawing.DrawnRing> laps = rings(closed, "petals");
         assertEquals(laps.size(), 2);
         assertEquals(laps.get(0).shade(), Optional.empty());
         assertEquals(laps.get(1).shade(), Optional.of("green"));
@@ -136,8 +136,8 @@ public class WholeFlowerDrawingTest {
     @Test
     public void aFrillStandsOffTheOutlineByItsAmplitudeAtMost() {
         Edge frilled = new Edge(4, 0.35, 6, 0, Edge.Finish.SMOOTH);
-        Species frill = Garden.changed(ROSE, "petals", p -> p.withLean(30).with(d -> d.edge = frilled));
-        Species plain = Garden.changed(ROSE, "petals", p -> p.withLean(30));
+        Species frill = Garden.changed(ROSE, "petals", p -> p.withOpensDeg(30).with(d -> d.edge = frilled));
+        Species plain = Garden.changed(ROSE, "petals", p -> p.withOpensDeg(30));
         double amplitude = frilled.ruffle(0.7).amplitudeMm();
         double off = Math.abs(reach(rings(frill, "petals").get(0))
                 - reach(rings(plain, "petals").get(0)));
@@ -177,10 +177,10 @@ public class WholeFlowerDrawingTest {
     }
 
     @Test
-    public void heartsStandAtTheirHeightsTheHighestDrawnLast() {
-        Heart above = new Heart("above", "above", PINK, new HeartForm.Ball(4), 26, 9, 0, 0, 10, Colouring.NONE);
+    public void centresStandAtTheirHeightsTheHighestDrawnLast() {
+        Centre above = new Centre("above", "above", PINK, new CentreForm.Ball(4), 26, 9, 0, 0, 10, Colouring.NONE);
         Drawing drawing = drawn(Garden.and(ROSE, above));
-        List<Drawing.HeartDisc> discs = drawing.face().discs();
+        List<Drawing.CentreDisc> discs = drawing.face().discs();
         assertEquals(discs.get(discs.size() - 1).partId(), "above");
         double[] profile = drawing.section().solids().stream()
                 .filter(s -> s.partId().equals("above"))

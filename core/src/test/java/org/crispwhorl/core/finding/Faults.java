@@ -18,24 +18,24 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.FromBall;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.species.Veiner;
-import org.crispwhorl.core.species.Ways;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.thinning.Thinning;
 
@@ -54,7 +54,7 @@ final class Faults {
     }
 
     private static Species onTheBoard(Species species) {
-        return species.withWays(species.ways().withRidge(Optional.of(Ways.Ridge.BOARD)));
+        return species.withTechniques(species.techniques().withRidge(Optional.of(Techniques.Ridge.BOARD)));
     }
 
     static Species wired(Attachment.Wired wired) {
@@ -66,9 +66,9 @@ final class Faults {
         return species.withFace(Math.round(Garden.form(species).faceMm()));
     }
 
-    static Species heart(HeartForm form) {
-        Heart heart = BUD.heart().orElseThrow();
-        return wanted(BUD.with(heart.withForm(form)));
+    static Species centre(CentreForm form) {
+        Centre centre = BUD.centre().orElseThrow();
+        return wanted(BUD.with(centre.withForm(form)));
     }
 
     static Species leavesIn(Former former) {
@@ -77,9 +77,9 @@ final class Faults {
 
     static Species fatCone() {
         Species bud = Garden.without(
-                BUD.with(BUD.heart()
+                BUD.with(BUD.centre()
                         .orElseThrow()
-                        .withForm(new HeartForm.Ball(34))
+                        .withForm(new CentreForm.Ball(34))
                         .withStem(16, 1, 60)),
                 "second");
         return wanted(Garden.changed(
@@ -96,7 +96,7 @@ final class Faults {
 
     /** kind, a design that is sound but for this one thing, its conditions, the part it is about, how it weighs. */
     static Object[][] all() {
-        Shade alike = new Shade("pale", "pale pink", Garden.PINK.master(), 0.295);
+        Shade alike = new Shade("pale", "pale pink", Garden.PINK.strong(), 0.295);
         return new Object[][] {
             {"never-dries", ROSE, DAMP, "", Severity.STOP},
             {
@@ -106,53 +106,53 @@ final class Faults {
                 "",
                 Severity.STOP
             },
-            {"centre-too-tall", heart(new HeartForm.Cone(12, 34)), USUAL, "heart", Severity.LOOK},
-            {"centre-too-fat", fatCone(), USUAL, "first", Severity.LOOK},
+            {"centre-too-tall", centre(new CentreForm.Cone(12, 34)), USUAL, "centre", Severity.CHECK},
+            {"centre-too-fat", fatCone(), USUAL, "first", Severity.CHECK},
             {
                 "ring-gap",
                 Garden.changed(ROSE, "petals", p -> p.withOutline(p.outline().withWidth(18))),
                 USUAL,
                 "petals",
-                Severity.LOOK
+                Severity.CHECK
             },
-            {"ring-hidden", hiddenRing(), USUAL, "small", Severity.LOOK},
-            {"stamens-crowded", ROSE.with(Garden.stamens(60, 5, 2)), USUAL, "stamens", Severity.LOOK},
-            {"stamens-sparse", ROSE.with(Garden.stamens(4, 12, 1)), USUAL, "stamens", Severity.LOOK},
-            {"wire-too-thin", wired(new Attachment.Wired(30, 12, 0, 25, 80, 0.9)), USUAL, "petals", Severity.LOOK},
-            {"ridge-too-thin", wired(new Attachment.Wired(24, 12, 0, 0, 80, 0.6)), USUAL, "petals", Severity.LOOK},
-            {"hold-too-short", wired(new Attachment.Wired(28, 4, 0, 0, 80, 0.9)), USUAL, "petals", Severity.LOOK},
+            {"ring-hidden", hiddenRing(), USUAL, "small", Severity.CHECK},
+            {"stamens-crowded", ROSE.with(Garden.stamens(60, 5, 2)), USUAL, "stamens", Severity.CHECK},
+            {"stamens-sparse", ROSE.with(Garden.stamens(4, 12, 1)), USUAL, "stamens", Severity.CHECK},
+            {"wire-too-thin", wired(new Attachment.Wired(30, 12, 0, 25, 80, 0.9)), USUAL, "petals", Severity.CHECK},
+            {"ridge-too-thin", wired(new Attachment.Wired(24, 12, 0, 0, 80, 0.6)), USUAL, "petals", Severity.CHECK},
+            {"hold-too-short", wired(new Attachment.Wired(28, 4, 0, 0, 80, 0.9)), USUAL, "petals", Severity.CHECK},
             {"wire-past-tip", wired(new Attachment.Wired(28, 32, 0, 0, 80, 0.9)), USUAL, "petals", Severity.STOP},
             {
                 "former-too-small",
                 leavesIn(new Former("thimble", 8, 7, Former.Side.CUPS_IN)),
                 USUAL,
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "former-too-large",
                 leavesIn(new Former("platter", 200, 10, Former.Side.CUPS_IN)),
                 USUAL,
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "thickness",
                 Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(1.2, 0.3))),
                 USUAL,
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "thickness",
                 Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(3.2, 2.5))),
                 USUAL,
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
-            {"face-off-width", ROSE.withFace(90), USUAL, "", Severity.LOOK},
-            {"face-off-width", ROSE.withFace(45), USUAL, "", Severity.LOOK},
-            {"shades-alike", Garden.shaded(ROSE, Garden.PINK, alike, Garden.GREEN), USUAL, "", Severity.LOOK},
+            {"face-off-width", ROSE.withFace(90), USUAL, "", Severity.CHECK},
+            {"face-off-width", ROSE.withFace(45), USUAL, "", Severity.CHECK},
+            {"shades-alike", Garden.shaded(ROSE, Garden.PINK, alike, Garden.GREEN), USUAL, "", Severity.CHECK},
             {
                 "ball-cannot-make-it",
                 wanted(Garden.changed(ROSE, "petals", p -> pressed(p, new FromBall.Pressed(15)))),
@@ -172,28 +172,28 @@ final class Faults {
                 leavesIn(new Former("ladle", 24, 12, Former.Side.TURNS_BACK)),
                 USUAL,
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
-            {"petals-too-short-to-meet", onABall(30), USUAL, "first", Severity.LOOK},
+            {"petals-too-short-to-meet", onABall(30), USUAL, "first", Severity.CHECK},
             {
                 "order-cannot-close",
                 Garden.changed(ROSE, "petals", p -> p.withOverlap(Overlap.ALTERNATE)),
                 USUAL,
                 "petals",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "order-cannot-close",
                 Garden.changed(ROSE, "petals", p -> p.withOverlap(Overlap.PAIRS)),
                 USUAL,
                 "petals",
-                Severity.LOOK
+                Severity.CHECK
             },
-            {"opens-too-far", gluedTo(0.95), USUAL, "second", Severity.LOOK},
-            {"air-damp", ROSE, USUAL.withRoom(new Room(20, 70, new Room.Air.Still())), "", Severity.LOOK},
-            {"air-hot", ROSE, USUAL.withRoom(new Room(34, 50, new Room.Air.Still())), "", Severity.LOOK},
-            {"neck-shows", bareNeck(), USUAL, "petals", Severity.LOOK},
-            {"stamens-hidden", ROSE.with(Garden.stamens(3, 2, 1).withStand(5)), USUAL, "stamens", Severity.LOOK},
+            {"opens-too-far", gluedTo(0.95), USUAL, "second", Severity.CHECK},
+            {"air-damp", ROSE, USUAL.withRoom(new Room(20, 70, new Room.Air.Still())), "", Severity.CHECK},
+            {"air-hot", ROSE, USUAL.withRoom(new Room(34, 50, new Room.Air.Still())), "", Severity.CHECK},
+            {"neck-shows", bareNeck(), USUAL, "petals", Severity.CHECK},
+            {"stamens-hidden", ROSE.with(Garden.stamens(3, 2, 1).withAboveCentre(5)), USUAL, "stamens", Severity.CHECK},
             {
                 "veiner-cuts-through",
                 veined("petals", new Veiner("rose", 36, Veiner.Sides.BOTH, Veiner.Laid.TOWARDS_BASE, 1.4)),
@@ -206,7 +206,7 @@ final class Faults {
                 onTheBoard(Garden.changed(ROSE, "leaves", p -> p.outlined(o -> o.withLength(30)))),
                 grooved(28),
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "veiner-cuts-through",
@@ -222,21 +222,21 @@ final class Faults {
                 veined("petals", new Veiner("rose", 24, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_BASE, 0.4)),
                 USUAL,
                 "petals",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "veiner-wrong-end",
                 veined("petals", new Veiner("rose", 60, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_TIP, 0.4)),
                 USUAL,
                 "petals",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "veiner-wrong-end",
                 veined("leaves", new Veiner("leaf", 60, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_BASE, 0.4)),
                 USUAL,
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "veins-too-deep",
@@ -245,40 +245,41 @@ final class Faults {
                         new Veiner("rose", 36, Veiner.Sides.ONE, Veiner.Laid.TOWARDS_BASE, 0.4).withDepth(1.2)),
                 USUAL,
                 "petals",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "leaf-hidden",
-                Garden.changed(ROSE, "leaves", p -> p.withPlace(p.place().withSeat(-4))
+                Garden.changed(ROSE, "leaves", p -> p.withPlace(p.place().withOnStem(-4))
                         .outlined(o -> o.withLength(14).withWidth(8))),
                 USUAL,
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "rolled-too-thin",
                 Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(0.5, 0.5))
-                        .with(d -> d.ways = Optional.of(Choices.NONE.withBoard(Optional.of(Ways.Board.CORNFLOUR))))),
+                        .with(d -> d.techniques =
+                                Optional.of(Choices.NONE.withBoard(Optional.of(Techniques.Board.CORNFLOUR))))),
                 USUAL,
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
-            {"dust-out-of-reach", enclosed(), USUAL, "inner", Severity.LOOK},
+            {"dust-out-of-reach", enclosed(), USUAL, "inner", Severity.CHECK},
             {
                 "paint-not-dry",
                 ROSE.with(((ShadedPart) ROSE.part("leaves").orElseThrow()).with(Garden.passes(1, 2, Stage.FIRM))),
                 USUAL,
                 "leaves",
-                Severity.LOOK
+                Severity.CHECK
             },
-            {"steam-on-coat", coated(Species.Finishing.STEAM), USUAL, "heart", Severity.LOOK},
-            {"steam-on-coat", coated(Species.Finishing.GLAZE), USUAL, "heart", Severity.LOOK},
+            {"steam-on-coat", coated(Species.Finishing.STEAM), USUAL, "centre", Severity.CHECK},
+            {"steam-on-coat", coated(Species.Finishing.GLAZE), USUAL, "centre", Severity.CHECK},
             {
                 "steam-on-coat",
                 dusted(How.CRUMB, "#d8a32c", true).withFinishing(Species.Finishing.STEAM_PETALS),
                 USUAL,
                 "petals",
-                Severity.LOOK
+                Severity.CHECK
             },
             {
                 "colour-bleeds",
@@ -288,10 +289,10 @@ final class Faults {
                                 .withLetDown(6))))),
                 USUAL,
                 "petals",
-                Severity.LOOK
+                Severity.CHECK
             },
-            {"loose-dust", dusted(How.DUSTED, "#401028", false), USUAL, "petals", Severity.LOOK},
-            {"colour-jump", graded(0.9, 0.6, 0.4, 0), USUAL, "d", Severity.LOOK},
+            {"loose-dust", dusted(How.DUSTED, "#401028", false), USUAL, "petals", Severity.CHECK},
+            {"colour-jump", graded(0.9, 0.6, 0.4, 0), USUAL, "d", Severity.CHECK},
             {"main-stem-too-thin", Garden.and(ROSE, Garden.spike(4, 28)), USUAL, "spike", Severity.STOP}
         };
     }
@@ -300,7 +301,7 @@ final class Faults {
     private static Species dusted(How how, String swatch, boolean brushedOff) {
         Petaled petals = (Petaled) ROSE.part("petals").orElseThrow();
         Shade white = new Shade("white", "white", "#ffffff", 0.5);
-        Whorl outer = new Whorl("outer", "outer", "white", petals.pieces(), Colouring.NONE);
+        Ring outer = new Ring("outer", "outer", "white", petals.pieces(), Colouring.NONE);
         return Garden.and(
                 ROSE.withShades(Stream.concat(ROSE.shades().stream(), Stream.of(white))
                                 .toList())
@@ -333,11 +334,11 @@ final class Faults {
 
     /** A polystyrene ball closed by four petals that are glued round it. */
     static Species onABall(double lengthMm) {
-        Heart ball = BUD.heart().orElseThrow().withForm(new CoveredBall(20, 0.5));
+        Centre ball = BUD.centre().orElseThrow().withForm(new CoveredBall(20, 0.5));
         Former half = new Former("half-ball", 11, 10.5, Former.Side.CUPS_IN);
         Species one = Garden.changed(Garden.without(BUD.with(ball), "second"), "first", p -> p.withOutline(
                         Outline.of(lengthMm * 0.7, 24, 0.62, 0.3, 2))
-                .withLean(0)
+                .withOpensDeg(0)
                 .withAttachment(new Attachment.Glued(0.6, 1, Optional.empty()))
                 .withFormer(Optional.of(half))
                 .withPlace(Place.of(Place.Rule.FREE)));
@@ -364,7 +365,7 @@ final class Faults {
                 12,
                 3,
                 4,
-                Stamens.Stand.TUFT,
+                Stamens.StamenArrangement.TUFT,
                 1,
                 2,
                 Colouring.NONE);
@@ -376,19 +377,19 @@ final class Faults {
         return Garden.changed(ROSE, part, p -> p.with(d -> d.veiner = Optional.of(veiner)));
     }
 
-    /** A short ring between a broad flat heart and a longer ring behind it, dusted once the flower stands. */
+    /** A short ring between a broad flat centre and a longer ring behind it, dusted once the flower stands. */
     static Species enclosed() {
         Species rings = Garden.species(
                 64,
                 Garden.ring("outer", Garden.petals(6, 32, 30, 78)),
                 Garden.ring("inner", Garden.petals(6, 33, 32, 77).withPlace(new Place(Place.Rule.BEHIND, 0, -1))),
                 Garden.ring("back", Garden.petals(6, 36, 36, 80).withPlace(new Place(Place.Rule.BEHIND, 0, -3))));
-        Species whole = rings.withWays(Choices.NONE.withDusting(Optional.of(Ways.Dusting.WHOLE)));
+        Species whole = rings.withTechniques(Choices.NONE.withDusting(Optional.of(Techniques.Dusting.WHOLE)));
         return whole.withFace(Math.round(Garden.form(whole).faceMm()));
     }
 
     static Species coated(Species.Finishing finishing) {
-        Heart disc = ROSE.heart().orElseThrow().withForm(new HeartForm.Disc(8, 3, HeartForm.Disc.Coat.POLLEN));
+        Centre disc = ROSE.centre().orElseThrow().withForm(new CentreForm.Disc(8, 3, CentreForm.Disc.Coat.POLLEN));
         return ROSE.with(disc).withFinishing(finishing);
     }
 }

@@ -67,15 +67,15 @@ public class FindingsTest {
     }
 
     @Test(dataProvider = "faults")
-    public void everyMendMakesTheFindingGo(
+    public void everyFixMakesTheFindingGo(
             String kind, Species species, Conditions conditions, String part, Severity severity) {
         Finding finding = only(kind, species, conditions);
-        assertFalse(finding.mends().isEmpty(), kind + " has no mend");
-        for (Mend mend : finding.mends()) {
+        assertFalse(finding.fixes().isEmpty(), kind + " has no mend");
+        for (Fix fix : finding.fixes()) {
             assertTrue(
-                    found(mend.species(), conditions.withRoom(mend.room())).stream()
+                    found(fix.species(), conditions.withRoom(fix.room())).stream()
                             .noneMatch(finding::sameMatter),
-                    mend.label());
+                    fix.label());
         }
     }
 
@@ -102,8 +102,8 @@ public class FindingsTest {
         Finding hidden = only(
                 "ring-hidden", closed.withFace(Math.round(Garden.form(closed).faceMm())), USUAL);
         assertTrue(
-                hidden.mends().stream().anyMatch(m -> m.label().startsWith("open outer to ")),
-                hidden.mends().toString());
+                hidden.fixes().stream().anyMatch(m -> m.label().startsWith("open outer to ")),
+                hidden.fixes().toString());
     }
 
     @Test
@@ -113,7 +113,7 @@ public class FindingsTest {
         assertEquals(
                 only("hold-too-short", wired(new Attachment.Wired(28, 4, 0, 0, 80, 0.9)), USUAL)
                         .severity(),
-                Severity.LOOK);
+                Severity.CHECK);
     }
 
     @Test
@@ -121,7 +121,7 @@ public class FindingsTest {
         Kit kit = Kit.USUAL.withFormers(List.of(new Kit.FormerStock("shallow cup", 2)));
         Finding finding = only("few-formers", ROSE, USUAL.withKit(kit));
         assertEquals(finding.title(), "Dries in 3 turns");
-        assertEquals(finding.severity(), Severity.LOOK);
+        assertEquals(finding.severity(), Severity.CHECK);
     }
 
     @Test
@@ -138,7 +138,7 @@ public class FindingsTest {
                 p -> p.withThinning(new Thinning(1, 0.3)));
         List<Finding> all = found(both, USUAL);
         assertEquals(all.get(0).severity(), Severity.STOP);
-        assertEquals(all.get(all.size() - 1).severity(), Severity.LOOK);
+        assertEquals(all.get(all.size() - 1).severity(), Severity.CHECK);
     }
 
     @Test
@@ -149,11 +149,11 @@ public class FindingsTest {
     }
 
     @Test
-    public void aMendOfTheRoomLeavesTheDesignAlone() {
+    public void aFixOfTheRoomLeavesTheDesignAlone() {
         Finding finding = only("never-dries", ROSE, DAMP);
-        for (Mend mend : finding.mends()) {
-            assertEquals(mend.species(), ROSE);
-            assertFalse(mend.room().equals(DAMP.room()));
+        for (Fix fix : finding.fixes()) {
+            assertEquals(fix.species(), ROSE);
+            assertFalse(fix.room().equals(DAMP.room()));
         }
     }
 }

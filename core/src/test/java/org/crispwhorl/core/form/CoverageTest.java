@@ -11,9 +11,9 @@ import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.FromBall;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Pieces;
@@ -88,7 +88,7 @@ public class CoverageTest {
         Coverage coverage = Coverage.of(form);
         List<Geometry> unions = unions(form);
         Geometry covered = GEOMETRY.createPoint(new Coordinate(0, 0))
-                .buffer(species.heart().map(h -> h.form().diameterMm() / 2).orElse(0.0), 64);
+                .buffer(species.centre().map(h -> h.form().diameterMm() / 2).orElse(0.0), 64);
         for (int i = 0; i < unions.size(); i++) {
             String id = form.faceRings().get(i).part().id();
             double seen =
@@ -102,7 +102,7 @@ public class CoverageTest {
     private static Species soft(double glued, double opens, double lean) {
         Pieces first = laid(5, 0.8, 0.95, 0, 2);
         Pieces second = laid(6, glued, opens, lean, 0);
-        return Garden.species(60, HEART, Garden.ring("first", first), Garden.ring("second", second));
+        return Garden.species(60, CENTRE, Garden.ring("first", first), Garden.ring("second", second));
     }
 
     private static Pieces laid(int count, double glued, double opens, double lean, double reach) {
@@ -113,8 +113,8 @@ public class CoverageTest {
         });
     }
 
-    private static final Heart HEART =
-            new Heart("heart", "heart", Garden.PINK.id(), new HeartForm.Cone(14, 24), 20, 0, 1, 5, 100, Colouring.NONE);
+    private static final Centre CENTRE = new Centre(
+            "centre", "centre", Garden.PINK.id(), new CentreForm.Cone(14, 24), 20, 0, 1, 5, 100, Colouring.NONE);
 
     @DataProvider
     public Object[][] builds() {
@@ -169,9 +169,9 @@ public class CoverageTest {
         for (int i = 0; i < side * side; i++) {
             double x = half * (2 * (i % side + random.nextDouble()) / side - 1);
             double y = half * (2 * (i / side + random.nextDouble()) / side - 1);
-            double[] heart = heart(species, Math.hypot(x, y));
-            double high = heart[1];
-            double low = heart[0];
+            double[] centre = centre(species, Math.hypot(x, y));
+            double high = centre[1];
+            double low = centre[0];
             int top = -1;
             int bottom = -1;
             boolean[] met = new boolean[rings.size()];
@@ -216,15 +216,15 @@ public class CoverageTest {
         return (p[0] - x) * (q[1] - y) - (q[0] - x) * (p[1] - y);
     }
 
-    /** The lowest and the highest point of a heart at a radius: {+∞, −∞} beside it. */
-    private static double[] heart(Species species, double r) {
+    /** The lowest and the highest point of a centre at a radius: {+∞, −∞} beside it. */
+    private static double[] centre(Species species, double r) {
         double[] found = {Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY};
-        species.heart().ifPresent(heart -> {
+        species.centre().ifPresent(centre -> {
             for (int i = 0; i <= 200; i++) {
-                double z = heart.form().heightMm() * i / 200;
-                if (heart.form().radiusAt(z) >= r) {
-                    found[0] = Math.min(found[0], heart.seatMm() + z);
-                    found[1] = Math.max(found[1], heart.seatMm() + z);
+                double z = centre.form().heightMm() * i / 200;
+                if (centre.form().radiusAt(z) >= r) {
+                    found[0] = Math.min(found[0], centre.onStemMm() + z);
+                    found[1] = Math.max(found[1], centre.onStemMm() + z);
                 }
             }
         });

@@ -224,7 +224,7 @@ public class CrossingsTest {
         assertTrue(told.get(0).deepestMm() > Crossings.GIVES_WAY_MM, told.toString());
         FlowerForm form = Garden.form(flower(inner, outer));
         double clear = Crossings.clearing(form, "inner", "outer").orElseThrow();
-        Petaled opened = outer.with(outer.pieces().withLean(clear));
+        Petaled opened = outer.with(outer.pieces().withOpensDeg(clear));
         assertEquals(Crossings.of(Garden.form(flower(inner, opened))), List.of(), "at " + clear + "°");
         Petaled straight = Garden.ring("outer", behind(flat(5, 36, 80)));
         assertEquals(Crossings.of(Garden.form(flower(inner, straight))), List.of());

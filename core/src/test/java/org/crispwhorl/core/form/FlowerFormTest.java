@@ -66,7 +66,7 @@ public class FlowerFormTest {
     }
 
     @Test
-    public void gluedPetalsStartFromTheHeart() {
+    public void gluedPetalsStartFromTheCentre() {
         Species bud = Garden.bud();
         double neck = at(bud, "first").neckMm();
         assertTrue(neck > 3 && neck < 6, "on the side of a cone 12 mm across, not " + neck);
@@ -85,7 +85,7 @@ public class FlowerFormTest {
     @Test
     public void openingAClosedFlowerMakesItWiderAndLower() {
         Species closed = Garden.species(70, Garden.ball(6), Garden.ring("a", Garden.petals(5, 30, 26, 20)));
-        Species open = Garden.changed(closed, "a", p -> p.withLean(75));
+        Species open = Garden.changed(closed, "a", p -> p.withOpensDeg(75));
         assertTrue(Garden.form(open).faceMm() > Garden.form(closed).faceMm());
         assertTrue(Garden.form(open).heightMm() < Garden.form(closed).heightMm());
     }

@@ -10,7 +10,7 @@ import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.outline.OutlineMesh;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Attachment;
-import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Pieces;
 import org.testng.annotations.DataProvider;
@@ -19,7 +19,7 @@ import org.testng.annotations.Test;
 public class HuggingPetalTest {
     private static final double THICK_MM = 0.7;
 
-    private static Skin skin(HeartForm form) {
+    private static Skin skin(CentreForm form) {
         return Skin.of(List.of(new Solid.Turned(0, form.heightMm(), form::radiusAt)), 0.5);
     }
 
@@ -27,16 +27,16 @@ public class HuggingPetalTest {
         return Garden.petals(count, length, width, lean).with(d -> {
             d.attachment = new Attachment.Glued(glued, opens, Optional.empty());
             d.former = Optional.empty();
-            d.leanDeg = lean;
+            d.opensDeg = lean;
             d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.HOLDS);
         });
     }
 
     @DataProvider
     public Object[][] petals() {
-        HeartForm cone = new HeartForm.Cone(15, 30);
-        HeartForm ball = new HeartForm.Ball(24);
-        HeartForm drop = new HeartForm.Teardrop(10, 24);
+        CentreForm cone = new CentreForm.Cone(15, 30);
+        CentreForm ball = new CentreForm.Ball(24);
+        CentreForm drop = new CentreForm.Teardrop(10, 24);
         return new Object[][] {
             {cone, laid(5, 30, 26, 0.75, 0.9, 0), 4},
             {cone, laid(5, 30, 26, 0.4, 0.6, 40), 4},
@@ -48,7 +48,7 @@ public class HuggingPetalTest {
     }
 
     @Test(dataProvider = "petals")
-    public void theMidribKeepsItsLength(HeartForm form, Pieces pieces, double way) {
+    public void theMidribKeepsItsLength(CentreForm form, Pieces pieces, double way) {
         HuggingPetal petal = HuggingPetal.on(skin(form), pieces, THICK_MM, way);
         double length = petal.outline().lengthMm();
         double sum = 0;
@@ -62,7 +62,7 @@ public class HuggingPetalTest {
     }
 
     @Test(dataProvider = "petals")
-    public void thePasteKeepsItsAreaOnTheSkin(HeartForm form, Pieces pieces, double way) {
+    public void thePasteKeepsItsAreaOnTheSkin(CentreForm form, Pieces pieces, double way) {
         HuggingPetal petal = HuggingPetal.on(skin(form), pieces, THICK_MM, way);
         OutlineMesh flat = petal.flat(40, 30);
         double was = 0;
@@ -91,7 +91,7 @@ public class HuggingPetalTest {
 
     @Test
     public void aTipStandsWhereItIsToReach() {
-        Skin skin = skin(new HeartForm.Cone(15, 30));
+        Skin skin = skin(new CentreForm.Cone(15, 30));
         for (double top = 24; top <= 38; top += 2) {
             Pieces pieces = laid(5, 30, 26, 0.6, 1, 0);
             double way = TipHeight.wayReaching(skin, pieces, THICK_MM, top);
@@ -101,8 +101,8 @@ public class HuggingPetalTest {
     }
 
     @Test
-    public void whatWouldHangBelowTheHeartIsPinchedOff() {
-        Skin skin = skin(new HeartForm.Cone(15, 20));
+    public void whatWouldHangBelowTheCentreIsPinchedOff() {
+        Skin skin = skin(new CentreForm.Cone(15, 20));
         Pieces pieces = laid(3, 50, 26, 0.6, 1, 0);
         double way = TipHeight.wayReaching(skin, pieces, THICK_MM, 21);
         assertTrue(way < 0);
@@ -111,9 +111,9 @@ public class HuggingPetalTest {
         assertTrue(petal.height(petal.startMm()) > -THICK_MM * 3, "nothing of it hangs below");
     }
 
-    /** No step of the midrib comes nearer to the heart than the paste is thick. */
+    /** No step of the midrib comes nearer to the centre than the paste is thick. */
     @Test(dataProvider = "petals")
-    public void nothingGoesIntoWhatIsInside(HeartForm form, Pieces pieces, double way) {
+    public void nothingGoesIntoWhatIsInside(CentreForm form, Pieces pieces, double way) {
         Skin skin = skin(form);
         HuggingPetal petal = HuggingPetal.on(skin, pieces, THICK_MM, way);
         for (int i = 0; i <= 40; i++) {
@@ -125,11 +125,11 @@ public class HuggingPetalTest {
     }
 
     @Test(dataProvider = "petals")
-    public void aHairMovesNothingFar(HeartForm form, Pieces pieces, double way) {
+    public void aHairMovesNothingFar(CentreForm form, Pieces pieces, double way) {
         Skin skin = skin(form);
         HuggingPetal petal = HuggingPetal.on(skin, pieces, THICK_MM, way);
         List<HuggingPetal> moved = List.of(
-                HuggingPetal.on(skin, pieces.withLean(pieces.leanDeg() + 0.1), THICK_MM, way),
+                HuggingPetal.on(skin, pieces.withOpensDeg(pieces.opensDeg() + 0.1), THICK_MM, way),
                 HuggingPetal.on(skin, pieces, THICK_MM + 0.001, way),
                 HuggingPetal.on(skin, pieces, THICK_MM, way + 0.01),
                 HuggingPetal.on(skin, pieces.outlined(o -> o.withWidth(o.widthMm() + 0.01)), THICK_MM, way));
@@ -144,9 +144,9 @@ public class HuggingPetalTest {
 
     @Test
     public void aRingLiesOnTheOneBeforeUntilThatOpens() {
-        Skin heart = skin(new HeartForm.Cone(15, 30));
+        Skin centre = skin(new CentreForm.Cone(15, 30));
         Pieces first = laid(5, 30, 26, 0.7, 0.9, 0);
-        HuggingPetal inside = HuggingPetal.on(heart, first, THICK_MM, 4);
+        HuggingPetal inside = HuggingPetal.on(centre, first, THICK_MM, 4);
         Skin skin = inside.outside();
         HuggingPetal outside = HuggingPetal.on(skin, laid(5, 30, 26, 0.5, 0.6, 40), THICK_MM, 4);
         for (double s = 8; s < 18; s += 2) {
@@ -159,10 +159,10 @@ public class HuggingPetalTest {
 
     @Test
     public void aThickerRingMakesTheNextLieFartherOut() {
-        Skin heart = skin(new HeartForm.Ball(20));
+        Skin centre = skin(new CentreForm.Ball(20));
         double last = 0;
         for (int count = 3; count <= 12; count++) {
-            Skin skin = HuggingPetal.on(heart, laid(count, 26, 22, 0.7, 1, 0), THICK_MM, 2)
+            Skin skin = HuggingPetal.on(centre, laid(count, 26, 22, 0.7, 1, 0), THICK_MM, 2)
                     .outside();
             double radius = HuggingPetal.on(skin, laid(5, 26, 22, 0.7, 1, 0), THICK_MM, 2)
                     .radius(16);

@@ -69,7 +69,7 @@ public class StandingPetalTest {
 
     @Test
     public void theAngleItTakesUpShrinksOutwards() {
-        StandingPetal flat = StandingPetal.of(Garden.flat(PETALS).withLean(90), 2, 0);
+        StandingPetal flat = StandingPetal.of(Garden.flat(PETALS).withOpensDeg(90), 2, 0);
         double length = flat.outline().lengthMm();
         assertTrue(flat.halfAngleAt(0.9 * length) < flat.halfAngleAt(0.5 * length));
         double s = 0.6 * length;

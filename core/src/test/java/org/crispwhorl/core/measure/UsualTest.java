@@ -14,7 +14,7 @@ import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.finding.Severity;
 import org.crispwhorl.core.species.Beginning;
-import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.studio.Conditions;
@@ -37,10 +37,10 @@ public class UsualTest {
         assertTrue(expectThrows(IllegalArgumentException.class, () -> Usual.of(Veiner.class))
                 .getMessage()
                 .contains("'name'"));
-        assertTrue(
-                expectThrows(IllegalArgumentException.class, () -> Usual.of(HeartForm.Ball.class, Map.of("width", 3.0)))
-                        .getMessage()
-                        .contains("width"));
+        assertTrue(expectThrows(
+                        IllegalArgumentException.class, () -> Usual.of(CentreForm.Ball.class, Map.of("width", 3.0)))
+                .getMessage()
+                .contains("width"));
     }
 
     /** Each part as it is put in stops nothing in a flower that is sound, and has a name of its own. */

@@ -63,7 +63,7 @@ public class ColoursTest {
     @Test
     public void whatIsNoFlatPieceTakesColourByItsSurface() {
         Pass all = Garden.pass(Zone.ALL, 0, 0, 1, PLUM);
-        double ball = milligrams(sheet(Drawer.EMPTY, new OrderSheet.Line(flower("heart", all), 1)), PLUM);
+        double ball = milligrams(sheet(Drawer.EMPTY, new OrderSheet.Line(flower("centre", all), 1)), PLUM);
         double surface = Math.PI * 12 * 12;
         assertEquals(ball, surface * How.DUSTED.gramsPerM2() / 1000, 0.03 * ball);
     }

@@ -40,8 +40,8 @@ import org.crispwhorl.core.species.Pearls;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Supports;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.species.Veiner;
-import org.crispwhorl.core.species.Ways;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
 
@@ -194,7 +194,7 @@ public class MaterialsTest {
                 ROSE,
                 Garden.PINK,
                 Garden.PALE,
-                new Shade("green", "moss", Garden.GREEN.master(), Garden.GREEN.share() - 0.005));
+                new Shade("green", "moss", Garden.GREEN.strong(), Garden.GREEN.share() - 0.005));
         return new Species(
                 "Sister",
                 moss.note(),
@@ -203,7 +203,7 @@ public class MaterialsTest {
                 moss.shades(),
                 moss.parts(),
                 moss.finishing(),
-                moss.ways());
+                moss.techniques());
     }
 
     @Test
@@ -213,7 +213,7 @@ public class MaterialsTest {
         Materials materials = Gathering.of(lines, both, Conditions.USUAL, new Drawer(List.of()), 100);
         List<Batch.Mixed> greens = materials.pastes().stream()
                 .flatMap(p -> p.batches().stream())
-                .filter(b -> b.master().equals(Garden.GREEN.master()))
+                .filter(b -> b.strong().equals(Garden.GREEN.strong()))
                 .flatMap(b -> b.shades().stream())
                 .toList();
         assertEquals(greens.size(), 1, "one green for both");
@@ -224,9 +224,9 @@ public class MaterialsTest {
                 .mapToDouble(Batch.Portion::grams)
                 .sum();
         assertTrue(Math.abs(greens.get(0).grams() - wanted) <= 2);
-        double apart = OrderSheet.of(lines.subList(0, 1), Conditions.USUAL).handsMin()
-                + OrderSheet.of(lines.subList(1, 2), Conditions.USUAL).handsMin();
-        assertTrue(both.handsMin() < apart - 3, "mixing at once takes fewer minutes");
+        double apart = OrderSheet.of(lines.subList(0, 1), Conditions.USUAL).labourMin()
+                + OrderSheet.of(lines.subList(1, 2), Conditions.USUAL).labourMin();
+        assertTrue(both.labourMin() < apart - 3, "mixing at once takes fewer minutes");
     }
 
     @Test
@@ -257,7 +257,7 @@ public class MaterialsTest {
     }
 
     @Test
-    public void theStemGetsThickerFromTheHeartDown() {
+    public void theStemGetsThickerFromTheCentreDown() {
         StemPlan plan = StemPlan.of(new Assessment(ROSE, Conditions.USUAL), 12);
         for (int i = 1; i < plan.steps().size(); i++) {
             assertTrue(plan.steps().get(i).thickMm() >= plan.steps().get(i - 1).thickMm());
@@ -328,7 +328,7 @@ public class MaterialsTest {
     /** On the ridged board the sheet follows its grooves, and says so. */
     @Test
     public void piecesOnTheRidgedBoardLieAlongItsGrooves() {
-        Species ridged = ROSE.withWays(ROSE.ways().withRidge(Optional.of(Ways.Ridge.BOARD)));
+        Species ridged = ROSE.withTechniques(ROSE.techniques().withRidge(Optional.of(Techniques.Ridge.BOARD)));
         Conditions board = Conditions.USUAL.withKit(Conditions.USUAL.kit().withLaid(Optional.of(new Grooves(150, 20))));
         Materials.CutterJob job = cuts(ridged, board);
         assertEquals(

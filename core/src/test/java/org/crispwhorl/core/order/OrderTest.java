@@ -13,7 +13,7 @@ import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
@@ -37,8 +37,8 @@ public class OrderTest {
                 Conditions.USUAL);
     }
 
-    private static BackwardPlan plan(OrderSheet sheet, double marginH) {
-        return BackwardPlan.of(sheet, SATURDAY, marginH, DAYS);
+    private static BackwardPlan plan(OrderSheet sheet, double spareTimeH) {
+        return BackwardPlan.of(sheet, SATURDAY, spareTimeH, DAYS);
     }
 
     @Test
@@ -69,16 +69,16 @@ public class OrderTest {
         double shades = sheet.shades().stream()
                 .mapToDouble(OrderSheet.ShadeLine::pieceG)
                 .sum();
-        assertTrue(shades > cuts, "hearts come on top");
-        sheet.shades().forEach(s -> assertEquals(s.masterG() + s.whiteG(), s.mixG(), 1e-9));
+        assertTrue(shades > cuts, "centres come on top");
+        sheet.shades().forEach(s -> assertEquals(s.strongG() + s.whiteG(), s.mixG(), 1e-9));
     }
 
     @Test
     public void twiceTheFlowersAreTwiceTheHandsButForTheMixing() {
-        double one = sheet(1, 1).handsMin();
-        double two = sheet(2, 2).handsMin();
+        double one = sheet(1, 1).labourMin();
+        double two = sheet(2, 2).labourMin();
         double shades = sheet(1, 1).shades().stream()
-                        .filter(s -> s.masterG() > 0 && s.whiteG() > 0)
+                        .filter(s -> s.strongG() > 0 && s.whiteG() > 0)
                         .map(OrderSheet.ShadeLine::colour)
                         .distinct()
                         .count()
@@ -120,7 +120,7 @@ public class OrderTest {
         long planned = plan(sheet, 12).sittings().stream()
                 .mapToLong(BackwardPlan.Sitting::minutes)
                 .sum();
-        assertEquals(planned, sheet.handsMin(), sheet.tasks().size());
+        assertEquals(planned, sheet.labourMin(), sheet.tasks().size());
     }
 
     @Test
@@ -184,7 +184,7 @@ public class OrderTest {
     @Test
     public void anEmptyOrderTakesNothing() {
         OrderSheet sheet = OrderSheet.of(List.of(), Conditions.USUAL);
-        assertEquals(sheet.handsMin(), 0.0);
+        assertEquals(sheet.labourMin(), 0.0);
         assertTrue(plan(sheet, 12).starts().isEmpty());
     }
 

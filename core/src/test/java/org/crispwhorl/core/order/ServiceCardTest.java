@@ -61,7 +61,7 @@ public class ServiceCardTest {
                 .mapToInt(n -> n.count())
                 .sum();
         ServiceCard card = card(rose, 6, Drawer.EMPTY);
-        assertTrue(wires > 5, "a heart, petals and leaves on wires");
+        assertTrue(wires > 5, "a centre, petals and leaves on wires");
         assertEquals(out(card, "wires"), 6 * wires);
         assertEquals(out(card, "foam"), 18);
         assertEquals(out(card, "picks"), 6);

@@ -35,22 +35,22 @@ public class BatchTest {
     }
 
     @Test
-    public void theMasterHasATenthInReserve() {
+    public void theStrongHasATenthInReserve() {
         Batch batch = Batch.of(RED, List.of(wanted("deep", 0.5, 100), wanted("pale", 0.1, 100)));
-        assertEquals(batch.masterG(), 66);
+        assertEquals(batch.strongG(), 66);
         assertEquals(batch.whiteG(), 140);
         assertEquals(batch.shades().get(0).name(), "deep");
     }
 
     @Test
-    public void aShadeMadeAgainHasItsShareOfMaster() {
+    public void aShadeMadeAgainHasItsShareOfStrong() {
         Batch batch =
                 Batch.of(RED, List.of(wanted("deep", 0.5, 40), wanted("middle", 0.2, 40), wanted("pale", 0.05, 40)));
         Batch.Mixed middle = batch.shades().get(1);
         assertEquals(middle.remade().size(), 3);
         for (Batch.Remake way : middle.remade()) {
-            double from = way.from().equals("master") ? 1 : way.from().equals("deep") ? 0.5 : 0.05;
-            double with = way.with().equals("master") ? 1 : 0;
+            double from = way.from().equals("strong") ? 1 : way.from().equals("deep") ? 0.5 : 0.05;
+            double with = way.with().equals("strong") ? 1 : 0;
             assertEquals(way.fromG() + way.withG(), 10, 1e-9);
             assertEquals(way.fromG() * from + way.withG() * with, 2, 1e-9);
         }
@@ -65,10 +65,10 @@ public class BatchTest {
 
     @Test
     public void theStepsOfALadderAreEqualToTheEyeWithinTwoInAHundred() {
-        for (String master : List.of(RED, "#d8a400", "#2f4f2f", "#3b2a6e")) {
+        for (String strong : List.of(RED, "#d8a400", "#2f4f2f", "#3b2a6e")) {
             List<Shade> rungs = new ArrayList<>();
             for (int i = 0; i < 6; i++) {
-                rungs.add(new Shade("s" + i, "s" + i, master, 0.8 - 0.15 * i));
+                rungs.add(new Shade("s" + i, "s" + i, strong, 0.8 - 0.15 * i));
             }
             List<Shade> let = ShadeLadder.of(rungs, Ladder.EQUAL_STEPS);
             double first = MixingLaw.distance(let.get(0), let.get(1));

@@ -18,19 +18,19 @@ public class PasteTest {
     }
 
     @Test
-    public void undilutedMasterKeepsItsColour() {
+    public void undilutedStrongKeepsItsColour() {
         assertEquals(MixingLaw.colour(rose(1)), "#a8274a");
     }
 
     @Test
-    public void withoutMasterItIsWhitePaste() {
+    public void withoutStrongItIsWhitePaste() {
         double[] white = MixingLaw.linear(rose(0));
         assertEquals(white[0], 0.92, 1e-9);
         assertEquals(white[1], white[2], 1e-12);
     }
 
     @Test
-    public void everyStepOfMasterMakesItDarker() {
+    public void everyStepOfStrongMakesItDarker() {
         double before = 1;
         for (int i = 0; i <= 10; i++) {
             double green = MixingLaw.linear(rose(i / 10.0))[1];
@@ -40,7 +40,7 @@ public class PasteTest {
     }
 
     @Test
-    public void aLittleMasterGoesALongWay() {
+    public void aLittleStrongGoesALongWay() {
         double half = MixingLaw.linear(rose(0.5))[1];
         double white = MixingLaw.linear(rose(0))[1];
         double full = MixingLaw.linear(rose(1))[1];
@@ -54,7 +54,7 @@ public class PasteTest {
     }
 
     @Test
-    public void aBlackMasterDoesNotBreakTheLaw() {
+    public void aBlackStrongDoesNotBreakTheLaw() {
         String colour = MixingLaw.colour(new Shade("k", "k", "#000000", 0.5));
         assertTrue(colour.matches("#[0-9a-f]{6}"), colour);
     }
@@ -91,17 +91,17 @@ public class PasteTest {
         assertEquals(ladder(Ladder.STATED).get(1).share(), 0.5);
     }
 
-    /** A saturated master let down to a twentieth is a pastel, and at its full share it is itself. */
+    /** A saturated strong colour let down to a twentieth is a pastel, and at its full share it is itself. */
     @Test
-    public void aSaturatedMasterLetsDownToAPastel() {
-        for (String master : new String[] {"#c00018", "#0a2a9e", "#f2b400"}) {
-            assertEquals(MixingLaw.colour(new Shade("m", "m", master, 1)), master);
-            String pale = MixingLaw.colour(new Shade("p", "p", master, 0.05));
+    public void aSaturatedStrongLetsDownToAPastel() {
+        for (String strong : new String[] {"#c00018", "#0a2a9e", "#f2b400"}) {
+            assertEquals(MixingLaw.colour(new Shade("m", "m", strong, 1)), strong);
+            String pale = MixingLaw.colour(new Shade("p", "p", strong, 0.05));
             int least = 255;
             for (int at : new int[] {1, 3, 5}) {
                 least = Math.min(least, Integer.parseInt(pale.substring(at, at + 2), 16));
             }
-            assertTrue(least > 120, master + " let down to " + pale);
+            assertTrue(least > 120, strong + " let down to " + pale);
         }
     }
 }

@@ -64,7 +64,7 @@ public class PricingTest {
         PriceSheet price = price(4, TARIFF, 30);
         OrderSheet sheet =
                 OrderSheet.of(List.of(new OrderSheet.Line(Garden.rose(), 4)), Conditions.USUAL.withKit(DRAWER.kit()));
-        double hours = sheet.handsMin() / 60;
+        double hours = sheet.labourMin() / 60;
         assertEquals(price.hours(), hours, 1e-9);
         assertEquals(sum(price, PriceSheet.PriceSort.HOURS), 24 * hours, 1e-9);
         double bare = 24 * hours + sum(price, PriceSheet.PriceSort.MATERIAL);
@@ -104,6 +104,6 @@ public class PricingTest {
         assertEquals(twice.total(), price(8, TARIFF, 30).total(), 0.02 * twice.total());
         assertTrue(twice.hours() < 2 * price.hours(), "shades are mixed once");
         assertTrue(price.beside().stream().anyMatch(b -> b.what().contains(Medium.GUM_FONDANT.label())));
-        assertTrue(price.beside().stream().anyMatch(b -> b.what().contains("counts")));
+        assertTrue(price.beside().stream().anyMatch(b -> b.what().equals("fewer pieces")));
     }
 }

@@ -19,7 +19,7 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -87,11 +87,11 @@ public class ColourPlanTest {
 
     @Test
     public void goingRoundTheRingTakesNoLongerThanPieceByPiece() {
-        double pieces = plan(with(BUD, "second", DUST)).handsMin();
-        double ring = plan(with(BUD, "second", DUST.withWhen(Pass.GoesOn.RING))).handsMin();
+        double pieces = plan(with(BUD, "second", DUST)).labourMin();
+        double ring = plan(with(BUD, "second", DUST.withWhen(Pass.GoesOn.RING))).labourMin();
         double flower =
-                plan(with(BUD, "second", DUST.withWhen(Pass.GoesOn.FLOWER))).handsMin();
-        double none = plan(BUD).handsMin();
+                plan(with(BUD, "second", DUST.withWhen(Pass.GoesOn.FLOWER))).labourMin();
+        double none = plan(BUD).labourMin();
         assertTrue(pieces >= ring && ring > none, pieces + ", " + ring + ", " + none);
         assertEquals(ring, flower, 1e-9);
     }
@@ -114,10 +114,10 @@ public class ColourPlanTest {
 
     @Test(dataProvider = "moments")
     public void everyPassOfEveryPartHasItsMinutesInThePlan(Pass.GoesOn when) {
-        double before = plan(BUD).handsMin();
+        double before = plan(BUD).labourMin();
         for (var part : BUD.parts()) {
             if (part instanceof ShadedPart) {
-                double after = plan(with(BUD, part.id(), DUST.withWhen(when))).handsMin();
+                double after = plan(with(BUD, part.id(), DUST.withWhen(when))).labourMin();
                 assertTrue(after > before, part.id() + " " + when + ": " + after + " after " + before);
             }
         }
@@ -134,7 +134,7 @@ public class ColourPlanTest {
 
     @Test
     public void aStudioThatDustsTheWholeFlowerDustsNoPiecesButPaintsThem() {
-        Species whole = Garden.dusted(with(BUD, "first", DUST, PAINT), Ways.Dusting.WHOLE);
+        Species whole = Garden.dusted(with(BUD, "first", DUST, PAINT), Techniques.Dusting.WHOLE);
         Plan plan = plan(whole);
         assertTrue(found(plan, "dust-first").isEmpty());
         assertTrue(found(plan, "paint-first").isPresent());

@@ -23,9 +23,9 @@ import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -39,8 +39,8 @@ public class IdleColourTest {
 
     private static Species flower() {
         Shade white = new Shade("white", "white", "#ffffff", 0.5);
-        Whorl inner = Garden.ring("petals", Garden.petals(5, 26, 24, 40));
-        Whorl outer = new Whorl("outer", "outer", "white", Garden.petals(6, 30, 27, 60), Colouring.NONE);
+        Ring inner = Garden.ring("petals", Garden.petals(5, 26, 24, 40));
+        Ring outer = new Ring("outer", "outer", "white", Garden.petals(6, 30, 27, 60), Colouring.NONE);
         Species species = Garden.species(60, Garden.ball(10), inner);
         List<Shade> shades = new ArrayList<>(species.shades());
         shades.add(white);
@@ -63,7 +63,7 @@ public class IdleColourTest {
     @DataProvider
     public Object[][] passes() {
         List<Object[]> all = new ArrayList<>();
-        for (String part : List.of("petals", "heart")) {
+        for (String part : List.of("petals", "centre")) {
             for (Carrier carrier : Carrier.values()) {
                 for (Zone zone : Zone.values()) {
                     all.add(new Object[] {

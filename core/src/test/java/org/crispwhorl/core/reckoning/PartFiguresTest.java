@@ -86,7 +86,7 @@ public class PartFiguresTest {
     public void aTendrilIsTakenFromItsLengthOfWire() {
         Tendril tendril = new Tendril("t", "t", PINK, 2, 30, 15, 6, 3, -20, 40, Colouring.NONE);
         Close.within(1e-9, figure(tendril, "wireLength"), 40 + 15 + 3 * Math.PI * 6);
-        assertTrue(figure(tendril, "hands") > 0);
+        assertTrue(figure(tendril, "labour") > 0);
     }
 
     @Test
@@ -181,7 +181,7 @@ public class PartFiguresTest {
 
     @Test(dataProvider = "besides")
     public void whatIsDoneBesidesTakesHands(java.util.function.UnaryOperator<Pieces> change) {
-        assertTrue(petals(change, "hands") > petals(p -> p, "hands"));
+        assertTrue(petals(change, "labour") > petals(p -> p, "labour"));
     }
 
     @Test
@@ -195,15 +195,15 @@ public class PartFiguresTest {
         return petals(
                 p -> p.withMaking(new OnePiece(new Thinning(1, 0.6), 5, division))
                         .withAttachment(new org.crispwhorl.core.species.Attachment.Threaded()),
-                "hands");
+                "labour");
     }
 
     @Test
     public void everyPassOfPaintTakesHands() {
         Part leaves = ROSE.part("leaves").orElseThrow();
         Species painted = ROSE.with(((Petaled) leaves).with(Garden.passes(1, 2, org.crispwhorl.core.paste.Stage.DRY)));
-        double more = Figure.find(of(painted, "leaves"), "hands").value()
-                - Figure.find(of(ROSE, "leaves"), "hands").value();
+        double more = Figure.find(of(painted, "leaves"), "labour").value()
+                - Figure.find(of(ROSE, "leaves"), "labour").value();
         Close.within(1e-9, more, 2 * 3 * 0.3);
     }
 

@@ -21,7 +21,7 @@ import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -41,7 +41,8 @@ public class PlanningTest {
 
     @DataProvider
     public Object[][] flowers() {
-        return new Object[][] {{Garden.rose()}, {Garden.bud()}, {Garden.dusted(Garden.rose(), Ways.Dusting.WHOLE)}};
+        return new Object[][] {{Garden.rose()}, {Garden.bud()}, {Garden.dusted(Garden.rose(), Techniques.Dusting.WHOLE)}
+        };
     }
 
     @Test(dataProvider = "flowers")
@@ -75,13 +76,14 @@ public class PlanningTest {
                     .count();
             assertEquals(made, 1);
         }
-        long joins =
-                plan.tasks().stream().filter(t -> t.doing() == Plan.Doing.JOIN).count();
+        long joins = plan.tasks().stream()
+                .filter(t -> t.doing() == Plan.TaskKind.JOIN)
+                .count();
         assertEquals(joins, species.parts().size() - 1);
     }
 
     @Test
-    public void assemblyGoesFromTheHeartOutwards() {
+    public void assemblyGoesFromTheCentreOutwards() {
         Plan plan = plan(Garden.rose());
         assertTrue(
                 task(plan, "join-stamens").startH() < task(plan, "join-petals").startH());
@@ -89,29 +91,31 @@ public class PlanningTest {
     }
 
     @Test
-    public void nothingIsJoinedBeforeTheHeartIsDry() {
+    public void nothingIsJoinedBeforeTheCentreIsDry() {
         Species rose = Garden.rose();
         Plan plan = plan(rose);
         Assessment a = new Assessment(rose, Conditions.USUAL);
-        double dry =
-                a.course(rose.heart().orElseThrow()).at(Stage.DRY).orElseThrow().safeByH();
+        double dry = a.course(rose.centre().orElseThrow())
+                .at(Stage.DRY)
+                .orElseThrow()
+                .safeByH();
         assertTrue(
-                task(plan, "join-stamens").startH() >= task(plan, "make-heart").endH() + dry - 1e-9);
+                task(plan, "join-stamens").startH() >= task(plan, "make-centre").endH() + dry - 1e-9);
     }
 
     @Test
     public void whatDriesLongestIsMadeFirst() {
         Plan plan = plan(Garden.rose());
         List<String> made = plan.tasks().stream()
-                .filter(t -> t.doing() == Plan.Doing.MAKE)
+                .filter(t -> t.doing() == Plan.TaskKind.MAKE)
                 .map(Plan.Task::id)
                 .toList();
-        assertEquals(made.get(0), "make-heart");
+        assertEquals(made.get(0), "make-centre");
         assertTrue(made.indexOf("make-petals") < made.indexOf("make-leaves"));
     }
 
     @Test
-    public void petalsThatAreJoinedWhileTheyBendAreMadeOnceTheHeartIsReady() {
+    public void petalsThatAreJoinedWhileTheyBendAreMadeOnceTheCentreIsReady() {
         Plan plan = plan(Garden.bud());
         Plan.Task join = task(plan, "join-first");
         Plan.Gate window = join.gates().stream()
@@ -120,7 +124,7 @@ public class PlanningTest {
                 .orElseThrow();
         double waited = join.startH() - task(plan, "make-first").endH();
         assertTrue(waited >= window.waitH() - 1e-9 && waited <= window.atMostH().orElseThrow());
-        assertTrue(task(plan, "make-first").startH() > task(plan, "make-heart").endH());
+        assertTrue(task(plan, "make-first").startH() > task(plan, "make-centre").endH());
     }
 
     @Test
@@ -128,7 +132,7 @@ public class PlanningTest {
         Plan parts = plan(Garden.rose());
         assertTrue(
                 task(parts, "dust-petals").endH() <= task(parts, "join-petals").startH() + 1e-9);
-        Plan whole = plan(Garden.dusted(Garden.rose(), Ways.Dusting.WHOLE));
+        Plan whole = plan(Garden.dusted(Garden.rose(), Techniques.Dusting.WHOLE));
         assertFalse(whole.tasks().stream().anyMatch(t -> t.id().equals("dust-petals")));
         assertEquals(whole.tasks().get(whole.tasks().size() - 1).id(), "colour-whole");
     }
@@ -136,10 +140,10 @@ public class PlanningTest {
     @Test
     public void aPassRoundTheFlowerIsQuickerThanPieceByPiece() {
         double parts = plan(Garden.rose()).tasks().stream()
-                .mapToDouble(Plan.Task::handsMin)
+                .mapToDouble(Plan.Task::labourMin)
                 .sum();
-        double whole = plan(Garden.dusted(Garden.rose(), Ways.Dusting.WHOLE)).tasks().stream()
-                .mapToDouble(Plan.Task::handsMin)
+        double whole = plan(Garden.dusted(Garden.rose(), Techniques.Dusting.WHOLE)).tasks().stream()
+                .mapToDouble(Plan.Task::labourMin)
                 .sum();
         assertTrue(whole < parts, whole + " and " + parts);
     }
@@ -162,19 +166,19 @@ public class PlanningTest {
         }
     }
 
-    private static Plan glued(Ways.Glue glue) {
+    private static Plan glued(Techniques.Glue glue) {
         Species firm = Garden.changed(
                 Garden.changed(
                         Garden.bud(), "first", p -> p.withJoining(Joining.of(Joining.As.FIRM, Joining.Onto.FIRM))),
                 "second",
                 p -> p.withJoining(Joining.of(Joining.As.FIRM, Joining.Onto.FIRM)));
-        return Planning.of(new Assessment(firm, Conditions.USUAL.withWays(Ways.USUAL.withGlue(glue))));
+        return Planning.of(new Assessment(firm, Conditions.USUAL.withTechniques(Techniques.USUAL.withGlue(glue))));
     }
 
     @Test
     public void theNextRingWaitsUntilTheGlueHasSet() {
-        double water = task(glued(Ways.Glue.WATER), "join-second").startH();
-        double gel = task(glued(Ways.Glue.PIPING_GEL), "join-second").startH();
+        double water = task(glued(Techniques.Glue.WATER), "join-second").startH();
+        double gel = task(glued(Techniques.Glue.PIPING_GEL), "join-second").startH();
         assertEquals(gel - water, (30 - 10) / 60.0, 1e-9);
     }
 
@@ -186,7 +190,7 @@ public class PlanningTest {
         Plan.Task paint = task(plan, "paint-leaves");
         assertEquals(paint.gates().get(0).stage(), Optional.of(Stage.DRY));
         assertTrue(task(plan, "join-leaves").startH() >= paint.endH());
-        assertTrue(paint.handsMin() > 0);
+        assertTrue(paint.labourMin() > 0);
     }
 
     @Test
@@ -194,7 +198,7 @@ public class PlanningTest {
         Species spiked = Garden.and(Garden.rose(), Garden.spike(6, 18));
         Plan plan = plan(spiked);
         assertTrue(
-                task(plan, "make-spike").handsMin() > task(plan, "make-petals").handsMin());
+                task(plan, "make-spike").labourMin() > task(plan, "make-petals").labourMin());
         assertEquals(plan.tasks().get(plan.tasks().size() - 1).id(), "join-spike");
         assertTrue(plan.readyH() >= plan(Garden.rose()).readyH());
     }
@@ -212,13 +216,13 @@ public class PlanningTest {
         Species rose = softRose(Joining.Onto.HOLDS);
         Plan plan = plan(rose);
         Assessment a = new Assessment(rose, Conditions.USUAL);
-        double cone = task(plan, "make-heart").endH();
-        double holds = Spread.UNRECORDED.likelyBy(a.course(rose.heart().orElseThrow())
+        double cone = task(plan, "make-centre").endH();
+        double holds = Spread.UNRECORDED.likelyBy(a.course(rose.centre().orElseThrow())
                 .at(Stage.PART_DRY)
                 .orElseThrow()
                 .medianH());
         Plan.Task first = task(plan, "make-first");
-        assertEquals(first.doing(), Plan.Doing.MAKE_AND_SET);
+        assertEquals(first.doing(), Plan.TaskKind.MAKE_AND_SET);
         assertTrue(first.startH() >= cone + holds - 1e-9 && first.startH() < cone + holds + 0.5);
         assertEquals(task(plan, "make-second").startH(), first.endH(), 1e-9);
     }
@@ -232,7 +236,7 @@ public class PlanningTest {
     @Test
     public void aCoreHoldsAtOnce() {
         Species onCore = softRose(Joining.Onto.HOLDS);
-        onCore = onCore.with(onCore.heart().orElseThrow().withForm(new CoveredBall(20, 0.8)));
+        onCore = onCore.with(onCore.centre().orElseThrow().withForm(new CoveredBall(20, 0.8)));
         assertTrue(task(plan(onCore), "make-second").endH() < 1);
     }
 

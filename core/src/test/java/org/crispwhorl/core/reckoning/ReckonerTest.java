@@ -45,9 +45,9 @@ public class ReckonerTest {
     }
 
     @Test
-    public void masterAndWhiteMakeUpThePaste() {
+    public void strongAndWhiteMakeUpThePaste() {
         for (Reckoning.ShadeReckoning shade : reckon(Garden.rose()).shades()) {
-            assertEquals(shade.masterG() + shade.whiteG(), shade.pieceG(), 1e-9);
+            assertEquals(shade.strongG() + shade.whiteG(), shade.pieceG(), 1e-9);
         }
     }
 
@@ -76,10 +76,10 @@ public class ReckonerTest {
     public void theHandsOfTheFlowerAreThoseOfItsPartsAndTheMixing() {
         Reckoning r = reckon(Garden.rose());
         double parts = r.parts().stream()
-                .mapToDouble(p -> Figure.find(p.figures(), "hands").value())
+                .mapToDouble(p -> Figure.find(p.figures(), "labour").value())
                 .sum();
-        double mixing = r.plan().tasks().get(0).handsMin();
-        Close.within(1e-9, figure(r, "hands"), parts + mixing);
+        double mixing = r.plan().tasks().get(0).labourMin();
+        Close.within(1e-9, figure(r, "labour"), parts + mixing);
     }
 
     @Test
@@ -139,7 +139,7 @@ public class ReckonerTest {
         Reckoning six = reckon(Garden.changed(Garden.rose(), "petals", p -> p.withCount(6)));
         assertEquals(figure(six, "petals") - figure(five, "petals"), 1.0);
         Close.within(1e-9, figure(six, "paste") - figure(five, "paste"), figure(five, "petals", "pieceMass") / 1000);
-        assertTrue(figure(six, "hands") > figure(five, "hands"));
+        assertTrue(figure(six, "labour") > figure(five, "labour"));
     }
 
     @Test

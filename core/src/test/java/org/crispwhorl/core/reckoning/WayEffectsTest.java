@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
 
@@ -25,21 +25,21 @@ public class WayEffectsTest {
     @Test
     public void everyChoiceThatIsNotMadeIsTold() {
         List<WayEffects> all = WayEffects.of(ROSE, Conditions.USUAL);
-        assertTrue(all.stream().noneMatch(e -> e.choice() == Ways.Board.FAT), "what is chosen is not told");
+        assertTrue(all.stream().noneMatch(e -> e.choice() == Techniques.Board.FAT), "what is chosen is not told");
         assertEquals(
                 all.stream().map(WayEffects::way).collect(Collectors.toSet()).size(),
-                Ways.class.getRecordComponents().length);
+                Techniques.class.getRecordComponents().length);
     }
 
     @Test
     public void aHookTakesMoreWireAsItIsThenReckoned() {
-        WayEffects hooked = of("wireEnd", Ways.WireEnd.HOOK);
+        WayEffects hooked = of("wireEnd", Techniques.WireEnd.HOOK);
         WayEffects.FigureChange wire = hooked.changes().stream()
                 .filter(c -> c.key().equals("wire"))
                 .findFirst()
                 .orElseThrow();
         assertTrue(wire.to() > wire.from());
-        Conditions then = Conditions.USUAL.withWays(Ways.USUAL.withWireEnd(Ways.WireEnd.HOOK));
+        Conditions then = Conditions.USUAL.withTechniques(Techniques.USUAL.withWireEnd(Techniques.WireEnd.HOOK));
         assertEquals(
                 wire.to(),
                 Figure.find(Reckoner.reckon(ROSE, then).figures(), "wire").value());
@@ -47,6 +47,6 @@ public class WayEffectsTest {
 
     @Test
     public void whatMakesNoDifferenceChangesNothing() {
-        assertEquals(of("ringOrder", Ways.RingOrder.SMALL_INSIDE).changes(), List.of(), "there is one ring");
+        assertEquals(of("ringOrder", Techniques.RingOrder.SMALL_INSIDE).changes(), List.of(), "there is one ring");
     }
 }

@@ -12,7 +12,7 @@ import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
 
@@ -45,10 +45,10 @@ public class CautionsTest {
     @Test
     public void anAllergenIsNamedOnlyWhereItIsUsed() {
         assertEquals(text(Garden.rose(), "allergens"), "");
-        Choices egg = Choices.NONE.withGlue(Optional.of(Ways.Glue.EGG_WHITE));
-        assertTrue(text(Garden.rose().withWays(egg), "allergens").contains("egg"));
+        Choices egg = Choices.NONE.withGlue(Optional.of(Techniques.Glue.EGG_WHITE));
+        assertTrue(text(Garden.rose().withTechniques(egg), "allergens").contains("egg"));
         Species wired = Garden.changed(
-                Garden.rose().withWays(egg),
+                Garden.rose().withTechniques(egg),
                 "calyx",
                 p -> p.withAttachment(new Attachment.Wired(28, 4, 0, 3, 80, 0.9)));
         assertEquals(text(wired, "allergens"), "", "nothing is glued");

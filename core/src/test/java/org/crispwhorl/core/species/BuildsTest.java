@@ -37,8 +37,8 @@ public class BuildsTest {
         return new Assessment(species, Conditions.USUAL);
     }
 
-    private static Species withHeart(HeartForm form) {
-        return ROSE.with(((Heart) ROSE.part("heart").orElseThrow()).withForm(form));
+    private static Species withCentre(CentreForm form) {
+        return ROSE.with(((Centre) ROSE.part("centre").orElseThrow()).withForm(form));
     }
 
     private static <P extends Part> Species withPart(Class<P> kind, UnaryOperator<P> edit) {
@@ -47,19 +47,19 @@ public class BuildsTest {
 
     @DataProvider
     public Object[][] builds() {
-        Species one = withHeart(new Pearls(5, 4, Pearls.PearlKind.NOT_FOOD));
+        Species one = withCentre(new Pearls(5, 4, Pearls.PearlKind.NOT_FOOD));
         Thinning thinning = new Thinning(1, 0.7);
         return new Object[][] {
-            {withHeart(new TexturedHead(10, 10, Texture.TWEEZED, Texture.SNIPPED, 0.4))},
-            {withHeart(new BoughtCore(BoughtCore.CoreShape.TEARDROP, 8, 12, 0.5))},
+            {withCentre(new TexturedHead(10, 10, Texture.TWEEZED, Texture.SNIPPED, 0.4))},
+            {withCentre(new BoughtCore(BoughtCore.CoreShape.TEARDROP, 8, 12, 0.5))},
             {one},
-            {withHeart(new BareStem(BareStem.StemKind.SKEWER, 2, 6))},
+            {withCentre(new BareStem(BareStem.StemKind.SKEWER, 2, 6))},
             {Garden.changed(ROSE, "petals", p -> p.withMaking(new ByHand(thinning, ByHand.Guide.FREEHAND)))},
             {Garden.changed(ROSE, "calyx", p -> p.withMaking(new BrimmedCone(thinning, 4, 10, true)))},
             {Garden.changed(ROSE, "petals", p -> p.with(d -> d.ridges = Optional.of(pinched(3))))},
-            {withPart(Stamens.class, s -> held(s, new Hold.PushedIn(4), Stamens.Stand.ONE_SIDE))},
-            {withPart(Stamens.class, s -> held(s, new Hold.OnWires(30, 50), Stamens.Stand.TUFT))},
-            {withPart(Heart.class, h -> h.nodding(120))},
+            {withPart(Stamens.class, s -> held(s, new Hold.PushedIn(4), Stamens.StamenArrangement.ONE_SIDE))},
+            {withPart(Stamens.class, s -> held(s, new Hold.OnWires(30, 50), Stamens.StamenArrangement.TUFT))},
+            {withPart(Centre.class, h -> h.nodding(120))},
             {Garden.and(ROSE, new Supports("supports", "supports", Supports.SupportKind.FOAM, 5))},
             {Garden.and(ROSE, bunch(3))},
             {Garden.species(40, rolledDisc())},
@@ -107,7 +107,7 @@ public class BuildsTest {
                 90);
     }
 
-    private static Stamens held(Stamens s, Hold hold, Stamens.Stand stand) {
+    private static Stamens held(Stamens s, Hold hold, Stamens.StamenArrangement arrangement) {
         return new Stamens(
                 s.id(),
                 s.name(),
@@ -116,10 +116,10 @@ public class BuildsTest {
                 Stamens.Use.SINGLE,
                 s.threadMm(),
                 s.headMm(),
-                s.standMm(),
+                s.aboveCentreMm(),
                 s.ringMm(),
                 s.rows(),
-                stand,
+                arrangement,
                 4,
                 hold,
                 s.tintMm(),
@@ -145,10 +145,10 @@ public class BuildsTest {
 
     @Test
     public void pearlsAreBoughtAndNothingIsMixedForThem() {
-        Species pearled = withHeart(new Pearls(5, 4, Pearls.PearlKind.NOT_FOOD));
-        assertTrue(pearled.part("heart").orElseThrow().lumps(of(pearled)).isEmpty());
+        Species pearled = withCentre(new Pearls(5, 4, Pearls.PearlKind.NOT_FOOD));
+        assertTrue(pearled.part("centre").orElseThrow().lumps(of(pearled)).isEmpty());
         assertTrue(Cautions.of(of(pearled)).stream().anyMatch(c -> c.text().contains("5 pearls")));
-        assertTrue(pearled.heart().orElseThrow().holdsAtOnce());
+        assertTrue(pearled.centre().orElseThrow().holdsAtOnce());
     }
 
     @Test
@@ -187,14 +187,14 @@ public class BuildsTest {
     }
 
     @Test
-    public void whorlsStandInTheGapsOfTheWhorlAbove() {
+    public void ringsStandInTheGapsOfTheRingAbove() {
         Leaf leaves = (Leaf) ROSE.part("leaves").orElseThrow();
-        Leaf whorls = new Leaf(
-                "leaves", "leaves", "green", leaves.pieces().withCount(6), Leaf.Along.WHORLS, 3, 20, Colouring.NONE);
-        double[] turns = whorls.ownAzimuthsRad().orElseThrow();
+        Leaf rings = new Leaf(
+                "leaves", "leaves", "green", leaves.pieces().withCount(6), Leaf.Along.RINGS, 3, 20, Colouring.NONE);
+        double[] turns = rings.ownAzimuthsRad().orElseThrow();
         Close.within(1e-12, turns[1] - turns[0], 2 * Math.PI / 3);
         Close.within(1e-12, turns[3] - turns[0], Math.PI / 3);
-        assertEquals(IntStream.range(0, 6).mapToDouble(whorls::belowMm).toArray(), new double[] {0, 0, 0, 20, 20, 20});
+        assertEquals(IntStream.range(0, 6).mapToDouble(rings::belowMm).toArray(), new double[] {0, 0, 0, 20, 20, 20});
     }
 
     @Test
@@ -234,7 +234,7 @@ public class BuildsTest {
         assertEquals(stem.wires().size(), 4, "its own stem and three stalks");
         Species head =
                 OpenedHead.of(bunched, bunched.heads().orElseThrow().openings().get(0));
-        Close.within(1e-9, head.heart().orElseThrow().stemMm(), 150);
+        Close.within(1e-9, head.centre().orElseThrow().stemMm(), 150);
     }
 
     @Test
@@ -250,11 +250,11 @@ public class BuildsTest {
     @Test
     public void singleStamensHaveOneHeadAndThoseOnWiresBringTheirWires() {
         Stamens bought = Garden.stamens(30, 7, 1);
-        Stamens single = held(bought, new Hold.OnWires(30, 50), Stamens.Stand.RING);
+        Stamens single = held(bought, new Hold.OnWires(30, 50), Stamens.StamenArrangement.RING);
         assertEquals(new StamenRing(single).heads(), 30);
         assertEquals(new StamenRing(bought).heads(), 60);
         assertEquals(single.wireCuts().get(0).count(), 4);
-        Stamens aside = held(bought, new Hold.PushedIn(4), Stamens.Stand.ONE_SIDE);
+        Stamens aside = held(bought, new Hold.PushedIn(4), Stamens.StamenArrangement.ONE_SIDE);
         assertEquals(
                 new StamenRing(aside).places().stream().filter(p -> p[0] < 0).count(), 0);
         assertEquals(aside.strand(of(ROSE).wireTable()), Strand.NONE);
@@ -270,7 +270,7 @@ public class BuildsTest {
 
     @Test
     public void theStemOfANoddingFlowerRunsAwayFromUnderIt() {
-        FlowerForm nods = of(withPart(Heart.class, h -> h.nodding(90))).form();
+        FlowerForm nods = of(withPart(Centre.class, h -> h.nodding(90))).form();
         Mesh stem = FlowerSurfaces.of(nods, FlowerSurfaces.Detail.SCREEN).stream()
                 .filter(m -> m.partId().equals("stem"))
                 .findFirst()
@@ -288,7 +288,7 @@ public class BuildsTest {
     public void aCoatOfSemolinaIsToldAsGluten() {
         Dip semolina = new Dip("pollen", "#d8a32c", ColourForm.SEMOLINA, 1);
         Species coated =
-                withPart(Heart.class, h -> h.with(new Colouring(List.of(Garden.pass(Zone.ALL, 0, 0, 1, semolina)))));
+                withPart(Centre.class, h -> h.with(new Colouring(List.of(Garden.pass(Zone.ALL, 0, 0, 1, semolina)))));
         assertTrue(Cautions.of(of(coated)).stream().anyMatch(c -> c.text().contains("gluten (semolina)")));
     }
 
@@ -297,7 +297,7 @@ public class BuildsTest {
         Species.Finishing both = Species.Finishing.STEAM_PETALS_GLAZE_STEM;
         assertTrue(both.wets(ROSE.part("petals").orElseThrow())
                 && both.wets(ROSE.part("leaves").orElseThrow()));
-        assertTrue(!both.wets(ROSE.part("heart").orElseThrow()));
+        assertTrue(!both.wets(ROSE.part("centre").orElseThrow()));
         assertTrue(!Species.Finishing.GLAZE_STEM.wets(ROSE.part("petals").orElseThrow()));
     }
 }

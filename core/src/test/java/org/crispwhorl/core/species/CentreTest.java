@@ -62,18 +62,18 @@ public class CentreTest {
     @DataProvider
     public Object[][] forms() {
         return new Object[][] {
-            {new HeartForm.Cone(12, 20)},
-            {new HeartForm.Ball(9)},
-            {new HeartForm.Teardrop(8, 15)},
+            {new CentreForm.Cone(12, 20)},
+            {new CentreForm.Ball(9)},
+            {new CentreForm.Teardrop(8, 15)},
             {new Dome(14, 5, Texture.SMOOTH)},
-            {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)},
+            {new CentreForm.Disc(16, 3, CentreForm.Disc.Coat.NONE)},
             {new TexturedHead(16, 16, Texture.TWEEZED, Texture.SMOOTH, 0.4)},
             {new TexturedHead(12, 19, Texture.TWEEZED, Texture.MESH, 0.3)}
         };
     }
 
     @Test(dataProvider = "forms")
-    public void theVolumeIsThatOfItsSlices(HeartForm form) {
+    public void theVolumeIsThatOfItsSlices(CentreForm form) {
         double sum = 0;
         int slices = 20_000;
         double step = form.heightMm() / slices;
@@ -85,7 +85,7 @@ public class CentreTest {
     }
 
     @Test(dataProvider = "forms")
-    public void theSurfaceIsThatOfItsBandsAndItsFoot(HeartForm form) {
+    public void theSurfaceIsThatOfItsBandsAndItsFoot(CentreForm form) {
         double foot = form.radiusAt(0);
         double crown = form.radiusAt(form.heightMm());
         double sum = Math.PI * (foot * foot + crown * crown);
@@ -100,7 +100,7 @@ public class CentreTest {
     }
 
     @Test(dataProvider = "forms")
-    public void itIsNowhereWiderThanItsDiameter(HeartForm form) {
+    public void itIsNowhereWiderThanItsDiameter(CentreForm form) {
         for (int i = 0; i <= 100; i++) {
             assertTrue(form.radiusAt(form.heightMm() * i / 100) <= form.diameterMm() / 2 + 1e-9);
         }
@@ -109,8 +109,8 @@ public class CentreTest {
 
     @Test
     public void aDomeAsHighAsItsRadiusIsAHalfBall() {
-        HeartForm dome = new Dome(10, 5, Texture.SMOOTH);
-        Close.within(1e-12, dome.volumeMm3(), new HeartForm.Ball(10).volumeMm3() / 2);
+        CentreForm dome = new Dome(10, 5, Texture.SMOOTH);
+        Close.within(1e-12, dome.volumeMm3(), new CentreForm.Ball(10).volumeMm3() / 2);
         assertEquals(
                 expectThrows(InvalidValue.class, () -> new Dome(10, 6, Texture.SMOOTH))
                         .field(),
@@ -121,7 +121,7 @@ public class CentreTest {
     public void aClusterIsItsBallsTogether() {
         Cluster cluster = new Cluster(12, 4);
         assertEquals(cluster.pieces(), 12);
-        Close.within(1e-12, cluster.volumeMm3(), 12 * new HeartForm.Ball(4).volumeMm3());
+        Close.within(1e-12, cluster.volumeMm3(), 12 * new CentreForm.Ball(4).volumeMm3());
         double layer = Math.PI * cluster.diameterMm() * cluster.diameterMm() / 4;
         Close.within(1e-9, 12 * Math.PI * 4 / layer, 0.8);
     }
@@ -129,8 +129,8 @@ public class CentreTest {
     @Test
     public void onlyThePasteOfACoveredBallIsReckoned() {
         CoveredBall covered = new CoveredBall(20, 1.5);
-        double whole = new HeartForm.Ball(23).volumeMm3();
-        Close.within(1e-12, covered.volumeMm3(), whole - new HeartForm.Ball(20).volumeMm3());
+        double whole = new CentreForm.Ball(23).volumeMm3();
+        Close.within(1e-12, covered.volumeMm3(), whole - new CentreForm.Ball(20).volumeMm3());
         double shell = covered.volumeMm3() / covered.surfaceMm2();
         assertTrue(shell > 1.2 && shell < 1.5, "a shell on a core dries by about its thickness: " + shell);
     }
@@ -139,7 +139,7 @@ public class CentreTest {
     public Object[][] resizable() {
         return new Object[][] {
             {new Dome(14, 5, Texture.SMOOTH)},
-            {new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE)},
+            {new CentreForm.Disc(16, 3, CentreForm.Disc.Coat.NONE)},
             {new Cluster(12, 4)},
             {new CoveredBall(20, 1.5)},
             {new CappedHalfBall(20, 1.5)},
@@ -153,15 +153,15 @@ public class CentreTest {
     }
 
     @Test(dataProvider = "resizable")
-    public void aSmallerFormFitsWhatItIsAskedFor(HeartForm form) {
-        HeartForm smaller = form.resized(10, 9);
+    public void aSmallerFormFitsWhatItIsAskedFor(CentreForm form) {
+        CentreForm smaller = form.resized(10, 9);
         assertTrue(smaller.diameterMm() <= 10 + 1e-9, smaller.toString());
         assertTrue(smaller.heightMm() <= 9 + 1e-9, smaller.toString());
     }
 
     @Test
     public void aTeardropIsNeverLowerThanItIsThick() {
-        InvalidValue e = expectThrows(InvalidValue.class, () -> new HeartForm.Teardrop(10, 8));
+        InvalidValue e = expectThrows(InvalidValue.class, () -> new CentreForm.Teardrop(10, 8));
         assertEquals(e.field(), "heightMm");
     }
 
@@ -202,16 +202,29 @@ public class CentreTest {
 
     @Test
     public void aCoatedDiscBearsNoSteam() {
-        assertTrue(new HeartForm.Disc(16, 3, HeartForm.Disc.Coat.NONE).bearsSteam());
-        for (HeartForm.Disc.Coat coat : List.of(HeartForm.Disc.Coat.CRUMB, HeartForm.Disc.Coat.POLLEN)) {
-            assertTrue(!new HeartForm.Disc(16, 3, coat).bearsSteam());
+        assertTrue(new CentreForm.Disc(16, 3, CentreForm.Disc.Coat.NONE).bearsSteam());
+        for (CentreForm.Disc.Coat coat : List.of(CentreForm.Disc.Coat.CRUMB, CentreForm.Disc.Coat.POLLEN)) {
+            assertTrue(!new CentreForm.Disc(16, 3, coat).bearsSteam());
         }
     }
 
     @Test
     public void aTuftOfHeadsStandsEvenlyAndAsWideAsItIsSaid() {
         Stamens tuft = new Stamens(
-                "t", "t", "p", 50, Stamens.Use.FOLDED, 0.3, 1, 12, 8, 3, Stamens.Stand.TUFT, 2, 2, Colouring.NONE);
+                "t",
+                "t",
+                "p",
+                50,
+                Stamens.Use.FOLDED,
+                0.3,
+                1,
+                12,
+                8,
+                3,
+                Stamens.StamenArrangement.TUFT,
+                2,
+                2,
+                Colouring.NONE);
         StamenRing ring = new StamenRing(tuft);
         List<double[]> places = ring.places();
         double nearest = Double.POSITIVE_INFINITY;
@@ -242,13 +255,13 @@ public class CentreTest {
     @Test
     public void aBeadIsAsHeavyAsItsEllipsoidAndExactForABall() {
         Bead ball = new Bead("b", "b", "p", 8, 8, -1, Colouring.NONE);
-        Close.within(1e-9, ball.surfaceMm2(), new HeartForm.Ball(8).surfaceMm2());
+        Close.within(1e-9, ball.surfaceMm2(), new CentreForm.Ball(8).surfaceMm2());
         Close.within(
                 1e-9,
                 ball.lumps(new Assessment(Garden.rose(), Conditions.USUAL))
                         .get(0)
                         .volumeMm3(),
-                new HeartForm.Ball(8).volumeMm3());
+                new CentreForm.Ball(8).volumeMm3());
         assertEquals(ball.radiusAt(-5), 4.0, 1e-9);
         assertEquals(ball.radiusAt(0), 0.0);
     }

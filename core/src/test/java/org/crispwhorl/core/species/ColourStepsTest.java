@@ -59,9 +59,9 @@ public class ColourStepsTest {
     @Test
     public void whatIsCopiedFollowsTheLadder() {
         Species species = rings(edge(2, 0.8));
-        Shade pale = new Shade("pale", "pale", Garden.PINK.master(), Garden.PINK.share() / 2);
+        Shade pale = new Shade("pale", "pale", Garden.PINK.strong(), Garden.PINK.share() / 2);
         Species ladder = species.withShades(List.of(Garden.PINK, pale));
-        ladder = ladder.with(new Whorl("d", "d", "pale", ring(species, "d").pieces(), Colouring.NONE));
+        ladder = ladder.with(new Ring("d", "d", "pale", ring(species, "d").pieces(), Colouring.NONE));
         Species copied = ColourSteps.copied(ladder, "a", "d");
         assertEquals(ring(copied, "d").colour().passes().get(0).strength(), 0.4, 1e-9);
         assertEquals(ring(copied, "a"), ring(ladder, "a"));

@@ -43,10 +43,10 @@ public class HeadsTest {
     }
 
     @Test
-    public void aClosedBudIsItsHeartAndItsCalyx() {
+    public void aClosedBudIsItsCentreAndItsCalyx() {
         Species bud = OpenedHead.of(SPIKED, SPIKE.openings().get(0));
-        assertEquals(bud.parts().stream().map(Part::id).toList(), java.util.List.of("heart", "calyx"));
-        assertEquals(bud.heart().orElseThrow().form().diameterMm(), 8 * 0.4, 1e-9);
+        assertEquals(bud.parts().stream().map(Part::id).toList(), java.util.List.of("centre", "calyx"));
+        assertEquals(bud.centre().orElseThrow().form().diameterMm(), 8 * 0.4, 1e-9);
     }
 
     @Test
@@ -60,8 +60,8 @@ public class HeadsTest {
         assertEquals(petals.count(), 5, "wired petals are no fewer, or gaps would show");
         Pieces laid = ((Petaled) OpenedHead.of(Garden.bud(), half).part("first").orElseThrow()).pieces();
         assertEquals(laid.count(), 3, "seven tenths of four");
-        double open = ((Petaled) ROSE.part("petals").orElseThrow()).pieces().leanDeg();
-        assertEquals(petals.leanDeg(), open / 2, 1e-9);
+        double open = ((Petaled) ROSE.part("petals").orElseThrow()).pieces().opensDeg();
+        assertEquals(petals.opensDeg(), open / 2, 1e-9);
         assertTrue(Garden.form(head).faceMm() < Garden.form(ROSE).faceMm());
     }
 

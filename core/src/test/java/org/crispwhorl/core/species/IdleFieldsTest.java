@@ -13,8 +13,8 @@ import org.testng.annotations.Test;
 
 /** What is said to change nothing changes nothing, and what is not said to does. */
 public class IdleFieldsTest {
-    private static final String SEAT = "pieces/place/seatMm";
-    private static final String LEAN = "pieces/leanDeg";
+    private static final String SEAT = "pieces/place/onStemMm";
+    private static final String LEAN = "pieces/opensDeg";
 
     private static Pieces laid(Attachment attachment) {
         return Garden.petals(5, 30, 24, 40).with(d -> {
@@ -37,17 +37,17 @@ public class IdleFieldsTest {
 
     private static double[] form(Pieces pieces) {
         FlowerForm form = Garden.form(
-                Garden.species(60, Garden.ball(12), new Whorl("r", "r", Garden.PINK.id(), pieces, Colouring.NONE)));
+                Garden.species(60, Garden.ball(12), new Ring("r", "r", Garden.PINK.id(), pieces, Colouring.NONE)));
         return new double[] {form.faceMm(), form.heightsMm()[0], form.heightsMm()[1]};
     }
 
     @Test(dataProvider = "attachments")
     public void aFieldIsIdleJustWhereItChangesNothing(Attachment attachment) {
         Pieces pieces = laid(attachment);
-        List<String> idle = new Whorl("r", "r", Garden.PINK.id(), pieces, Colouring.NONE).idle();
+        List<String> idle = new Ring("r", "r", Garden.PINK.id(), pieces, Colouring.NONE).idle();
         double[] before = form(pieces);
         double[] seated = form(pieces.with(d -> d.place = new Place(d.place.rule(), d.place.turnDeg(), 2)));
-        double[] leaning = form(pieces.withLean(pieces.leanDeg() + 20));
+        double[] leaning = form(pieces.withOpensDeg(pieces.opensDeg() + 20));
         same(idle.contains(SEAT), before, seated);
         same(idle.contains(LEAN), before, leaning);
     }

@@ -171,9 +171,9 @@ public class MakingTest {
     /** Paste of a pulled petal, strip by strip of its own polygon, notches left out where they are. */
     @Test
     public void aNotchTakesPasteOffWhereItIsThin() {
-        Outline heart = new Outline(30, 28, 0.6, 0.2, 2, 2, 0.3);
+        Outline centre = new Outline(30, 28, 0.6, 0.2, 2, 2, 0.3);
         FromBall.Pulled pulled = new FromBall.Pulled(2, 0.4);
-        double[][] ring = heart.polygon(400);
+        double[][] ring = centre.polygon(400);
         double sum = 0;
         double step = 0.05;
         for (double y = step / 2; y < 30; y += step) {
@@ -190,7 +190,7 @@ public class MakingTest {
                 sum += (cuts.get(i + 1) - cuts.get(i)) * step * (2 - 1.6 * y / 30);
             }
         }
-        Close.within(0.002 * sum, pulled.volumeMm3(heart, 1, Paste.usual(Medium.GUM_PASTE)), sum);
+        Close.within(0.002 * sum, pulled.volumeMm3(centre, 1, Paste.usual(Medium.GUM_PASTE)), sum);
     }
 
     @Test
@@ -198,7 +198,7 @@ public class MakingTest {
         for (int count = 2; count < 60; count++) {
             Cluster cluster = new Cluster(count, 4);
             for (double factor : new double[] {0.4, 0.6, 0.85, 1, 1.3}) {
-                HeartForm scaled =
+                CentreForm scaled =
                         cluster.resized(cluster.diameterMm() * factor, cluster.heightMm() * Math.min(1, factor));
                 assertEquals(scaled.pieces(), count, count + " × " + factor);
             }

@@ -20,15 +20,15 @@ public class SpeciesTest {
         Pieces petals = Garden.petals(5, 26, 24, 70);
         return new Object[][] {
             {"count", (Runnable) () -> petals.withCount(0)},
-            {"leanDeg", (Runnable) () -> petals.withLean(200)},
+            {"opensDeg", (Runnable) () -> petals.withOpensDeg(200)},
             {"making/thinning/finishedMm", (Runnable) () -> petals.withThinning(new Thinning(0.6, 0.9))},
             {"depthMm", (Runnable) () -> new Former("deep", 10, 12, Former.Side.CUPS_IN)},
             {"id", (Runnable) () -> Garden.ring("Not An Id", petals)},
             {"name", (Runnable) () -> new Shade("a", "", "#aabbcc", 0.5)},
-            {"master", (Runnable) () -> new Shade("a", "a", "red", 0.5)},
+            {"strong", (Runnable) () -> new Shade("a", "a", "red", 0.5)},
             {"share", (Runnable) () -> new Shade("a", "a", "#aabbcc", 1.5)},
             {"parts/1/id", (Runnable) () -> Garden.species(50, Garden.ring("a", petals), Garden.ring("a", petals))},
-            {"parts/0/shade", (Runnable) () -> Garden.species(50, new Whorl("a", "a", "blue", petals, Colouring.NONE))},
+            {"parts/0/shade", (Runnable) () -> Garden.species(50, new Ring("a", "a", "blue", petals, Colouring.NONE))},
             {"shades/1/id", (Runnable) () -> Garden.shaded(Garden.rose(), Garden.PINK, Garden.PINK)},
             {"afterH", (Runnable) () -> new Lying.TurnedOut(0)},
             {"ridgeMm", (Runnable) () -> Garden.WIRED.withRidge(0)},

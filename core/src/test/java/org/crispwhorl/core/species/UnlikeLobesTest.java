@@ -66,7 +66,7 @@ public class UnlikeLobesTest {
         assertEquals(paste(stated), paste(cut(4, OnePiece.Division.WHOLE, 0, lip(1, 45))), 1e-9);
         assertEquals(
                 stated.cut(), cut(4, OnePiece.Division.WHOLE, 0, lip(1, 45)).cut());
-        Whorl ring = new Whorl("r", "r", Garden.PINK.id(), stated, Colouring.NONE);
+        Ring ring = new Ring("r", "r", Garden.PINK.id(), stated, Colouring.NONE);
         assertTrue(
                 ring.idle().contains("pieces/making/petalsInCut"), ring.idle().toString());
         assertEquals(ring.pieceCount(), 5);
@@ -75,7 +75,7 @@ public class UnlikeLobesTest {
 
     private static FlowerForm form(Pieces pieces) {
         return Garden.form(
-                Garden.species(50, Garden.ball(8), new Whorl("r", "r", Garden.PINK.id(), pieces, Colouring.NONE)));
+                Garden.species(50, Garden.ball(8), new Ring("r", "r", Garden.PINK.id(), pieces, Colouring.NONE)));
     }
 
     /** Whoever turns the ring turns the whole cut. */
@@ -112,7 +112,7 @@ public class UnlikeLobesTest {
         Pieces pieces = cut(3, OnePiece.Division.WHOLE, 0, lip(1, 60));
         Making larger = pieces.making().scaled(1.2);
         Close.within(1e-9, larger.unlike().get(0).outline().lengthMm(), 1.2 * 24);
-        assertEquals(larger.unlike().get(0).leanDeg(), 80.0);
-        assertEquals(pieces.making().leaning(0.5).unlike().get(0).leanDeg(), 40.0);
+        assertEquals(larger.unlike().get(0).opensDeg(), 80.0);
+        assertEquals(pieces.making().leaning(0.5).unlike().get(0).opensDeg(), 40.0);
     }
 }

@@ -13,21 +13,30 @@ import org.testng.annotations.Test;
 public class StudioTest {
     @Test
     public void aLotIsNoLargerThanItsOpenTime() {
-        assertEquals(new Lots(15, 2.2, OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty()).largest(), 6);
-        assertEquals(new Lots(15, 2.2, OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty()).lotsFor(8), 2);
+        assertEquals(
+                new BatchLimits(15, 2.2, OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty()).largest(), 6);
+        assertEquals(
+                new BatchLimits(15, 2.2, OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty()).batchesFor(8),
+                2);
     }
 
     @Test
     public void aLotIsNoLargerThanTheFormersFree() {
-        assertEquals(new Lots(150, 2, OptionalInt.of(5), OptionalInt.empty(), OptionalInt.empty()).largest(), 5);
-        assertEquals(new Lots(150, 2, OptionalInt.of(5), OptionalInt.empty(), OptionalInt.empty()).lotsFor(11), 3);
+        assertEquals(new BatchLimits(150, 2, OptionalInt.of(5), OptionalInt.empty(), OptionalInt.empty()).largest(), 5);
+        assertEquals(
+                new BatchLimits(150, 2, OptionalInt.of(5), OptionalInt.empty(), OptionalInt.empty()).batchesFor(11), 3);
     }
 
     @Test
     public void onePieceIsAlwaysALot() {
-        assertEquals(new Lots(0.5, 2, OptionalInt.of(0), OptionalInt.empty(), OptionalInt.empty()).largest(), 1);
+        assertEquals(new BatchLimits(0.5, 2, OptionalInt.of(0), OptionalInt.empty(), OptionalInt.empty()).largest(), 1);
         assertEquals(
-                new Lots(Double.POSITIVE_INFINITY, 2, OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty())
+                new BatchLimits(
+                                Double.POSITIVE_INFINITY,
+                                2,
+                                OptionalInt.empty(),
+                                OptionalInt.empty(),
+                                OptionalInt.empty())
                         .largest(),
                 10_000);
     }

@@ -26,20 +26,20 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Bead;
 import org.crispwhorl.core.species.Calyx;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Dome;
 import org.crispwhorl.core.species.FromBall;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
 import org.crispwhorl.core.species.Texture;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.thinning.Thinning;
 import org.crispwhorl.core.wire.StemBundle;
@@ -58,8 +58,8 @@ public class BenchTruthsTest {
         return Conditions.USUAL.withRoom(new Room(c, pct, new Room.Air.Still()));
     }
 
-    private static Heart heart(HeartForm form, int gauge) {
-        return new Heart("heart", "heart", Garden.PINK.id(), form, gauge, 0, 1, 5, 100, Colouring.NONE);
+    private static Centre centre(CentreForm form, int gauge) {
+        return new Centre("centre", "centre", Garden.PINK.id(), form, gauge, 0, 1, 5, 100, Colouring.NONE);
     }
 
     private static Pieces onePiece(int count, double across, double middle, double wide, double glued, double lean) {
@@ -70,7 +70,7 @@ public class BenchTruthsTest {
             d.attachment = new Attachment.Threaded(glued, glued);
             d.former = Optional.empty();
             d.joining = SOFT_ON_HOLDS;
-            d.leanDeg = lean;
+            d.opensDeg = lean;
         });
     }
 
@@ -81,7 +81,7 @@ public class BenchTruthsTest {
         Part bead = new Bead("bead", "bead", Garden.GREEN.id(), 9, 10, -1, Colouring.NONE);
         Species rose = Garden.species(
                 70,
-                heart(new HeartForm.Cone(15, 30), 20),
+                centre(new CentreForm.Cone(15, 30), 20),
                 Garden.ring("first", onePiece(5, 72, 6, 30, 0.75, 5)),
                 Garden.ring("second", onePiece(5, 72, 6, 30, 0.5, 25)),
                 Garden.ring("third", onePiece(5, 72, 6, 30, 0.3, 60)),
@@ -105,8 +105,8 @@ public class BenchTruthsTest {
     /** Minutes of hands but for mixing the shades. */
     private static double hands(Species species) {
         return Planning.of(new Assessment(species, Conditions.USUAL)).tasks().stream()
-                .filter(t -> t.doing() != Plan.Doing.MIX)
-                .mapToDouble(Plan.Task::handsMin)
+                .filter(t -> t.doing() != Plan.TaskKind.MIX)
+                .mapToDouble(Plan.Task::labourMin)
                 .sum();
     }
 
@@ -123,7 +123,7 @@ public class BenchTruthsTest {
         assertEquals(stops(rose, Conditions.USUAL), List.of());
         double minutes = hands(rose);
         assertTrue(minutes >= 14 && minutes <= 22, "hands " + minutes);
-        double cone = task(rose, "make-heart").endH();
+        double cone = task(rose, "make-centre").endH();
         double first = task(rose, "make-first").startH();
         assertTrue(first - cone >= 2 && first - cone <= 5, "first cut " + (first - cone) + " h after the cone");
         assertEquals(
@@ -135,7 +135,7 @@ public class BenchTruthsTest {
     }
 
     @Test
-    public void sevenWiredPetalsAreCleanAndWaitForTheHeartOnlyToBeTaped() {
+    public void sevenWiredPetalsAreCleanAndWaitForTheCentreOnlyToBeTaped() {
         Pieces petals = Garden.petals(7, 38, 34, 72).with(d -> {
             d.making = new Making.Sheet(new Thinning(1.1, 0.7));
             d.attachment = new Attachment.Wired(26, 6.5, 0, 8, 80, 0.9);
@@ -152,15 +152,15 @@ public class BenchTruthsTest {
                 12,
                 9,
                 3,
-                Stamens.Stand.RING,
+                Stamens.StamenArrangement.RING,
                 2,
                 2,
                 Colouring.NONE);
         Species wired = Garden.species(
                 80,
-                heart(new Dome(12, 5, Texture.TWEEZED), 20),
+                centre(new Dome(12, 5, Texture.TWEEZED), 20),
                 stamens,
-                new Whorl("petals", "petals", Garden.PINK.id(), petals, Garden.passes(2, 0, Stage.DRY)));
+                new Ring("petals", "petals", Garden.PINK.id(), petals, Garden.passes(2, 0, Stage.DRY)));
         Species sized = wired.withFace(Math.round(Garden.form(wired).faceMm()));
         assertEquals(kinds(sized, Conditions.USUAL), List.of());
         double minutes = hands(sized);
@@ -168,13 +168,13 @@ public class BenchTruthsTest {
         assertTrue(task(sized, "make-petals").startH() < 1, "petals are made at once");
     }
 
-    private static Whorl plain(String id, Pieces pieces) {
-        return new Whorl(id, id, Garden.PINK.id(), pieces, Colouring.NONE);
+    private static Ring plain(String id, Pieces pieces) {
+        return new Ring(id, id, Garden.PINK.id(), pieces, Colouring.NONE);
     }
 
     private static Species chocolate() {
         List<Part> parts = new ArrayList<>();
-        parts.add(heart(new HeartForm.Teardrop(14, 22), 20).withStem(20, 0, 20));
+        parts.add(centre(new CentreForm.Teardrop(14, 22), 20).withStem(20, 0, 20));
         int[] counts = {1, 3, 5};
         for (int i = 0; i < counts.length; i++) {
             int ring = i;
@@ -218,7 +218,7 @@ public class BenchTruthsTest {
             d.former = Optional.empty();
             d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
         });
-        Species bud = Garden.species(11, heart(new HeartForm.Teardrop(10, 24), 24), plain("cloak", cloak));
+        Species bud = Garden.species(11, centre(new CentreForm.Teardrop(10, 24), 24), plain("cloak", cloak));
         assertEquals(kinds(bud, Conditions.USUAL), List.of());
         double minutes = hands(bud);
         assertTrue(minutes >= 3 && minutes <= 7, "hands " + minutes);
@@ -229,13 +229,13 @@ public class BenchTruthsTest {
     public void ringsInEachOthersGapsLeaveNoneAndPetalsFarApartAreMeantToBe() {
         Species three = Garden.species(
                 105,
-                heart(new HeartForm.Ball(10), 20),
+                centre(new CentreForm.Ball(10), 20),
                 plain("inner", wired(3, 44, 40, 70)),
                 plain("outer", wired(3, 42, 38, 74)));
         assertTrue(kinds(three, Conditions.USUAL).stream().noneMatch(k -> k.contains("ring-gap")));
-        Species alone = Garden.species(105, heart(new HeartForm.Ball(10), 20), plain("inner", wired(3, 44, 40, 70)));
-        assertTrue(kinds(alone, Conditions.USUAL).contains("LOOK ring-gap"));
-        Species narrow = Garden.species(160, heart(new HeartForm.Ball(5), 20), plain("inner", wired(3, 70, 24, 60)));
+        Species alone = Garden.species(105, centre(new CentreForm.Ball(10), 20), plain("inner", wired(3, 44, 40, 70)));
+        assertTrue(kinds(alone, Conditions.USUAL).contains("CHECK ring-gap"));
+        Species narrow = Garden.species(160, centre(new CentreForm.Ball(5), 20), plain("inner", wired(3, 70, 24, 60)));
         assertTrue(kinds(narrow, Conditions.USUAL).stream().noneMatch(k -> k.contains("ring-gap")));
     }
 
@@ -256,7 +256,7 @@ public class BenchTruthsTest {
                 .orElseThrow();
         assertEquals(finding.severity(), Severity.STOP);
         assertEquals(
-                finding.mends().stream()
+                finding.fixes().stream()
                         .map(m -> LengthText.in(m.label(), LengthText.Lengths.MM))
                         .toList(),
                 List.of("start from a ball 8.5 mm", "start from a ball 11 mm"));
@@ -276,13 +276,13 @@ public class BenchTruthsTest {
             d.attachment = new Attachment.Wired(22, 12, 0, 5, 40, 1.2);
             d.making = new Making.Sheet(new Thinning(1.3, 0.7));
         });
-        Species tails = Garden.species(80, heart(new HeartForm.Ball(10), 24), Garden.ring("petals", petals));
+        Species tails = Garden.species(80, centre(new CentreForm.Ball(10), 24), Garden.ring("petals", petals));
         Finding finding = Findings.of(new Assessment(tails, Conditions.USUAL)).stream()
                 .filter(f -> f.kind().equals("main-stem-too-thin"))
                 .findFirst()
                 .orElseThrow();
-        List<String> mends = finding.mends().stream().map(m -> m.label()).toList();
-        assertTrue(mends.stream().anyMatch(m -> m.startsWith("leave every tail")), mends.toString());
+        List<String> fixes = finding.fixes().stream().map(m -> m.label()).toList();
+        assertTrue(fixes.stream().anyMatch(m -> m.startsWith("leave every tail")), fixes.toString());
     }
 
     @Test
@@ -297,7 +297,7 @@ public class BenchTruthsTest {
     @DataProvider
     public Object[][] weather() {
         return new Object[][] {
-            {room(20, 70), "LOOK air-damp"}, {room(20, 76), "STOP never-dries"}, {room(34, 50), "LOOK air-hot"}
+            {room(20, 70), "CHECK air-damp"}, {room(20, 76), "STOP never-dries"}, {room(34, 50), "CHECK air-hot"}
         };
     }
 
@@ -309,7 +309,7 @@ public class BenchTruthsTest {
     @Test
     public void edgesAloneAreThinnedOutOfWhatIsThere() {
         Pieces flat = Garden.petals(5, 55, 18, 70).with(d -> d.making = new Making.Sheet(new Thinning(1.2, 1.2)));
-        Species plain = Garden.species(80, heart(new HeartForm.Ball(10), 22), Garden.ring("petals", flat));
+        Species plain = Garden.species(80, centre(new CentreForm.Ball(10), 22), Garden.ring("petals", flat));
         Assessment a = new Assessment(plain, Conditions.USUAL);
         double grams = a.paste().grams(55 * 18 * 1.2);
         assertTrue(a.pieceG(plain.part("petals").orElseThrow()) < grams);
@@ -330,7 +330,7 @@ public class BenchTruthsTest {
     }
 
     private static double face(Species rose, String id, double lean) {
-        return Garden.form(Garden.changed(rose, id, p -> p.withLean(lean))).faceMm();
+        return Garden.form(Garden.changed(rose, id, p -> p.withOpensDeg(lean))).faceMm();
     }
 
     /** Places are rules, not wishes: every ring of the rose stands by one. */

@@ -1,7 +1,7 @@
 package org.crispwhorl.core.truths;
 
+import static org.crispwhorl.core.truths.Truths.centre;
 import static org.crispwhorl.core.truths.Truths.hands;
-import static org.crispwhorl.core.truths.Truths.heart;
 import static org.crispwhorl.core.truths.Truths.kinds;
 import static org.crispwhorl.core.truths.Truths.plain;
 import static org.crispwhorl.core.truths.Truths.wanted;
@@ -29,11 +29,11 @@ import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.CappedHalfBall;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Cluster;
 import org.crispwhorl.core.species.CoveredBall;
 import org.crispwhorl.core.species.Former;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.OnePiece;
@@ -59,7 +59,7 @@ public class LaidTruthsTest {
         Pieces petals = Garden.petals(count, 30, 26, lean).with(d -> {
             d.outline = Outline.of((across - middle) / 2, wide, 0.62, 0.3, 2.3);
             d.making = new OnePiece(new Thinning(1, 0.7), middle, OnePiece.Division.WHOLE);
-            d.leanDeg = lean;
+            d.opensDeg = lean;
         });
         return soft(petals, new Attachment.Threaded(glued, glued), Joining.Onto.HOLDS);
     }
@@ -69,7 +69,7 @@ public class LaidTruthsTest {
         Pieces petals = Garden.petals(count, length, wide, lean).with(d -> {
             d.outline = Outline.of(length, wide, 0.62, 0.3, 2.3);
             d.making = new Making.Sheet(new Thinning(1, to));
-            d.leanDeg = lean;
+            d.opensDeg = lean;
         });
         return soft(
                 petals,
@@ -85,7 +85,7 @@ public class LaidTruthsTest {
     public void onePetalCloaksABudAndClosesOverItsPoint() {
         Species bud = wanted(Garden.species(
                 11,
-                heart(new HeartForm.Teardrop(10, 24), 24),
+                centre(new CentreForm.Teardrop(10, 24), 24),
                 plain(
                         "cloak",
                         single(1, 40, 34, 0.6, 0.6, 1, 0, 3)
@@ -102,7 +102,7 @@ public class LaidTruthsTest {
 
     private static Species rose(int rings) {
         List<Part> parts = new ArrayList<>();
-        parts.add(heart(new HeartForm.Cone(15, 30), 20));
+        parts.add(centre(new CentreForm.Cone(15, 30), 20));
         double[] glued = {0.75, 0.5, 0.3};
         double[] leans = {5, 25, 60};
         for (int i = 0; i < rings; i++) {
@@ -119,7 +119,9 @@ public class LaidTruthsTest {
             assertTrue(rings.get(i).outerMm() > rings.get(i - 1).outerMm() + 2, "ring " + i + " reaches past");
             assertTrue(seen(rose, "ring" + i) > 0.3, "ring " + i + " is seen: " + seen(rose, "ring" + i));
         }
-        assertTrue(kinds(rose).stream().noneMatch(k -> k.startsWith("STOP") || k.contains("centre")), kinds(rose) + "");
+        assertTrue(
+                kinds(rose).stream().noneMatch(k -> k.startsWith("STOP") || k.contains("centre-too")),
+                kinds(rose) + "");
         assertEquals(Crossings.of(Garden.form(rose)), List.of());
         double three = Garden.form(rose).faceMm();
         double two = Garden.form(rose(2)).faceMm();
@@ -130,7 +132,7 @@ public class LaidTruthsTest {
     public void aBudIsMadeFromAPartOfACut() {
         Pieces two = cut(2, 72, 6, 30, 0.75, 5)
                 .withMaking(new OnePiece(new Thinning(1, 0.7), 6, OnePiece.Division.WHOLE, 5));
-        Species bud = wanted(Garden.species(20, heart(new HeartForm.Cone(15, 30), 20), plain("petals", two)));
+        Species bud = wanted(Garden.species(20, centre(new CentreForm.Cone(15, 30), 20), plain("petals", two)));
         assertEquals(kinds(bud), List.of());
         assertEquals(two.cut().orElseThrow().petals(), 5, "no other cutter is wanted");
         assertEquals(two.units(), 1, "one cut");
@@ -148,7 +150,7 @@ public class LaidTruthsTest {
 
     private static Species fiftyFour() {
         List<Part> parts = new ArrayList<>();
-        parts.add(heart(new CappedHalfBall(24, 0.8), 20));
+        parts.add(centre(new CappedHalfBall(24, 0.8), 20));
         double[] across = {46, 46, 62, 62, 78, 78};
         double[] leans = {-60, -50, -34, -24, -8, 4};
         for (int i = 0; i < across.length; i++) {
@@ -188,7 +190,7 @@ public class LaidTruthsTest {
     public void aStackedStarLiesOnTheBackOfAFlatRing() {
         Pieces flat = Garden.petals(16, 52, 16, 84).with(d -> d.former = Optional.empty());
         List<Part> parts = new ArrayList<>();
-        parts.add(heart(new HeartForm.Ball(14), 20));
+        parts.add(centre(new CentreForm.Ball(14), 20));
         parts.add(plain("petals", flat));
         double[] across = {88, 88, 68};
         for (int i = 0; i < across.length; i++) {
@@ -224,7 +226,7 @@ public class LaidTruthsTest {
                 d.joining = Joining.of(Joining.As.SOFT, Joining.Onto.SOFT);
             })));
         }
-        parts.add(new Heart("balls", "balls", Garden.GREEN.id(), new Cluster(3, 7), 20, 1, 0, 0, 80, Colouring.NONE));
+        parts.add(new Centre("balls", "balls", Garden.GREEN.id(), new Cluster(3, 7), 20, 1, 0, 0, 80, Colouring.NONE));
         Species flower = Garden.species(70, parts.toArray(Part[]::new));
         assertTrue(
                 kinds(flower).stream().noneMatch(k -> k.contains("cup")),
@@ -235,13 +237,13 @@ public class LaidTruthsTest {
                 .filter(f -> f.kind().equals("cut-past-cup"))
                 .toList();
         assertEquals(told.size(), 1);
-        assertEquals(told.get(0).severity(), Severity.LOOK);
+        assertEquals(told.get(0).severity(), Severity.CHECK);
     }
 
     @Test
     public void aBallOfSplitPetalsMeetsOverTheTop() {
         List<Part> parts = new ArrayList<>();
-        parts.add(heart(new CoveredBall(22, 0), 20));
+        parts.add(centre(new CoveredBall(22, 0), 20));
         for (int i = 0; i < 4; i++) {
             Pieces split =
                     cut(12, 58, 6, 11, 1, 0).withMaking(new OnePiece(new Thinning(1, 0.6), 6, OnePiece.Division.SPLIT));
@@ -260,7 +262,7 @@ public class LaidTruthsTest {
     @Test
     public void whatIsPinchedOffIsWeighed() {
         Species bud = wanted(Garden.species(
-                11, heart(new HeartForm.Teardrop(10, 24), 24), plain("cloak", single(1, 40, 34, 0.6, 0.6, 1, 0, 3))));
+                11, centre(new CentreForm.Teardrop(10, 24), 24), plain("cloak", single(1, 40, 34, 0.6, 0.6, 1, 0, 3))));
         Reckoning.PartReckoning cloak =
                 Reckoner.reckon(bud, Conditions.USUAL).parts().get(1);
         double off = Figure.find(cloak.figures(), "pinchedOff").value();
@@ -282,8 +284,8 @@ public class LaidTruthsTest {
                 .toList();
         assertEquals(hidden.size(), 1, kinds(rose).toString());
         assertTrue(
-                hidden.get(0).mends().stream().anyMatch(m -> m.label().startsWith("let it open from")),
-                hidden.get(0).mends().stream().map(m -> m.label()).toList().toString());
+                hidden.get(0).fixes().stream().anyMatch(m -> m.label().startsWith("let it open from")),
+                hidden.get(0).fixes().stream().map(m -> m.label()).toList().toString());
     }
 
     private static List<Finding> windows(Species species, Conditions conditions) {
@@ -296,14 +298,14 @@ public class LaidTruthsTest {
     @Test
     public void whatSkinsBeforeItIsSetIsTold() {
         Pieces many = cut(16, 60, 12, 12, 0.5, 30);
-        Species flower = wanted(Garden.species(40, heart(new HeartForm.Ball(16), 20), plain("petals", many)));
+        Species flower = wanted(Garden.species(40, centre(new CentreForm.Ball(16), 20), plain("petals", many)));
         assertEquals(windows(flower, Conditions.USUAL), List.of());
         List<Finding> told = windows(flower, Conditions.USUAL.withPace(new Pace(Pace.Hand.BEGINNING, List.of())));
         assertEquals(told.size(), 1);
-        assertEquals(told.get(0).severity(), Severity.LOOK);
+        assertEquals(told.get(0).severity(), Severity.CHECK);
         assertTrue(
-                told.get(0).mends().stream().anyMatch(m -> m.label().contains("quarters")),
-                told.get(0).mends().stream().map(m -> m.label()).toList().toString());
+                told.get(0).fixes().stream().anyMatch(m -> m.label().contains("quarters")),
+                told.get(0).fixes().stream().map(m -> m.label()).toList().toString());
     }
 
     /** A large cut is set part-dry in time in usual air, and not in hot dry air by a beginner. */
@@ -311,7 +313,7 @@ public class LaidTruthsTest {
     public void aPieceThatBendsTooBrieflyIsTold() {
         Pieces many =
                 cut(16, 60, 12, 12, 0.5, 30).with(d -> d.joining = Joining.of(Joining.As.PART_DRY, Joining.Onto.HOLDS));
-        Species flower = wanted(Garden.species(40, heart(new HeartForm.Ball(16), 20), plain("petals", many)));
+        Species flower = wanted(Garden.species(40, centre(new CentreForm.Ball(16), 20), plain("petals", many)));
         Conditions dry = Conditions.USUAL.withRoom(new Room(30, 15, new Room.Air.Fan()));
         assertEquals(windows(flower, Conditions.USUAL), List.of());
         List<Finding> told = windows(flower, dry.withPace(new Pace(Pace.Hand.BEGINNING, List.of())));

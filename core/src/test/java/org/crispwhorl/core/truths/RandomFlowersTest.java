@@ -17,7 +17,7 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.finding.Finding;
 import org.crispwhorl.core.finding.Findings;
-import org.crispwhorl.core.finding.Mend;
+import org.crispwhorl.core.finding.Fix;
 import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Figure;
@@ -28,9 +28,9 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.FromBall;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.OnePiece;
@@ -83,12 +83,12 @@ public class RandomFlowersTest {
     private static Species flower(long seed) {
         Random random = new Random(seed);
         double thick = between(random, 6, 16);
-        HeartForm form = random.nextBoolean()
-                ? new HeartForm.Ball(thick)
-                : new HeartForm.Teardrop(thick, thick * between(random, 1.1, 2));
+        CentreForm form = random.nextBoolean()
+                ? new CentreForm.Ball(thick)
+                : new CentreForm.Teardrop(thick, thick * between(random, 1.1, 2));
         List<Part> parts = new ArrayList<>();
-        parts.add(new Heart(
-                "heart", "heart", Garden.PINK.id(), form, 18 + 2 * random.nextInt(3), 0, 1, 4, 90, Colouring.NONE));
+        parts.add(new Centre(
+                "centre", "centre", Garden.PINK.id(), form, 18 + 2 * random.nextInt(3), 0, 1, 4, 90, Colouring.NONE));
         int rings = 1 + random.nextInt(3);
         for (int i = 0; i < rings; i++) {
             parts.add(Garden.ring("ring" + i, pieces(random, i)));
@@ -117,7 +117,7 @@ public class RandomFlowersTest {
     }
 
     private static double hands(Species species, Conditions conditions) {
-        return Planning.of(new Assessment(species, conditions)).handsMin();
+        return Planning.of(new Assessment(species, conditions)).labourMin();
     }
 
     private static double ready(Species species, Conditions conditions) {
@@ -187,28 +187,27 @@ public class RandomFlowersTest {
     public void aHairOfLeanMovesTheFaceByAHair(Species species) {
         for (double lean : new double[] {20, 45, 70}) {
             double before =
-                    Garden.form(outermost(species, p -> p.withLean(lean))).faceMm();
-            double after =
-                    Garden.form(outermost(species, p -> p.withLean(lean + 0.1))).faceMm();
+                    Garden.form(outermost(species, p -> p.withOpensDeg(lean))).faceMm();
+            double after = Garden.form(outermost(species, p -> p.withOpensDeg(lean + 0.1)))
+                    .faceMm();
             assertTrue(Math.abs(after - before) < 0.6, lean + ": " + before + " to " + after);
         }
     }
 
     @Test(dataProvider = "flowers")
-    public void everyMendThatIsOfferedMendsAndBringsNothingAsBad(Species species) {
+    public void everyFixThatIsOfferedFixesAndBringsNothingAsBad(Species species) {
         Assessment found = new Assessment(species, Conditions.USUAL);
         List<Finding> before = Findings.of(found);
         for (Finding finding : before) {
-            for (Mend mend : finding.mends()) {
-                List<Finding> after =
-                        Findings.of(new Assessment(mend.species(), Conditions.USUAL.withRoom(mend.room())));
-                assertTrue(after.stream().noneMatch(finding::sameMatter), finding.kind() + ": " + mend.label());
+            for (Fix fix : finding.fixes()) {
+                List<Finding> after = Findings.of(new Assessment(fix.species(), Conditions.USUAL.withRoom(fix.room())));
+                assertTrue(after.stream().noneMatch(finding::sameMatter), finding.kind() + ": " + fix.label());
                 assertTrue(
                         after.stream()
                                 .filter(f -> f.severity().compareTo(finding.severity()) >= 0)
                                 .filter(f -> !f.kind().equals("face-off-width"))
                                 .allMatch(f -> before.stream().anyMatch(f::sameMatter)),
-                        finding.kind() + ": " + mend.label() + " brings " + after);
+                        finding.kind() + ": " + fix.label() + " brings " + after);
             }
         }
     }
@@ -250,8 +249,8 @@ public class RandomFlowersTest {
     @Test
     public void aFurtherWireNeverMakesABundleThinnerNorALongerTailAStemWeaker() {
         ofMany(0, (seed, species) -> {
-            Heart heart = species.heart().orElseThrow();
-            Species more = species.with(heart.withStem(heart.gauge(), heart.wires() + 1, heart.stemMm()));
+            Centre centre = species.centre().orElseThrow();
+            Species more = species.with(centre.withStem(centre.gauge(), centre.wires() + 1, centre.stemMm()));
             double stem = Garden.form(species).stemMm();
             double thicker = Garden.form(more).stemMm();
             if (thicker < stem - 1e-9) {
@@ -278,7 +277,7 @@ public class RandomFlowersTest {
             for (UnaryOperator<Pieces> hair : List.<UnaryOperator<Pieces>>of(
                     p -> p.outlined(o -> o.withLength(o.lengthMm() + 0.1)),
                     p -> p.outlined(o -> o.withWidth(o.widthMm() + 0.1)),
-                    p -> p.withLean(p.leanDeg() + 0.1))) {
+                    p -> p.withOpensDeg(p.opensDeg() + 0.1))) {
                 FlowerForm after = Garden.form(outermost(species, hair));
                 double[] now = {after.faceMm(), after.heightMm()};
                 for (int i = 0; i < 2; i++) {

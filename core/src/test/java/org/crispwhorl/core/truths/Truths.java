@@ -7,23 +7,23 @@ import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.finding.Findings;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Pieces;
+import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Whorl;
 import org.crispwhorl.core.studio.Conditions;
 
 /** What the truths of the bench are built and read with. */
 final class Truths {
     private Truths() {}
 
-    static Heart heart(HeartForm form, int gauge) {
-        return new Heart("heart", "heart", Garden.PINK.id(), form, gauge, 0, 1, 5, 80, Colouring.NONE);
+    static Centre centre(CentreForm form, int gauge) {
+        return new Centre("centre", "centre", Garden.PINK.id(), form, gauge, 0, 1, 5, 80, Colouring.NONE);
     }
 
-    static Whorl plain(String id, Pieces pieces) {
-        return new Whorl(id, id, Garden.PINK.id(), pieces, Colouring.NONE);
+    static Ring plain(String id, Pieces pieces) {
+        return new Ring(id, id, Garden.PINK.id(), pieces, Colouring.NONE);
     }
 
     static Species wanted(Species species) {
@@ -38,8 +38,8 @@ final class Truths {
 
     static double hands(Species species) {
         return Planning.of(new Assessment(species, Conditions.USUAL)).tasks().stream()
-                .filter(t -> t.doing() != Plan.Doing.MIX)
-                .mapToDouble(Plan.Task::handsMin)
+                .filter(t -> t.doing() != Plan.TaskKind.MIX)
+                .mapToDouble(Plan.Task::labourMin)
                 .sum();
     }
 }

@@ -1,7 +1,7 @@
 package org.crispwhorl.core.truths;
 
+import static org.crispwhorl.core.truths.Truths.centre;
 import static org.crispwhorl.core.truths.Truths.hands;
-import static org.crispwhorl.core.truths.Truths.heart;
 import static org.crispwhorl.core.truths.Truths.kinds;
 import static org.crispwhorl.core.truths.Truths.plain;
 import static org.crispwhorl.core.truths.Truths.wanted;
@@ -26,11 +26,11 @@ import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Calyx;
 import org.crispwhorl.core.species.Carried;
+import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.FineStamens;
 import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Heart;
-import org.crispwhorl.core.species.HeartForm;
 import org.crispwhorl.core.species.HollowedCone;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Lobe;
@@ -129,10 +129,10 @@ public class WholeTruthsTest {
         assertTrue(hands(with) > hands(without) + 1, "each is set on its petal");
     }
 
-    /** A heart coated in crumb bears no steam; petals that are steamed before it is set do it no harm. */
+    /** A centre coated in crumb bears no steam; petals that are steamed before it is set do it no harm. */
     @Test
-    public void onlyThePetalsOfACrumbHeartAreSteamed() {
-        Heart crumb = heart(new HeartForm.Disc(14, 4, HeartForm.Disc.Coat.CRUMB), 20);
+    public void onlyThePetalsOfACrumbCentreAreSteamed() {
+        Centre crumb = centre(new CentreForm.Disc(14, 4, CentreForm.Disc.Coat.CRUMB), 20);
         Species flower = wanted(Garden.species(70, crumb, Garden.ring("petals", Garden.petals(6, 30, 28, 70))));
         Species petals = flower.withFinishing(Species.Finishing.STEAM_PETALS);
         assertTrue(
@@ -144,8 +144,8 @@ public class WholeTruthsTest {
                         .toList();
         assertEquals(whole.size(), 1);
         assertTrue(
-                whole.get(0).mends().stream().anyMatch(m -> m.label().contains("petals")),
-                whole.get(0).mends().toString());
+                whole.get(0).fixes().stream().anyMatch(m -> m.label().contains("petals")),
+                whole.get(0).fixes().toString());
     }
 
     /** Single heads on fine taped wires, all to one side, one of them longer. */
@@ -155,7 +155,7 @@ public class WholeTruthsTest {
                         "fine", "stamens", Garden.PALE.id(), 5, 33, 20, 6, 3, 1.2, 4, 60, Colouring.NONE)
                 .spreadOver(60);
         Species flower = wanted(Garden.species(
-                70, heart(new HeartForm.Ball(6), 20), five, Garden.ring("petals", Garden.petals(5, 30, 30, 70))));
+                70, centre(new CentreForm.Ball(6), 20), five, Garden.ring("petals", Garden.petals(5, 30, 30, 70))));
         assertTrue(
                 kinds(flower).stream().noneMatch(k -> k.contains("stamens")),
                 kinds(flower).toString());
@@ -190,7 +190,7 @@ public class WholeTruthsTest {
                     Joining.Onto.SOFT,
                     new Joining.Rest(Joining.Rest.Until.HOLDS, 0, Joining.Rest.Position.HANGING));
         });
-        Heart stalked = heart(new HeartForm.Teardrop(6, 12), 28).withStem(28, 1, 25);
+        Centre stalked = centre(new CentreForm.Teardrop(6, 12), 28).withStem(28, 1, 25);
         return wanted(Garden.species(50, stalked, plain("blossom", lip)));
     }
 
@@ -240,23 +240,23 @@ public class WholeTruthsTest {
     @Test
     public void aSpikeOfBudsOnCoresOfTheirOwnIsCarriedByItsStem() {
         Opening buds =
-                new Opening("buds", 5, 0.5, 1, 0, Optional.of(new OwnCore(new HeartForm.Teardrop(8, 16), 24, 2)));
+                new Opening("buds", 5, 0.5, 1, 0, Optional.of(new OwnCore(new CentreForm.Teardrop(8, 16), 24, 2)));
         Opening open = new Opening("flowers", 4, 1, 1, 1);
         Species spike = wanted(Garden.species(
                 60,
-                heart(new HeartForm.Ball(7), 20),
+                centre(new CentreForm.Ball(7), 20),
                 plain("petals", Garden.petals(5, 24, 20, 60)),
                 new Calyx("calyx", "calyx", Garden.GREEN.id(), sepals(), Colouring.NONE),
                 new Heads("heads", "spike", Heads.Arrangement.SPIKE, List.of(buds, open), 16, 8, 60, 20, 15, 18, 120)));
         assertTrue(kinds(spike).stream().noneMatch(k -> k.startsWith("STOP")), kinds(spike) + "");
         Species bud = OpenedHead.of(spike, buds);
-        assertEquals(bud.heart().orElseThrow().gauge(), 24);
-        assertEquals(bud.heart().orElseThrow().form(), new HeartForm.Teardrop(8, 16));
+        assertEquals(bud.centre().orElseThrow().gauge(), 24);
+        assertEquals(bud.centre().orElseThrow().form(), new CentreForm.Teardrop(8, 16));
         assertEquals(bud.part("petals").orElseThrow().pieceCount(), 2);
         assertTrue(bud.part("calyx").isPresent());
         assertTrue(Garden.form(bud).faceMm() < 18, "closed: " + Garden.form(bud).faceMm());
         Species fewer = OpenedHead.of(
-                spike, new Opening("cores", 1, 0.5, 1, 0, Optional.of(new OwnCore(new HeartForm.Ball(6), 26, 0))));
+                spike, new Opening("cores", 1, 0.5, 1, 0, Optional.of(new OwnCore(new CentreForm.Ball(6), 26, 0))));
         assertTrue(fewer.part("petals").isEmpty());
     }
 }

@@ -36,7 +36,7 @@ public class MainStemTest {
         assertTrue(weak.advice().contains("of it free"), weak.advice());
     }
 
-    /** Petals of 10 g in all on wires whose tails end half-way down: below them the heart's own thin wire is alone. */
+    /** Petals of 10 g in all on wires whose tails end half-way down: below them the centre's own thin wire is alone. */
     private static MainStem tails(double endsMm) {
         List<MainStem.StemWire> wires = new java.util.ArrayList<>();
         wires.add(new MainStem.StemWire(0.559, -10));

@@ -12,7 +12,7 @@ import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.Venue;
 import org.crispwhorl.core.outline.PrintedCutter;
 import org.crispwhorl.core.price.Tariff;
-import org.crispwhorl.core.slate.SlateQuestion;
+import org.crispwhorl.core.quick.QuickQuestion;
 import org.crispwhorl.core.species.Beginning;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.studio.Pace;
@@ -40,7 +40,7 @@ class FormatsController {
     /** What the page makes its fields from, besides the species. */
     private static final Map<String, Class<?>> PUBLISHED = Map.ofEntries(
             Map.entry("drawer", DrawerItem.class),
-            Map.entry("slate", SlateQuestion.class),
+            Map.entry("quick", QuickQuestion.class),
             Map.entry("pace", Pace.class),
             Map.entry("venue", Venue.class),
             Map.entry("tariff", Tariff.class),
@@ -55,7 +55,7 @@ class FormatsController {
     @Operation(
             operationId = "schema",
             summary =
-                    "The JSON Schema of a thing in the drawer, a question to the slate, a pace, the studio's time or tariff, a venue, a room and the room ahead, an order, a study, or of"
+                    "The JSON Schema of a thing in the drawer, a quick question, a pace, the studio's time or tariff, a venue, a room and the room ahead, an order, a study, or of"
                             + " the walls of a cutter to print")
     ObjectNode schema(@PathVariable String of) {
         Class<?> type = PUBLISHED.get(of);

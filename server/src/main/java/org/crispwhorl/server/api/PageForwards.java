@@ -13,7 +13,7 @@ class PageForwards {
         "/orders/{id}",
         "/book",
         "/copies",
-        "/mending",
+        "/troubleshooting",
         "/tablet",
         "/room",
         "/orders/{id}/bench",
@@ -24,7 +24,7 @@ class PageForwards {
         "/orders/{id}/sheets/{sheet}",
         "/drawer",
         "/drawer/buy",
-        "/slate",
+        "/quick",
         "/compare",
         "/study"
     })

@@ -83,7 +83,7 @@ public class BenchController {
      *
      * @param species ids of its lines' species, in the order of the lines
      * @param plannedAt when its days were planned; none where they were not
-     * @param stints as they are planned; none where they are not
+     * @param tasks as they are planned; none where they are not
      * @param cards one for each task
      * @param events every touch so far
      * @param until what is to be said to hear only of touches that come after them
@@ -95,7 +95,7 @@ public class BenchController {
             LocalDateTime handOver,
             List<UUID> species,
             Optional<Instant> plannedAt,
-            List<Calendar.Stint> stints,
+            List<Calendar.PlacedTask> tasks,
             List<BenchCard> cards,
             List<BenchEvent> events,
             long until,
@@ -150,7 +150,7 @@ public class BenchController {
                 order.order().handOver(),
                 species(all),
                 planned.map(Planned::at),
-                planned.map(p -> p.calendar().stints()).orElse(List.of()),
+                planned.map(p -> p.calendar().tasks()).orElse(List.of()),
                 cards.of(all, Underway.of(touched.events())),
                 touched.events(),
                 touched.until(),

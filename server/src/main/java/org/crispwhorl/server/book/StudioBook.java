@@ -17,7 +17,7 @@ import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.DryingRecord;
 import org.crispwhorl.core.drawer.RollerMachine;
 import org.crispwhorl.core.drying.RoomCourse;
-import org.crispwhorl.core.hands.Operation;
+import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.progress.Progress;

@@ -37,7 +37,7 @@ public class PaceController {
      * @param petalMin minutes more for each petal on it
      */
     public record OperationPace(
-            org.crispwhorl.core.hands.Operation operation,
+            org.crispwhorl.core.labour.Operation operation,
             String label,
             double handMin,
             double eachMin,
@@ -69,7 +69,7 @@ public class PaceController {
     List<OperationPace> operations() {
         Pace pace = choices.pace();
         Pace hand = new Pace(pace.hand(), List.of());
-        return Arrays.stream(org.crispwhorl.core.hands.Operation.values())
+        return Arrays.stream(org.crispwhorl.core.labour.Operation.values())
                 .map(o -> new OperationPace(o, Text.Labels.of(o), hand.eachMin(o), pace.eachMin(o), pace.petalMin(o)))
                 .toList();
     }

@@ -6,7 +6,7 @@ import org.crispwhorl.core.book.LeftOut;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.price.Tariff;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.files.DocumentFault;
 import org.crispwhorl.files.KeptText;
@@ -29,7 +29,8 @@ public class StudioChoices implements Unreadables {
      */
     private record Choice<T>(String row, String name, KeptText<T> text, T usual) {}
 
-    private static final Choice<Ways> WAYS = new Choice<>("ways", "the ways of the studio", KeptText.WAYS, Ways.USUAL);
+    private static final Choice<Techniques> TECHNIQUES =
+            new Choice<>("techniques", "the techniques of the studio", KeptText.TECHNIQUES, Techniques.USUAL);
     private static final Choice<Pace> PACE =
             new Choice<>("pace", "the pace of the studio", KeptText.PACE, Pace.UNRECORDED);
 
@@ -54,14 +55,14 @@ public class StudioChoices implements Unreadables {
     }
 
     @Transactional(readOnly = true)
-    public Ways ways() {
-        return keptWays().value();
+    public Techniques techniques() {
+        return keptTechniques().value();
     }
 
     /** The ways with the version of them that is kept. */
     @Transactional(readOnly = true)
-    public Versioned<Ways> keptWays() {
-        return now(WAYS);
+    public Versioned<Techniques> keptTechniques() {
+        return now(TECHNIQUES);
     }
 
     /**
@@ -71,8 +72,8 @@ public class StudioChoices implements Unreadables {
      * @throws org.crispwhorl.server.problem.TwoVersions where others are kept by now
      */
     @Transactional
-    public Versioned<Ways> choose(Ways ways, Optional<Long> version) {
-        return set(WAYS, ways, version);
+    public Versioned<Techniques> choose(Techniques techniques, Optional<Long> version) {
+        return set(TECHNIQUES, techniques, version);
     }
 
     @Transactional(readOnly = true)
@@ -212,7 +213,7 @@ public class StudioChoices implements Unreadables {
     @Override
     @Transactional(readOnly = true)
     public List<Unreadable> unreadable() {
-        return List.of(WAYS, PACE, TIME, TARIFF, AHEAD, LEFT_OUT).stream()
+        return List.of(TECHNIQUES, PACE, TIME, TARIFF, AHEAD, LEFT_OUT).stream()
                 .flatMap(choice -> kept(choice)
                         .filter(text -> read(choice, text).isEmpty())
                         .map(text -> new Unreadable(choice.name(), "the usual hold until you choose again", text))

@@ -3,7 +3,7 @@ package org.crispwhorl.server.conditions;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Pace;
@@ -26,7 +26,7 @@ public class StudioConditions {
     }
 
     public Conditions now() {
-        return new Conditions(room(), kit(), ways(), pace());
+        return new Conditions(room(), kit(), techniques(), pace());
     }
 
     public Room room() {
@@ -37,8 +37,8 @@ public class StudioConditions {
         return drawer.kit();
     }
 
-    public Ways ways() {
-        return choices.ways();
+    public Techniques techniques() {
+        return choices.techniques();
     }
 
     public Pace pace() {

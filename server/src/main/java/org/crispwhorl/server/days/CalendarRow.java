@@ -55,7 +55,7 @@ class CalendarRow {
     /** What an older version kept without. */
     void inShort(Planned now) {
         begins = now.calendar().begins().orElse(null);
-        ends = now.calendar().stints().stream()
+        ends = now.calendar().tasks().stream()
                 .flatMap(
                         s -> Stream.concat(Stream.of(s.to()), s.takes().stream().map(Calendar.Takes::until)))
                 .max(Comparator.naturalOrder())

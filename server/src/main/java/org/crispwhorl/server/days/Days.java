@@ -152,7 +152,7 @@ public class Days {
                         .toList(),
                 now.room(),
                 work.order().handOver(),
-                work.order().marginH(),
+                work.order().spareTimeH(),
                 new Calendars.Standing(
                         asked.pins(),
                         asked.done(clock.getZone()),
@@ -239,7 +239,7 @@ public class Days {
         return rows.underWay(now).stream()
                 .filter(row -> !these.contains(row.orderId()))
                 .flatMap(row -> read(row.planned()).stream()
-                        .flatMap(planned -> planned.calendar().stints().stream()
+                        .flatMap(planned -> planned.calendar().tasks().stream()
                                 .map(s -> new Elsewhere(
                                         row.orderId(),
                                         names.getOrDefault(
@@ -262,7 +262,7 @@ public class Days {
         List<Overlap.Taken> taken = new ArrayList<>();
         elsewhere.forEach(e -> taken.add(new Overlap.Taken(e.orderId(), e.order(), e.from(), e.to(), e.maker())));
         planned.ifPresent(p -> p.calendar()
-                .stints()
+                .tasks()
                 .forEach(s -> taken.add(new Overlap.Taken(id, p.order().name(), s.from(), s.to(), s.maker()))));
         return Overlap.among(
                         taken.stream().filter(t -> t.to().isAfter(now)).toList(),
@@ -297,7 +297,7 @@ public class Days {
         long again = Broken.madeUp(sheet, works).tasks().stream()
                 .filter(t -> Broken.again(t.task().id()))
                 .count();
-        long known = planned.calendar().stints().stream()
+        long known = planned.calendar().tasks().stream()
                 .flatMap(s -> Sitting.of(s.uid()).stream())
                 .map(Sitting::key)
                 .filter(Broken::again)

@@ -18,7 +18,7 @@ import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchCard.BenchWait;
 import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.BenchEvent.Touch;
-import org.crispwhorl.core.bench.Said;
+import org.crispwhorl.core.bench.BenchRecord;
 import org.crispwhorl.core.bench.Waits;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.outline.Outline;
@@ -119,14 +119,14 @@ final class DemoBench {
     }
 
     private void work(Assessment a, Plan plan, Plan.Task task, String uid, int flowers) {
-        double reckoned = task.doing() == Plan.Doing.MIX ? Work.mixMin(a, flowers) : task.handsMin() * flowers;
+        double reckoned = task.doing() == Plan.TaskKind.MIX ? Work.mixMin(a, flowers) : task.labourMin() * flowers;
         double minutes = Math.max(1, reckoned * TIMES_RECKONED * Math.exp(SCATTER * random.nextGaussian()));
         if (clock.getHour() >= LAST_HOUR) {
             clock = clock.plusDays(1).with(MORNING);
         }
         touch(uid, Touch.BEGUN, clock, 1);
         Optional<Part> part = task.partId().flatMap(a.species()::part);
-        boolean makes = task.doing() == Plan.Doing.MAKE || task.doing() == Plan.Doing.MAKE_AND_SET;
+        boolean makes = task.doing() == Plan.TaskKind.MAKE || task.doing() == Plan.TaskKind.MAKE_AND_SET;
         int pieces = makes ? part.map(Part::units).orElse(0) * flowers : 0;
         int broken = (int) random.doubles(pieces).filter(d -> d < BREAKS).count();
         if (pieces > 0) {
@@ -140,7 +140,7 @@ final class DemoBench {
         }
         clock = clock.plusSeconds(Math.round(60 * minutes));
         touch(uid, Touch.DONE, clock, 1);
-        if (task.doing() == Plan.Doing.MAKE) {
+        if (task.doing() == Plan.TaskKind.MAKE) {
             part.filter(a::dries).ifPresent(p -> looked(a, plan, task, p, uid));
         }
     }
@@ -157,12 +157,12 @@ final class DemoBench {
         said(
                 uid,
                 clock.plusMinutes(4),
-                new Said.PetalMeasured(halfMm(thinned.lengthMm()), halfMm(wider * thinned.widthMm())));
+                new BenchRecord.PetalMeasured(halfMm(thinned.lengthMm()), halfMm(wider * thinned.widthMm())));
         if (sheets++ < SHEETS) {
-            said(uid, clock.plusMinutes(1), new Said.SheetMeasured(4, ROLLED_MM[sheets % ROLLED_MM.length]));
+            said(uid, clock.plusMinutes(1), new BenchRecord.SheetMeasured(4, ROLLED_MM[sheets % ROLLED_MM.length]));
         }
         if (sheets == 2) {
-            said(uid, clock.plusMinutes(6), new Said.BenchNote("Paste a day old: kneaded it twice as long."));
+            said(uid, clock.plusMinutes(6), new BenchRecord.BenchNote("Paste a day old: kneaded it twice as long."));
         }
     }
 
@@ -170,7 +170,7 @@ final class DemoBench {
         return Math.max(1, Math.round(2 * mm) / 2.0);
     }
 
-    private void said(String uid, LocalDateTime at, Said what) {
+    private void said(String uid, LocalDateTime at, BenchRecord what) {
         events.add(BenchEvent.saying(UUID.randomUUID(), uid, at.atZone(zone).toInstant(), what));
     }
 

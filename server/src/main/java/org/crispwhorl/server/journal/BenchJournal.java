@@ -10,7 +10,7 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.crispwhorl.core.bench.BenchEvent;
-import org.crispwhorl.core.bench.Said;
+import org.crispwhorl.core.bench.BenchRecord;
 import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.server.order.Orders;
 import org.slf4j.Logger;
@@ -125,7 +125,9 @@ public class BenchJournal {
     /** Writes something down of an order that belongs to no work in particular. */
     @Transactional
     public void remark(UUID orderId, String work, String text) {
-        lay(orderId, List.of(BenchEvent.saying(UUID.randomUUID(), work, clock.instant(), new Said.BenchNote(text))));
+        lay(
+                orderId,
+                List.of(BenchEvent.saying(UUID.randomUUID(), work, clock.instant(), new BenchRecord.BenchNote(text))));
     }
 
     /** An order on the bench, and since when. */

@@ -202,7 +202,7 @@ public class OrderController {
         double thereH = Duration.between(LocalDateTime.now(clock), all.order().handOver())
                                 .toMinutes()
                         / MIN_PER_H
-                - all.order().marginH();
+                - all.order().spareTimeH();
         return work.inTurn(() -> MediumFit.of(all.readable(), all.conditions(), thereH, venue));
     }
 

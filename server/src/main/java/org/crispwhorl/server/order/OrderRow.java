@@ -41,8 +41,8 @@ class OrderRow {
     @Column(name = "hand_over")
     private LocalDateTime handOver;
 
-    @Column(name = "margin_h")
-    private double marginH;
+    @Column(name = "spare_time_h")
+    private double spareTimeH;
 
     @Column(name = "tier_mm")
     private double tierMm;
@@ -75,7 +75,7 @@ class OrderRow {
         name = draft.name();
         note = draft.note();
         handOver = draft.handOver();
-        marginH = draft.marginH();
+        spareTimeH = draft.spareTimeH();
         tierMm = draft.tierMm();
         venue = draft.venue().map(KeptText.VENUE::write).orElse(null);
         lines.clear();
@@ -99,7 +99,7 @@ class OrderRow {
                 name,
                 note,
                 handOver,
-                marginH,
+                spareTimeH,
                 tierMm,
                 Optional.ofNullable(venue).map(KeptText.VENUE::read),
                 lines.stream()

@@ -307,7 +307,7 @@ public class Orders {
         /** What the order takes. */
         OrderController.OrderReckoning reckoned(OrderSheet sheet) {
             return new OrderController.OrderReckoning(
-                    sheet, BackwardPlan.of(sheet, order.handOver(), order.marginH(), WorkingDays.USUAL), unreadable);
+                    sheet, BackwardPlan.of(sheet, order.handOver(), order.spareTimeH(), WorkingDays.USUAL), unreadable);
         }
 
         /** Everything that the order takes, sorted as it leaves the drawer. */

@@ -11,7 +11,7 @@ import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.reckoning.Reckoner;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Pace;
@@ -30,7 +30,7 @@ public class ReckoningController {
      * @param species a species document
      * @param room the air in which it dries; the studio's room where it is left out
      * @param kit what is at hand; the studio's drawer where it is left out
-     * @param ways how the studio works; the studio's ways where they are left out
+     * @param techniques how the studio works; the studio's ways where they are left out
      * @param pace how fast the studio's hands are; the studio's pace where it is left out
      * @param reasons whether every figure comes with its reason; true where it is left out. A single one can be asked for later
      */
@@ -38,11 +38,11 @@ public class ReckoningController {
             @Text(label = "species") JsonNode species,
             Optional<Room> room,
             Optional<Kit> kit,
-            Optional<Ways> ways,
+            Optional<Techniques> techniques,
             Optional<Pace> pace,
             Optional<Boolean> reasons) {
         public ReckoningRequest {
-            Limits.check(ReckoningRequest.class, species, room, kit, ways, pace, reasons);
+            Limits.check(ReckoningRequest.class, species, room, kit, techniques, pace, reasons);
         }
     }
 
@@ -103,7 +103,7 @@ public class ReckoningController {
         return new Conditions(
                 request.room().orElseGet(studio::room),
                 request.kit().orElseGet(studio::kit),
-                request.ways().orElseGet(studio::ways),
+                request.techniques().orElseGet(studio::techniques),
                 request.pace().orElseGet(studio::pace));
     }
 }

@@ -8,7 +8,7 @@ import org.crispwhorl.core.drawing.Drawing;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.finding.Finding;
-import org.crispwhorl.core.finding.Mend;
+import org.crispwhorl.core.finding.Fix;
 import org.crispwhorl.core.finding.Severity;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.MayBeInfinite;
@@ -17,7 +17,7 @@ import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.safety.Caution;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Ways;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.files.DocumentDiff;
 import org.crispwhorl.files.SpeciesDocument;
 import tools.jackson.databind.node.ObjectNode;
@@ -30,7 +30,7 @@ public record ReckoningView(
         Plan plan,
         List<FindingView> findings,
         List<Caution> cautions,
-        Ways ways,
+        Techniques techniques,
         Drawing drawing) {
 
     /**
@@ -100,17 +100,17 @@ public record ReckoningView(
 
     /** A finding with its mends. */
     public record FindingView(
-            String kind, Severity severity, Optional<String> partId, String title, Why why, List<MendView> mends) {}
+            String kind, Severity severity, Optional<String> partId, String title, Why why, List<FixView> fixes) {}
 
     /**
      * @param changes what it sets in the species document
      * @param room the room that it needs, where it changes the room
      */
-    public record MendView(String label, List<DocumentDiff.Change> changes, Optional<Room> room) {}
+    public record FixView(String label, List<DocumentDiff.Change> changes, Optional<Room> room) {}
 
     static ReckoningView of(Species species, Room room, Reckoning reckoning, boolean reasons) {
-        boolean mends = reckoning.findings().stream().anyMatch(f -> !f.mends().isEmpty());
-        ObjectNode before = mends ? SpeciesDocument.write(species) : null;
+        boolean fixes = reckoning.findings().stream().anyMatch(f -> !f.fixes().isEmpty());
+        ObjectNode before = fixes ? SpeciesDocument.write(species) : null;
         return new ReckoningView(
                 reckoning.figures().stream().map(f -> FigureView.of(f, reasons)).toList(),
                 reckoning.parts().stream().map(p -> PartView.of(p, reasons)).toList(),
@@ -118,7 +118,7 @@ public record ReckoningView(
                 reckoning.plan(),
                 reckoning.findings().stream().map(f -> finding(f, before, room)).toList(),
                 reckoning.cautions(),
-                reckoning.ways(),
+                reckoning.techniques(),
                 reckoning.drawing());
     }
 
@@ -129,13 +129,13 @@ public record ReckoningView(
                 f.partId(),
                 f.title(),
                 f.why(),
-                f.mends().stream().map(m -> mend(m, before, room)).toList());
+                f.fixes().stream().map(m -> fix(m, before, room)).toList());
     }
 
-    private static MendView mend(Mend mend, ObjectNode before, Room room) {
-        return new MendView(
-                mend.label(),
-                DocumentDiff.between(before, SpeciesDocument.write(mend.species())),
-                mend.room().equals(room) ? Optional.empty() : Optional.of(mend.room()));
+    private static FixView fix(Fix fix, ObjectNode before, Room room) {
+        return new FixView(
+                fix.label(),
+                DocumentDiff.between(before, SpeciesDocument.write(fix.species())),
+                fix.room().equals(room) ? Optional.empty() : Optional.of(fix.room()));
     }
 }

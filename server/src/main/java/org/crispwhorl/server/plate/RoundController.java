@@ -62,7 +62,7 @@ public class RoundController {
                     max = 1,
                     step = 0.05,
                     usual = 1,
-                    means = "Share of the designed lean: 0 is a bud, 1 the full flower.")
+                    means = "Share of the designed opening angle: 0 is a bud, 1 the full flower.")
             Optional<Double> open) {
         public RoundRequest {
             open.ifPresent(o -> Limits.check(RoundRequest.class, Optional.ofNullable(species), o));
@@ -105,10 +105,12 @@ public class RoundController {
     }
 
     /** The lean at which the outer part clears the inner one; empty where leaning alone does not help. */
-    public record Clearing(Optional<Double> leanDeg) {}
+    public record Clearing(Optional<Double> opensDeg) {}
 
     @PostMapping("/api/round/clearing")
-    @Operation(operationId = "clearing", summary = "The least change of lean by which a part clears the one inside it")
+    @Operation(
+            operationId = "clearing",
+            summary = "The least change of the opening angle by which a part clears the one inside it")
     Clearing clearing(@RequestBody ClearingRequest request) {
         FlowerForm form = form(SpeciesDocument.read(request.species()), 1);
         OptionalDouble lean = Crossings.clearing(form, request.innerId(), request.outerId());

@@ -104,7 +104,7 @@ public class CountsController {
     private Counted counted(Orders.Work work, Calendar calendar, Tariff tariff, Progress progress) {
         return new Counted(
                 work.lines().stream().map(OrderSheet.Line::count).toList(),
-                calendar.handsMin() / MIN_PER_H,
+                calendar.labourMin() / MIN_PER_H,
                 calendar.begins(),
                 calendar.eveningMin() / MIN_PER_H,
                 tariff.evenings(calendar.eveningMin()),

@@ -50,7 +50,7 @@ class Problems {
                         422,
                         "document",
                         "The document cannot be read as it is",
-                        "Mend the places listed and try again; nothing was changed.")
+                        "Fix the places listed and try again; nothing was changed.")
                 .with(e.faults()));
     }
 
@@ -142,7 +142,7 @@ class Problems {
                 422,
                 "not-complete",
                 "This order cannot be made whole: " + e.getMessage(),
-                "Mend what cannot be read on the shelf, or take it off the order."));
+                "Fix what cannot be read on the shelf, or take it off the order."));
     }
 
     @ExceptionHandler
@@ -202,7 +202,7 @@ class Problems {
     @ExceptionHandler
     ResponseEntity<Problem> inUse(DataIntegrityViolationException e) {
         return answer(Problem.of(
-                409, "in-use", "Something else of the studio rests on it", "Take it out there first, then try again."));
+                409, "in-use", "Something else of the studio rests on it", "Remove it there first, then try again."));
     }
 
     @ExceptionHandler({MissingServletRequestParameterException.class, InvalidParameterException.class})

@@ -67,7 +67,7 @@ class CardDrawer {
     /** Which program draws, and of which wires and pastes, in which ways: what is drawn by another is drawn anew. */
     String drawnBy() {
         Conditions now = conditions.now();
-        String made = json.writeValueAsString(now.kit()) + json.writeValueAsString(now.ways());
+        String made = json.writeValueAsString(now.kit()) + json.writeValueAsString(now.techniques());
         return build + "/" + UUID.nameUUIDFromBytes(made.getBytes(StandardCharsets.UTF_8));
     }
 

@@ -85,13 +85,13 @@ public class Shelf {
         }));
     }
 
-    /** Lets the rule hold again for a stage: what the studio made of it stands by itself, put aside. */
+    /** Lets the rule hold again for a stage: what the studio made of it stands by itself, archived. */
     @Transactional
     public void stageByRule(UUID id, OpeningStage stage) {
         held(id);
         rows.findByFullFlowerAndStage(id, stage).ifPresent(row -> {
             row.setStage(null, null);
-            row.setAside(true);
+            row.archive(true);
             rows.saveAndFlush(row);
         });
     }
@@ -231,11 +231,11 @@ public class Shelf {
         }
     }
 
-    /** Puts a species aside, or back on the shelf; it is never thrown away. */
+    /** Puts a species archived, or back on the shelf; it is never thrown away. */
     @Transactional
-    public SpeciesCard setAside(UUID id, boolean aside) {
+    public SpeciesCard archive(UUID id, boolean archived) {
         SpeciesRow row = row(id);
-        row.setAside(aside);
+        row.archive(archived);
         return card(rows.saveAndFlush(row));
     }
 
@@ -255,7 +255,7 @@ public class Shelf {
         List<DocumentFault.Fault> faults = new ArrayList<>();
         Optional<SpeciesCard.Drawn> drawn = drawer.kept(row, drawnBy).or(() -> drawn(row, faults));
         return new SpeciesCard(
-                row.id(), row.name(), row.version(), row.aside(), row.updatedAt(), drawn, faults, stageOf(row));
+                row.id(), row.name(), row.version(), row.archived(), row.updatedAt(), drawn, faults, stageOf(row));
     }
 
     /** What cannot be read or reckoned, for whatever reason, is told on its own card. */

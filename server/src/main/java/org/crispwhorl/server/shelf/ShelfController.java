@@ -48,7 +48,7 @@ public class ShelfController {
     }
 
     /**
-     * A species that is begun: a heart and one ring, unless it begins as something else.
+     * A species that is begun: a centre and one ring, unless it begins as something else.
      *
      * @param build id of a common build that it begins as
      * @param like a species on the shelf that it begins as
@@ -65,8 +65,8 @@ public class ShelfController {
     /** A common build to begin from. */
     public record BuildCard(String id, String name, SpeciesCard.Drawn drawn) {}
 
-    /** Whether a species is put aside. */
-    public record Aside(boolean aside) {}
+    /** Whether a species is archived. */
+    public record Archived(boolean archived) {}
 
     @GetMapping
     @Operation(operationId = "listSpecies", summary = "All species, each with its small face")
@@ -118,7 +118,7 @@ public class ShelfController {
     @PostMapping("/begun")
     @Operation(
             operationId = "beginSpecies",
-            summary = "Begin a species from a name: a heart and one ring, a common build, or as another species is")
+            summary = "Begin a species from a name: a centre and one ring, a common build, or as another species is")
     @ApiResponse(responseCode = "201")
     ResponseEntity<SpeciesCard> begin(@RequestBody NewSpecies wanted) {
         String name = wanted.name().strip();
@@ -155,10 +155,10 @@ public class ShelfController {
         return shelf.change(id, Versioned.of(version), SpeciesDocument.read(document));
     }
 
-    @PutMapping("/{id}/aside")
-    @Operation(operationId = "setAside", summary = "Put a species aside, or back on the shelf")
-    SpeciesCard setAside(@PathVariable UUID id, @RequestBody Aside wanted) {
-        return shelf.setAside(id, wanted.aside());
+    @PutMapping("/{id}/archived")
+    @Operation(operationId = "archive", summary = "Put a species archived, or back on the shelf")
+    SpeciesCard archive(@PathVariable UUID id, @RequestBody Archived wanted) {
+        return shelf.archive(id, wanted.archived());
     }
 
     private static ResponseEntity<SpeciesCard> created(SpeciesCard kept) {

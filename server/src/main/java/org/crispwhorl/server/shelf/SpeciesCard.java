@@ -24,7 +24,7 @@ public record SpeciesCard(
         UUID id,
         String name,
         long version,
-        boolean aside,
+        boolean archived,
         Instant updatedAt,
         Optional<Drawn> drawn,
         List<DocumentFault.Fault> faults,

@@ -32,7 +32,7 @@ class SpeciesRow {
     @Column(name = "card_by", length = 80)
     private String cardBy;
 
-    private boolean aside;
+    private boolean archived;
 
     @Version
     private Long version;
@@ -80,8 +80,8 @@ class SpeciesRow {
         stage = ofStage;
     }
 
-    void setAside(boolean put) {
-        aside = put;
+    void archive(boolean put) {
+        archived = put;
     }
 
     UUID fullFlower() {
@@ -104,8 +104,8 @@ class SpeciesRow {
         return document;
     }
 
-    boolean aside() {
-        return aside;
+    boolean archived() {
+        return archived;
     }
 
     long version() {

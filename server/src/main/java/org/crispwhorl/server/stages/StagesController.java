@@ -49,7 +49,7 @@ public class StagesController {
      * @param label the maker's word for it
      * @param ownId the species that the studio made of it; empty where the rule holds
      * @param pieces pieces in one flower
-     * @param handsMin minutes of hands for one flower, in the studio's ways
+     * @param labourMin minutes of hands for one flower, in the studio's ways
      */
     public record StageCard(
             OpeningStage stage,
@@ -57,7 +57,7 @@ public class StagesController {
             Optional<UUID> ownId,
             String name,
             int pieces,
-            double handsMin,
+            double labourMin,
             double faceMm,
             List<SpeciesCard.Tint> tints,
             List<SpeciesCard.Tint> shades,
@@ -94,9 +94,7 @@ public class StagesController {
     }
 
     @DeleteMapping("/{stage}")
-    @Operation(
-            operationId = "stageByRule",
-            summary = "Let the rule hold again; what was made of the stage is put aside")
+    @Operation(operationId = "stageByRule", summary = "Let the rule hold again; what was made of the stage is archived")
     @ApiResponse(responseCode = "204")
     ResponseEntity<Void> byRule(@PathVariable UUID id, @PathVariable String stage) {
         shelf.stageByRule(id, named(stage));
@@ -119,7 +117,7 @@ public class StagesController {
                 opened.ownId(),
                 species.name(),
                 SpeciesCard.pieces(species),
-                Planning.of(made).handsMin(),
+                Planning.of(made).labourMin(),
                 made.form().faceMm(),
                 SpeciesCard.tints(made.form()),
                 SpeciesCard.shades(species),

@@ -126,9 +126,8 @@ final class IncomingArchive {
             String table = name.substring(OpenArchive.TABLES.length(), name.length() - OpenArchive.JSON.length())
                     .toUpperCase(Locale.ROOT);
             if (!known.contains(table)) {
-                throw new StudioRefusal(
-                        "There is no such table in a studio as this archive has: it is not one of Crisp "
-                                + "Whorl, or was changed. " + OpenArchive.NOTHING_TAKEN);
+                throw new StudioRefusal("There is no such table in a studio as this archive has: it is none of "
+                        + "Crisp Whorl, or was changed. " + OpenArchive.NOTHING_TAKEN);
             }
             rows(to, table, zip.content(MOST_OF_TABLE));
         } else if (name.startsWith(OpenArchive.PICTURES) && name.endsWith(OpenArchive.JPEG)) {
@@ -152,7 +151,12 @@ final class IncomingArchive {
             }
             while (parser.nextToken() == JsonToken.START_OBJECT) {
                 // What is there from the start is written over: what an older archive does not know stays unchosen.
-                RowStream.insert(to, table, columns, row.readTree(parser), THERE_FROM_THE_START.contains(table));
+                RowStream.insert(
+                        to,
+                        table,
+                        columns,
+                        Schema.named(table, row.readTree(parser)),
+                        THERE_FROM_THE_START.contains(table));
                 content.stretch(MOST_OF_ROW);
                 rows++;
             }

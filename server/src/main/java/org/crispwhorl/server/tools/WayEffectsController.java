@@ -32,7 +32,7 @@ public class WayEffectsController {
         this.conditions = conditions;
     }
 
-    @GetMapping("/api/ways/effects")
+    @GetMapping("/api/techniques/effects")
     @Operation(operationId = "waysInFigures", summary = "What each way of working would change of a flower, in figures")
     List<WayTold> effects(@RequestParam UUID speciesId) {
         return WayEffects.of(shelf.get(speciesId).species(), conditions.now()).stream()

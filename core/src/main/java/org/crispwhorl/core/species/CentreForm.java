@@ -1,0 +1,357 @@
+package org.crispwhorl.core.species;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.labour.Operation;
+import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.Text;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.solid.Scatter;
+import org.crispwhorl.core.solid.Solid;
+
+/** The shape of a centre, standing on its foot at height 0. */
+@Text(label = "form", means = "The shape of the centre.")
+public sealed interface CentreForm
+        permits CentreForm.Cone,
+                CentreForm.Ball,
+                CentreForm.Teardrop,
+                Dome,
+                CentreForm.Disc,
+                Cluster,
+                CoveredBall,
+                CappedHalfBall,
+                SliverCone,
+                WoundFringe,
+                TexturedHead,
+                BoughtCore,
+                Pearls,
+                BareStem {
+    /** Greatest diameter, mm. */
+    double diameterMm();
+
+    /** Height above the foot, mm. */
+    double heightMm();
+
+    /** Volume in mm³, by the solid's own formula. */
+    double volumeMm3();
+
+    /** Surface that is open to the air, mm². */
+    double surfaceMm2();
+
+    /**
+     * Radius at a height above the foot.
+     *
+     * @param heightMm 0 to the form's height; 0 outside of it
+     * @return mm
+     */
+    double radiusAt(double heightMm);
+
+    /** Pieces of paste that it is made of, all alike. */
+    default int pieces() {
+        return 1;
+    }
+
+    /** Rows of a fringe, slivers or the like that the maker adds one by one; each takes as long as a small ball. */
+    default int touches() {
+        return pieces() - 1;
+    }
+
+    /** Whether steam or liquid leaves it as it is: a coat of crumb or pollen dissolves or stains. */
+    default boolean bearsSteam() {
+        return true;
+    }
+
+    /** The same form without its coat. */
+    default CentreForm uncoated() {
+        return this;
+    }
+
+    /** Whether there is polystyrene in it, which is not food. */
+    default boolean polystyrene() {
+        return false;
+    }
+
+    /** What is bought ready-made for it. */
+    default List<Bought> bought() {
+        return List.of();
+    }
+
+    /** What in it is not food. */
+    default List<NotFood> notFood() {
+        return polystyrene() ? List.of(new NotFood("pieces of polystyrene", 1)) : List.of();
+    }
+
+    /** Allergens that its coat brings, in words. */
+    default List<String> allergens() {
+        return List.of();
+    }
+
+    /** Whether it is a plain body that is made to be covered: one with a texture, a coat or threads is made to be seen. */
+    default boolean plain() {
+        return touches() == 0;
+    }
+
+    /** Whether it is a bought core, which petals are glued to and cover. */
+    default boolean core() {
+        return polystyrene();
+    }
+
+    /** Whether soft pieces may be set on it as soon as it is there. */
+    default boolean holdsAtOnce() {
+        return core();
+    }
+
+    /** Its bodies, standing with its foot at a height above the neck: turned as its radius says, where it is nothing more. */
+    default List<Solid> solids(double onStemMm) {
+        return List.of(new Solid.Turned(onStemMm, heightMm(), this::radiusAt));
+    }
+
+    /** What hands do to make it. */
+    default Labour making() {
+        return Labour.of(Operation.SHAPE, 1);
+    }
+
+    /** The same form at another height and diameter. */
+    CentreForm resized(double newDiameterMm, double newHeightMm);
+
+    /** Width at which marks of texture and crumbs are drawn, mm. */
+    double MARK_MM = 0.9;
+
+    /** A mark for so much of a crown seen from above, mm². */
+    double MARK_AREA_MM2 = 6;
+
+    /** At most so many marks are drawn. */
+    int MOST_MARKS = 120;
+
+    /** The marks that show how its crown is textured or coated. */
+    default Solid marks(double onStemMm) {
+        double radius = diameterMm() / 2;
+        int marks = (int) Math.min(MOST_MARKS, Math.PI * radius * radius / MARK_AREA_MM2);
+        double top = onStemMm + heightMm();
+        return new Solid.Marks(Scatter.overDisc(marks, radius - MARK_MM / 2, top), MARK_MM, top);
+    }
+
+    /** A straight cone, broad foot down. */
+    @Text(label = "cone")
+    record Cone(
+            @Quantity(
+                    label = "diameter",
+                    unit = Unit.MM,
+                    min = 2,
+                    max = 80,
+                    usual = 10,
+                    means = "Diameter of the foot.")
+            double diameterMm,
+
+            @Quantity(label = "height", unit = Unit.MM, min = 2, max = 120, usual = 14, means = "From foot to point.")
+            double heightMm)
+            implements CentreForm {
+        public Cone {
+            Limits.check(Cone.class, diameterMm, heightMm);
+        }
+
+        @Override
+        public double volumeMm3() {
+            return Math.PI * diameterMm * diameterMm * heightMm / 12;
+        }
+
+        @Override
+        public double surfaceMm2() {
+            double r = diameterMm / 2;
+            return Math.PI * r * (r + Math.hypot(r, heightMm));
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            return z < 0 || z > heightMm ? 0 : diameterMm / 2 * (1 - z / heightMm);
+        }
+
+        @Override
+        public CentreForm resized(double newDiameterMm, double newHeightMm) {
+            return new Cone(newDiameterMm, newHeightMm);
+        }
+    }
+
+    /** A ball. */
+    @Text(label = "ball")
+    record Ball(
+            @Quantity(
+                    label = "diameter",
+                    unit = Unit.MM,
+                    min = 1,
+                    max = 80,
+                    usual = 10,
+                    means = "Diameter of the ball.")
+            double diameterMm)
+            implements CentreForm {
+        public Ball {
+            Limits.check(Ball.class, diameterMm);
+        }
+
+        @Override
+        public double heightMm() {
+            return diameterMm;
+        }
+
+        @Override
+        public double volumeMm3() {
+            return Math.PI * diameterMm * diameterMm * diameterMm / 6;
+        }
+
+        @Override
+        public double surfaceMm2() {
+            return Math.PI * diameterMm * diameterMm;
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            return z < 0 || z > diameterMm ? 0 : Math.sqrt(z * (diameterMm - z));
+        }
+
+        @Override
+        public CentreForm resized(double newDiameterMm, double newHeightMm) {
+            return new Ball(Math.min(newDiameterMm, newHeightMm));
+        }
+    }
+
+    /** A teardrop or bud: a half-ball below, a cone above it. */
+    @Text(label = "teardrop")
+    record Teardrop(
+            @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, usual = 10, means = "Greatest diameter.")
+            double diameterMm,
+
+            @Quantity(label = "height", unit = Unit.MM, min = 2, max = 120, usual = 14, means = "From foot to point.")
+            double heightMm)
+            implements CentreForm {
+        public Teardrop {
+            Limits.check(Teardrop.class, diameterMm, heightMm);
+            if (heightMm < diameterMm) {
+                throw new InvalidValue("heightMm", heightMm, "at least the diameter, " + diameterMm + " mm");
+            }
+        }
+
+        @Override
+        public double volumeMm3() {
+            double r = diameterMm / 2;
+            return 2.0 / 3 * Math.PI * r * r * r + Math.PI * r * r * (heightMm - r) / 3;
+        }
+
+        @Override
+        public double surfaceMm2() {
+            double r = diameterMm / 2;
+            return 2 * Math.PI * r * r + Math.PI * r * Math.hypot(r, heightMm - r);
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            double r = diameterMm / 2;
+            if (z < 0 || z > heightMm) {
+                return 0;
+            }
+            return z <= r ? Math.sqrt(z * (diameterMm - z)) : r * (heightMm - z) / (heightMm - r);
+        }
+
+        @Override
+        public CentreForm resized(double newDiameterMm, double newHeightMm) {
+            return new Teardrop(Math.min(newDiameterMm, newHeightMm), newHeightMm);
+        }
+    }
+
+    /** A flat disc, such as one to be coated in crumb or pollen. */
+    @Text(label = "disc", means = "A flat disc, such as one to be coated in crumb or pollen.")
+    record Disc(
+            @Quantity(label = "diameter", unit = Unit.MM, min = 2, max = 80, usual = 16, means = "Across the disc.")
+            double diameterMm,
+
+            @Quantity(
+                    label = "thickness",
+                    unit = Unit.MM,
+                    min = 0.5,
+                    max = 20,
+                    step = 0.5,
+                    usual = 3,
+                    means = "Of the disc.")
+            double thicknessMm,
+
+            @Text(label = "coat") Coat coat)
+            implements CentreForm {
+        /** What it is rolled in. */
+        public enum Coat {
+            @Text(label = "none")
+            NONE,
+            @Text(label = "crumb", means = "Coloured sugar crumb: does not bear steam or liquid.")
+            CRUMB,
+            @Text(label = "pollen", means = "Coloured semolina or the like: does not bear steam or liquid.")
+            POLLEN
+        }
+
+        public Disc {
+            Limits.check(Disc.class, diameterMm, thicknessMm, coat);
+        }
+
+        @Override
+        public boolean bearsSteam() {
+            return coat == Coat.NONE;
+        }
+
+        @Override
+        public int touches() {
+            return coat == Coat.NONE ? 0 : COATING_TOUCHES;
+        }
+
+        /** Gluing the disc and rolling it in its coat takes as long as this many small balls. */
+        private static final int COATING_TOUCHES = 6;
+
+        @Override
+        public CentreForm uncoated() {
+            return new Disc(diameterMm, thicknessMm, Coat.NONE);
+        }
+
+        @Override
+        public List<String> allergens() {
+            return coat == Coat.POLLEN ? List.of("gluten, where the pollen is semolina") : List.of();
+        }
+
+        @Override
+        public List<Solid> solids(double onStemMm) {
+            List<Solid> solids = new ArrayList<>(CentreForm.super.solids(onStemMm));
+            if (coat != Coat.NONE) {
+                solids.add(marks(onStemMm));
+            }
+            return solids;
+        }
+
+        @Override
+        public Labour making() {
+            return CentreForm.super.making().and(Operation.TEXTURE, coat == Coat.NONE ? 0 : 1);
+        }
+
+        @Override
+        public double heightMm() {
+            return thicknessMm;
+        }
+
+        @Override
+        public double volumeMm3() {
+            return Math.PI * diameterMm * diameterMm / 4 * thicknessMm;
+        }
+
+        @Override
+        public double surfaceMm2() {
+            return Math.PI * diameterMm * (diameterMm / 2 + thicknessMm);
+        }
+
+        @Override
+        public double radiusAt(double z) {
+            return z < 0 || z > thicknessMm ? 0 : diameterMm / 2;
+        }
+
+        @Override
+        public CentreForm resized(double newDiameterMm, double newHeightMm) {
+            return new Disc(newDiameterMm, Math.min(20, newHeightMm), coat);
+        }
+    }
+}
