@@ -26,7 +26,7 @@ public class KeptTextTest {
     @Test
     public void whatIsKeptSaysWhatItIsAndOfWhichVersion() {
         String kept = KeptText.TECHNIQUES.write(Techniques.USUAL);
-        assertTrue(kept.startsWith("{\"format\":\"crisp-whorl/ways\",\"version\":3,"), kept);
+        assertTrue(kept.startsWith("{\"format\":\"crisp-whorl/techniques\",\"version\":3,"), kept);
         assertEquals(KeptText.TECHNIQUES.read(kept), Techniques.USUAL);
     }
 
