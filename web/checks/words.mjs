@@ -3,10 +3,10 @@ import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 
 const ROOT = '../..'
-const LOOKED_THROUGH = ['core/src', 'files/src/main/java', 'files/src/test/java', 'server/src', 'journey/src/test/java', 'benchmarks/src', 'web/src', 'docs', 'README.md', 'CONTRIBUTING.md']
-const TEXT = /\.(java|ts|vue|md|sql)$/
+const LOOKED_THROUGH = ['demo/src/main/resources', 'files/src/main/resources', 'core/src', 'files/src/main/java', 'files/src/test/java', 'server/src', 'journey/src/test/java', 'benchmarks/src', 'web/src', 'docs', 'README.md', 'CONTRIBUTING.md']
+const TEXT = /\.(java|ts|vue|md|json)$/
 /** What reads older documents and data, and what is written anew by itself. */
-const LEFT_ALONE = /(OldNames|DocumentLift|DrawerLift|KeptText)\w*\.java$|db\/migration|Schema\.java$|schema\.d\.ts$|docs\/formats\/|decisions\/50-|third-party\.md$|benchmarks\.md$/
+const LEFT_ALONE = /(OldNames|DocumentLift|DrawerLift|KeptText|CalendarIcsTest)\w*\.java$|db\/migration|Schema\.java$|schema\.d\.ts$|docs\/formats\/|decisions\/50-|third-party\.md$|benchmarks\.md$|\.schema\.json$/
 const OLD = new Map([
   [/\bhearts?\b(?! leaves|[- ]shaped)/i, 'centre'],
   [/(?<!crisp[- ]?)(?<!\.\/)\bwhorls?\b(?!\.svg)/i, 'ring'],
@@ -19,6 +19,7 @@ const OLD = new Map([
   [/\bstints?\b/i, 'task'],
   [/\bslate\b/i, 'quick figures'],
   [/\bput aside\b/i, 'archive'],
+  [/crisp ring/i, 'Crisp Whorl'],
   [/@(Never|Words|Seldom)\b/, '@MayBeInfinite, @Text, @Advanced'],
   [/\b(AsMade|HeartForm|Lump|Fused|Lately)\b/, 'see docs/decisions/50-one-word-one-meaning.md'],
   [/\bmaster (colour|paste|g)\b/i, 'strong colour'],

@@ -37,5 +37,5 @@ export const router = createRouter({
 export const roomKey = (to: RouteLocationNormalizedLoaded) => `${to.matched[0]?.path ?? ''} ${String(to.params.id ?? '')}`
 
 router.afterEach((to) => {
-  document.title = `${to.meta.title as string} · Crisp Ring`
+  document.title = `${to.meta.title as string} · Crisp Whorl`
 })

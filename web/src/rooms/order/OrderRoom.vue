@@ -177,7 +177,7 @@ const remove = useMutation({
       <h1 class="text-title">{{ order.name }}</h1>
       <TextField label="what for" :value="order.name" :longest="80" @change="change({ name: $event })" />
       <TextField label="hand-over" type="datetime-local" :value="order.handOver.slice(0, 16)" @change="$event && change({ handOver: `${$event}:00` })" />
-      <SchemaNumber :node="field('Order', 'spareTimeH')" label="kept free before it" :value="order.spareTimeH" @change="change({ spareTimeH: $event })" />
+      <SchemaNumber :node="field('Order', 'spareTimeH')" label="time to spare" :value="order.spareTimeH" @change="change({ spareTimeH: $event })" />
       <SchemaNumber :node="field('Order', 'tierMm')" label="height of the lowest tier" :value="order.tierMm" @change="change({ tierMm: $event })" />
       <TextField label="note" :value="order.note" :longest="2000" @change="change({ note: $event })" />
       <h2 class="border-b border-line pt-2 text-lead">Flowers</h2>

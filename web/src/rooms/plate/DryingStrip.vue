@@ -79,7 +79,7 @@ const hours = computed(() => {
         <span class="font-heading text-lead whitespace-nowrap italic max-[1100px]:hidden">{{ rates.length ? 'drying in the room ahead, begun now' : 'drying, working straight through' }}</span>
         <span><span class="mr-1 inline-block h-2.5 w-4 border border-ink bg-ground align-baseline" />soft</span>
         <span><span class="hatched mr-1 inline-block h-2.5 w-4 border border-ink align-baseline" />bends</span>
-        <span><span class="mr-1 inline-block h-2.5 w-4 bg-quiet align-baseline" />setting to dry</span>
+        <span><span class="mr-1 inline-block h-2.5 w-4 bg-quiet align-baseline" />sets</span>
         <span>▸ safe by</span><span>│ joined</span>
         <span class="flex-1 text-right text-ink">{{ ready == null ? '■ never done in this room' : `done at ${ready.toFixed(1)} h${rates.length ? ' in the room as set' : ''}` }}</span>
       </p>

@@ -137,7 +137,7 @@ const shortcuts: Shortcut[] = [
   { keys: ['n'], label: 'narrower cutter', run: () => onSelected('width', (id) => handling.widen(id, -1)) },
   { keys: ['a'], label: 'add a ring outside', run: () => add('ring') },
   { keys: ['d'], label: 'duplicate the part', run: double },
-  { keys: ['x', 'Delete'], label: 'take the part away', run: archive },
+  { keys: ['x', 'Delete'], label: 'remove the part', run: archive },
   { keys: ['alt+ArrowDown'], label: 'move the part outwards', run: () => move(1) },
   { keys: ['alt+ArrowUp'], label: 'move the part inwards', run: () => move(-1) },
   { keys: ['m'], label: 'take the first fix', run: fixFirst },

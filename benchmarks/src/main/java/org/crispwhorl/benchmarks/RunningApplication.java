@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The application as {@code ./ring} runs it, in a process of its own on a free port. */
+/** The application as {@code ./whorl} runs it, in a process of its own on a free port. */
 public final class RunningApplication implements AutoCloseable {
     /** The launcher passes the options on with which it starts the application. */
     private static final String OPTIONS = "CRISP_WHORL_JAVA_OPTIONS";
@@ -31,7 +31,7 @@ public final class RunningApplication implements AutoCloseable {
     /**
      * Starts it on some data.
      *
-     * @param app where {@code ./ring} laid it out
+     * @param app where {@code ./whorl} laid it out
      * @param profile demo or own
      * @param settings further settings, as on the command line
      */

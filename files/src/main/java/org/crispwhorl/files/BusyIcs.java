@@ -22,6 +22,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Component;
@@ -61,6 +63,11 @@ public final class BusyIcs {
 
     /** A calendar that takes longer than this to read is read no further, and that is told, ms. */
     private static final long PATIENCE_MS = 8_000;
+
+    private static final String TOO_LARGE = "not read: the calendar is too large to be read in time";
+    private static final int AT_A_TIME = 400;
+
+    private static final Pattern LASTS = Pattern.compile("\\+?P(?:(\\d{1,4})W)?(?:(\\d{1,4})D)?(T.*)?");
 
     private final LocalDateTime from;
     private final LocalDateTime to;
@@ -110,22 +117,17 @@ public final class BusyIcs {
 
     private Read read(String text) {
         int events = 0;
-        StringBuilder kept = new StringBuilder("BEGIN:VCALENDAR\r\nPRODID:-//Crisp Whorl//Busy//EN\r\nVERSION:2.0\r\n");
+        List<List<String>> kept = new ArrayList<>();
         try {
             for (List<String> event : events(text)) {
                 events++;
                 if (overByItself(event)) {
                     left("over already");
                 } else {
-                    event.forEach(line -> kept.append(line).append("\r\n"));
+                    kept.add(event);
                 }
             }
-            kept.append("END:VCALENDAR\r\n");
-            if (events > 0) {
-                placed(new CalendarBuilder()
-                        .build(new StringReader(kept.toString()))
-                        .<VEvent>getComponents(Component.VEVENT));
-            }
+            placed(built(kept));
         } catch (IOException | ParserException | RuntimeException e) {
             if (e instanceof DocumentFault told) {
                 throw told;
@@ -148,6 +150,26 @@ public final class BusyIcs {
 
     private void left(String why) {
         leftOut.merge(why, 1, Integer::sum);
+    }
+
+    /** Events by the library, some hundreds at a time, for as long as patience lasts. */
+    private List<VEvent> built(List<List<String>> events) throws IOException, ParserException {
+        List<VEvent> built = new ArrayList<>();
+        for (int i = 0; i < events.size(); i += AT_A_TIME) {
+            List<List<String>> some = events.subList(i, Math.min(events.size(), i + AT_A_TIME));
+            if (System.nanoTime() > until) {
+                leftOut.merge(TOO_LARGE, some.size(), Integer::sum);
+                continue;
+            }
+            StringBuilder calendar =
+                    new StringBuilder("BEGIN:VCALENDAR\r\nPRODID:-//Crisp Whorl//Busy//EN\r\nVERSION:2.0\r\n");
+            some.forEach(event -> event.forEach(line -> calendar.append(line).append("\r\n")));
+            calendar.append("END:VCALENDAR\r\n");
+            built.addAll(new CalendarBuilder()
+                    .build(new StringReader(calendar.toString()))
+                    .<VEvent>getComponents(Component.VEVENT));
+        }
+        return built;
     }
 
     /** The events of a calendar, unfolded, with what is asked of them alone. */
@@ -204,17 +226,33 @@ public final class BusyIcs {
     /** Whether an event that does not repeat ended more than a day before, so that no zone brings it back: told from its date alone. */
     private boolean overByItself(List<String> event) {
         String end = "";
+        long days = 0;
         for (String line : event) {
             String name = name(line);
-            if (name.equals("RRULE") || name.equals("RDATE") || name.equals("DURATION")) {
+            if (name.equals("RRULE") || name.equals("RDATE")) {
                 return false;
+            }
+            if (name.equals("DURATION")) {
+                Matcher lasts =
+                        LASTS.matcher(line.substring(line.lastIndexOf(':') + 1).strip());
+                if (!lasts.matches() || lasts.group(3) != null && lasts.group(3).length() > "T23H59M59S".length()) {
+                    return false;
+                }
+                days = 7 * number(lasts.group(1)) + number(lasts.group(2)) + 1;
             }
             if (name.equals("DTEND") || name.equals("DTSTART") && end.isEmpty()) {
                 end = line.substring(line.lastIndexOf(':') + 1).strip();
             }
         }
         return end.length() >= 8
-                && end.substring(0, 8).compareTo(from.toLocalDate().minusDays(2).format(DAY)) < 0;
+                && end.substring(0, 8)
+                                .compareTo(
+                                        from.toLocalDate().minusDays(2 + days).format(DAY))
+                        < 0;
+    }
+
+    private static long number(String digits) {
+        return digits == null ? 0 : Long.parseLong(digits);
     }
 
     private void placed(List<VEvent> events) {
@@ -226,7 +264,7 @@ public final class BusyIcs {
         }
         for (VEvent event : events) {
             if (System.nanoTime() > until) {
-                left("not read: the calendar is too large to be read in time");
+                left(TOO_LARGE);
                 continue;
             }
             if (value(event, Property.STATUS)

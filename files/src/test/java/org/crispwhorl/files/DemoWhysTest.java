@@ -245,7 +245,7 @@ public class DemoWhysTest {
                                         / a.get("pitch")
                                         / a.get("stretch")
                                 : a.all().sum());
-        AGAIN.put("cutOff", a -> a.get("arrangement") + a.get("pushed in"));
+        AGAIN.put("cutOff", a -> a.get("height above the centre") + a.get("pushed in"));
         AGAIN.put(
                 "tapeCut",
                 a -> 2
@@ -266,7 +266,7 @@ public class DemoWhysTest {
                                 ? a.get("stem") + a.get("hook") + a.get("centre, high") / 2
                                 : a.says("coil")
                                         ? a.get("tail") + a.get("straight") + a.get("turns") * Math.PI * a.get("coil")
-                                        : Math.hypot(a.get("arrangement"), a.get("ring")) + a.get("tail"));
+                                        : Math.hypot(a.get("height above the centre"), a.get("ring")) + a.get("tail"));
     }
 
     /** Figures that are no reckoning: a choice among gauges told by what it does. */

@@ -232,9 +232,9 @@ public class BenchJourneyTest extends Journey {
         drying.getByText("Forget it", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(drying).containsText("It is reckoned without this.");
-        entry.getByText("remove").click();
-        assertThat(entry.getByText("take in")).isVisible();
-        entry.getByText("take in").click();
-        assertThat(entry.getByText("remove")).isVisible();
+        entry.getByText("leave out").click();
+        assertThat(entry.getByText("learn from it")).isVisible();
+        entry.getByText("learn from it").click();
+        assertThat(entry.getByText("leave out")).isVisible();
     }
 }

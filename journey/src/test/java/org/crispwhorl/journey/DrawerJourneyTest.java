@@ -126,7 +126,7 @@ public class DrawerJourneyTest extends Journey {
                 .setInputFiles(
                         new FilePayload("picks.csv", "text/csv", csv.toString().getBytes(StandardCharsets.UTF_8)));
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("3 places need mending; nothing was imported yet");
+        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("3 places need fixing; nothing was imported yet");
         assertThat(dialog.locator("tbody tr").first()).containsText("'five'");
         Download left = page.waitForDownload(
                 () -> dialog.getByText("The other rows, to mend").click());
@@ -210,7 +210,7 @@ public class DrawerJourneyTest extends Journey {
         Locator list = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Shopping list"));
         Locator paste = list.locator("tr", new Locator.LocatorOptions().setHasText("gum paste"));
         assertThat(paste).containsText("900 g");
-        button("Delete it").click();
+        button("Use these up").click();
         assertThat(page.getByText("Taken out of the drawer for this order")).isVisible();
         assertThat(paste).not().containsText("900 g");
         button("Put it all back").click();

@@ -46,7 +46,7 @@ public class KeyboardJourneyTest extends Journey {
         press("?");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("one petal more");
-        assertThat(dialog).containsText("take the first mend");
+        assertThat(dialog).containsText("take the first fix");
         press("Escape");
         assertThat(dialog).hasCount(0);
     }

@@ -183,13 +183,13 @@ public class PlateJourneyTest extends Journey {
         dragBy("[data-handle=tip]", -60, -20);
         until("it is longer", () -> Double.parseDouble(figure(page, "cutLength")) > before);
         waitKept(page);
-        String lean = field("/pieces/opensDeg").inputValue();
-        dragBy("[data-handle=lean]", 20, -50);
+        String angle = field("/pieces/opensDeg").inputValue();
+        dragBy("[data-handle=opens]", 20, -50);
         until(
-                "it leans otherwise",
-                () -> !field("/pieces/opensDeg").inputValue().equals(lean));
+                "it opens otherwise",
+                () -> !field("/pieces/opensDeg").inputValue().equals(angle));
         String turn = field("/place/turnDeg").inputValue();
-        atRest("[data-handle=lean]");
+        atRest("[data-handle=opens]");
         dragFrom(shown("sixth"), -10, 60);
         until("it is turned", () -> !field("/place/turnDeg").inputValue().equals(turn));
         waitKept(page);

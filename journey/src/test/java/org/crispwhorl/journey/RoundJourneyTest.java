@@ -91,9 +91,7 @@ public class RoundJourneyTest extends Journey {
         int before = page.locator("[data-crossings] li").count();
         told.getByRole(
                         AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions()
-                                .setName("opening angle it clear")
-                                .setExact(true))
+                        new Locator.GetByRoleOptions().setName("open it clear").setExact(true))
                 .first()
                 .click();
         assertThat(told).not().containsText("sepals passes through petals");

@@ -20,7 +20,7 @@ public class TroubleshootingJourneyTest extends Journey {
         page.getByText("Towpath camellia").first().click();
         page.locator("[data-bead]").nth(6).click();
         page.getByText("Something went wrong with it?").press("Enter");
-        assertThat(page.locator("#mend-part")).hasValue("sixth");
+        assertThat(page.locator("#troubled-part")).hasValue("sixth");
         button("petals fall back").press("Enter");
         assertThat(page.locator("[data-cause]").first()).containsText("Most likely");
         button("the next day").press("Enter");

@@ -22,7 +22,7 @@ public class UnreadableJourneyTest extends Journey {
         int cards = page.locator("h2").count();
         harm("update species set document = replace(document, '\"count\":', '\"cuont\":'), card = null"
                 + " where name = 'Towpath camellia'");
-        harm("update choice set chosen = 'x' where name = 'ways'");
+        harm("update choice set chosen = 'x' where name = 'techniques'");
         page.reload();
         Locator card = page.locator("li", new Page.LocatorOptions().setHasText("It cannot be read"));
         assertThat(card).containsText("cuont");

@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What is published is what is served; {@code ./ring describe} writes it anew. */
+/** What is published is what is served; {@code ./whorl describe} writes it anew. */
 public class PublishedFormatsTest extends ServerTest {
     private static final Path ROOT = Path.of("").toAbsolutePath().getParent();
     private static final boolean WRITE = "write".equals(System.getProperty("crispwhorl.describe"));
@@ -116,9 +116,11 @@ public class PublishedFormatsTest extends ServerTest {
     @Test
     public void theDescriptionOfTheInterface() throws IOException {
         published(api.get(RunningStudio.DESCRIBED), ROOT.resolve("docs/formats/openapi.json"));
-        assertEquals(
-                api.get("/api/openapi").json(),
-                api.get(RunningStudio.DESCRIBED).json(),
+        assertTrue(
+                WRITE
+                        || api.get("/api/openapi")
+                                .json()
+                                .equals(api.get(RunningStudio.DESCRIBED).json()),
                 "what is served is what is published");
     }
 

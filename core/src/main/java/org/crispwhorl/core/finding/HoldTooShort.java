@@ -77,7 +77,7 @@ final class HoldTooShort implements Rule {
                         "A straight wire goes in at least a tenth of the length and " + Unit.MM.write(LEAST_MM)
                                 + ", a hooked one " + Unit.MM.write(HOOKED_MM) + "; a tenth is left beyond its end",
                         "Rule of the craft",
-                        in("wireInside", wired.wireInsideMm(), Unit.MM),
+                        in("wire inside", wired.wireInsideMm(), Unit.MM),
                         in("hook", wired.hookMm(), Unit.MM),
                         in("finished length", part.pieces().finished().lengthMm(), Unit.MM)),
                 List.of(Fix.pieces(

@@ -54,7 +54,7 @@ final class WireEndsInBend implements Rule {
                         "A wire ends in the first 30 % of a petal that is bent by more than 60°, or goes past 65 %",
                         "Rule of the craft",
                         in("bend over its length", bend, Unit.DEGREE),
-                        in("wireInside", wired.wireInsideMm(), Unit.MM),
+                        in("wire inside", wired.wireInsideMm(), Unit.MM),
                         in("finished length", length, Unit.MM),
                         in("wire ends at", 100 * wired.wireInsideMm() / length, Unit.PERCENT)),
                 List.of(

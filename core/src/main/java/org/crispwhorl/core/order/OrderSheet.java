@@ -197,7 +197,7 @@ public record OrderSheet(
         for (int i = 0; i < assessed.size(); i++) {
             progress.reached(
                     (double) i / assessed.size(),
-                    "Reckoning " + assessed.line(i).species().name());
+                    "Working out " + assessed.line(i).species().name());
             adding.add(i, assessed.line(i), assessed.assessment(i));
         }
         return adding.sheet();

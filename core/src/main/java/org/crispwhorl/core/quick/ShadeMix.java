@@ -23,7 +23,7 @@ import org.crispwhorl.core.paste.ShadeLadder;
         label = "shade mix",
         means = "Grams of strong colour and white, and the light-to-dark mixes between two shares by both rules.")
 public record ShadeMix(
-        @Text(label = "strong", pattern = "#[0-9a-f]{6}", means = "sRGB colour of the strong paste.")
+        @Text(label = "strong colour", pattern = "#[0-9a-f]{6}", means = "sRGB colour of the strong paste.")
         String strong,
 
         @Quantity(

@@ -392,7 +392,7 @@ final class PetaledFigures {
                         Why.of(
                                 "Wire inside + hook + free wire + tail",
                                 "Your design",
-                                in("wireInside", wired.wireInsideMm(), Unit.MM),
+                                in("wire inside", wired.wireInsideMm(), Unit.MM),
                                 in("hook", wired.hookMm(), Unit.MM),
                                 in("free", wired.freeMm(), Unit.MM),
                                 in("tail", wired.tailMm(), Unit.MM)));
@@ -418,7 +418,7 @@ final class PetaledFigures {
         figures.in(Group.TIME)
                 .add(
                         "batch",
-                        "at most in one batch",
+                        "most in a batch",
                         lots.largest(),
                         Unit.COUNT,
                         new Why(

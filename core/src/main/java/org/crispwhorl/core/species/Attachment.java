@@ -52,7 +52,7 @@ public sealed interface Attachment {
             int gauge,
 
             @Quantity(
-                    label = "wireInside",
+                    label = "wire inside",
                     unit = Unit.MM,
                     min = 2,
                     max = 200,

@@ -36,7 +36,7 @@ public record FineStamens(
         int gauge,
 
         @Quantity(
-                label = "arrangement",
+                label = "height above the centre",
                 unit = Unit.MM,
                 min = 2,
                 max = 150,
@@ -334,7 +334,7 @@ public record FineStamens(
                         Why.of(
                                 "√(stand² + ring²) + tail; the longer one has its length more",
                                 "Pythagoras",
-                                Why.in("arrangement", aboveCentreMm, Unit.MM),
+                                Why.in("height above the centre", aboveCentreMm, Unit.MM),
                                 Why.in("ring", ringMm, Unit.MM),
                                 Why.in("tail", tailMm, Unit.MM),
                                 Why.in("one longer by", longerMm, Unit.MM)));

@@ -89,7 +89,7 @@ final class StamenFigures {
                         Why.of(
                                 "How high they stand + how deep they are pushed in",
                                 "Your design",
-                                Why.in("arrangement", stamens.aboveCentreMm(), Unit.MM),
+                                Why.in("height above the centre", stamens.aboveCentreMm(), Unit.MM),
                                 Why.in("pushed in", deep, Unit.MM))));
     }
 }

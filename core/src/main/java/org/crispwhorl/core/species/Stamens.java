@@ -60,7 +60,7 @@ public record Stamens(
         double headMm,
 
         @Quantity(
-                label = "arrangement",
+                label = "height above the centre",
                 unit = Unit.MM,
                 min = 2,
                 max = 100,
