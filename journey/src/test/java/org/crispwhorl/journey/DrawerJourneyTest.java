@@ -129,7 +129,7 @@ public class DrawerJourneyTest extends Journey {
         assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("3 places need fixing; nothing was imported yet");
         assertThat(dialog.locator("tbody tr").first()).containsText("'five'");
         Download left = page.waitForDownload(
-                () -> dialog.getByText("The other rows, to mend").click());
+                () -> dialog.getByText("The other rows, to fix").click());
         assertTrue(Files.readString(left.path()).contains("pick 4007"));
         button("Import the 9,997 good rows").click();
         assertThat(dialog.getByRole(AriaRole.STATUS)).containsText("9,997 things are in the drawer");

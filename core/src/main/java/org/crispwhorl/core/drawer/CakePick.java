@@ -43,7 +43,7 @@ public record CakePick(
                 usual = 0,
                 means = "Of one, in the studio's own money; 0 is not known.")
         double price)
-        implements DrawerItem {
+        implements DrawerItem, UsedUp {
     public CakePick {
         Limits.check(CakePick.class, name, count, boreMm, lengthMm, price);
     }
@@ -51,5 +51,15 @@ public record CakePick(
     /** One whose price is not known. */
     public CakePick(String name, int count, double boreMm, double lengthMm) {
         this(name, count, boreMm, lengthMm, 0);
+    }
+
+    @Override
+    public double amount() {
+        return count;
+    }
+
+    @Override
+    public DrawerItem holding(double amount, Stock.Taken changed) {
+        return new CakePick(name, (int) amount, boreMm, lengthMm, price);
     }
 }

@@ -47,7 +47,7 @@ public record ColourPot(
                 usual = 0,
                 means = "Of a gram, in the studio's own money; 0 is not known.")
         double price)
-        implements DrawerItem {
+        implements DrawerItem, UsedUp {
     public ColourPot {
         Limits.check(ColourPot.class, name, count, grams, colour, form, eaten, price);
     }
@@ -70,5 +70,18 @@ public record ColourPot(
         NON_TOXIC,
         @Text(label = "not known")
         UNKNOWN
+    }
+
+    @Override
+    public double amount() {
+        return grams;
+    }
+
+    /** A pot that is empty is one that could be bought; one into which something is put back is there again. */
+    @Override
+    public DrawerItem holding(double amount, Stock.Taken changed) {
+        boolean emptied = amount == 0 && grams > 0;
+        int pots = emptied ? 0 : amount > 0 ? Math.max(1, count) : count;
+        return new ColourPot(name, pots, amount, colour, form, eaten, price);
     }
 }

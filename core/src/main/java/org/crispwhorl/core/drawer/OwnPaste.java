@@ -26,7 +26,7 @@ public record OwnPaste(
                 usual = 0,
                 means = "Of a kilogram, in the studio's own money; 0 is not known.")
         double price)
-        implements DrawerItem {
+        implements DrawerItem, UsedUp {
     public OwnPaste {
         Limits.check(OwnPaste.class, name, grams, paste, price);
     }
@@ -34,5 +34,15 @@ public record OwnPaste(
     /** One whose price is not known. */
     public OwnPaste(String name, double grams, Paste paste) {
         this(name, grams, paste, 0);
+    }
+
+    @Override
+    public double amount() {
+        return grams;
+    }
+
+    @Override
+    public DrawerItem holding(double amount, Stock.Taken changed) {
+        return new OwnPaste(name, amount, paste, price);
     }
 }

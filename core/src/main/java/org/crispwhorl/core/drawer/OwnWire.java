@@ -1,5 +1,6 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
@@ -48,7 +49,7 @@ public record OwnWire(
                 usual = 0,
                 means = "What one costs, in the studio's own money; 0 is not known.")
         double price)
-        implements DrawerItem {
+        implements DrawerItem, UsedUp {
     public OwnWire {
         offcutsMm = List.copyOf(offcutsMm);
         checkOffcuts(offcutsMm);
@@ -62,5 +63,18 @@ public record OwnWire(
                 throw new InvalidValue("offcutsMm", offcut, "10 to 2000 mm for each");
             }
         }
+    }
+
+    @Override
+    public double amount() {
+        return count;
+    }
+
+    @Override
+    public DrawerItem holding(double amount, Stock.Taken changed) {
+        List<Double> offcuts = new ArrayList<>(offcutsMm);
+        changed.offcutsUsed().forEach(offcuts::remove);
+        offcuts.addAll(changed.offcutsLeft());
+        return new OwnWire(name, (int) amount, gauge, lengthMm, offcuts, price);
     }
 }

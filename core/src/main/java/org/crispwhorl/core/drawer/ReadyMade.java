@@ -46,7 +46,7 @@ public record ReadyMade(
                 usual = 0,
                 means = "Of one, in the studio's own money; 0 is not known.")
         double price)
-        implements DrawerItem {
+        implements DrawerItem, UsedUp {
     public ReadyMade {
         Limits.check(ReadyMade.class, name, count, of, wideMm, highMm, price);
     }
@@ -59,5 +59,15 @@ public record ReadyMade(
     /** Whether it will do where a flower wants this. */
     public boolean serves(Bought wanted) {
         return wanted.servedBy(of, wideMm, highMm);
+    }
+
+    @Override
+    public double amount() {
+        return count;
+    }
+
+    @Override
+    public DrawerItem holding(double amount, Stock.Taken changed) {
+        return new ReadyMade(name, (int) amount, of, wideMm, highMm, price);
     }
 }

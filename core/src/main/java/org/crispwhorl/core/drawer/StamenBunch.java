@@ -43,7 +43,7 @@ public record StamenBunch(
                 usual = 0,
                 means = "Of a hundred strands, in the studio's own money; 0 is not known.")
         double price)
-        implements DrawerItem {
+        implements DrawerItem, UsedUp {
     public StamenBunch {
         Limits.check(StamenBunch.class, name, count, headMm, threadMm, price);
     }
@@ -51,5 +51,15 @@ public record StamenBunch(
     /** One whose price is not known. */
     public StamenBunch(String name, int count, double headMm, double threadMm) {
         this(name, count, headMm, threadMm, 0);
+    }
+
+    @Override
+    public double amount() {
+        return count;
+    }
+
+    @Override
+    public DrawerItem holding(double amount, Stock.Taken changed) {
+        return new StamenBunch(name, (int) amount, headMm, threadMm, price);
     }
 }

@@ -40,7 +40,7 @@ public record TapeRoll(
                 usual = 0,
                 means = "Of a metre, in the studio's own money; 0 is not known.")
         double price)
-        implements DrawerItem {
+        implements DrawerItem, UsedUp {
     public TapeRoll {
         Limits.check(TapeRoll.class, name, metres, widthMm, price);
     }
@@ -48,5 +48,15 @@ public record TapeRoll(
     /** One whose price is not known. */
     public TapeRoll(String name, double metres, double widthMm) {
         this(name, metres, widthMm, 0);
+    }
+
+    @Override
+    public double amount() {
+        return metres;
+    }
+
+    @Override
+    public DrawerItem holding(double amount, Stock.Taken changed) {
+        return new TapeRoll(name, amount, widthMm, price);
     }
 }

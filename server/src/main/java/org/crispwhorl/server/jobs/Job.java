@@ -18,7 +18,7 @@ final class Job implements Progress {
 
     private final UUID id = UUID.randomUUID();
     private final String label;
-    private final Instant begun = Instant.now();
+    private final Instant begun;
     private volatile State state = State.WAITING;
     private volatile double share;
     private volatile String step = "";
@@ -27,7 +27,8 @@ final class Job implements Progress {
     private volatile Object result;
     private volatile RuntimeException fault;
 
-    Job(String label) {
+    Job(String label, Instant begun) {
+        this.begun = begun;
         this.label = label;
     }
 

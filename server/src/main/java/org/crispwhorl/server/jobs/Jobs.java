@@ -1,6 +1,7 @@
 package org.crispwhorl.server.jobs;
 
 import jakarta.annotation.PreDestroy;
+import java.time.Clock;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.UUID;
@@ -31,6 +32,12 @@ public class Jobs {
         thread.setDaemon(true);
         return thread;
     });
+    private final Clock clock;
+
+    Jobs(Clock clock) {
+        this.clock = clock;
+    }
+
     /**
      * Starts a piece of work.
      *
@@ -43,7 +50,7 @@ public class Jobs {
         if (jobs.values().stream().filter(j -> !j.over()).count() >= MAY_WAIT) {
             throw new Busy("Other big work is under way, and more of it waits");
         }
-        Job job = new Job(label);
+        Job job = new Job(label, clock.instant());
         jobs.put(job.id(), job);
         forgetOldest();
         hands.execute(() -> run(job, work));

@@ -1,5 +1,6 @@
 package org.crispwhorl.server.shelf;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -32,8 +33,10 @@ public class Shelf {
     private final SpeciesRows rows;
     private final CardDrawer drawer;
     private final JsonMapper json;
+    private final Clock clock;
 
-    Shelf(SpeciesRows rows, CardDrawer drawer, JsonMapper json) {
+    Shelf(SpeciesRows rows, CardDrawer drawer, JsonMapper json, Clock clock) {
+        this.clock = clock;
         this.rows = rows;
         this.drawer = drawer;
         this.json = json;
@@ -176,7 +179,7 @@ public class Shelf {
     }
 
     private SpeciesRow fresh(Species species) {
-        SpeciesRow row = new SpeciesRow(UUID.randomUUID(), species.name(), written(species));
+        SpeciesRow row = new SpeciesRow(UUID.randomUUID(), species.name(), written(species), clock.instant());
         reckoned(() -> drawer.draw(row, species));
         return row;
     }
@@ -198,7 +201,7 @@ public class Shelf {
             throw new TwoVersions(version, row.version(), tree(row));
         }
         reckoned(() -> drawer.draw(row, species));
-        row.keep(species.name(), document);
+        row.keep(species.name(), document, clock.instant());
         return card(rows.saveAndFlush(row));
     }
 

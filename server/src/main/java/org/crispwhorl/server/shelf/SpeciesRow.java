@@ -49,15 +49,15 @@ class SpeciesRow {
 
     protected SpeciesRow() {}
 
-    SpeciesRow(UUID id, String name, String document) {
+    SpeciesRow(UUID id, String name, String document, Instant at) {
         this.id = id;
-        keep(name, document);
+        keep(name, document, at);
     }
 
-    void keep(String newName, String newDocument) {
+    void keep(String newName, String newDocument, Instant at) {
         name = newName;
         document = newDocument;
-        updatedAt = Instant.now();
+        updatedAt = at;
     }
 
     /** Keeps what the shelf shows of it. */

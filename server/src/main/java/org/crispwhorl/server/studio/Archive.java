@@ -50,7 +50,7 @@ public class Archive {
         this.clock = clock;
         this.change = new TransactionTemplate(changes);
         this.database = database;
-        this.copies = new StudioCopies(folder.toAbsolutePath());
+        this.copies = new StudioCopies(folder.toAbsolutePath(), clock);
         this.told = told;
         this.room = room;
     }

@@ -15,10 +15,10 @@ public final class CopiesCommand {
             if (!Files.isDirectory(folder)) {
                 throw new StudioRefusal("There is no studio in " + folder + ".");
             }
-            new StudioCopies(folder)
+            new StudioCopies(folder, StudioClock.OF_THIS_MACHINE)
                     .prepare(StudioMark.in(folder).isPresent() || Files.exists(folder.resolve(DatabaseCheck.FILE)));
             if (args[0].equals("copies")) {
-                list(new StudioCopies(folder));
+                list(new StudioCopies(folder, StudioClock.OF_THIS_MACHINE));
             } else {
                 restore(folder, args[2]);
             }
@@ -50,7 +50,7 @@ public final class CopiesCommand {
     private static void restore(Path folder, String copy) throws IOException {
         StudioFolder taken = StudioFolder.locked(folder);
         try {
-            System.out.println(new StudioCopies(folder)
+            System.out.println(new StudioCopies(folder, StudioClock.OF_THIS_MACHINE)
                     .restore(copy)
                     .map(aside -> copy + " is put back; what was there lies in " + aside + ".")
                     .orElse(copy + " is put back."));

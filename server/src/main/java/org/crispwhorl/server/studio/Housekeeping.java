@@ -60,7 +60,7 @@ class Housekeeping {
     @Scheduled(initialDelayString = "PT1M", fixedDelayString = "PT1H")
     void copyOfTheDay() {
         try {
-            if (room.enough() && due(new StudioCopies(folder.toAbsolutePath()).all())) {
+            if (room.enough() && due(new StudioCopies(folder.toAbsolutePath(), clock).all())) {
                 copies.makeDaily();
                 archives.daily();
                 pictures.letGo(

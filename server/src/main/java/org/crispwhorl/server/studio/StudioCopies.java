@@ -8,6 +8,7 @@ import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -39,9 +40,11 @@ final class StudioCopies {
     private static final Set<String> STAY = Set.of("by-hand", "brought-in");
 
     private final Path studio;
+    private final Clock clock;
     private final CopySeal seal;
 
-    StudioCopies(Path studio) {
+    StudioCopies(Path studio, Clock clock) {
+        this.clock = clock;
         this.studio = studio;
         this.seal = new CopySeal(studio);
     }
@@ -64,8 +67,8 @@ final class StudioCopies {
     }
 
     /** A name for now, under which something is put. */
-    static String moment() {
-        return LocalDateTime.now().format(MOMENT);
+    private String moment() {
+        return LocalDateTime.now(clock).format(MOMENT);
     }
 
     /**
@@ -141,7 +144,7 @@ final class StudioCopies {
 
     /** Of two in one second the later one is named after the next. */
     private Path next(Sort sort) {
-        LocalDateTime named = LocalDateTime.now();
+        LocalDateTime named = LocalDateTime.now(clock);
         while (Files.exists(named(named, sort))) {
             named = named.plusSeconds(1);
         }

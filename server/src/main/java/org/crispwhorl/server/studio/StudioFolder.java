@@ -70,7 +70,7 @@ final class StudioFolder implements AutoCloseable {
                         folder + " is a studio of your own, not a demo: open it with './whorl start --data " + folder
                                 + "', or choose another folder for the demo.");
             }
-            StudioCopies copies = new StudioCopies(folder);
+            StudioCopies copies = new StudioCopies(folder, StudioClock.OF_THIS_MACHINE);
             if (wanted.fresh()) {
                 if (mark.isEmpty() && Files.exists(folder.resolve(DatabaseCheck.FILE))) {
                     throw new StudioRefusal(

@@ -145,7 +145,7 @@ public class StudioFolderTest {
     public void anEmptiedFileIsToldWithItsNewestGoodCopy() throws Exception {
         open(OWN);
         inUse(5);
-        new StudioCopies(folder).ofClosed(StudioCopies.Sort.DAILY);
+        new StudioCopies(folder, StudioClock.OF_THIS_MACHINE).ofClosed(StudioCopies.Sort.DAILY);
         Files.write(folder.resolve(DatabaseCheck.FILE), new byte[0]);
         String told = refused(OWN);
         assertTrue(told.contains("damaged") && told.contains("-daily.zip"), told);
@@ -172,7 +172,7 @@ public class StudioFolderTest {
                 .migrate();
         execute("insert into room_reading values ('2029-07-01 10:20:00', 20, 50)");
         open(OWN);
-        assertEquals(new StudioCopies(folder).all().size(), 1);
+        assertEquals(new StudioCopies(folder, StudioClock.OF_THIS_MACHINE).all().size(), 1);
         assertEquals(DatabaseCheck.of(folder).schema(), Schema.version());
         try (Connection lifted = DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("crispwhorl"), "sa", "");
                 ResultSet reading = lifted.createStatement().executeQuery("select taken_at from room_reading")) {
@@ -220,7 +220,7 @@ public class StudioFolderTest {
     public void aCopyIsPutBackAndWhatWasThereIsKept() throws Exception {
         open(OWN);
         inUse(5);
-        StudioCopies copies = new StudioCopies(folder);
+        StudioCopies copies = new StudioCopies(folder, StudioClock.OF_THIS_MACHINE);
         String copy = copies.ofClosed(StudioCopies.Sort.DAILY).getFileName().toString();
         more(4);
         Path aside = copies.restore(copy).orElseThrow();
@@ -233,7 +233,7 @@ public class StudioFolderTest {
     public void aCopyThatIsDamagedOrNewerOrNotThereChangesNothing() throws Exception {
         open(OWN);
         inUse(5);
-        StudioCopies copies = new StudioCopies(folder);
+        StudioCopies copies = new StudioCopies(folder, StudioClock.OF_THIS_MACHINE);
         execute("update \"flyway_schema_history\" set \"version\" = '99'");
         Path newer = copies.ofClosed(StudioCopies.Sort.DAILY);
         execute("update \"flyway_schema_history\" set \"version\" = '" + Schema.version() + "'");
@@ -250,7 +250,7 @@ public class StudioFolderTest {
     @Test
     public void olderCopiesMakeRoom() throws Exception {
         open(OWN);
-        StudioCopies copies = new StudioCopies(folder);
+        StudioCopies copies = new StudioCopies(folder, StudioClock.OF_THIS_MACHINE);
         Files.createDirectories(folder.resolve("copies"));
         for (int day = 10; day < 30; day++) {
             Files.writeString(folder.resolve("copies/2020-01-" + day + "T10-00-00-daily.zip"), "");
@@ -267,7 +267,7 @@ public class StudioFolderTest {
     @Test
     public void aCopyThatCannotBeWrittenLeavesNothingBehind() throws Exception {
         open(OWN);
-        StudioCopies copies = new StudioCopies(folder);
+        StudioCopies copies = new StudioCopies(folder, StudioClock.OF_THIS_MACHINE);
         StudioRefusal told = expectThrows(
                 StudioRefusal.class,
                 () -> copies.made(StudioCopies.Sort.BY_HAND, zip -> {
@@ -321,7 +321,7 @@ public class StudioFolderTest {
         open(OWN);
         inUse(5);
         Path written = folder.resolve("written-by-a-stranger");
-        StudioCopies copies = new StudioCopies(folder);
+        StudioCopies copies = new StudioCopies(folder, StudioClock.OF_THIS_MACHINE);
         String copy = Sealing.laid(folder, hostile(written), false);
         assertEquals(copies.check(copies.named(copy)).state(), DatabaseCheck.State.STRANGE);
         StudioRefusal told = expectThrows(StudioRefusal.class, () -> copies.restore(copy));
@@ -338,7 +338,7 @@ public class StudioFolderTest {
         open(OWN);
         Path written = folder.resolve("written-by-a-stranger");
         Path hostile = hostile(written);
-        StudioCopies copies = new StudioCopies(folder);
+        StudioCopies copies = new StudioCopies(folder, StudioClock.OF_THIS_MACHINE);
         String copy = Sealing.laid(folder, hostile, true);
         expectThrows(StudioRefusal.class, () -> copies.restore(copy));
         Files.copy(hostile, folder.resolve(DatabaseCheck.FILE), StandardCopyOption.REPLACE_EXISTING);
@@ -354,7 +354,7 @@ public class StudioFolderTest {
         String before = Sealing.laid(folder, folder.resolve(DatabaseCheck.FILE), false);
         Files.delete(folder.resolve("copies.key"));
         open(OWN);
-        StudioCopies copies = new StudioCopies(folder);
+        StudioCopies copies = new StudioCopies(folder, StudioClock.OF_THIS_MACHINE);
         assertEquals(copies.check(copies.named(before)).state(), DatabaseCheck.State.SOUND);
         byte[] changed = Files.readAllBytes(copies.named(before));
         changed[changed.length / 2] ^= 1;
@@ -362,7 +362,7 @@ public class StudioFolderTest {
         assertEquals(copies.check(copies.named(before)).state(), DatabaseCheck.State.STRANGE);
         Path nowhere = Files.createTempDirectory("crispwhorl-nowhere");
         Sealing.laid(nowhere, folder.resolve(DatabaseCheck.FILE), false);
-        StudioCopies none = new StudioCopies(nowhere);
+        StudioCopies none = new StudioCopies(nowhere, StudioClock.OF_THIS_MACHINE);
         none.prepare(false);
         assertTrue(none.newestGood().isEmpty());
     }
