@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -31,21 +32,30 @@ public final class Benchmarks {
     }
 
     /**
-     * @param args the project's folder
+     * @param args the project's folder, then which parts are wanted: none is all, and only that is written down
      */
     public static void main(String[] args) throws IOException, InterruptedException, RunnerException {
-        new Benchmarks(Path.of(args[0]).toRealPath()).run();
+        new Benchmarks(Path.of(args[0]).toRealPath()).run(Arrays.asList(args).subList(1, args.length));
     }
 
-    private void run() throws IOException, InterruptedException, RunnerException {
-        core();
-        materials();
-        days();
-        application();
-        largeStudio();
-        firstLoad();
-        write();
+    private void run(List<String> wanted) throws IOException, InterruptedException, RunnerException {
+        for (String part : wanted.isEmpty() ? PARTS : wanted) {
+            switch (part) {
+                case "core" -> core();
+                case "materials" -> materials();
+                case "days" -> days();
+                case "application" -> application();
+                case "large" -> largeStudio();
+                case "load" -> firstLoad();
+                default -> throw new IllegalArgumentException("There is no part '" + part + "', only " + PARTS);
+            }
+        }
+        if (wanted.isEmpty()) {
+            write();
+        }
     }
+
+    private static final List<String> PARTS = List.of("core", "materials", "days", "application", "large", "load");
 
     private static final String GREAT_DOUBLE = "great-double";
 
