@@ -42,9 +42,9 @@ onMounted(() => {
 
 <template>
   <div class="flex h-full flex-col">
-    <header class="not-printed flex h-11 shrink-0 items-center gap-6 border-b border-line px-4">
+    <header class="not-printed flex h-11 shrink-0 items-center gap-6 border-b border-line px-4 whitespace-nowrap max-[900px]:gap-2">
       <RouterLink to="/shelf" class="font-heading text-head italic">Crisp Whorl</RouterLink>
-      <nav aria-label="Rooms" class="flex gap-5">
+      <nav aria-label="Rooms" class="flex gap-5 max-[900px]:gap-3">
         <RouterLink
           v-for="place in ROOMS"
           :key="place.to"
@@ -54,12 +54,12 @@ onMounted(() => {
         >{{ place.label }}</RouterLink>
       </nav>
       <div id="room-heading" class="min-w-0 flex-1" />
-      <button type="button" class="act-quiet" @click="choosing = true">Techniques</button>
-      <button type="button" class="act-quiet" @click="pacing = true">Pace</button>
-      <button type="button" class="act-quiet" @click="finding = true">Find <kbd class="border border-line px-1 text-note">/</kbd></button>
+      <button type="button" class="act-quiet max-[900px]:!px-1.5" @click="choosing = true">Techniques</button>
+      <button type="button" class="act-quiet max-[900px]:!px-1.5" @click="pacing = true">Pace</button>
+      <button type="button" class="act-quiet max-[900px]:!px-1.5" @click="finding = true">Find <kbd class="border border-line px-1 text-note">/</kbd></button>
       <button
         type="button"
-        class="act-quiet"
+        class="act-quiet max-[900px]:!px-1.5"
         :aria-label="`Lengths in ${lengths.unit === 'mm' ? 'millimetres' : 'inches'}; change`"
         @click="lengths.unit = lengths.unit === 'mm' ? 'in' : 'mm'"
       >

@@ -46,7 +46,7 @@ function choose(name: keyof Techniques, value: string) {
   <Dialog :open="open" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
     <DialogPanel class="mx-auto mt-10 max-h-[88vh] w-[46rem] max-w-[92vw] overflow-y-auto border border-ink bg-sheet p-5">
       <DialogTitle class="text-head">The studio’s techniques</DialogTitle>
-      <p class="mt-1 text-quiet">Where makers disagree. Every figure that a way changes is recalculated; a species or a single part may choose otherwise.</p>
+      <p class="mt-1 text-quiet">Where makers disagree. Every figure that a technique changes is recalculated; a species or a single part may choose otherwise.</p>
       <ChoiceField class="mt-2 w-72" label="told in figures for" :value="flower" :choices="flowers" @change="flower = $event" />
       <div v-if="store.techniques" class="mt-3 grid grid-cols-2 gap-x-4 gap-y-2">
         <div v-for="row in rows" :key="row.name">

@@ -209,7 +209,8 @@ public final class Cards {
 
     private static void joining(Assessment a, Part part, List<BenchLine> said) {
         Joining joining = part.joins(a);
-        said.add(new BenchLine("joined", Text.Labels.of(joining.as()) + ", onto " + Text.Labels.of(joining.onto())));
+        said.add(new BenchLine(
+                "joined", Text.Labels.of(joining.as()) + ", " + joining.onto().told()));
         part.flat().map(Petaled::pieces).ifPresent(pieces -> {
             said.add(new BenchLine("how", pieces.attachment().inShort()));
             if (pieces.count() > 1) {

@@ -49,7 +49,12 @@ public record Joining(
         @Text(label = "firm")
         FIRM,
         @Text(label = "dry")
-        DRY
+        DRY;
+
+        /** As the bench says it. */
+        public String told() {
+            return "onto " + (this == HOLDS ? "what holds its shape" : Text.Labels.of(this));
+        }
     }
 
     /** A rest of the flower after a part was joined. */

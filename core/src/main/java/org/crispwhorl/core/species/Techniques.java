@@ -156,9 +156,9 @@ public record Techniques(
     /** Faithful or quick counts. */
     @Text(label = "counts", means = "As in nature, or fewer pieces.")
     public enum Counts {
-        @Text(label = "as-in-nature", means = "As the plant has them.")
+        @Text(label = "as in nature", means = "As the plant has them.")
         AS_IN_NATURE,
-        @Text(label = "fewer", means = "That read right from a metre away.")
+        @Text(label = "fewer pieces", means = "That read right from a metre away.")
         FEWER
     }
 
