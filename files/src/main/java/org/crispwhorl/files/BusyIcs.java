@@ -1,6 +1,5 @@
 package org.crispwhorl.files;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.StringReader;
 import java.time.Duration;
@@ -22,8 +21,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Component;
@@ -42,32 +39,11 @@ public final class BusyIcs {
     private static final int MOST = 500;
 
     private static final int LONGEST = 120;
-    private static final String BEGIN = "BEGIN:VEVENT";
-    private static final String END = "END:VEVENT";
-
-    /** What is asked of an event; everything else, alarms and invitations, is passed over unread. */
-    private static final Set<String> WANTED = Set.of(
-            "DTSTART",
-            "DTEND",
-            "DURATION",
-            "RRULE",
-            "RDATE",
-            "EXDATE",
-            "RECURRENCE-ID",
-            "SUMMARY",
-            "STATUS",
-            "TRANSP",
-            "UID");
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.BASIC_ISO_DATE;
-
     /** A calendar that takes longer than this to read is read no further, and that is told, ms. */
     private static final long PATIENCE_MS = 8_000;
 
     private static final String TOO_LARGE = "not read: the calendar is too large to be read in time";
     private static final int AT_A_TIME = 400;
-
-    private static final Pattern LASTS = Pattern.compile("\\+?P(?:(\\d{1,4})W)?(?:(\\d{1,4})D)?(T.*)?");
 
     private final LocalDateTime from;
     private final LocalDateTime to;
@@ -117,11 +93,11 @@ public final class BusyIcs {
 
     private Read read(String text) {
         int events = 0;
-        List<List<String>> kept = new ArrayList<>();
+        List<IcsEvent> kept = new ArrayList<>();
         try {
-            for (List<String> event : events(text)) {
+            for (IcsEvent event : IcsEvent.all(text)) {
                 events++;
-                if (overByItself(event)) {
+                if (event.isOverBefore(from.toLocalDate())) {
                     left("over already");
                 } else {
                     kept.add(event);
@@ -153,106 +129,24 @@ public final class BusyIcs {
     }
 
     /** Events by the library, some hundreds at a time, for as long as patience lasts. */
-    private List<VEvent> built(List<List<String>> events) throws IOException, ParserException {
+    private List<VEvent> built(List<IcsEvent> events) throws IOException, ParserException {
         List<VEvent> built = new ArrayList<>();
         for (int i = 0; i < events.size(); i += AT_A_TIME) {
-            List<List<String>> some = events.subList(i, Math.min(events.size(), i + AT_A_TIME));
+            List<IcsEvent> some = events.subList(i, Math.min(events.size(), i + AT_A_TIME));
             if (System.nanoTime() > until) {
                 leftOut.merge(TOO_LARGE, some.size(), Integer::sum);
                 continue;
             }
             StringBuilder calendar =
                     new StringBuilder("BEGIN:VCALENDAR\r\nPRODID:-//Crisp Whorl//Busy//EN\r\nVERSION:2.0\r\n");
-            some.forEach(event -> event.forEach(line -> calendar.append(line).append("\r\n")));
+            some.forEach(
+                    event -> event.lines().forEach(line -> calendar.append(line).append("\r\n")));
             calendar.append("END:VCALENDAR\r\n");
             built.addAll(new CalendarBuilder()
                     .build(new StringReader(calendar.toString()))
                     .<VEvent>getComponents(Component.VEVENT));
         }
         return built;
-    }
-
-    /** The events of a calendar, unfolded, with what is asked of them alone. */
-    private static List<List<String>> events(String text) throws IOException {
-        List<List<String>> all = new ArrayList<>();
-        List<String> event = null;
-        int within = 0;
-        for (String line : unfolded(text)) {
-            String upper = line.length() < 20 ? line.toUpperCase(Locale.ROOT).strip() : "";
-            if (upper.equals(BEGIN)) {
-                event = new ArrayList<>(List.of(BEGIN));
-                within = 0;
-            } else if (event != null && upper.equals(END)) {
-                event.add(END);
-                all.add(event);
-                event = null;
-            } else if (event != null && line.regionMatches(true, 0, "BEGIN:", 0, 6)) {
-                within++;
-            } else if (event != null && line.regionMatches(true, 0, "END:", 0, 4)) {
-                within--;
-            } else if (event != null && within == 0 && WANTED.contains(name(line))) {
-                event.add(line);
-            }
-        }
-        return all;
-    }
-
-    private static List<String> unfolded(String text) throws IOException {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        BufferedReader in = new BufferedReader(new StringReader(text));
-        for (String next = in.readLine(); next != null; next = in.readLine()) {
-            if (next.startsWith(" ") || next.startsWith("\t")) {
-                line.append(next, 1, next.length());
-            } else {
-                lines.add(line.toString());
-                line.setLength(0);
-                line.append(next);
-            }
-        }
-        lines.add(line.toString());
-        return lines;
-    }
-
-    private static String name(String line) {
-        for (int i = 0; i < line.length(); i++) {
-            if (line.charAt(i) == ':' || line.charAt(i) == ';') {
-                return line.substring(0, i).toUpperCase(Locale.ROOT);
-            }
-        }
-        return "";
-    }
-
-    /** Whether an event that does not repeat ended more than a day before, so that no zone brings it back: told from its date alone. */
-    private boolean overByItself(List<String> event) {
-        String end = "";
-        long days = 0;
-        for (String line : event) {
-            String name = name(line);
-            if (name.equals("RRULE") || name.equals("RDATE")) {
-                return false;
-            }
-            if (name.equals("DURATION")) {
-                Matcher lasts =
-                        LASTS.matcher(line.substring(line.lastIndexOf(':') + 1).strip());
-                if (!lasts.matches() || lasts.group(3) != null && lasts.group(3).length() > "T23H59M59S".length()) {
-                    return false;
-                }
-                days = 7 * number(lasts.group(1)) + number(lasts.group(2)) + 1;
-            }
-            if (name.equals("DTEND") || name.equals("DTSTART") && end.isEmpty()) {
-                end = line.substring(line.lastIndexOf(':') + 1).strip();
-            }
-        }
-        return end.length() >= 8
-                && end.substring(0, 8)
-                                .compareTo(
-                                        from.toLocalDate().minusDays(2 + days).format(DAY))
-                        < 0;
-    }
-
-    private static long number(String digits) {
-        return digits == null ? 0 : Long.parseLong(digits);
     }
 
     private void placed(List<VEvent> events) {
@@ -362,7 +256,7 @@ public final class BusyIcs {
             return false;
         }
         String local = start instanceof LocalDate day
-                ? day.format(DAY)
+                ? day.format(IcsEvent.DAY)
                 : start instanceof ZonedDateTime zoned ? zoned.toLocalDateTime().format(MOMENT) : at.format(MOMENT);
         String universal = start instanceof ZonedDateTime zoned
                 ? zoned.toInstant().atZone(java.time.ZoneOffset.UTC).format(MOMENT) + "Z"

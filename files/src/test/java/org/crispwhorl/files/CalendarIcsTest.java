@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -255,5 +256,30 @@ public class CalendarIcsTest {
         assertTrue(
                 read.leftOut().get(0).endsWith("later than the first 500"),
                 read.leftOut().toString());
+    }
+
+    /** What lasts for weeks and began long ago is over when it ends, however its length is told. */
+    @Test
+    public void whatIsToldByItsLengthIsOverWhenItEnds() {
+        BusyIcs.Read read = busy(calendar(
+                event("UID:a", "DTSTART:20300501T080000Z", "DURATION:PT900H", "SUMMARY:Away"),
+                event("UID:b", "DTSTART:20300501T080000Z", "DURATION:P5W", "SUMMARY:Builders"),
+                event("UID:c", "DTSTART:20300501T080000Z", "DURATION:P2W3DT4H"),
+                event("UID:d", "DTSTART:20300501T080000Z", "DURATION:PT90M")));
+        assertEquals(read.busy().stream().map(StudioTime.Busy::what).sorted().toList(), List.of("Away", "Builders"));
+        assertEquals(read.leftOut(), List.of("2 over already"));
+    }
+
+    /** More than are read at a time. */
+    @Test
+    public void aLargeCalendarIsReadInPieces() {
+        String[] many = IntStream.range(0, 900)
+                .mapToObj(i -> event(
+                        "UID:" + i, "DTSTART:2030" + (i % 2 == 0 ? "0702" : "0703") + "T080000Z", "DURATION:PT1H"))
+                .toArray(String[]::new);
+        BusyIcs.Read read = busy(calendar(many));
+        assertEquals(read.events(), 900);
+        assertEquals(read.busy().size(), 500);
+        assertEquals(read.leftOut(), List.of("400 later than the first 500"));
     }
 }
