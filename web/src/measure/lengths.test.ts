@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { inches, readLength, readNumber, toldIn, trimmed, writeLength } from './lengths'
+import { inches, readLength, readLengths, readNumber, toldIn, trimmed, writeLength, writeLengths } from './lengths'
 
 describe('a length as a maker types it', () => {
   it.each([
@@ -28,6 +28,14 @@ describe('a length as a maker types it', () => {
   ])('%d mm are %s in, and read as they are written', (mm, told) => {
     expect(inches(mm)).toBe(told)
     expect(readLength(told, 'in')).toBeCloseTo(mm, 0)
+  })
+
+  it('stands in a list, where one that is left alone stays as it is', () => {
+    const kept = [120, 85.3, 31.75]
+    for (const unit of ['mm', 'in'] as const) expect(readLengths(writeLengths(kept, unit), unit, kept)).toEqual(kept)
+    expect(writeLengths(kept, 'in')).toBe('4 23/32; 3 23/64; 1 1/4')
+    expect(readLengths('4 23/32; 2; wide', 'in', kept)).toEqual([120, 50.8, undefined])
+    expect(readLengths('120 85.3 40', 'mm', kept)).toEqual([120, 85.3, 40])
   })
 
   it('is turned in a text of the core, where nothing else is', () => {

@@ -52,6 +52,23 @@ export function inches(mm: number): string {
   return `${mm < 0 ? '-' : ''}${[whole || rest === 0 ? String(whole) : '', fraction].filter(Boolean).join(' ')}`
 }
 
+/** Between inches there is a semicolon or a comma, since 1 1/4 is one length. */
+const BETWEEN = { mm: { read: /[\s;]+/, write: ' ' }, in: { read: /[;,]/, write: '; ' } }
+
+/** Lengths for reading, without their unit. */
+export function writeLengths(mm: number[], unit: LengthUnit): string {
+  return mm.map((one) => writeLength(one, unit)).join(BETWEEN[unit].write)
+}
+
+/**
+ * Lengths typed one after the other, in millimetres; undefined for what cannot be read. One that still reads as it stood before is the
+ * same to the last digit.
+ */
+export function readLengths(typed: string, unit: LengthUnit, before: number[] = []): (number | undefined)[] {
+  const words = typed.split(BETWEEN[unit].read).map((word) => word.trim())
+  return words.filter(Boolean).map((word) => before.find((mm) => writeLength(mm, unit) === word) ?? readLength(word, unit))
+}
+
 /** A text of the core with its lengths, which it writes with a no-break space before `mm`, as the maker reads them. */
 export function toldIn(text: string, unit: LengthUnit): string {
   const shown = (mm: string) => (unit === 'mm' ? mm : inches(Number(mm)))

@@ -6,6 +6,8 @@ import ChoiceField from './ChoiceField.vue'
 import PicturedChoice from './PicturedChoice.vue'
 import TextField from './TextField.vue'
 import { IDLE_FIELDS } from './idle'
+import { readLengths, writeLengths } from '@/measure/lengths'
+import { useLengths } from '@/measure/useLengths'
 import { choicesOf, kinds, resolved, type SchemaNode, usual } from './schema'
 import SchemaList from './SchemaList.vue'
 import SchemaNumber from './SchemaNumber.vue'
@@ -72,8 +74,12 @@ const isNumbers = (row: Row) => row.node.items?.type === 'number'
 const lists = computed(() => rows.value.filter((r) => r.node.type === 'array' && !isNumbers(r)))
 const numberLists = computed(() => rows.value.filter(isNumbers))
 
-/** Numbers typed with spaces between; whatever is none is left out. */
-const typedNumbers = (text: string) => text.split(/[\s;]+/).filter(Boolean).map(Number).filter((n) => !Number.isNaN(n))
+const lengths = useLengths()
+/** Lists of numbers are typed one after the other, lengths in the maker's unit; whatever is none is left out. */
+const unitOf = (row: Row) => (row.node.items!['x-unit'] === 'mm' ? lengths.unit : 'mm')
+const listed = (row: Row) => writeLengths(row.value as number[], unitOf(row))
+const relisted = (row: Row, typed: string) => readLengths(typed, unitOf(row), row.value as number[]).filter((n) => n !== undefined)
+const labelOf = (row: Row) => `${row.node.title ?? row.name}${row.node.items!['x-unit'] ? `, ${unitOf(row)}` : ''}`
 
 function choicesIn(row: Row) {
   if (row.name === 'shade') return props.shades.map((s) => ({ value: s.id, label: s.name }))
@@ -157,10 +163,10 @@ function begun(node: SchemaNode): Record<string, unknown> {
       v-for="row in numberLists"
       :key="row.path"
       class="col-span-2"
-      :label="row.node.title ?? row.name"
+      :label="labelOf(row)"
       :hint="row.node.description"
-      :value="(row.value as number[]).join(' ')"
-      @change="emit('change', row.path, typedNumbers($event))"
+      :value="listed(row)"
+      @change="emit('change', row.path, relisted(row, $event))"
     />
     <label v-for="row in ticks" :key="row.path" class="flex items-end gap-1.5 pb-1" :title="row.node.description">
       <input type="checkbox" class="size-4" :checked="row.value === true" @change="emit('change', row.path, ($event.target as HTMLInputElement).checked)" />

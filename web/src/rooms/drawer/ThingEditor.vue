@@ -9,7 +9,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import StripNest from '@/parts/StripNest.vue'
 import PasteBehaviour from './PasteBehaviour.vue'
 import { type Item, type Kept, kindOf } from '@/parts/drawer/things'
-import { readLength } from '@/measure/lengths'
+import { readLengths } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
 import { homeOf } from './waiting'
 
@@ -33,9 +33,7 @@ const lengths = useLengths()
 
 async function addSizes() {
   failure.value = undefined
-  // Between inches there is a comma or a semicolon, since 1 1/4 is one size.
-  const typed = sizes.value.split(lengths.unit === 'mm' ? /[\s;]+/ : /[;,]/).map((s) => s.trim())
-  const sizesMm = typed.filter(Boolean).map((s) => readLength(s, lengths.unit) ?? 0)
+  const sizesMm = readLengths(sizes.value, lengths.unit).map((mm) => mm ?? 0)
   try {
     emit('added', await answered(api.POST('/api/drawer/{id}/sizes', { params, body: { sizesMm } })))
     sizes.value = ''

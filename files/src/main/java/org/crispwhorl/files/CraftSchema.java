@@ -16,6 +16,7 @@ import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.MayBeInfinite;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
+import org.crispwhorl.core.measure.Unit;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -163,6 +164,9 @@ public final class CraftSchema {
                 }
             } else if (Collection.class.isAssignableFrom(component.getType())) {
                 node.put("minItems", words.shortest()).put("maxItems", words.longest());
+                if (words.unit() != Unit.NONE) {
+                    ((ObjectNode) node.get("items")).put("x-unit", words.unit().sign());
+                }
             }
         }
         return node;

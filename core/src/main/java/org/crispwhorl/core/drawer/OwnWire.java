@@ -37,7 +37,11 @@ public record OwnWire(
                 means = "Length of a whole wire.")
         double lengthMm,
 
-        @Text(label = "offcuts, mm", longest = 500, means = "Lengths of the ends that were kept, each 10 to 2000 mm.")
+        @Text(
+                label = "offcuts",
+                longest = 500,
+                unit = Unit.MM,
+                means = "Lengths of the ends that were kept, each 10 to 2000 mm.")
         List<Double> offcutsMm,
 
         @Quantity(

@@ -27,6 +27,9 @@ public @interface Text {
     /** For a text or a list: the least length. */
     int shortest() default 0;
 
+    /** For a list of numbers: the unit of each. */
+    Unit unit() default Unit.NONE;
+
     /** The words of constants. */
     final class Labels {
         private Labels() {}
