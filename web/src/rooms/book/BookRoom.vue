@@ -137,7 +137,7 @@ const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/b
             </tr>
           </tbody>
         </table>
-        <p v-if="notGoneBy.length" class="mt-2"><button type="button" class="act" :disabled="busy" @click="goAll">Go by all of them</button></p>
+        <p v-if="notGoneBy.length" class="mt-2"><button type="button" class="act" :disabled="busy" @click="goAll">Use all of them</button></p>
       </section>
     </aside>
   </div>

@@ -93,8 +93,8 @@ function pickedArchive() {
       Everything that the studio keeps as one archive of JSON and pictures, which other programs can read: species, drawer, orders, days, what was touched at the bench, what was learnt. One is made each day in the folder <em>archives</em> beside your data. Keep one elsewhere now and then, on a stick or in another house: a new, empty studio takes it in again, on this machine or another.
     </p>
     <p class="mt-2 flex gap-3">
-      <a class="act" href="/api/studio/archive.zip" download>Take everything out</a>
-      <button type="button" class="act-quiet" :disabled="busy" @click="archive?.click()">Bring an archive into this studio …</button>
+      <a class="act" href="/api/studio/archive.zip" download>Export everything</a>
+      <button type="button" class="act-quiet" :disabled="busy" @click="archive?.click()">Import an archive …</button>
       <input ref="archive" type="file" accept=".zip" class="hidden" aria-label="An archive to import" @change="pickedArchive" />
     </p>
   </div>

@@ -102,7 +102,7 @@ async function remove(id: string) {
       <p class="text-quiet">{{ kindOf(kind).means }}</p>
       <ProblemNote v-if="drawer.error.value ?? failure" :error="drawer.error.value ?? failure" class="mt-2" />
       <p v-if="shown.length === 0 && drawer.isSuccess.value" class="mt-6 text-quiet">
-        None yet. Add one here, or take a whole table in: take the drawer out as CSV once to see its headings.
+        None yet. Add one here, or import a whole table: export the drawer as CSV once to see its headings.
       </p>
       <table v-else class="mt-2 w-full">
         <thead><tr class="text-left text-note text-quiet"><th class="font-normal">name</th><th class="font-normal">what it is</th><th class="text-right font-normal">there is</th></tr></thead>

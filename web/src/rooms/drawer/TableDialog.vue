@@ -47,7 +47,7 @@ const faultyHref = () => `data:text/csv;charset=utf-8,${encodeURIComponent(outco
   <Dialog :open="true" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
     <DialogPanel class="mx-auto mt-16 max-h-[80vh] w-[46rem] max-w-[94vw] overflow-auto border border-ink bg-sheet p-5">
       <DialogTitle class="text-head">Import a table</DialogTitle>
-      <p class="mt-1 text-quiet">CSV with a heading row, one thing a row; the first column, <em>kind</em>, says what it is. Take the drawer out once to see every heading.</p>
+      <p class="mt-1 text-quiet">CSV with a heading row, one thing a row; the first column, <em>kind</em>, says what it is. Export the drawer once to see every heading.</p>
       <label class="mt-3 flex items-center gap-2"><input v-model="inPlaceOfAll" type="checkbox" class="size-4" />in place of all that is in the drawer now</label>
       <label class="mt-2 block">The table<input type="file" accept=".csv,text/csv" class="mt-1 block" @change="chosen" /></label>
       <JobNote v-if="job" :job="job" class="mt-3" @stop="stop" />

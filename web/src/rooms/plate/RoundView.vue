@@ -44,7 +44,7 @@ onMounted(() => {
     stage = roundStage(canvas.value!, (id) => emit('update:selected', id))
     void ask()
   } catch {
-    fault.value = new Error('This browser cannot draw in three dimensions. Switch its hardware acceleration on, or take the flower out as glTF.')
+    fault.value = new Error('This browser cannot draw in three dimensions. Switch its hardware acceleration on, or export the flower as glTF.')
   }
 })
 onBeforeUnmount(() => {

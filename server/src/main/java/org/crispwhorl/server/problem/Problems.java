@@ -78,7 +78,7 @@ class Problems {
     /** A copy or an archive that cannot be taken in is told as it was found. */
     @ExceptionHandler
     ResponseEntity<Problem> refused(StudioRefusal e) {
-        return answer(Problem.of(422, "copy", "This cannot be taken in", e.getMessage()));
+        return answer(Problem.of(422, "copy", "This cannot be imported", e.getMessage()));
     }
 
     @ExceptionHandler

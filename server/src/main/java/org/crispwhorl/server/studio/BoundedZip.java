@@ -45,7 +45,7 @@ final class BoundedZip implements AutoCloseable {
         ZipEntry entry = zip.getNextEntry();
         if (entry != null && ++entries > MOST_ENTRIES) {
             throw new StudioRefusal("The archive has more than " + MOST_ENTRIES + " entries: no studio has. "
-                    + OpenArchive.NOTHING_TAKEN);
+                    + OpenArchive.NOTHING_IMPORTED);
         }
         return Optional.ofNullable(entry).map(ZipEntry::getName);
     }
@@ -101,11 +101,11 @@ final class BoundedZip implements AutoCloseable {
             unpacked += more;
             if (read > most || stretch > mostOfStretch || unpacked > MOST_BYTES) {
                 throw new StudioRefusal(
-                        "The archive unpacks to more than a studio can hold. " + OpenArchive.NOTHING_TAKEN);
+                        "The archive unpacks to more than a studio can hold. " + OpenArchive.NOTHING_IMPORTED);
             }
             if (unpacked > FREE_BYTES && unpacked / MOST_TIMES > packed.read) {
                 throw new StudioRefusal("The archive unpacks to more than " + MOST_TIMES
-                        + " times its size: no archive of a studio does. " + OpenArchive.NOTHING_TAKEN);
+                        + " times its size: no archive of a studio does. " + OpenArchive.NOTHING_IMPORTED);
             }
             if (more > 0) {
                 room.check();

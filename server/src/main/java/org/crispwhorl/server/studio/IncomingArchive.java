@@ -74,8 +74,8 @@ final class IncomingArchive {
             String first = zip.next().orElse("");
             if (first.equals(DatabaseCheck.FILE)) {
                 throw new StudioRefusal("This is a copy of a database, which only the studio that made it puts back: "
-                        + "it was not opened. Bring in the archive of that studio; one is made each day, beside its copies. "
-                        + OpenArchive.NOTHING_TAKEN);
+                        + "it was not opened. Import the archive of that studio; one is made each day, beside its copies. "
+                        + OpenArchive.NOTHING_IMPORTED);
             }
             manifest(first);
             for (var name = zip.next(); name.isPresent(); name = zip.next()) {
@@ -92,7 +92,7 @@ final class IncomingArchive {
         for (String table : known) {
             if (!THERE_FROM_THE_START.contains(table) && count(to, table) > 0) {
                 throw new StudioRefusal(
-                        "This studio is not empty: an archive is taken into a new one. Start it with './whorl start --data DIR', and bring the archive in there.");
+                        "This studio is not empty: an archive is imported into a new one. Start it with './whorl start --data DIR', and import it there.");
             }
         }
     }
@@ -111,12 +111,12 @@ final class IncomingArchive {
                 : json.createObjectNode();
         if (!OpenArchive.FORMAT.equals(manifest.path("format").asString(""))) {
             throw new StudioRefusal("This is no archive of a studio: it does not begin with a manifest of the format "
-                    + OpenArchive.FORMAT + ". " + OpenArchive.NOTHING_TAKEN);
+                    + OpenArchive.FORMAT + ". " + OpenArchive.NOTHING_IMPORTED);
         }
         if (manifest.path("version").asInt(0) > OpenArchive.VERSION
                 || manifest.path("schema").asInt(0) > Schema.version()) {
             throw new StudioRefusal(
-                    "The archive was written by a newer Crisp Whorl: take it in there. " + OpenArchive.NOTHING_TAKEN);
+                    "The archive was written by a newer Crisp Whorl: import it there. " + OpenArchive.NOTHING_IMPORTED);
         }
     }
 
@@ -127,7 +127,7 @@ final class IncomingArchive {
                     .toUpperCase(Locale.ROOT);
             if (!known.contains(table)) {
                 throw new StudioRefusal("There is no such table in a studio as this archive has: it is none of "
-                        + "Crisp Whorl, or was changed. " + OpenArchive.NOTHING_TAKEN);
+                        + "Crisp Whorl, or was changed. " + OpenArchive.NOTHING_IMPORTED);
             }
             rows(to, table, zip.content(MOST_OF_TABLE));
         } else if (name.startsWith(OpenArchive.PICTURES) && name.endsWith(OpenArchive.JPEG)) {
@@ -147,7 +147,7 @@ final class IncomingArchive {
         try (JsonParser parser = json.createParser((InputStream) content)) {
             if (parser.nextToken() != JsonToken.START_ARRAY) {
                 throw new StudioRefusal(
-                        table.toLowerCase(Locale.ROOT) + " is no list of rows. " + OpenArchive.NOTHING_TAKEN);
+                        table.toLowerCase(Locale.ROOT) + " is no list of rows. " + OpenArchive.NOTHING_IMPORTED);
             }
             while (parser.nextToken() == JsonToken.START_OBJECT) {
                 // What is there from the start is written over: what an older archive does not know stays unchosen.
@@ -162,7 +162,7 @@ final class IncomingArchive {
             }
             if (parser.currentToken() != JsonToken.END_ARRAY) {
                 throw new StudioRefusal(
-                        table.toLowerCase(Locale.ROOT) + " is no list of rows. " + OpenArchive.NOTHING_TAKEN);
+                        table.toLowerCase(Locale.ROOT) + " is no list of rows. " + OpenArchive.NOTHING_IMPORTED);
             }
             // What follows it is counted, too: skipping it would not be.
             content.transferTo(OutputStream.nullOutputStream());
@@ -176,7 +176,7 @@ final class IncomingArchive {
         byte[] jpeg = new BufferedInputStream(zip.content(MOST_OF_PICTURE)).readAllBytes();
         if (!Photo.isOneOfOurs(jpeg)) {
             throw new StudioRefusal("One of the pictures is none that Crisp Whorl has kept: the archive was changed. "
-                    + OpenArchive.NOTHING_TAKEN);
+                    + OpenArchive.NOTHING_IMPORTED);
         }
         // One that lies here already is the same, and stays: none is ever changed.
         if (!pictures.there(id)) {

@@ -40,7 +40,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class OpenArchive {
     /** What is said at the end of every refusal. */
-    static final String NOTHING_TAKEN = "Nothing was taken in.";
+    static final String NOTHING_IMPORTED = "Nothing was imported.";
 
     static final String TABLES = "tables/";
     static final String PICTURES = "pictures/";
@@ -208,11 +208,11 @@ public class OpenArchive {
                     || cause instanceof JacksonException
                     || cause instanceof java.io.EOFException
                     || cause instanceof IllegalArgumentException) {
-                return new StudioRefusal("The archive is damaged, or was changed: fetch it again. " + NOTHING_TAKEN);
+                return new StudioRefusal("The archive is damaged, or was changed: fetch it again. " + NOTHING_IMPORTED);
             }
             if (cause instanceof SQLException rows) {
                 return new StudioRefusal(
-                        "The archive could not be taken in (" + rows.getMessage() + "). " + NOTHING_TAKEN);
+                        "The archive could not be imported (" + rows.getMessage() + "). " + NOTHING_IMPORTED);
             }
         }
         return e;

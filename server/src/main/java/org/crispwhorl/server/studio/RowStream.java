@@ -79,7 +79,7 @@ final class RowStream {
             if (!columns.contains(name.toUpperCase(Locale.ROOT))) {
                 throw new StudioRefusal("There is no " + (name.length() > 40 ? "such column" : "'" + name + "'")
                         + " in " + table.toLowerCase(Locale.ROOT) + ": the archive was changed. "
-                        + OpenArchive.NOTHING_TAKEN);
+                        + OpenArchive.NOTHING_IMPORTED);
             }
         }
         String into = (over ? "merge" : "insert") + " into \"" + table + "\" ("
