@@ -23,6 +23,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.thinning.Thinning;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.demo.DemoDocuments;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,9 +34,40 @@ public class DocumentLiftTest {
     private static final JsonMapper MAPPER = CraftJson.mapper();
 
     private static ObjectNode kept() throws IOException {
-        try (InputStream in = DocumentLiftTest.class.getResourceAsStream("hellebore-version-2.json")) {
+        return named("hellebore-version-2.json");
+    }
+
+    private static ObjectNode named(String file) throws IOException {
+        try (InputStream in = DocumentLiftTest.class.getResourceAsStream(file)) {
             return (ObjectNode) MAPPER.readTree(in);
         }
+    }
+
+    /** What version 7 called otherwise is the same flower: to the last digit what the demo has of it today. */
+    @Test
+    public void whatIsCalledOtherwiseIsTheSameFlower() throws IOException {
+        ObjectNode old = named("hellebore-version-7.json");
+        assertEquals(
+                SpeciesDocument.read(old),
+                DemoDocuments.texts().stream()
+                        .map(SpeciesDocument::readText)
+                        .filter(s -> s.name().equals(old.get("name").asString()))
+                        .findFirst()
+                        .orElseThrow());
+    }
+
+    /** Names of what was chosen move where they stand for a choice, and nowhere else. */
+    @Test
+    public void onlyNamesAreRenamed() throws IOException {
+        ObjectNode old = named("hellebore-version-7.json").put("note", "lean and quick, with a heart");
+        old.putObject("ways").put("insertion", "short").put("counts", "quick");
+        ObjectNode part = (ObjectNode) old.get("parts").get(0);
+        part.put("name", "heart");
+        Species lifted = SpeciesDocument.read(old);
+        assertEquals(lifted.note(), "lean and quick, with a heart");
+        assertEquals(lifted.parts().get(0).name(), "heart");
+        assertEquals(lifted.techniques().counts(), Optional.of(Techniques.Counts.FEWER));
+        assertEquals(lifted.techniques().wireInside(), Optional.of(Techniques.WireInside.SHORT));
     }
 
     /** What version 6 drew all over a body it still draws all over, and tendrils stand where they stood. */

@@ -39,8 +39,8 @@ import org.crispwhorl.server.drawer.DrawerController;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.journal.BenchJournal;
+import org.crispwhorl.server.order.DeletedOrders;
 import org.crispwhorl.server.order.OrderController;
-import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.plate.ColourController;
 import org.crispwhorl.server.plate.OutlineController;
 import org.crispwhorl.server.plate.ReckoningController;
@@ -96,6 +96,7 @@ class ApiDescription {
             ShelfController.BuildCard.class,
             ShelfController.Archived.class,
             OrderController.OrderView.class,
+            OrderController.OrderCard.class,
             Order.class,
             OrderController.OrderChange.class,
             JobView.class,
@@ -124,7 +125,7 @@ class ApiDescription {
             BenchController.Touches.class,
             BenchController.Since.class,
             TimeController.BusyTaken.class,
-            Orders.DeletedOrder.class,
+            DeletedOrders.DeletedOrder.class,
             ClockController.ClockView.class,
             BenchJournal.OnTheBench.class,
             BenchController.MeasuredPetal.class,

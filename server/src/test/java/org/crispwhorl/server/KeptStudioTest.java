@@ -43,15 +43,20 @@ public class KeptStudioTest extends ServerTest {
             {"schema-7", 19, 19.0},
             {"schema-8", 19, 18.0},
             {"schema-11", 20, 17.0},
-            {"schema-12", 20, 16.0}
+            {"schema-12", 20, 16.0},
+            {"schema-13", 20, 15.0}
         };
     }
 
     /** Studios of which days were planned, and one at whose bench something was done. */
-    private static final Set<String> PLANNED = Set.of("schema-7", "schema-8", "schema-11", "schema-12");
+    private static final Set<String> PLANNED = Set.of("schema-7", "schema-8", "schema-11", "schema-12", "schema-13");
+
+    /** Studios out of whose drawer nothing was taken yet. */
+    private static final Set<String> NOTHING_USED_UP = Set.of("schema-13");
 
     /** What stands in the book of those at whose bench something was done. */
-    private static final Map<String, Integer> AT_THE_BENCH = Map.of("schema-8", 1, "schema-11", 42, "schema-12", 43);
+    private static final Map<String, Integer> AT_THE_BENCH =
+            Map.of("schema-8", 1, "schema-11", 42, "schema-12", 43, "schema-13", 42);
 
     @Override
     protected void lay(Path folder) throws IOException {
@@ -93,7 +98,7 @@ public class KeptStudioTest extends ServerTest {
         String order = api.get("/api/orders").json().get(0).get("id").asString();
         assertEquals(api.get("/api/orders/" + order + "/reckoning").status(), 200);
         assertEquals(api.get("/api/orders/" + order + "/materials").status(), 200);
-        assertTrue(api.get("/api/orders/" + order + "/use").json().size() > 0);
+        assertEquals(api.get("/api/orders/" + order + "/use").json().isEmpty(), NOTHING_USED_UP.contains(kept));
         assertTrue(api.get("/api/drawer").json().size() > 40);
         assertEquals(api.get("/api/room").json().get("temperatureC").asDouble(), temperatureC);
         assertEquals(
@@ -112,6 +117,22 @@ public class KeptStudioTest extends ServerTest {
                 api.get("/api/book").json().at("/book/entries").size(),
                 AT_THE_BENCH.getOrDefault(kept, 0).intValue());
         assertEquals(api.put("/api/orders/" + order + "/acceptance", "").status(), 200);
+    }
+
+    /** What was chosen under another name is chosen still. */
+    @Test
+    public void whatWasChosenByItsOldNameIsChosenStill() {
+        if (kept.equals("schema-13")) {
+            JsonNode techniques = api.get("/api/techniques").json();
+            assertEquals(techniques.get("wireInside").asString(), "short");
+            assertEquals(techniques.get("counts").asString(), "fewer");
+            assertEquals(api.get("/api/tariff").json().get("profitPct").asDouble(), 35.0);
+            long archived = 0;
+            for (JsonNode card : api.get("/api/species").json()) {
+                archived += card.get("archived").asBoolean() ? 1 : 0;
+            }
+            assertEquals(archived, 1);
+        }
     }
 
     /** Pictures that lay in their rows are files now, and are seen as before. */

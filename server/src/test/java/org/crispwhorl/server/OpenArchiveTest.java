@@ -17,6 +17,7 @@ import java.util.zip.ZipOutputStream;
 import org.crispwhorl.files.SpeciesDocument;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 /** Everything taken out in open formats, and into an empty studio again. */
 public class OpenArchiveTest extends ServerTest {
@@ -149,7 +150,7 @@ public class OpenArchiveTest extends ServerTest {
             }) {
                 Api.Answer refused = other.postBytes(ARCHIVE, "application/zip", wrong);
                 assertEquals(refused.status(), 422, refused.body());
-                assertTrue(refused.json().get("detail").asString().endsWith("Nothing was taken in."), refused.body());
+                assertTrue(refused.json().get("detail").asString().endsWith("Nothing was imported."), refused.body());
             }
             assertEquals(tables(other.bytes(ARCHIVE)), tables(before));
             assertTrue(entries(other.bytes(ARCHIVE)).keySet().stream().noneMatch(name -> name.startsWith("pictures/")));
@@ -158,15 +159,10 @@ public class OpenArchiveTest extends ServerTest {
         }
     }
 
-    /** The archive of an older version holds pictures in their rows, and moments without a zone. */
+    /** The first archives hold pictures in their rows, and moments without a zone. */
     @Test
-    public void anOlderArchiveIsTakenIn() throws IOException {
-        ConfigurableApplicationContext empty = RunningStudio.empty();
-        try (InputStream kept = OpenArchiveTest.class.getResourceAsStream("/kept/archive-1.zip")) {
-            Api other = new Api(RunningStudio.port(empty));
-            Api.Answer taken = other.postBytes(ARCHIVE, "application/zip", kept.readAllBytes());
-            assertEquals(taken.status(), 200, taken.body());
-            assertEquals(taken.json().get("species").asInt(), 20);
+    public void anArchiveOfTheFirstVersionIsImported() throws IOException {
+        imported("archive-1", other -> {
             Map<String, byte[]> out = entries(other.bytes(ARCHIVE));
             assertEquals(
                     out.keySet().stream()
@@ -177,6 +173,45 @@ public class OpenArchiveTest extends ServerTest {
                     .contains("\"jpeg\" : null"));
             assertEquals(other.get("/api/book").json().at("/book/entries").size(), 43);
             assertEquals(other.get("/api/days").json().size(), 1);
+        });
+    }
+
+    /** The second ones call some columns, and a choice of the studio, otherwise. */
+    @Test
+    public void anArchiveOfTheSecondVersionIsImported() throws IOException {
+        imported("archive-2", other -> {
+            assertEquals(other.get("/api/book").json().at("/book/entries").size(), 42);
+            assertEquals(other.get("/api/techniques").json().get("wireInside").asString(), "short");
+            assertEquals(other.get("/api/tariff").json().get("profitPct").asDouble(), 35.0);
+            assertEquals(
+                    other.get("/api/orders")
+                            .json()
+                            .get(0)
+                            .at("/order/spareTimeH")
+                            .asDouble(),
+                    12.0);
+            assertEquals(other.get("/api/days").json().size(), 1);
+            assertEquals(other.get("/api/unreadable").json().size(), 0);
+            long accepted = 0;
+            for (JsonNode order : other.get("/api/orders").json()) {
+                accepted += order.has("accepted") ? 1 : 0;
+            }
+            assertEquals(accepted, 3, "and say when");
+        });
+    }
+
+    private interface Looked {
+        void at(Api other) throws IOException;
+    }
+
+    private static void imported(String archive, Looked looked) throws IOException {
+        ConfigurableApplicationContext empty = RunningStudio.empty();
+        try (InputStream kept = OpenArchiveTest.class.getResourceAsStream("/kept/" + archive + ".zip")) {
+            Api other = new Api(RunningStudio.port(empty));
+            Api.Answer taken = other.postBytes(ARCHIVE, "application/zip", kept.readAllBytes());
+            assertEquals(taken.status(), 200, taken.body());
+            assertEquals(taken.json().get("species").asInt(), 20);
+            looked.at(other);
         } finally {
             empty.close();
         }
