@@ -18,7 +18,7 @@ const days = useQuery({ queryKey: ['days'], queryFn: () => answered(api.GET('/ap
 const planned = computed(() => new Map((days.data.value ?? []).map((d) => [d.orderId, d])))
 
 /** When its work begins, how many days are free until then, and what of it falls into evenings. */
-function glanceOf(order: Schemas['OrderView']) {
+function glanceOf(order: Schemas['OrderCard']) {
   const plan = planned.value.get(order.id)
   if (!plan || order.delivered) return ''
   if (!plan.begins) return '■ no plan'
@@ -28,11 +28,11 @@ function glanceOf(order: Schemas['OrderView']) {
 }
 
 /** How far an order is: enquiry, accepted, on the bench, delivered, each with its date. */
-function stateOf(order: Schemas['OrderView']): string {
+function stateOf(order: Schemas['OrderCard']): string {
   if (order.delivered) return `● delivered ${day(order.delivered)}`
   const since = begun.value.get(order.id)
   if (since) return `◆ on the bench since ${day(since)}`
-  return order.accepted ? `accepted ${day(order.accepted.at)}` : 'enquiry'
+  return order.accepted ? `accepted ${day(order.accepted)}` : 'enquiry'
 }
 
 /** What was deleted can be had back for a while; what was deleted just now is offered first. */

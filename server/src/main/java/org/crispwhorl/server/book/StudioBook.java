@@ -1,13 +1,13 @@
 package org.crispwhorl.server.book;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.crispwhorl.core.book.Book;
 import org.crispwhorl.core.book.LeftOut;
 import org.crispwhorl.core.book.PaceLearnt;
@@ -63,10 +63,17 @@ public class StudioBook {
         this.drawer = drawer;
     }
 
-    /** All that the book is written of. */
+    /**
+     * All that the book is written of.
+     *
+     * @param frozen orders that are accepted, by their versions: what they are worked with is frozen with them
+     * @param open what the others are, as the shelf and the studio are now
+     */
     private record BookOf(
             List<Long> journal,
-            Map<UUID, Orders.Work> works,
+            List<UUID> begun,
+            Map<UUID, Long> frozen,
+            Map<UUID, Orders.Work> open,
             RoomCourse course,
             Pace.Hand hand,
             List<String> leftOut,
@@ -74,11 +81,14 @@ public class StudioBook {
 
     /** The book as it stands, written once for as long as what it is written of is the same. */
     public Book now() {
-        Map<UUID, Orders.Work> works = new LinkedHashMap<>();
-        journal.begun().forEach(begun -> works.put(begun.orderId(), orders.work(begun.orderId())));
+        List<UUID> begun =
+                journal.begun().stream().map(BenchJournal.OnTheBench::orderId).toList();
+        Map<UUID, Long> frozen = orders.frozen(begun);
         BookOf of = new BookOf(
                 journal.state(),
-                works,
+                begun,
+                frozen,
+                begun.stream().filter(id -> !frozen.containsKey(id)).collect(Collectors.toMap(id -> id, orders::work)),
                 air.course(),
                 choices.pace().hand(),
                 leftOut().works(),
@@ -88,15 +98,18 @@ public class StudioBook {
 
     private Book written(BookOf of) {
         List<Book.Worked> worked = new ArrayList<>();
-        of.works()
-                .forEach((id, all) -> worked.add(new Book.Worked(
-                        id.toString(),
-                        all.order().name(),
-                        all.lines(),
-                        all.conditions(),
-                        journal.of(id),
-                        journal.zone(),
-                        at -> of.course().measured(at) ? Optional.of(of.course().at(at)) : Optional.empty())));
+        for (UUID id : of.begun()) {
+            Orders.Work all =
+                    of.frozen().containsKey(id) ? orders.work(id) : of.open().get(id);
+            worked.add(new Book.Worked(
+                    id.toString(),
+                    all.order().name(),
+                    all.lines(),
+                    all.conditions(),
+                    journal.of(id),
+                    journal.zone(),
+                    at -> of.course().measured(at) ? Optional.of(of.course().at(at)) : Optional.empty()));
+        }
         return Book.of(worked, of.hand(), of.leftOut(), of.roller());
     }
 

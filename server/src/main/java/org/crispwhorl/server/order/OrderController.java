@@ -43,6 +43,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/orders")
 public class OrderController {
     private final Orders orders;
+    private final OrderList list;
+    private final DeletedOrders deleted;
 
     private final BigWork work;
 
@@ -51,7 +53,16 @@ public class OrderController {
     private final Clock clock;
     private final Reckoned reckoned;
 
-    OrderController(Orders orders, BigWork work, Jobs jobs, Reckoned reckoned, Clock clock) {
+    OrderController(
+            Orders orders,
+            OrderList list,
+            DeletedOrders deleted,
+            BigWork work,
+            Jobs jobs,
+            Reckoned reckoned,
+            Clock clock) {
+        this.list = list;
+        this.deleted = deleted;
         this.reckoned = reckoned;
         this.clock = clock;
         this.orders = orders;
@@ -75,6 +86,15 @@ public class OrderController {
             Limits.check(OrderView.class, id, version, order, accepted, delivered);
         }
     }
+
+    /**
+     * An order as a list shows it.
+     *
+     * @param accepted when it was accepted; none while it follows the shelf
+     * @param delivered when it left the studio; none while it is here
+     */
+    public record OrderCard(
+            UUID id, long version, Order order, Optional<Instant> accepted, Optional<Instant> delivered) {}
 
     /** An order as it is sent to be kept. */
     public record OrderChange(
@@ -103,8 +123,8 @@ public class OrderController {
 
     @GetMapping
     @Operation(operationId = "listOrders", summary = "All orders, by hand-over")
-    List<OrderView> list() {
-        return orders.all();
+    List<OrderCard> list() {
+        return list.all();
     }
 
     @GetMapping("/{id}")
@@ -133,19 +153,19 @@ public class OrderController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Operation(operationId = "deleteOrder", summary = "Delete an order; for 30 days it can be had back")
     void delete(@PathVariable UUID id) {
-        orders.delete(id);
+        deleted.delete(id);
     }
 
     @GetMapping("/deleted")
     @Operation(operationId = "listDeletedOrders", summary = "Deleted orders that can be had back, the latest first")
-    List<Orders.DeletedOrder> deleted() {
-        return orders.deleted();
+    List<DeletedOrders.DeletedOrder> deleted() {
+        return deleted.all();
     }
 
     @PutMapping("/deleted/{id}/back")
     @Operation(operationId = "haveOrderBack", summary = "Have a deleted order back as it was")
     OrderView haveBack(@PathVariable UUID id) {
-        return orders.haveBack(id);
+        return deleted.haveBack(id);
     }
 
     @PutMapping("/{id}/acceptance")

@@ -20,6 +20,7 @@ import java.util.UUID;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.files.KeptText;
 import org.crispwhorl.server.studio.KeptColumn;
+import org.hibernate.annotations.BatchSize;
 
 /** A kept order. */
 @Entity
@@ -28,6 +29,9 @@ class OrderRow {
     /** One line of it. */
     @Embeddable
     record LineRow(@Column(name = "species_id") UUID speciesId, int flowers) {}
+
+    /** Lines of so many orders are read at once. */
+    static final int MANY = 500;
 
     @Id
     private UUID id;
@@ -53,10 +57,14 @@ class OrderRow {
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "flower_order_line", joinColumns = @JoinColumn(name = "order_id"))
     @OrderColumn(name = "place")
+    @BatchSize(size = MANY)
     private List<LineRow> lines = new ArrayList<>();
 
     @Column(length = KeptColumn.LONGEST)
     private String accepted;
+
+    @Column(name = "accepted_at")
+    private Instant acceptedAt;
 
     private Instant delivered;
 
@@ -95,6 +103,18 @@ class OrderRow {
     }
 
     Order order() {
+        return order(name, note, handOver, spareTimeH, tierMm, venue, lines);
+    }
+
+    /** An order of its columns. */
+    static Order order(
+            String name,
+            String note,
+            LocalDateTime handOver,
+            double spareTimeH,
+            double tierMm,
+            String venue,
+            List<LineRow> lines) {
         return new Order(
                 name,
                 note,
@@ -112,8 +132,14 @@ class OrderRow {
         return Optional.ofNullable(accepted);
     }
 
-    void accept(String with) {
+    /**
+     * Keeps what it is accepted with.
+     *
+     * @param at when it was accepted
+     */
+    void accept(String with, Instant at) {
         accepted = with;
+        acceptedAt = at;
     }
 
     /** When it left; none while it is here. */
@@ -136,5 +162,6 @@ class OrderRow {
 
     void open() {
         accepted = null;
+        acceptedAt = null;
     }
 }

@@ -2,6 +2,7 @@ package org.crispwhorl.server.order;
 
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -10,8 +11,6 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface OrderRows extends JpaRepository<OrderRow, UUID> {
-    List<OrderRow> findAllByDeletedIsNullOrderByHandOverAsc();
-
     /** Those that were deleted, the latest first. */
     List<OrderRow> findAllByDeletedIsNotNullOrderByDeletedDesc();
 
@@ -24,6 +23,21 @@ interface OrderRows extends JpaRepository<OrderRow, UUID> {
         UUID getId();
 
         String getName();
+    }
+
+    /** Those that are accepted and do not say when. */
+    @Query("select r.id from OrderRow r where r.accepted is not null and r.acceptedAt is null")
+    List<UUID> acceptedSometime();
+
+    /** Versions of those that are accepted. */
+    @Query("select r.id as id, r.version as version from OrderRow r where r.id in :ids and r.acceptedAt is not null")
+    List<Frozen> frozen(Collection<UUID> ids);
+
+    /** The version of an order. */
+    interface Frozen {
+        UUID getId();
+
+        long getVersion();
     }
 
     boolean existsByIdAndDeletedIsNull(UUID id);

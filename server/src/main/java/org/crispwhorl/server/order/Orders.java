@@ -1,11 +1,10 @@
 package org.crispwhorl.server.order;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +38,6 @@ import org.crispwhorl.server.problem.NotComplete;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.shelf.Shelf;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,9 +54,6 @@ public class Orders {
     private final JsonMapper json;
     private final Clock clock;
     private final Reckoned reckoned;
-
-    /** So long an order that was deleted can be had back. */
-    private static final int BACK_DAYS = 30;
 
     Orders(
             OrderRows rows,
@@ -77,15 +72,6 @@ public class Orders {
         this.drawer = drawer;
         this.uses = uses;
         this.json = json;
-    }
-
-    /** Those that are still to be delivered first, each by its hand-over. */
-    @Transactional(readOnly = true)
-    public List<OrderController.OrderView> all() {
-        return rows.findAllByDeletedIsNullOrderByHandOverAsc().stream()
-                .map(this::view)
-                .sorted(Comparator.comparing(order -> order.delivered().isPresent()))
-                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -119,50 +105,8 @@ public class Orders {
             throw new TwoVersions(version, row.version(), json.valueToTree(kept));
         }
         row.keep(draft);
-        acceptance(row).ifPresent(a -> row.accept(AcceptanceText.write(a.following(draft, shelf::readable))));
+        acceptance(row).ifPresent(a -> row.accept(AcceptanceText.write(a.following(draft, shelf::readable)), a.at()));
         return view(rows.saveAndFlush(row));
-    }
-
-    /** Deletes an order; for {@value #BACK_DAYS} days it can be had back as it was. */
-    @Transactional
-    public void delete(UUID id) {
-        held(id).delete(clock.instant());
-    }
-
-    /** An order that was deleted, and until when it can be had back. */
-    public record DeletedOrder(UUID id, String name, Instant deleted, Instant until) {}
-
-    /** Those that can be had back, the latest first. */
-    @Transactional(readOnly = true)
-    public List<DeletedOrder> deleted() {
-        return rows.findAllByDeletedIsNotNullOrderByDeletedDesc().stream()
-                .map(row -> new DeletedOrder(
-                        row.id(),
-                        row.name(),
-                        row.deleted().orElseThrow(),
-                        row.deleted().orElseThrow().plus(Duration.ofDays(BACK_DAYS))))
-                .toList();
-    }
-
-    /**
-     * Has a deleted order back, with its days, its touches and what it was accepted with.
-     *
-     * @throws NotThere where there is none of that id
-     */
-    @Transactional
-    public OrderController.OrderView haveBack(UUID id) {
-        OrderRow row = rows.held(id)
-                .filter(found -> found.deleted().isPresent())
-                .orElseThrow(() -> new NotThere("deleted order", id));
-        row.delete(null);
-        return view(rows.saveAndFlush(row));
-    }
-
-    /** Those that were deleted so long ago that nobody has them back go for good. */
-    @Scheduled(initialDelayString = "PT5M", fixedDelayString = "PT12H")
-    @Transactional
-    public void letGo() {
-        rows.deleteByDeletedBefore(clock.instant().minus(Duration.ofDays(BACK_DAYS)));
     }
 
     /**
@@ -183,7 +127,7 @@ public class Orders {
         if (!unreadable.isEmpty()) {
             throw new NotComplete(unreadable);
         }
-        row.accept(AcceptanceText.write(now));
+        row.accept(AcceptanceText.write(now), now.at());
         return view(rows.saveAndFlush(row));
     }
 
@@ -231,12 +175,12 @@ public class Orders {
         OrderRow row = held(id);
         Acceptance accepted = acceptance(row).orElseThrow(() -> new NotThere("acceptance of order", id));
         Species now = shelf.readable(speciesId).orElseThrow(() -> new NotComplete(List.of(shelf.name(speciesId))));
-        row.accept(AcceptanceText.write(accepted.takingIn(speciesId, now)));
+        row.accept(AcceptanceText.write(accepted.takingIn(speciesId, now)), accepted.at());
         return view(rows.saveAndFlush(row));
     }
 
     /** What an order was accepted with; none while it follows the shelf, and where what is kept cannot be read. */
-    private static Optional<Acceptance> acceptance(OrderRow row) {
+    static Optional<Acceptance> acceptance(OrderRow row) {
         return row.accepted().flatMap(text -> {
             try {
                 return Optional.of(AcceptanceText.read(text));
@@ -314,6 +258,13 @@ public class Orders {
         Materials materials(OrderSheet sheet, Progress progress) {
             return Gathering.of(lines, sheet, conditions, drawer, order.tierMm(), order.venue(), progress);
         }
+    }
+
+    /** Those of some orders that are accepted, by their versions: of the same version they are worked with the same. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Long> frozen(Collection<UUID> ids) {
+        return rows.frozen(ids).stream()
+                .collect(Collectors.toMap(OrderRows.Frozen::getId, OrderRows.Frozen::getVersion));
     }
 
     /** What is to be reckoned of an order: frozen where it was accepted, else as the shelf and the studio are now. */
@@ -408,7 +359,7 @@ public class Orders {
                 .orElseThrow(() -> new NotThere("order", id));
     }
 
-    private OrderRow held(UUID id) {
+    OrderRow held(UUID id) {
         return rows.held(id).filter(found -> found.deleted().isEmpty()).orElseThrow(() -> new NotThere("order", id));
     }
 
