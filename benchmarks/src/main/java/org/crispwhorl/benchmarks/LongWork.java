@@ -70,7 +70,7 @@ final class LongWork {
                     "/api/orders/" + order,
                     "/api/orders/" + other + "/bench",
                     "/api/orders/" + other + "/materials",
-                    "/api/orders/" + other + "/lists/shopping.csv",
+                    "/api/orders/" + other + "/sheets/shopping.csv",
                     "/api/orders/" + other + "/quote.pdf?asItIs=true")) {
                 long begun = System.nanoTime();
                 application.send(application.to(path).GET());

@@ -123,7 +123,7 @@ public final class DrawerCsv {
                     n -> all.add(n.isObject() ? number(n.get("setting")) + "=" + number(n.get("thickMm")) : number(n)));
             row.put(path, String.join(" ", all));
         } else {
-            row.put(path, node.isString() ? ListCsv.plain(node.asString()) : number(node));
+            row.put(path, node.isString() ? CsvText.plain(node.asString()) : number(node));
         }
     }
 

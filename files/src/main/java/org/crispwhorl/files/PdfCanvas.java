@@ -129,7 +129,6 @@ final class PdfCanvas implements Closeable {
         return all.toString();
     }
 
-    /** Breaks a text into lines that are no wider than a column. */
     /** The words of a text; one that is longer than the column, such as a name without a space, in pieces that are not. */
     private List<String> words(PDFont font, double sizePt, double columnMm, String text) throws IOException {
         List<String> words = new ArrayList<>();
@@ -148,6 +147,7 @@ final class PdfCanvas implements Closeable {
         return words;
     }
 
+    /** Breaks a text into lines that are no wider than a column. */
     List<String> broken(PDFont font, double sizePt, double columnMm, String text) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
@@ -240,6 +240,22 @@ final class PdfCanvas implements Closeable {
         }
         page.addRect(x(leftMm), y(topMm + highMm), x(wideMm), x(highMm));
         page.stroke();
+    }
+
+    /** A filled disc of so many corners, the first of them to the right where it is not turned. */
+    void disc(double middleMm, double topMm, double radiusMm, int corners, double turnDeg) throws IOException {
+        for (int i = 0; i < corners; i++) {
+            double angle = Math.toRadians(turnDeg) + 2 * Math.PI * i / corners;
+            float across = x(middleMm + radiusMm * Math.cos(angle));
+            float down = y(topMm + radiusMm * Math.sin(angle));
+            if (i == 0) {
+                page.moveTo(across, down);
+            } else {
+                page.lineTo(across, down);
+            }
+        }
+        page.closePath();
+        page.fill();
     }
 
     /** The ruler by which a printer is checked, at the foot of the page. */

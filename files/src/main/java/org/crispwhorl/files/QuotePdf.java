@@ -17,6 +17,8 @@ import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.price.PriceSheet;
 import org.crispwhorl.core.price.Tariff;
+import org.crispwhorl.core.sheets.Block;
+import org.crispwhorl.core.sheets.Cell;
 import org.crispwhorl.core.studio.Conditions;
 
 /** A quote as one page in the maker's own words, with a drawing of each flower. */
@@ -47,19 +49,30 @@ public final class QuotePdf {
             flow.note("For " + DAY.format(order.handOver()));
             paragraphs(flow, tariff.opening());
             drawings(canvas, flow, lines, conditions);
-            List<List<String>> rows = new ArrayList<>();
-            lines.forEach(l -> rows.add(List.of(l.count() + " × " + l.species().name(), "")));
-            grouped(price).forEach((what, amount) -> rows.add(List.of(what, tariff.write(amount))));
-            rows.add(List.of("in all", tariff.write(price.total())));
-            rows.add(List.of("deposit, when you promise", tariff.write(price.deposit())));
-            rows.add(List.of("when it is handed over", tariff.write(price.balance())));
-            flow.table(List.of(new SheetFlow.Column("", 130, false), new SheetFlow.Column("", 50, true)), rows);
+            flow.table(sums(lines, price, tariff));
             flow.note(price.told());
             paragraphs(flow, tariff.closing());
             return canvas.finished();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static Block.Table sums(List<OrderSheet.Line> lines, PriceSheet price, Tariff tariff) {
+        List<List<Cell>> rows = new ArrayList<>();
+        lines.forEach(l -> rows.add(row(l.count() + " × " + l.species().name(), "")));
+        grouped(price).forEach((what, amount) -> rows.add(row(what, tariff.write(amount))));
+        rows.add(row("in all", tariff.write(price.total())));
+        rows.add(row("deposit, when you promise", tariff.write(price.deposit())));
+        rows.add(row("when it is handed over", tariff.write(price.balance())));
+        return new Block.Table(
+                "Sums",
+                List.of(new Block.Column("", Block.Holds.TEXT, 13), new Block.Column("", Block.Holds.NUMBER, 5)),
+                rows);
+    }
+
+    private static List<Cell> row(String what, String amount) {
+        return List.of(Cell.text(what), Cell.text(amount));
     }
 
     /** A client sees what hands and materials come to; what is put on them is spread over both. */

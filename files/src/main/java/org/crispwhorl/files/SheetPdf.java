@@ -2,23 +2,31 @@ package org.crispwhorl.files;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
-import org.crispwhorl.core.drawer.PickFit;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.measure.LengthText;
-import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.order.Materials;
-import org.crispwhorl.core.order.OrderSheet;
-import org.crispwhorl.core.outline.CutShape;
-import org.crispwhorl.core.paste.Batch;
-import org.crispwhorl.core.paste.Nesting;
-import org.crispwhorl.core.wire.CuttingPlan;
+import org.crispwhorl.core.sheets.Block;
+import org.crispwhorl.core.sheets.PrintedSheet;
 
-/** The sheets of an order as PDF: what to cut, which wires from which, which paste, what to buy, which stems. */
-public final class SheetPdf {
+/** Sheets as PDF, each begun on a page of its own. */
+public final class SheetPdf implements Block.Renderer<IOException> {
+    private static final double PATCH_WIDE_MM = 8;
+    private static final double PATCH_HIGH_MM = 6;
+
+    /** Between patches that stand beside one another, and the least that one with its text takes. */
+    private static final double BETWEEN_MM = 4;
+
+    private static final double LEAST_PATCH_MM = 20;
+
+    /** A sketch is never drawn higher than this. */
+    private static final double MOST_HIGH_MM = 150;
+
+    /** Outlines that are laid out small are drawn no higher than this. */
+    private static final double STRIP_HIGH_MM = 20;
+
+    private static final double LABEL_PT = 7;
+    private static final String SPARE = "#f4f2ee";
+
     private final PdfCanvas canvas;
     private final SheetFlow flow;
 
@@ -27,38 +35,18 @@ public final class SheetPdf {
         this.flow = new SheetFlow(canvas);
     }
 
-    /** Which sheets there are. */
-    public enum Sheet {
-        CUTS,
-        WIRES,
-        PASTES,
-        COLOURS,
-        SHOPPING,
-        STEMS,
-        SERVICE
-    }
-
     /**
-     * Writes sheets of an order.
-     *
-     * @param title of the order
-     * @param sheets which, in this order
+     * @param title of the order, at the head of every sheet
      * @param lengths what the maker reads lengths in
      */
-    public static byte[] write(
-            String title, Materials materials, List<Sheet> sheets, Paper paper, LengthText.Lengths lengths) {
+    public static byte[] write(String title, List<PrintedSheet> sheets, Paper paper, LengthText.Lengths lengths) {
         try (PdfCanvas canvas = new PdfCanvas(paper, title, lengths)) {
             SheetPdf pdf = new SheetPdf(canvas);
-            for (Sheet sheet : sheets) {
+            for (PrintedSheet sheet : sheets) {
                 pdf.flow.begin(title);
-                switch (sheet) {
-                    case CUTS -> pdf.cuts(materials);
-                    case WIRES -> pdf.wires(materials);
-                    case PASTES -> pdf.pastes(materials);
-                    case COLOURS -> new ColourPdf(pdf.flow).write(materials.colours());
-                    case SHOPPING -> pdf.shopping(materials);
-                    case STEMS -> pdf.stems(materials);
-                    case SERVICE -> new ServicePdf(pdf.flow).write(materials.service());
+                pdf.flow.heading(sheet.title());
+                for (Block block : sheet.blocks()) {
+                    block.shownBy(pdf);
                 }
             }
             return canvas.finished();
@@ -67,301 +55,88 @@ public final class SheetPdf {
         }
     }
 
-    private void cuts(Materials materials) throws IOException {
-        flow.heading("Cut sheet");
-        List<SheetFlow.Column> columns = List.of(
-                new SheetFlow.Column("cutter and what to do with it", 58, false),
-                new SheetFlow.Column("for", 42, false),
-                new SheetFlow.Column("size", 22, true),
-                new SheetFlow.Column("roll", 16, true),
-                new SheetFlow.Column("cut", 16, true),
-                new SheetFlow.Column("strip", 32, true));
-        for (Materials.CutterJob job : materials.cuts()) {
-            List<List<String>> rows = new ArrayList<>();
-            rows.add(List.of(
-                    job.cutter().map(c -> c + ": " + job.doing()).orElse(job.doing()),
-                    job.shade(),
-                    length(job.cut().sizeMm()) + " × "
-                            + length(job.cut().outline().widthMm()),
-                    Unit.MM.write(job.rolledMm())
-                            + job.setting()
-                                    .map(s -> String.format(Locale.ROOT, " (%.0f)", s))
-                                    .orElse(""),
-                    Integer.toString(job.pieces()),
-                    length(job.nesting().stripMm()) + " × " + length(job.stripMm())));
-            for (OrderSheet.CutLine line : job.lines()) {
-                rows.add(List.of(
-                        "", line.species() + ", " + line.part(), "", "", line.needed() + " + " + line.spares(), ""));
-            }
-            flow.room(rows.size() * 6 + 24);
-            flow.table(columns, rows);
-            for (String note : job.notes()) {
-                flow.note(note);
-            }
-            strip(job.cut().shape(), job.nesting(), job.pieces());
-        }
-        if (!materials.uncut().isEmpty()) {
-            flow.heading("Without a cutter");
-            flow.table(
-                    List.of(
-                            new SheetFlow.Column("piece", 80, false),
-                            new SheetFlow.Column("from", 60, false),
-                            new SheetFlow.Column("make", 20, true),
-                            new SheetFlow.Column("g each", 22, true)),
-                    materials.uncut().stream()
-                            .map(l -> List.of(
-                                    l.species() + ", " + l.part(),
-                                    l.from(),
-                                    Integer.toString(l.needed() + l.spares()),
-                                    String.format(Locale.ROOT, "%.2f", l.grams())))
-                            .toList());
+    @Override
+    public void heading(Block.Heading heading) throws IOException {
+        flow.heading(heading);
+    }
+
+    @Override
+    public void note(Block.Note note) throws IOException {
+        flow.note(note.mark(), note.text());
+    }
+
+    @Override
+    public void steps(Block.Steps steps) throws IOException {
+        for (int i = 0; i < steps.steps().size(); i++) {
+            flow.note(i + 1 + ". " + steps.steps().get(i));
         }
     }
 
-    private static final double STRIP_HIGH_MM = 20;
-
-    /** More pieces than this are not drawn on one strip; the figures beside it tell how many there are. */
-    private static final int MOST_DRAWN = 400;
-
-    /** How many pieces may have room on so much of a strip. */
-    private static int fitting(double alongMm, Nesting nesting) {
-        double pitches = Math.ceil(alongMm / nesting.pitchMm());
-        return (int) Math.min(MOST_DRAWN, pitches * nesting.pattern().size());
+    @Override
+    public void table(Block.Table table) throws IOException {
+        flow.table(table);
     }
 
-    /** The pieces as they lie on their strip, drawn small: a strip as long as they fill, or what of it fits on the page. */
-    private void strip(CutShape shape, Nesting nesting, int pieces) throws IOException {
-        double scale = STRIP_HIGH_MM / Math.max(STRIP_HIGH_MM, nesting.stripMm());
-        double wide = flow.right() - OutlinePages.MARGIN_MM;
-        flow.room(STRIP_HIGH_MM + 4);
+    @Override
+    public void patches(Block.Patches block) throws IOException {
+        if (!block.label().isEmpty()) {
+            flow.note(block.label());
+        }
+        double x = OutlinePages.MARGIN_MM;
+        flow.room(PATCH_HIGH_MM + 2);
+        for (Block.Patch patch : block.patches()) {
+            String text = patch.text() + (patch.aside().isEmpty() ? "" : ", " + patch.aside());
+            double wide = Math.max(
+                    LEAST_PATCH_MM,
+                    PATCH_WIDE_MM + 2 + canvas.wide(canvas.regular, SheetFlow.SMALL_PT, text) + BETWEEN_MM);
+            if (x > OutlinePages.MARGIN_MM && x + wide > flow.right()) {
+                x = OutlinePages.MARGIN_MM;
+                flow.y += PATCH_HIGH_MM + 1;
+                flow.room(PATCH_HIGH_MM + 2);
+            }
+            canvas.box(x, flow.y - 4, PATCH_WIDE_MM, PATCH_HIGH_MM, patch.colour());
+            canvas.text(canvas.regular, SheetFlow.SMALL_PT, x + PATCH_WIDE_MM + 2, flow.y, text);
+            x += wide;
+        }
+        flow.y += PATCH_HIGH_MM + 2;
+    }
+
+    @Override
+    public void sketch(Block.Sketch sketch) throws IOException {
+        double left = OutlinePages.MARGIN_MM;
+        double scale = Math.min((flow.right() - left) / sketch.wideMm(), MOST_HIGH_MM / sketch.highMm());
+        if (!sketch.laid().isEmpty()) {
+            scale = Math.min(scale, STRIP_HIGH_MM / Math.max(STRIP_HIGH_MM, sketch.highMm()));
+        }
+        flow.room(scale * sketch.highMm() + 10);
         double top = flow.y - 3;
-        double[][] ring = shape.ring();
-        PdfCanvas.Stamp stamp = canvas.stamp(ring, scale);
-        double filled = 0;
-        for (Nesting.OnStrip laid : nesting.places(Math.min(pieces, fitting(wide / scale, nesting)))) {
-            double cos = Math.cos(Math.toRadians(laid.turnDeg()));
-            double sin = Math.sin(Math.toRadians(laid.turnDeg()));
-            double most = 0;
-            double least = Double.MAX_VALUE;
-            for (double[] corner : ring) {
-                double along = scale * (corner[0] * cos - corner[1] * sin + laid.alongMm());
-                most = Math.max(most, along);
-                least = Math.min(least, along);
-            }
-            if (most <= wide && least >= 0) {
-                canvas.put(
-                        stamp,
-                        OutlinePages.MARGIN_MM + scale * laid.alongMm(),
-                        top + scale * laid.acrossMm(),
-                        laid.turnDeg());
-                filled = Math.max(filled, most);
-            }
+        PdfCanvas.Stamp stamp = canvas.stamp(corners(sketch.shape()), scale);
+        for (Block.PutDown laid : sketch.laid()) {
+            canvas.put(stamp, left + scale * laid.x(), top + scale * laid.y(), laid.turnDeg());
         }
-        boolean all = scale * nesting.lengthMm(pieces) <= wide;
-        double drawn = all ? Math.min(wide, Math.max(filled, scale * nesting.lengthMm(pieces))) : wide;
-        canvas.box(OutlinePages.MARGIN_MM, top, drawn, scale * nesting.stripMm(), null);
-        flow.y = top + scale * nesting.stripMm() + 4;
-        canvas.text(
-                canvas.regular,
-                SheetFlow.SMALL_PT,
-                OutlinePages.MARGIN_MM,
-                flow.y,
-                String.format(
-                        Locale.ROOT,
-                        "turned by %.0f°, %.0f %% of the strip is cut%s",
-                        nesting.turnDeg(),
-                        100 * nesting.stripYield(),
-                        all ? "" : "; the beginning of it is drawn"));
-        flow.y += 8;
-    }
-
-    private void wires(Materials materials) throws IOException {
-        flow.heading("Wires");
-        for (Materials.WireJob job : materials.wires()) {
-            flow.room(20);
-            CuttingPlan plan = job.plan();
-            canvas.text(
-                    canvas.strong,
-                    SheetFlow.SMALL_PT + 2,
-                    OutlinePages.MARGIN_MM,
-                    flow.y,
-                    job.gauge() + " gauge: " + plan.wholeWires() + " whole wires"
-                            + (plan.proved() ? ", no plan needs fewer" : ", " + plan.atLeast() + " at the least"));
-            flow.y += 6;
-            for (WirePieceLine line : lines(job)) {
-                flow.note(line.text());
-            }
-            double longest = plan.cuts().stream()
-                    .mapToDouble(CuttingPlan.WireCutting::fromMm)
-                    .max()
-                    .orElse(1);
-            for (CuttingPlan.WireCutting cut : plan.cuts()) {
-                bar(cut, (flow.right() - OutlinePages.MARGIN_MM - 30) / longest);
-            }
-            for (var piece : plan.tooLong()) {
-                flow.note("Too long for any wire of the drawer: " + piece.count() + " × " + length(piece.lengthMm())
-                        + ". Take a longer stock, or join two.");
-            }
-            flow.y += 4;
+        for (Block.Box box : sketch.boxes()) {
+            box(box, left + scale * box.x(), top + scale * box.y(), scale);
         }
-    }
-
-    private record WirePieceLine(String text) {}
-
-    private static List<WirePieceLine> lines(Materials.WireJob job) {
-        return job.pieces().stream()
-                .sorted(Comparator.comparingDouble(w -> -w.lengthMm()))
-                .map(w -> new WirePieceLine(w.count() + " × " + length(w.lengthMm()) + ", " + w.use()))
-                .toList();
-    }
-
-    private void bar(CuttingPlan.WireCutting cut, double scale) throws IOException {
-        flow.room(8);
-        canvas.text(
-                canvas.regular,
-                SheetFlow.SMALL_PT,
-                OutlinePages.MARGIN_MM,
-                flow.y,
-                cut.times() + " ×" + (cut.offcut() ? " offcut" : ""));
-        double x = OutlinePages.MARGIN_MM + 22;
-        for (double piece : cut.piecesMm()) {
-            canvas.box(x, flow.y - 3.4, scale * piece, 4.6, null);
-            String size = canvas.told(length(piece));
-            if (canvas.wide(canvas.regular, 7, size) < scale * piece - 1) {
-                canvas.text(canvas.regular, 7, x + 0.8, flow.y, size);
-            }
-            x += scale * piece;
-        }
-        if (cut.leftMm() > 0.5) {
-            canvas.text(canvas.regular, 7, x + 1, flow.y, length(cut.leftMm()) + " left");
-        }
-        flow.y += 6;
-    }
-
-    private void pastes(Materials materials) throws IOException {
-        flow.heading("Paste and shades");
-        for (Materials.PasteJob job : materials.pastes()) {
-            flow.note(job.medium().label() + ": " + job.grams() + " g in all, spares, trimmings and reserve included."
-                    + (job.gumG() > 0 ? " Knead " + Unit.G.write(job.gumG()) + " of gum powder into it." : ""));
-            for (Batch batch : job.batches()) {
-                flow.room(30);
-                canvas.box(OutlinePages.MARGIN_MM, flow.y - 4, 8, 6, batch.strong());
-                canvas.text(
-                        canvas.strong,
-                        SheetFlow.SMALL_PT + 1,
-                        OutlinePages.MARGIN_MM + 11,
-                        flow.y,
-                        "strong colour: mix " + batch.strongG() + " g, of which a tenth in reserve; white: "
-                                + batch.whiteG() + " g");
-                flow.y += 7;
-                for (Batch.Mixed shade : batch.shades()) {
-                    shade(shade);
-                }
-                flow.y += 3;
-            }
-        }
-    }
-
-    /** For whom a shade is; where it is for several, what each takes of it. */
-    private static String whose(Batch.Mixed shade) {
-        return shade.portions().isEmpty()
-                ? shade.whose()
-                : "mixed at once for "
-                        + shade.portions().stream()
-                                .map(p -> p.whose() + " (" + Math.round(p.grams()) + " g)")
-                                .collect(Collectors.joining(", "));
-    }
-
-    private void shade(Batch.Mixed shade) throws IOException {
-        flow.room(14);
-        canvas.box(OutlinePages.MARGIN_MM, flow.y - 4, 8, 6, shade.colour());
-        canvas.text(
-                canvas.regular,
-                SheetFlow.SMALL_PT,
-                OutlinePages.MARGIN_MM + 11,
-                flow.y,
-                shade.name() + ", " + whose(shade) + ": " + shade.strongG() + " g strong colour + " + shade.whiteG()
-                        + " g white = "
-                        + shade.grams() + " g"
-                        + shade.alike()
-                                .map(a -> "   (cannot be told from " + a + ")")
-                                .orElse(""));
-        flow.y += SheetFlow.LINE_MM;
-        StringBuilder again = new StringBuilder("if it runs out, for 10 g: ");
-        for (int i = 0; i < shade.remade().size(); i++) {
-            Batch.Remake way = shade.remade().get(i);
-            again.append(String.format(
-                    Locale.ROOT,
-                    "%s%.1f g %s + %.1f g %s",
-                    i == 0 ? "" : ", or ",
-                    way.fromG(),
-                    way.from(),
-                    way.withG(),
-                    way.with()));
-        }
-        for (String line :
-                canvas.broken(canvas.regular, 8, flow.right() - OutlinePages.MARGIN_MM - 11, again.toString())) {
-            canvas.text(canvas.regular, 8, OutlinePages.MARGIN_MM + 11, flow.y, line);
-            flow.y += SheetFlow.LINE_MM;
+        flow.y = top + scale * sketch.highMm() + 4;
+        if (!sketch.told().isEmpty()) {
+            flow.note(sketch.told());
         }
         flow.y += 2;
     }
 
-    private void shopping(Materials materials) throws IOException {
-        flow.heading("Shopping, against the drawer");
-        flow.table(
-                List.of(
-                        new SheetFlow.Column("what", 70, false),
-                        new SheetFlow.Column("needed", 22, true),
-                        new SheetFlow.Column("have", 22, true),
-                        new SheetFlow.Column("buy", 22, true),
-                        new SheetFlow.Column("note", 50, false)),
-                materials.shopping().stream()
-                        .map(l -> List.of(
-                                l.what() + (l.sign().isEmpty() ? "" : ", " + l.sign()),
-                                plain(l.needed()),
-                                plain(l.owned()),
-                                l.missing() > 0 ? plain(l.missing()) : "–",
-                                l.note()))
-                        .toList());
+    private static double[][] corners(double[] inTurn) {
+        return IntStream.range(0, inTurn.length / 2)
+                .mapToObj(i -> new double[] {inTurn[2 * i], inTurn[2 * i + 1]})
+                .toArray(double[][]::new);
     }
 
-    private void stems(Materials materials) throws IOException {
-        flow.heading("Stems, tape and picks");
-        flow.table(
-                List.of(
-                        new SheetFlow.Column("species", 50, false),
-                        new SheetFlow.Column("flowers", 16, true),
-                        new SheetFlow.Column("stem", 18, true),
-                        new SheetFlow.Column("tape", 20, true),
-                        new SheetFlow.Column("g", 14, true),
-                        new SheetFlow.Column("stem", 34, false),
-                        new SheetFlow.Column("pick", 34, false)),
-                materials.stems().stream()
-                        .map(s -> List.of(
-                                s.species(),
-                                Integer.toString(s.flowers()),
-                                length(s.plan().thickMm()),
-                                length(s.plan().tapeMm()),
-                                plain(s.plan().weightG()),
-                                s.advice(),
-                                s.picks().stream()
-                                        .filter(PickFit::fits)
-                                        .findFirst()
-                                        .map(p -> p.pick().name())
-                                        .orElse("none of the drawer fits")))
-                        .toList());
-        flow.note(
-                "No bare wire in food: every stem goes into a food-safe pick. Wires, stamens, tape and picks are not food: count"
-                        + " them in, and count them out before serving. Follow your local food rules; where in doubt ask your local"
-                        + " food authority or a qualified adviser.");
-    }
-
-    private static String length(double mm) {
-        return Unit.MM.write(mm);
-    }
-
-    private static String plain(double value) {
-        return String.format(Locale.ROOT, "%.1f", value).replaceAll("\\.0$", "");
+    private void box(Block.Box box, double x, double y, double scale) throws IOException {
+        if (box.wideMm() > 0) {
+            canvas.box(x, y, scale * box.wideMm(), scale * box.highMm(), box.spare() ? SPARE : null);
+        }
+        String label = canvas.told(box.label());
+        if (box.wideMm() <= 0 || canvas.wide(canvas.regular, LABEL_PT, label) < scale * box.wideMm() - 1) {
+            canvas.text(canvas.regular, LABEL_PT, x + 0.8, y + scale * box.highMm() / 2 + 1.2, label);
+        }
     }
 }

@@ -26,7 +26,7 @@ public final class StudyCsv {
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord(HEADER);
             for (MeasuredPetals p : petals) {
-                printer.printRecord(p.count(), p.lengthMm(), p.widthMm(), p.widest(), ListCsv.plain(p.note()));
+                printer.printRecord(p.count(), p.lengthMm(), p.widthMm(), p.widest(), CsvText.plain(p.note()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -152,7 +152,7 @@ public class CalendarIcsTest {
     @Test
     public void theCalendarAsATableHasALineForEachTask() {
         Planned planned = planned(MONDAY);
-        String csv = ListCsv.days(planned.calendar());
+        String csv = DaysCsv.write(planned.calendar());
         assertEquals(csv.lines().count(), 1 + planned.calendar().tasks().size());
         assertTrue(csv.startsWith("from,to,species,task"));
         String kept = KeptText.PLANNED.write(planned);

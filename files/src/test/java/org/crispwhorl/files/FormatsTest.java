@@ -4,12 +4,19 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.crispwhorl.core.measure.LengthText;
-import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.sheets.Block;
+import org.crispwhorl.core.sheets.Cell;
+import org.crispwhorl.core.sheets.Mark;
+import org.crispwhorl.core.sheets.PrintedSheet;
+import org.crispwhorl.core.sheets.SheetKind;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,23 +24,22 @@ import tools.jackson.databind.json.JsonMapper;
 public class FormatsTest {
     private static final JsonMapper MAPPER = CraftJson.mapper();
 
-    private static OrderSheet.CutLine line(String species, String part) {
-        return new OrderSheet.CutLine(
-                species,
-                part,
-                "pale, pink",
-                "cutter 26.3 mm × 25.4 mm",
-                26.25,
-                25.4,
-                1.1,
-                0.7,
-                35,
-                6,
-                0.7654,
-                java.util.Optional.empty(),
-                java.util.Optional.empty(),
-                false,
-                false);
+    private static Cell number(double value) {
+        return new Cell(Unit.MM.write(value), Optional.of(value), Optional.empty(), Mark.NONE);
+    }
+
+    /** A sheet of one table with a row for each species. */
+    private static String list(LengthText.Lengths lengths, String... species) {
+        Block.Table table = new Block.Table(
+                "Cut list",
+                List.of(
+                        new Block.Column("species", Block.Holds.TEXT, 2),
+                        new Block.Column("long", Block.Holds.LENGTH, 1),
+                        new Block.Column("cut", Block.Holds.BOX, 1)),
+                Arrays.stream(species)
+                        .map(name -> List.of(Cell.text(name), number(26.25), Cell.EMPTY))
+                        .toList());
+        return SheetCsv.write(new PrintedSheet(SheetKind.CUTS, "Cut", "Cut sheet", List.of(table)), lengths);
     }
 
     private static List<CSVRecord> read(String csv) throws IOException {
@@ -43,31 +49,22 @@ public class FormatsTest {
     }
 
     @Test
-    public void theCutListHasAHeadingAndALineForEachCut() throws IOException {
-        List<CSVRecord> rows =
-                read(ListCsv.cuts(List.of(line("Rose", "petals"), line("Rose", "leaves")), LengthText.Lengths.MM));
+    public void aListHasAHeadingAndALineForEachRow() throws IOException {
+        List<CSVRecord> rows = read(list(LengthText.Lengths.MM, "Rose", "Fern"));
         assertEquals(rows.size(), 3);
-        assertEquals(rows.get(0).get(0), "from");
-        assertEquals(rows.get(0).get(5), "species");
-        assertEquals(rows.get(1).get(9), "41");
-        assertEquals(rows.get(1).get(10), "0.77");
-        assertEquals(rows.get(1).get(1), "26.3");
+        assertEquals(rows.get(0).toList(), List.of("under", "species", "long mm", "cut"));
+        assertEquals(rows.get(1).toList(), List.of("Cut sheet", "Rose", "26.25", ""));
     }
 
     @Test
     public void commasQuotesAndLinesComeBackWhole() throws IOException {
         String odd = "a \"double\", and\nanother line";
-        assertEquals(
-                read(ListCsv.cuts(List.of(line(odd, "petals")), LengthText.Lengths.MM))
-                        .get(1)
-                        .get(5),
-                odd);
+        assertEquals(read(list(LengthText.Lengths.MM, odd)).get(1).get(1), odd);
     }
 
     @Test
     public void linesEndAsTheStandardSays() {
-        assertTrue(ListCsv.cuts(List.of(line("Rose", "petals")), LengthText.Lengths.MM)
-                .endsWith("\r\n"));
+        assertTrue(list(LengthText.Lengths.MM, "Rose").endsWith("\r\n"));
     }
 
     @DataProvider
@@ -77,16 +74,14 @@ public class FormatsTest {
 
     @Test(dataProvider = "formulas")
     public void noCellCanBeTakenForAFormula(String name) throws IOException {
-        String cell = read(ListCsv.cuts(List.of(line(name, "petals")), LengthText.Lengths.MM))
-                .get(1)
-                .get(5);
+        String cell = read(list(LengthText.Lengths.MM, name)).get(1).get(1);
         assertEquals(cell, "'" + name);
     }
 
     @Test
     public void aPlainNameStaysPlain() {
-        assertEquals(ListCsv.plain("wild rose -"), "wild rose -");
-        assertEquals(ListCsv.plain(""), "");
+        assertEquals(CsvText.plain("wild rose -"), "wild rose -");
+        assertEquals(CsvText.plain(""), "");
     }
 
     @Test
@@ -130,11 +125,8 @@ public class FormatsTest {
 
     @Test
     public void aListInInchesHasNoMillimetresInIt() throws IOException {
-        List<CSVRecord> rows = read(ListCsv.cuts(List.of(line("Rose", "petals")), LengthText.Lengths.IN));
-        assertEquals(rows.get(0).get(1), "length in");
-        String mm = read(ListCsv.cuts(List.of(line("Rose", "petals")), LengthText.Lengths.MM))
-                .get(1)
-                .get(1);
-        assertEquals(Double.parseDouble(rows.get(1).get(1)), Double.parseDouble(mm) / 25.4, 0.01);
+        List<CSVRecord> rows = read(list(LengthText.Lengths.IN, "Rose"));
+        assertEquals(rows.get(0).get(2), "long in");
+        assertEquals(Double.parseDouble(rows.get(1).get(2)), 26.25 / 25.4, 0.001);
     }
 }

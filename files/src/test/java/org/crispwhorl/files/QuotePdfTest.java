@@ -11,8 +11,6 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.crispwhorl.core.drawer.Drawer;
-import org.crispwhorl.core.measure.LengthText;
-import org.crispwhorl.core.order.Gathering;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.price.PriceSheet;
@@ -57,20 +55,5 @@ public class QuotePdfTest {
         assertTrue(told.contains(tariff.write(price.total())), told);
         assertTrue(told.contains(tariff.write(price.deposit())), told);
         assertTrue(told.contains("15 June 2030"), told);
-    }
-
-    @Test
-    public void theServiceCardHasABoxForEachSortOfPiece() throws IOException {
-        OrderSheet sheet = OrderSheet.of(LINES, Conditions.USUAL);
-        String told = text(
-                SheetPdf.write(
-                        "Supper",
-                        Gathering.of(LINES, sheet, Conditions.USUAL, Drawer.EMPTY, 100),
-                        List.of(SheetPdf.Sheet.SERVICE),
-                        Paper.A4,
-                        LengthText.Lengths.MM),
-                1);
-        assertTrue(told.contains("counted out") && told.contains("wires"), told);
-        assertTrue(told.contains("food authority"), told);
     }
 }

@@ -209,11 +209,11 @@ public class DrawerJourneyTest extends Journey {
                 .click();
         Locator list = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Shopping list"));
         Locator paste = list.locator("tr", new Locator.LocatorOptions().setHasText("gum paste"));
-        assertThat(paste).containsText("900 g");
+        assertThat(paste).containsText("900");
         button("Use these up").click();
         assertThat(page.getByText("Taken out of the drawer for this order")).isVisible();
-        assertThat(paste).not().containsText("900 g");
+        assertThat(paste).not().containsText("900");
         button("Put it all back").click();
-        assertThat(paste).containsText("900 g");
+        assertThat(paste).containsText("900");
     }
 }

@@ -57,10 +57,10 @@ public class OrderApiTest extends ServerTest {
 
     @Test
     public void theCutListComesAsCsv() {
-        Api.Answer csv = api.get("/api/orders/" + added(4).get("id").asString() + "/lists/cuts.csv");
+        Api.Answer csv = api.get("/api/orders/" + added(4).get("id").asString() + "/sheets/cuts.csv");
         assertTrue(csv.type().startsWith("text/csv"));
         assertTrue(csv.type().toLowerCase().contains("utf-8"));
-        assertTrue(csv.body().startsWith("from,length mm,width mm"));
+        assertTrue(csv.body().startsWith("under,in all"));
         assertTrue(csv.body().lines().count() > 3);
     }
 
@@ -208,7 +208,7 @@ public class OrderApiTest extends ServerTest {
     @Test
     public void workThatIsStoppedHasNoResultAndSaysSo() {
         JsonNode order = added(500);
-        JsonNode job = api.post("/api/orders/" + order.get("id").asString() + "/materials", "")
+        JsonNode job = api.post("/api/orders/" + order.get("id").asString() + "/sheets", "")
                 .json();
         String path = "/api/jobs/" + job.get("id").asString();
         Api.Answer stopped = api.delete(path);

@@ -31,10 +31,16 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
      * @param worstMm height above its foot at which it is stressed most
      * @param joltMpa stress there in a jolt of 2 g
      * @param wires that carry
+     * @param strongEnough whether it carries what stands on it
      * @param advice what to do, in the maker's words
      */
     public record Verdict(
-            double freeMm, double worstMm, @MayBeInfinite double joltMpa, int wires, String advice) {}
+            double freeMm,
+            double worstMm,
+            @MayBeInfinite double joltMpa,
+            int wires,
+            boolean strongEnough,
+            String advice) {}
 
     /**
      * What is taped in at once.
@@ -78,6 +84,7 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
                         stem.worstMm(),
                         stem.joltMpa(),
                         stem.wires().size(),
+                        stem.carries(),
                         stem.advice()));
     }
 }

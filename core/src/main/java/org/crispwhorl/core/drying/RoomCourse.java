@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
@@ -47,6 +48,21 @@ public final class RoomCourse {
                 .sorted(Comparator.comparingDouble(RoomAhead.Hour::atH))
                 .toList();
         readings.forEach(r -> this.readings.put(r.at(), r));
+    }
+
+    /** The same where it was set, is expected and was measured the same. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof RoomCourse that
+                && set.equals(that.set)
+                && ahead.equals(that.ahead)
+                && readings.equals(that.readings)
+                && runs.equals(that.runs);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(set, ahead, readings, runs);
     }
 
     /** A room that stays as it is. */

@@ -221,11 +221,7 @@ public final class Gathering {
                     OrderSheet.Line line = lines.get(i);
                     StemPlan plan = plans.computeIfAbsent(assessed.assessment(i), a -> StemPlan.of(a, tapeWidthMm()));
                     return new Materials.StemJob(
-                            line.species().name(),
-                            line.count(),
-                            plan,
-                            plan.stem().advice(),
-                            PickFit.of(plan.thickMm(), tierMm, drawer));
+                            line.species().name(), line.count(), plan, PickFit.of(plan.thickMm(), tierMm, drawer));
                 })
                 .toList();
     }

@@ -75,7 +75,7 @@ public record Materials(
     public record PasteJob(Medium medium, List<Batch> batches, int grams, double gumG) {}
 
     /** The stem of one species. */
-    public record StemJob(String species, int flowers, StemPlan plan, String advice, List<PickFit> picks) {}
+    public record StemJob(String species, int flowers, StemPlan plan, List<PickFit> picks) {}
 
     /**
      * One line of the shopping list.

@@ -79,7 +79,7 @@ public record ServiceCard(
             }
             keeping.add(kept(a.paste()));
             venue.ifPresent(goes -> MediumFit.standing(a.paste(), goes)
-                    .forEach(limit -> keeping.add("Where it goes, " + medium.label() + " " + limit + ".")));
+                    .forEach(limit -> keeping.add(capital(medium.label()) + ", where it goes: " + limit + ".")));
         }
         if (picks > 0) {
             counts.merge("picks", picks, Integer::sum);

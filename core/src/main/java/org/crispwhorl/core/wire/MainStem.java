@@ -217,7 +217,7 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
             return "there is no wire in it";
         }
         if (carries()) {
-            return "carries it";
+            return "strong enough";
         }
         if (withLongTails().carries()) {
             return "leave the tails of its wires longer, down to the foot";

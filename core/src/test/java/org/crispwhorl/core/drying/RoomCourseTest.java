@@ -2,6 +2,7 @@ package org.crispwhorl.core.drying;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDateTime;
@@ -41,6 +42,16 @@ public class RoomCourseTest {
         assertEquals(course.at(MONDAY.plusHours(34)).humidityPct(), 48, 1e-9, "the same the next day");
         RoomCourse one = new RoomCourse(SET, of(RoomAhead.Source.PATTERN, new RoomAhead.Hour(7, 18, 55)), List.of());
         assertEquals(one.at(MONDAY.plusHours(3)).humidityPct(), 55, 1e-9);
+    }
+
+    @Test
+    public void itIsTheSameForAsLongAsNothingWasMeasured() {
+        RoomAhead ahead = of(RoomAhead.Source.SENSOR);
+        RoomCourse course = new RoomCourse(SET, ahead, readings());
+        assertEquals(new RoomCourse(SET, ahead, readings()), course);
+        assertEquals(new RoomCourse(SET, ahead, readings()).hashCode(), course.hashCode());
+        assertNotEquals(new RoomCourse(SET, ahead, readings().subList(1, 20)), course);
+        assertNotEquals(new RoomCourse(SET, of(RoomAhead.Source.STEADY), readings()), course);
     }
 
     @Test

@@ -13,8 +13,8 @@ import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.files.CalendarIcs;
+import org.crispwhorl.files.DaysCsv;
 import org.crispwhorl.files.DaysPdf;
-import org.crispwhorl.files.ListCsv;
 import org.crispwhorl.files.Paper;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.jobs.JobView;
@@ -131,7 +131,7 @@ public class DaysController {
     @Operation(operationId = "daysAsCsv", summary = "The calendar of an order as CSV")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
     ResponseEntity<byte[]> csv(@PathVariable UUID id) {
-        return file("days.csv", "csv", ListCsv.days(last(id).calendar()));
+        return file("days.csv", "csv", DaysCsv.write(last(id).calendar()));
     }
 
     @GetMapping("/days.pdf")

@@ -15,15 +15,18 @@ import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.PrintedCutter;
 import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.sheets.PrintedSheet;
+import org.crispwhorl.core.sheets.SheetKind;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.files.CraftJson;
 import org.crispwhorl.files.CutterStl;
-import org.crispwhorl.files.ListCsv;
 import org.crispwhorl.files.OutlinePages;
 import org.crispwhorl.files.OutlinePdf;
 import org.crispwhorl.files.OutlineSvg;
 import org.crispwhorl.files.Paper;
+import org.crispwhorl.files.SheetCsv;
 import org.crispwhorl.files.SheetPdf;
 import org.crispwhorl.files.SpeciesSheet;
 import org.crispwhorl.server.conditions.StudioConditions;
@@ -80,13 +83,20 @@ class SheetsController {
         return materialsOf(id);
     }
 
-    @PostMapping("/api/orders/{id}/materials")
+    @PostMapping("/api/orders/{id}/sheets")
     @ResponseStatus(HttpStatus.ACCEPTED)
     @ApiResponse(responseCode = "202")
-    @Operation(operationId = "beginMaterials", summary = "Begin to gather what an order takes, as a piece of long work")
-    JobView beginMaterials(@PathVariable UUID id) {
+    @Operation(operationId = "beginSheets", summary = "Begin to make the sheets of an order, as a piece of long work")
+    JobView beginSheets(@PathVariable UUID id) {
         Orders.Work wanted = orders.work(id);
-        return jobs.start("Sheets of " + wanted.order().name(), progress -> reckoned.materials(wanted, progress));
+        return jobs.start(
+                "Sheets of " + wanted.order().name(), progress -> SheetKind.all(reckoned.materials(wanted, progress)));
+    }
+
+    @GetMapping("/api/orders/{id}/sheets")
+    @Operation(operationId = "sheets", summary = "The sheets of an order, block by block")
+    List<PrintedSheet> sheets(@PathVariable UUID id) {
+        return SheetKind.all(materialsOf(id));
     }
 
     @PostMapping("/api/orders/{id}/sheets.pdf")
@@ -95,8 +105,7 @@ class SheetsController {
     @Operation(operationId = "beginPdf", summary = "Begin to write sheets of an order as PDF, as a piece of long work")
     JobView beginPdf(
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS,SERVICE")
-                    List<SheetPdf.Sheet> sheets,
+            @RequestParam(required = false) List<SheetKind> sheets,
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         Orders.Work wanted = orders.work(id);
@@ -106,7 +115,7 @@ class SheetsController {
             return new JobFile(
                     "sheets.pdf",
                     MediaType.APPLICATION_PDF,
-                    SheetPdf.write(wanted.order().name(), materials, sheets, paper, lengths));
+                    SheetPdf.write(wanted.order().name(), chosen(materials, sheets), paper, lengths));
         });
     }
 
@@ -115,42 +124,35 @@ class SheetsController {
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "application/pdf"))
     ResponseEntity<byte[]> pdf(
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "CUTS,WIRES,PASTES,COLOURS,SHOPPING,STEMS,SERVICE")
-                    List<SheetPdf.Sheet> sheets,
+            @RequestParam(required = false) List<SheetKind> sheets,
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         String title = orders.get(id).order().name();
-        Materials materials = materialsOf(id);
-        return work.inTurn(() -> file(
-                "sheets.pdf", MediaType.APPLICATION_PDF, SheetPdf.write(title, materials, sheets, paper, lengths)));
+        List<PrintedSheet> chosen = chosen(materialsOf(id), sheets);
+        return work.inTurn(
+                () -> file("sheets.pdf", MediaType.APPLICATION_PDF, SheetPdf.write(title, chosen, paper, lengths)));
     }
 
-    @GetMapping("/api/orders/{id}/lists/{list}.csv")
-    @Operation(
-            operationId = "listAsCsv",
-            summary = "One list of an order as CSV: cuts, wires, pastes, colours, shopping or stems")
+    @GetMapping("/api/orders/{id}/sheets/{sheet}.csv")
+    @Operation(operationId = "sheetAsCsv", summary = "One sheet of an order as CSV")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/csv"))
     ResponseEntity<byte[]> csv(
             @PathVariable UUID id,
-            @PathVariable String list,
+            @PathVariable SheetKind sheet,
             @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
-        return file(list + ".csv", CSV, listed(id, list, lengths).getBytes(StandardCharsets.UTF_8));
+        String csv = SheetCsv.write(sheet.of(materialsOf(id)), lengths);
+        return file(CraftJson.name(sheet.name()) + ".csv", CSV, csv.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The sheets that are asked for, in the order asked; all where none is. */
+    private static List<PrintedSheet> chosen(Materials materials, List<SheetKind> sheets) {
+        return sheets == null || sheets.isEmpty()
+                ? SheetKind.all(materials)
+                : sheets.stream().map(kind -> kind.of(materials)).toList();
     }
 
     private Materials materialsOf(UUID id) {
         return reckoned.materials(orders.work(id), Progress.UNWATCHED);
-    }
-
-    private String listed(UUID id, String list, LengthText.Lengths lengths) {
-        return switch (list) {
-            case "cuts" -> ListCsv.cuts(reckoned.of(orders.work(id)).sheet().cuts(), lengths);
-            case "wires" -> ListCsv.wires(materialsOf(id), lengths);
-            case "pastes" -> ListCsv.pastes(materialsOf(id));
-            case "colours" -> ListCsv.colours(materialsOf(id), lengths);
-            case "shopping" -> ListCsv.shopping(materialsOf(id), lengths);
-            case "stems" -> ListCsv.stems(materialsOf(id), lengths);
-            default -> throw new NotThere("list", list);
-        };
     }
 
     @GetMapping("/api/orders/{id}/outlines.pdf")

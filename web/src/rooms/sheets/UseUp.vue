@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
-import { answered, api, type Schemas } from '@/api/client'
+import { answered, api } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 
-/** What the order takes against what the drawer has; what is used up is taken out of it, and can be put back. */
-const props = defineProps<{ id: string; materials: Schemas['Materials'] }>()
+/** What an order used up is taken out of the drawer, and can be put back. */
+const props = defineProps<{ id: string }>()
 const emit = defineEmits<{ changed: [] }>()
 const queries = useQueryClient()
 const path = { params: { path: { id: props.id } } }
 const used = useQuery({ queryKey: ['order-use', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/use', path)) })
-const rows = computed(() => props.materials.shopping.map((l) => ({ ...l, missing: Math.max(0, l.needed - l.owned) })))
 const plain = (value: number) => value.toFixed(1).replace(/\.0$/, '')
 
 async function useUp() {
@@ -28,19 +26,6 @@ async function putBack() {
 </script>
 
 <template>
-  <h1 class="text-title">Shopping</h1>
-  <table class="mt-1 w-full" aria-label="Shopping list">
-    <thead><tr class="text-left text-note text-quiet"><th class="font-normal">what</th><th class="text-right font-normal">needed</th><th class="text-right font-normal">in the drawer</th><th class="text-right font-normal">buy</th><th class="pl-6 font-normal">note</th></tr></thead>
-    <tbody>
-      <tr v-for="line in rows" :key="line.what" class="border-t border-line">
-        <td class="py-1">{{ $told(line.what) }}</td>
-        <td class="text-right">{{ plain(line.needed) }} {{ line.sign }}</td>
-        <td class="text-right">{{ plain(line.owned) }} {{ line.sign }}</td>
-        <td class="text-right font-medium">{{ line.missing > 0 ? `◆ ${plain(line.missing)} ${line.sign}` : '● enough' }}</td>
-        <td class="pl-6 text-note text-quiet">{{ $told(line.note) }}</td>
-      </tr>
-    </tbody>
-  </table>
   <p class="not-printed mt-2"><RouterLink class="act-quiet !px-0" to="/drawer/buy">Fewest cutters for these and other species …</RouterLink></p>
   <section class="not-printed mt-4 border-t border-ink pt-2" aria-label="The drawer">
     <ProblemNote v-if="used.error.value" :error="used.error.value" />
