@@ -20,7 +20,7 @@ import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.demo.DemoDocuments;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.SpeciesDocument;
 
 /** Random orders planned by the exact solver, beside the bound; lost is counted in hours at which the studio works. */
 final class DaysPlanned {

@@ -16,7 +16,7 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.UUID;
 import javax.imageio.ImageIO;
-import org.crispwhorl.files.CraftJson;
+import org.crispwhorl.files.document.CraftJson;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;

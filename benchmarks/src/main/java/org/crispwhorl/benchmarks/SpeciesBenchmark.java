@@ -14,7 +14,7 @@ import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.SpeciesDocument;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;

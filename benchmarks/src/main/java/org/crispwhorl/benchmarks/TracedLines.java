@@ -4,8 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import org.crispwhorl.core.measure.InvalidValue;
-import org.crispwhorl.files.DocumentFault;
-import org.crispwhorl.files.SvgOutline;
+import org.crispwhorl.files.document.DocumentFault;
+import org.crispwhorl.files.svg.SvgOutline;
 
 /** How long outlines take that should be refused: the slowest of a hostile set, each tried several times. */
 final class TracedLines {

@@ -51,6 +51,14 @@ public class ArchitectureTest {
     }
 
     @Test
+    public void formatsDoNotLeanOnEachOtherInCircles() {
+        slices().matching("org.crispwhorl.files.(*)..")
+                .should()
+                .beFreeOfCycles()
+                .check(ALL);
+    }
+
+    @Test
     public void nobodyIsCalledManagerOrHelper() {
         noClasses().should().haveNameMatching(".*(Manager|Helper|Utils|Impl)$").check(ALL);
     }

@@ -2,7 +2,7 @@ package org.crispwhorl.server;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import org.crispwhorl.files.ChoicePictures;
+import org.crispwhorl.files.picture.ChoicePictures;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;

@@ -21,7 +21,7 @@ import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Veiner;
 import org.crispwhorl.core.studio.Conditions;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.SpeciesDocument;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;

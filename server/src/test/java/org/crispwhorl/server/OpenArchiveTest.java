@@ -14,7 +14,7 @@ import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.SpeciesDocument;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;

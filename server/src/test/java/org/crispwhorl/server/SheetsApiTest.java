@@ -18,7 +18,7 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.SpeciesDocument;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;

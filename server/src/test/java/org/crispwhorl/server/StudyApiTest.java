@@ -11,7 +11,7 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.SpeciesDocument;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ArrayNode;

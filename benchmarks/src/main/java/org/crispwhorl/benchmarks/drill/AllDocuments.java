@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import org.crispwhorl.benchmarks.RunningApplication;
 import org.crispwhorl.demo.RandomDocuments;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.SpeciesDocument;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Documents that the schema allows: each reckoned, kept, listed, drawn, taken out and read back. */

@@ -1,9 +1,11 @@
 package org.crispwhorl.core.colour;
 
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 
 /** Which part of a piece a pass of colour goes on; each is reckoned from where it is strongest. */
 @Text(label = "zone", means = "Which part of a piece it goes on.")
+@ShownAsPicture
 public enum Zone {
     @Text(label = "all over", means = "The whole of it.")
     ALL,

@@ -5,6 +5,7 @@ import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 
@@ -34,6 +35,7 @@ public record BoughtCore(
         implements CentreForm {
     /** How the core is shaped. */
     @Text(label = "shape", means = "How the core is shaped.")
+    @ShownAsPicture
     public enum CoreShape {
         @Text(label = "egg")
         EGG(Bought.BoughtSort.EGGS),

@@ -7,6 +7,7 @@ import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Scatter;
@@ -14,6 +15,7 @@ import org.crispwhorl.core.solid.Solid;
 
 /** The shape of a centre, standing on its foot at height 0. */
 @Text(label = "form", means = "The shape of the centre.")
+@ShownAsPicture
 public sealed interface CentreForm
         permits CentreForm.Cone,
                 CentreForm.Ball,

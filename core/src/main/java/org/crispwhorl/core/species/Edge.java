@@ -3,6 +3,7 @@ package org.crispwhorl.core.species;
 import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.thinning.EdgeRuffle;
@@ -52,6 +53,7 @@ public record Edge(
 
         @Text(label = "finish") Finish finish) {
     /** How the very edge looks. */
+    @ShownAsPicture
     public enum Finish {
         @Text(label = "smooth")
         SMOOTH,

@@ -2,6 +2,7 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 
@@ -31,6 +32,7 @@ public record Former(
 
         @Text(label = "side") Side side) {
     /** Which way a piece bends in it. */
+    @ShownAsPicture
     public enum Side {
         @Text(label = "cups in", means = "Laid into it: the tip bends towards the axis.")
         CUPS_IN(1),

@@ -10,6 +10,7 @@ import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Solid;
@@ -105,6 +106,7 @@ public record Heads(
         double stemMm)
         implements UnshadedPart {
     /** How heads stand on the stem. */
+    @ShownAsPicture
     public enum Arrangement {
         @Text(label = "as a spike", means = "Along the stem, youngest at the tip.")
         SPIKE,
@@ -125,6 +127,7 @@ public record Heads(
 
     /** How the stages of opening follow each other along the stem. */
     @Text(label = "along the stem", means = "How the stages of opening follow each other along the stem.")
+    @ShownAsPicture
     public enum StageOrder {
         @Text(label = "graded", means = "Youngest at the tip, oldest at the foot.")
         GRADED,

@@ -7,6 +7,7 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Scatter;
@@ -73,6 +74,7 @@ public record Leaf(
     }
 
     /** How leaves stand along the stem. */
+    @ShownAsPicture
     public enum Along {
         @Text(label = "in a collar", means = "All at one height.")
         COLLAR,

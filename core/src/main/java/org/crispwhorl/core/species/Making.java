@@ -8,6 +8,7 @@ import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
@@ -22,6 +23,7 @@ import org.crispwhorl.core.thinning.Thinning;
  * finished piece holds.
  */
 @Text(label = "making", means = "How each piece comes to its outline.")
+@ShownAsPicture
 public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBall, Making.Tape {
     /** What stands before the size of a piece where there is little room; nothing for what is cut one by one. */
     String inShort();

@@ -1,9 +1,11 @@
 package org.crispwhorl.core.species;
 
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 
 /** Who lies over whom within a ring. */
 @Text(label = "overlap", means = "Who lies over whom within the ring.")
+@ShownAsPicture
 public enum Overlap {
     @Text(label = "tucked round", means = "Each under the next, the last closed under the first.")
     TUCKED,

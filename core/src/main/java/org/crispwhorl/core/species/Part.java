@@ -7,6 +7,7 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Figures;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.solid.Solid;
@@ -16,6 +17,7 @@ import org.crispwhorl.core.wire.WireTable;
  * A part of a flower. Parts stand in build order, from the centre outwards and then down the stem. What the rest of the program
  * asks of a part, its kind answers here, so that a new kind is written in one place.
  */
+@ShownAsPicture
 public sealed interface Part permits ShadedPart, UnshadedPart {
     /** Pattern of a part's id: what findings, drawings and plans point at. */
     String ID = Shade.ID;

@@ -2,6 +2,7 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 
@@ -29,6 +30,7 @@ public record Place(
                 means = "Height of the base above the neck of the flower; below it is negative.")
         double onStemMm) {
     /** How the first azimuth and the steps are found. */
+    @ShownAsPicture
     public enum Rule {
         @Text(
                 label = "in the gaps",

@@ -5,12 +5,14 @@ import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.outline.Outline;
 
 /** What is rolled up into a flower. */
 @Text(label = "rolled from", means = "What is rolled up into a flower.")
+@ShownAsPicture
 public sealed interface RollForm {
     /** Length along which it is rolled, mm. */
     double alongMm();

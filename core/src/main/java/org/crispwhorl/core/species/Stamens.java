@@ -12,6 +12,7 @@ import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Solid;
@@ -123,6 +124,7 @@ public record Stamens(
     }
 
     /** Whether the heads stand in rings or fill the whole middle. */
+    @ShownAsPicture
     public enum StamenArrangement {
         @Text(label = "in a ring", means = "On rows round the centre.")
         RING,

@@ -3,6 +3,7 @@ package org.crispwhorl.core.species;
 import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
+import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Paste;
@@ -69,6 +70,7 @@ public record Veiner(
     }
 
     /** Towards which end of the veiner a piece lies: veins of a petal begin at its base, those of a leaf run to its tip. */
+    @ShownAsPicture
     public enum Laid {
         @Text(label = "towards its base", means = "As petals are.")
         TOWARDS_BASE,

@@ -16,7 +16,7 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.paste.Medium;
-import org.crispwhorl.files.CraftJson;
+import org.crispwhorl.files.document.CraftJson;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.problem.NotThere;

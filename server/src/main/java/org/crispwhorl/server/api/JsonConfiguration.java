@@ -1,6 +1,6 @@
 package org.crispwhorl.server.api;
 
-import org.crispwhorl.files.CraftJson;
+import org.crispwhorl.files.document.CraftJson;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;

@@ -24,7 +24,7 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.files.BenchPicture;
+import org.crispwhorl.files.picture.BenchPicture;
 import org.crispwhorl.server.days.Days;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.journal.BenchJournal;

@@ -10,7 +10,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.calendar.StudioTime;
-import org.crispwhorl.files.BusyIcs;
+import org.crispwhorl.files.ical.BusyIcs;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.problem.Versioned;
 import org.springframework.http.HttpHeaders;

@@ -7,7 +7,7 @@ import java.time.Clock;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import org.crispwhorl.files.Photo;
+import org.crispwhorl.files.picture.Photo;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.problem.Busy;
 import org.crispwhorl.server.problem.NotThere;

@@ -13,7 +13,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.bench.BenchEvent;
-import org.crispwhorl.files.KeptText;
+import org.crispwhorl.files.document.KeptText;
 import org.springframework.data.domain.Persistable;
 
 /** One touch. */

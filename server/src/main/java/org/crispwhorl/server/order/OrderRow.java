@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.order.Order;
-import org.crispwhorl.files.KeptText;
+import org.crispwhorl.files.document.KeptText;
 import org.crispwhorl.server.studio.KeptColumn;
 import org.hibernate.annotations.BatchSize;
 

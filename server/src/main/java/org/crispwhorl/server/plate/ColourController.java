@@ -13,7 +13,7 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.species.ColourSteps;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.SpeciesDocument;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.problem.NotThere;
 import org.springframework.web.bind.annotation.PostMapping;

@@ -10,7 +10,7 @@ import org.crispwhorl.core.outline.CutShape;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.outline.Pulling;
 import org.crispwhorl.core.outline.StationPoint;
-import org.crispwhorl.files.SvgOutline;
+import org.crispwhorl.files.svg.SvgOutline;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;

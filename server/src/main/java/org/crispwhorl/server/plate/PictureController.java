@@ -2,7 +2,7 @@ package org.crispwhorl.server.plate;
 
 import io.swagger.v3.oas.annotations.Operation;
 import java.time.Duration;
-import org.crispwhorl.files.ChoicePictures;
+import org.crispwhorl.files.picture.ChoicePictures;
 import org.crispwhorl.server.problem.NotThere;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;

@@ -15,7 +15,7 @@ import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Pace;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.SpeciesDocument;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.problem.NotThere;
 import org.springframework.web.bind.annotation.PostMapping;

@@ -18,8 +18,8 @@ import org.crispwhorl.core.reckoning.Reckoning;
 import org.crispwhorl.core.safety.Caution;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Techniques;
-import org.crispwhorl.files.DocumentDiff;
-import org.crispwhorl.files.SpeciesDocument;
+import org.crispwhorl.files.document.DocumentDiff;
+import org.crispwhorl.files.document.SpeciesDocument;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The whole reckoning as it goes out: a mend as what it sets in the document. */

@@ -2,7 +2,7 @@ package org.crispwhorl.server.problem;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.files.document.DocumentFault;
 import tools.jackson.databind.JsonNode;
 
 /**

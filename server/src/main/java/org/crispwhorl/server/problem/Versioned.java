@@ -1,7 +1,7 @@
 package org.crispwhorl.server.problem;
 
 import java.util.Optional;
-import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.files.document.DocumentFault;
 import org.springframework.http.ResponseEntity;
 import tools.jackson.databind.JsonNode;
 

@@ -18,7 +18,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.crispwhorl.files.CraftJson;
+import org.crispwhorl.files.document.CraftJson;
 import org.crispwhorl.server.problem.NotThere;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;

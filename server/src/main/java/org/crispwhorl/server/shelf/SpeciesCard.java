@@ -11,7 +11,7 @@ import org.crispwhorl.core.form.FlowerForm;
 import org.crispwhorl.core.paste.MixingLaw;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.files.DocumentFault;
+import org.crispwhorl.files.document.DocumentFault;
 
 /**
  * A species as it stands on the shelf.

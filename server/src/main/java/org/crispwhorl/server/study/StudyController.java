@@ -9,7 +9,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.study.MeasuredPetals;
 import org.crispwhorl.core.study.Study;
-import org.crispwhorl.files.StudyCsv;
+import org.crispwhorl.files.csv.StudyCsv;
 import org.crispwhorl.server.shelf.Shelf;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;

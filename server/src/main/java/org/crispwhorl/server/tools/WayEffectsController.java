@@ -4,7 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.UUID;
 import org.crispwhorl.core.reckoning.WayEffects;
-import org.crispwhorl.files.CraftJson;
+import org.crispwhorl.files.document.CraftJson;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.shelf.Shelf;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -11,7 +11,7 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.troubleshooting.Seen;
 import org.crispwhorl.core.troubleshooting.Troubleshooting;
-import org.crispwhorl.files.CraftJson;
+import org.crispwhorl.files.document.CraftJson;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.shelf.Shelf;

@@ -1,0 +1,67 @@
+package org.crispwhorl.files.ical;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import net.fortuna.ical4j.data.CalendarOutputter;
+import net.fortuna.ical4j.model.component.VAlarm;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.crispwhorl.core.calendar.Calendar;
+import org.crispwhorl.core.calendar.Planned;
+
+/** Calendars as iCalendar (RFC 5545), its lines folded. */
+public final class CalendarIcs {
+    private CalendarIcs() {}
+
+    /**
+     * A calendar to be taken in elsewhere. Each sitting keeps its name for good, so that one that is taken in again takes its own
+     * place; where a window closes it rings before it does.
+     *
+     * @param order its id, which makes the names unique
+     */
+    public static String write(Planned planned, String order, ZoneId zone) {
+        net.fortuna.ical4j.model.Calendar out = new net.fortuna.ical4j.model.Calendar();
+        out.add(new ProdId("-//Crisp Whorl//Days//EN"));
+        out.add(ImmutableVersion.VERSION_2_0);
+        for (Calendar.PlacedTask s : planned.calendar().tasks()) {
+            VEvent event = new VEvent(
+                    instant(s.from(), zone),
+                    instant(s.to(), zone),
+                    s.task() + (s.of() > 1 ? ", " + s.batch() + " of " + s.of() : ""));
+            event.add(new Uid(order + "/" + s.uid().replace(' ', '-') + "@crisp-whorl"));
+            event.add(new Description(s.species() + ". " + s.because()));
+            s.meanwhile().flatMap(Calendar.Meanwhile::closes).ifPresent(closes -> event.add(bell(closes, s, zone)));
+            out.add(event);
+        }
+        StringWriter folded = new StringWriter();
+        try {
+            new CalendarOutputter(false).output(out, folded);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return folded.toString();
+    }
+
+    /** So long before it closes a window rings. */
+    private static final Duration BEFORE = Duration.ofMinutes(15);
+
+    private static VAlarm bell(LocalDateTime closes, Calendar.PlacedTask s, ZoneId zone) {
+        VAlarm alarm = new VAlarm(instant(closes, zone).minus(BEFORE));
+        alarm.add(ImmutableAction.DISPLAY);
+        alarm.add(new Description(s.species() + ", " + s.task() + ": soon it no longer bends"));
+        return alarm;
+    }
+
+    private static Instant instant(LocalDateTime moment, ZoneId zone) {
+        return moment.atZone(zone).toInstant();
+    }
+}

@@ -1,0 +1,2 @@
+/** Paper: sheets, days, quotes, outlines. */
+package org.crispwhorl.files.pdf;

@@ -1,0 +1,2 @@
+/** Drawings in and out. */
+package org.crispwhorl.files.svg;
