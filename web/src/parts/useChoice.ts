@@ -1,27 +1,24 @@
 import { computed, ref, watch } from 'vue'
+import { api } from '@/api/client'
+import { ifMatch, versioned } from '@/kept/etags'
 import { useKept, type Versioned } from '@/kept/useKept'
-import { answered } from '@/api/client'
-
-type Answer<T> = Promise<{ data?: T; error?: unknown; response: Response }>
 
 /**
  * Something that the studio chooses once for all its work, kept like everything else: shown as chosen at once, waiting in this
  * browser until the server has it, undone step by step. What the server refuses, or another window chose meanwhile, is shown
  * again, with the reason; one's own stays in the undo.
+ *
+ * @param name by which it is chosen and kept
  */
-export function useChoice<T>(name: string, read: () => Answer<T>, write: (chosen: T, ifMatch: string) => Answer<T>) {
+export function useChoice<T>(name: string) {
   const told = ref('')
-
-  async function versioned(answer: Answer<T>): Promise<Versioned<T>> {
-    const value = (await answered(answer as Parameters<typeof answered>[0])) as T
-    const etag = (await answer).response.headers.get('etag') ?? '"0"'
-    return { version: Number(etag.replace(/[W/"]/g, '')), value }
-  }
+  const path = { name }
 
   const kept = useKept<T>({
     name: `choice.${name}`,
-    read: () => versioned(read()),
-    write: async (chosen, version) => (await versioned(write(chosen, `"${version}"`))).version,
+    read: () => versioned(api.GET('/api/choices/{name}', { params: { path } })) as Promise<Versioned<T>>,
+    write: async (chosen, version) =>
+      (await versioned(api.PUT('/api/choices/{name}', { params: { path, header: ifMatch(version) }, body: chosen as never }))).version,
     theirs: (document) => document as T,
     afterMs: 0,
   })

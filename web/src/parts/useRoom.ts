@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { api, type Room } from '@/api/client'
+import type { Room } from '@/api/client'
 import { useChoice } from './useChoice'
 
 /** Until the studio's own is known. */
@@ -8,10 +8,6 @@ const USUAL: Room = { temperatureC: 20, humidityPct: 50, air: { kind: 'still' } 
 
 /** The air of the studio's room. */
 export const useRoom = defineStore('room', () => {
-  const { now, ...kept } = useChoice<Room>(
-    'room',
-    () => api.GET('/api/room'),
-    (body, ifMatch) => api.PUT('/api/room', { body, params: { header: { 'If-Match': ifMatch } } }),
-  )
+  const { now, ...kept } = useChoice<Room>('room')
   return { room: computed(() => now.value ?? USUAL), ...kept }
 })

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
+import { ifMatch } from '@/kept/etags'
 import { useJob } from '@/kept/useJob'
 import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
@@ -101,7 +102,7 @@ async function take(help: Schemas['Help']) {
     if (help.handOver || help.spareTimeH !== undefined) {
       const kept = await answered(api.GET('/api/orders/{id}', path))
       const changed = { ...kept.order, handOver: help.handOver ?? kept.order.handOver, spareTimeH: help.spareTimeH ?? kept.order.spareTimeH }
-      await answered(api.PUT('/api/orders/{id}', { ...path, body: { version: kept.version, order: changed } }))
+      await answered(api.PUT('/api/orders/{id}', { params: { ...path.params, header: ifMatch(kept.version) }, body: changed }))
       await order.refetch()
     }
     await plan()

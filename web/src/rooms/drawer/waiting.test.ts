@@ -4,7 +4,7 @@ import { waitingKey } from '@/kept/useKept'
 import { keepWaiting } from './waiting'
 
 const put = vi.hoisted(() => vi.fn())
-vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { PUT: put }, answered: (it: unknown) => it }))
+vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { PUT: put } }))
 
 const thing = (id: string, name: string, version: number) => ({ id, version, item: { kind: 'cutter', name } }) as unknown as Kept
 const wait = (of: Kept) => localStorage.setItem(waitingKey(`thing.${of.id}`), JSON.stringify({ version: of.version, value: of.item }))
@@ -19,7 +19,9 @@ afterEach(() => vi.useRealTimers())
 describe('what an earlier visit left waiting in the drawer', () => {
   it('is kept when the drawer is opened again', async () => {
     const changed = thing('a', 'changed', 3)
-    put.mockImplementation((_: string, asked: { body: Kept }) => Promise.resolve({ ...asked.body, version: 4 }))
+    put.mockImplementation((_: string, asked: { body: Kept['item'] }) =>
+      Promise.resolve({ data: { ...changed, item: asked.body, version: 4 }, response: new Response(null, { headers: { etag: '"4"' } }) }),
+    )
     wait(changed)
     const seen: Kept[] = []
     expect(await keepWaiting([thing('a', 'as it was', 3), thing('b', 'other', 1)], (now) => seen.push(now))).toEqual([])

@@ -1,4 +1,5 @@
-import { answered, api } from '@/api/client'
+import { api } from '@/api/client'
+import { ifMatch, versioned } from '@/kept/etags'
 import { useKept, waitingNames, type Home } from '@/kept/useKept'
 import type { Item, Kept } from '@/parts/drawer/things'
 
@@ -7,13 +8,13 @@ const KEPT_AFTER_MS = 150
 
 /** Where a thing of the drawer is kept. */
 export function homeOf(thing: Kept, kept: (now: Kept) => void): Home<Item> {
-  const params = { path: { id: thing.id } }
+  const path = { id: thing.id }
   return {
     name: NAME + thing.id,
     read: () => Promise.resolve({ version: thing.version, value: thing.item }),
     async write(item, version) {
-      const now = await answered(api.PUT('/api/drawer/{id}', { params, body: { ...thing, item, version }, keepalive: true }))
-      kept(now)
+      const now = await versioned(api.PUT('/api/drawer/{id}', { params: { path, header: ifMatch(version) }, body: item, keepalive: true }))
+      kept(now.value)
       return now.version
     },
     theirs: (document) => document as Item,

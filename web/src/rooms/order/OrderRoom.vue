@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
+import { ifMatch, versioned } from '@/kept/etags'
 import { useJob } from '@/kept/useJob'
 import { useKept } from '@/kept/useKept'
 import ChoiceField from '@/parts/fields/ChoiceField.vue'
@@ -35,15 +36,16 @@ const loadFault = shallowRef<unknown>()
 const keep = useKept<Schemas['Order']>({
   name: `order.${props.id}`,
   async read() {
-    const kept = await answered(api.GET('/api/orders/{id}', path))
-    accepted.value = kept.accepted
-    delivered.value = kept.delivered
-    return { version: kept.version, value: kept.order }
+    const { version, value } = await versioned(api.GET('/api/orders/{id}', path))
+    accepted.value = value.accepted
+    delivered.value = value.delivered
+    return { version, value: value.order }
   },
   async write(order, version) {
     // Kept alive, so that a change made just before the page is left still arrives.
-    const now = await answered(api.PUT('/api/orders/{id}', { ...path, body: { version, order }, keepalive: true }))
-    told(now)
+    const params = { path: { id: props.id }, header: ifMatch(version) }
+    const now = await versioned(api.PUT('/api/orders/{id}', { params, body: order, keepalive: true }))
+    told(now.value)
     return now.version
   },
   theirs: (document) => document as Schemas['Order'],

@@ -1,4 +1,5 @@
-import { answered, api, type SpeciesDocument } from '@/api/client'
+import { api, type SpeciesDocument } from '@/api/client'
+import { ifMatch, versioned } from '@/kept/etags'
 import { useKept, waitingKey, type Versioned } from '@/kept/useKept'
 
 /** What an older Crisp Whorl left waiting under another name goes on waiting under today's. */
@@ -13,16 +14,12 @@ function adopt(id: string) {
 
 /** The species on the plate, kept on the server by itself. */
 export function useDraft(id: string) {
-  async function read(): Promise<Versioned<SpeciesDocument>> {
-    const call = api.GET('/api/species/{id}/document', { params: { path: { id } } })
-    const value = (await answered(call)) as SpeciesDocument
-    const etag = (await call).response.headers.get('etag') ?? '"0"'
-    return { version: Number(etag.replace(/[W/"]/g, '')), value }
-  }
+  const path = { id }
+
+  const read = () => versioned(api.GET('/api/species/{id}/document', { params: { path } })) as Promise<Versioned<SpeciesDocument>>
 
   async function write(body: SpeciesDocument, version: number): Promise<number> {
-    const params = { path: { id }, header: { 'If-Match': `"${version}"` } }
-    return (await answered(api.PUT('/api/species/{id}/document', { params, body }))).version
+    return (await versioned(api.PUT('/api/species/{id}/document', { params: { path, header: ifMatch(version) }, body }))).version
   }
 
   /** A draft that an older Crisp Whorl left here is brought up to the present by the server as it keeps it. */

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { answered, api, Failure, type Schemas, type SpeciesDocument } from '@/api/client'
+import { ifMatch } from '@/kept/etags'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { type Action, useActions } from '@/parts/useActions'
 import BuildTiles from './BuildTiles.vue'
@@ -68,7 +69,7 @@ const bringIn = useMutation({
   mutationFn: async ({ file, over }: { file: File; over?: Schemas['SpeciesCard'] }) => {
     const body = await read(file)
     if (!over) return answered(api.POST('/api/species', { body }))
-    const params = { path: { id: over.id }, header: { 'If-Match': `"${over.version}"` } }
+    const params = { path: { id: over.id }, header: ifMatch(over.version) }
     return answered(api.PUT('/api/species/{id}/document', { params, body }))
   },
   onSettled: () => {

@@ -62,6 +62,11 @@ public final class Api {
         return send(request);
     }
 
+    /** Keeps something that was changed over what it was made from, as that was read. */
+    public Answer keep(String path, JsonNode madeFrom, Object body) {
+        return put(path, body, "If-Match", "\"" + madeFrom.get("version").asLong() + "\"");
+    }
+
     public Answer delete(String path) {
         return send(HttpRequest.newBuilder(URI.create(base + path)).DELETE());
     }

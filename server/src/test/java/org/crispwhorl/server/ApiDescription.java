@@ -25,6 +25,7 @@ import org.crispwhorl.core.quick.QuickAnswer;
 import org.crispwhorl.core.quick.QuickQuestion;
 import org.crispwhorl.core.sheets.PrintedSheet;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.study.Study;
 import org.crispwhorl.files.document.CraftSchema;
 import org.crispwhorl.files.document.SpeciesDocument;
@@ -99,7 +100,6 @@ class ApiDescription {
             OrderController.OrderView.class,
             OrderController.OrderCard.class,
             Order.class,
-            OrderController.OrderChange.class,
             JobView.class,
             OrderController.OrderReckoning.class,
             OrderController.TakenView.class,
@@ -111,6 +111,7 @@ class ApiDescription {
             CountsController.OtherCounts.class,
             CountsController.CountsBeside.class,
             GlanceController.DaysGlance.class,
+            Pace.class,
             StudioTime.class,
             RoomAhead.class,
             TabletController.TabletView.class,

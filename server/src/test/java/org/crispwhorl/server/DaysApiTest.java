@@ -34,14 +34,14 @@ public class DaysApiTest extends ServerTest {
 
     @BeforeMethod
     public void anOrderInTenDays() {
-        usual = (ObjectNode) api.get("/api/time").json();
+        usual = (ObjectNode) api.get("/api/choices/time").json();
         order = api.ordered("Days", LocalDateTime.now().plusDays(10), "Lockside hellebore", 3);
     }
 
     @AfterMethod
     public void asItWas() {
         api.delete(order);
-        api.put("/api/time", usual);
+        api.put("/api/choices/time", usual);
     }
 
     private JsonNode planned() {
@@ -116,12 +116,10 @@ public class DaysApiTest extends ServerTest {
     public void whatItWasMadeForIsRememberedAndWhatChangedSinceIsTold() {
         planned();
         ObjectNode kept = (ObjectNode) api.get(order).json();
-        ObjectNode changed = Api.JSON.createObjectNode();
-        changed.set("version", kept.get("version"));
-        changed.set("order", kept.get("order"));
-        ((ObjectNode) changed.get("order")).put("spareTimeH", 24);
-        assertEquals(api.put(order, changed).status(), 200);
-        assertEquals(api.put("/api/time", usual.deepCopy().put("makers", 2)).status(), 200);
+        ObjectNode changed = ((ObjectNode) kept.get("order").deepCopy()).put("spareTimeH", 24);
+        assertEquals(api.keep(order, kept, changed).status(), 200);
+        assertEquals(
+                api.put("/api/choices/time", usual.deepCopy().put("makers", 2)).status(), 200);
         assertEquals(
                 api.get(order + "/days")
                         .json()
@@ -136,7 +134,7 @@ public class DaysApiTest extends ServerTest {
     public void whatCannotBeIsToldWithWhatWouldHelp() {
         ObjectNode never = usual.deepCopy();
         never.get("week").forEach(day -> ((ObjectNode) day).put("works", false));
-        assertEquals(api.put("/api/time", never).status(), 200);
+        assertEquals(api.put("/api/choices/time", never).status(), 200);
         JsonNode days = planned();
         assertEquals(days.at("/planned/calendar/tasks").size(), 0);
         assertFalse(days.at("/planned/calendar/limit").asString().isBlank());
@@ -171,23 +169,17 @@ public class DaysApiTest extends ServerTest {
         ObjectNode lent = (ObjectNode) former.get("item").deepCopy();
         lent.put("lent", lent.get("count").asInt() - lent.get("worn").asInt());
         String path = "/api/drawer/" + former.get("id").asString();
-        ObjectNode change = (ObjectNode) former.deepCopy();
-        change.set("item", lent);
-        assertEquals(api.put(path, change).status(), 200);
+        assertEquals(api.keep(path, former, lent).status(), 200);
         assertTrue(
                 api.get(order + "/days").json().get("changed").toString().contains("formers"),
                 kept.at("/planned/tools").toString());
-        ObjectNode back = (ObjectNode) former.deepCopy();
-        back.set(
-                "version",
-                api.get("/api/drawer")
-                        .json()
-                        .valueStream()
-                        .filter(t -> path.endsWith(t.get("id").asString()))
-                        .findFirst()
-                        .orElseThrow()
-                        .get("version"));
-        assertEquals(api.put(path, back).status(), 200);
+        JsonNode now = api.get("/api/drawer")
+                .json()
+                .valueStream()
+                .filter(t -> path.endsWith(t.get("id").asString()))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(api.keep(path, now, former.get("item")).status(), 200);
     }
 
     /** All but two petals broke: the plan says so, and planned anew has a lot of what is missing, with a card at the bench. */
@@ -286,19 +278,19 @@ public class DaysApiTest extends ServerTest {
         assertEquals(taken.status(), 200, taken.body());
         assertEquals(taken.json().get("events").asInt(), 1);
         assertEquals(taken.json().get("busy").asInt(), 1);
-        assertEquals(api.get("/api/time").json().at("/busy/0/what").asString(), "Market");
+        assertEquals(api.get("/api/choices/time").json().at("/busy/0/what").asString(), "Market");
         Api.Answer refused = api.send(api.written("/api/time/busy")
                 .setHeader("content-type", "text/calendar")
                 .PUT(HttpRequest.BodyPublishers.ofString("no calendar")));
         assertEquals(refused.status(), 422, refused.body());
-        assertEquals(api.get("/api/time").json().get("busy").size(), 1, "what is refused changes nothing");
+        assertEquals(api.get("/api/choices/time").json().get("busy").size(), 1, "what is refused changes nothing");
     }
 
     @Test
     public void aDayThatEndsBeforeItBeginsIsRefused() {
         ObjectNode wrong = usual.deepCopy();
         ((ObjectNode) wrong.get("week").get(0)).put("to", "08:00:00");
-        Api.Answer refused = api.put("/api/time", wrong);
+        Api.Answer refused = api.put("/api/choices/time", wrong);
         assertEquals(refused.status(), 422, refused.body());
         assertTrue(refused.body().contains("later than"), refused.body());
     }

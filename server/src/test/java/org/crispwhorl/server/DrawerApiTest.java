@@ -62,11 +62,14 @@ public class DrawerApiTest extends ServerTest {
         assertEquals(added.status(), 201, added.body());
         ObjectNode kept = (ObjectNode) added.json();
         String path = "/api/drawer/" + kept.get("id").asString();
-        kept.set("item", pick("slender pick", 9));
-        assertEquals(api.put(path, kept).json().at("/item/count").asInt(), 9);
-        assertEquals(api.put(path, kept).status(), 200, "the same again is no other version: an answer was lost");
-        kept.set("item", pick("slender pick", 8));
-        assertEquals(api.put(path, kept).status(), 409, "made from a version that is no longer kept");
+        ObjectNode nine = pick("slender pick", 9);
+        assertEquals(api.keep(path, kept, nine).json().at("/item/count").asInt(), 9);
+        assertEquals(
+                api.keep(path, kept, nine).status(), 200, "the same again is no other version: an answer was lost");
+        assertEquals(
+                api.keep(path, kept, pick("slender pick", 8)).status(),
+                409,
+                "made from a version that is no longer kept");
         assertEquals(api.delete(path).status(), 204);
         assertEquals(api.delete(path).status(), 404);
     }

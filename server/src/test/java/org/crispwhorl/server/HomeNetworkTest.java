@@ -137,7 +137,7 @@ public class HomeNetworkTest {
             "/api/species",
             "/api/tablet",
             "/api/openapi",
-            "/api/room",
+            "/api/choices/room",
             "/api/copies",
             "/api/formats/room.schema.json"
         }) {
@@ -163,7 +163,7 @@ public class HomeNetworkTest {
 
     @Test(dependsOnMethods = "aFirstPassphraseIsChosenHereAndOpensTheStudio")
     public void aChangeWantsTheTokenAndAForeignPageDrivesNothing() throws IOException, InterruptedException {
-        HttpRequest.Builder change = HttpRequest.newBuilder(URI.create(base + "/api/room"))
+        HttpRequest.Builder change = HttpRequest.newBuilder(URI.create(base + "/api/choices/room"))
                 .header("content-type", "application/json")
                 .PUT(HttpRequest.BodyPublishers.ofString(
                         "{\"temperatureC\":21,\"humidityPct\":48,\"air\":{\"kind\":\"still\"}}"));

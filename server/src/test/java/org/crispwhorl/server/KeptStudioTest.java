@@ -100,11 +100,15 @@ public class KeptStudioTest extends ServerTest {
         assertEquals(api.get("/api/orders/" + order + "/materials").status(), 200);
         assertEquals(api.get("/api/orders/" + order + "/use").json().isEmpty(), NOTHING_USED_UP.contains(kept));
         assertTrue(api.get("/api/drawer").json().size() > 40);
-        assertEquals(api.get("/api/room").json().get("temperatureC").asDouble(), temperatureC);
+        assertEquals(api.get("/api/choices/room").json().get("temperatureC").asDouble(), temperatureC);
         assertEquals(
-                api.put("/api/techniques", api.get("/api/techniques").body()).status(), 200);
-        assertEquals(api.get("/api/pace").json().get("hand").asString(), "practised");
-        assertEquals(api.get("/api/time").json().get("week").size(), 7);
+                api.put(
+                                "/api/choices/techniques",
+                                api.get("/api/choices/techniques").body())
+                        .status(),
+                200);
+        assertEquals(api.get("/api/choices/pace").json().get("hand").asString(), "practised");
+        assertEquals(api.get("/api/choices/time").json().get("week").size(), 7);
         assertEquals(api.get("/api/orders/" + order + "/days").status(), 200);
         if (PLANNED.contains(kept)) {
             assertTrue(api.get("/api/orders/" + order + "/days")
@@ -123,10 +127,10 @@ public class KeptStudioTest extends ServerTest {
     @Test
     public void whatWasChosenByItsOldNameIsChosenStill() {
         if (kept.equals("schema-13")) {
-            JsonNode techniques = api.get("/api/techniques").json();
+            JsonNode techniques = api.get("/api/choices/techniques").json();
             assertEquals(techniques.get("wireInside").asString(), "short");
             assertEquals(techniques.get("counts").asString(), "fewer");
-            assertEquals(api.get("/api/tariff").json().get("profitPct").asDouble(), 35.0);
+            assertEquals(api.get("/api/choices/tariff").json().get("profitPct").asDouble(), 35.0);
             long archived = 0;
             for (JsonNode card : api.get("/api/species").json()) {
                 archived += card.get("archived").asBoolean() ? 1 : 0;

@@ -71,7 +71,7 @@ public class OpenArchiveTest extends ServerTest {
             assertEquals(taken.status(), 200, taken.body());
             assertEquals(tables(other.bytes(ARCHIVE)), tables(out), "every row of every table");
             for (String path :
-                    new String[] {"/api/species", "/api/orders", "/api/drawer", "/api/book", "/api/tariff"}) {
+                    new String[] {"/api/species", "/api/orders", "/api/drawer", "/api/book", "/api/choices/tariff"}) {
                 assertEquals(other.get(path).status(), 200, path);
             }
             assertEquals(
@@ -181,8 +181,14 @@ public class OpenArchiveTest extends ServerTest {
     public void anArchiveOfTheSecondVersionIsImported() throws IOException {
         imported("archive-2", other -> {
             assertEquals(other.get("/api/book").json().at("/book/entries").size(), 42);
-            assertEquals(other.get("/api/techniques").json().get("wireInside").asString(), "short");
-            assertEquals(other.get("/api/tariff").json().get("profitPct").asDouble(), 35.0);
+            assertEquals(
+                    other.get("/api/choices/techniques")
+                            .json()
+                            .get("wireInside")
+                            .asString(),
+                    "short");
+            assertEquals(
+                    other.get("/api/choices/tariff").json().get("profitPct").asDouble(), 35.0);
             assertEquals(
                     other.get("/api/orders")
                             .json()

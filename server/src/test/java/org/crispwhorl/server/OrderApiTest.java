@@ -69,9 +69,9 @@ public class OrderApiTest extends ServerTest {
         JsonNode order = added(4);
         String path = "/api/orders/" + order.get("id").asString();
         ObjectNode mine = change(order);
-        ((ObjectNode) mine.get("order")).put("note", "mine");
-        assertEquals(api.put(path, mine).status(), 200);
-        Api.Answer refused = api.put(path, change(order));
+        mine.put("note", "mine");
+        assertEquals(api.keep(path, order, mine).status(), 200);
+        Api.Answer refused = api.keep(path, order, change(order));
         assertEquals(refused.status(), 409);
         assertEquals(refused.json().at("/document/note").asString(), "mine");
     }
@@ -107,10 +107,7 @@ public class OrderApiTest extends ServerTest {
 
     /** An order as it is sent to be kept, from how it was read. */
     private static ObjectNode change(JsonNode order) {
-        ObjectNode change = Api.JSON.createObjectNode();
-        change.set("version", order.get("version"));
-        change.set("order", order.get("order").deepCopy());
-        return change;
+        return (ObjectNode) order.get("order").deepCopy();
     }
 
     private String documentOf(JsonNode order) {
@@ -159,14 +156,14 @@ public class OrderApiTest extends ServerTest {
         String path = "/api/orders/" + order.get("id").asString();
         double practised = hands(order);
         api.put(path + "/acceptance", "");
-        ObjectNode pace = (ObjectNode) api.get("/api/pace").json();
-        api.put("/api/pace", pace.deepCopy().put("hand", "beginning"));
+        ObjectNode pace = (ObjectNode) api.get("/api/choices/pace").json();
+        api.put("/api/choices/pace", pace.deepCopy().put("hand", "beginning"));
         try {
             assertEquals(hands(order), practised, 1e-9);
             assertEquals(api.delete(path + "/acceptance").status(), 200);
             assertEquals(hands(order), 2.5 * practised, 0.6 * practised);
         } finally {
-            api.put("/api/pace", pace);
+            api.put("/api/choices/pace", pace);
         }
     }
 
@@ -182,13 +179,14 @@ public class OrderApiTest extends ServerTest {
         JsonNode order = added(1);
         String path = "/api/orders/" + order.get("id").asString();
         api.put(path + "/acceptance", "");
-        ObjectNode change = change(api.get(path).json());
+        JsonNode kept = api.get(path).json();
+        ObjectNode change = change(kept);
         String other = api.get("/api/species").json().get(1).get("id").asString();
-        ((tools.jackson.databind.node.ArrayNode) change.at("/order/lines"))
+        ((tools.jackson.databind.node.ArrayNode) change.get("lines"))
                 .addObject()
                 .put("speciesId", other)
                 .put("flowers", 2);
-        assertEquals(api.put(path, change).status(), 200);
+        assertEquals(api.keep(path, kept, change).status(), 200);
         JsonNode seen = api.get(path).json();
         assertEquals(seen.at("/accepted/changed").size(), 0);
         assertEquals(seen.at("/order/lines").size(), 2);

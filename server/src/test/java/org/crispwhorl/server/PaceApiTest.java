@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 public class PaceApiTest extends ServerTest {
     @AfterMethod
     public void backToAPractisedHand() {
-        api.put("/api/pace", "{\"hand\":\"practised\",\"own\":[]}");
+        api.put("/api/choices/pace", "{\"hand\":\"practised\",\"own\":[]}");
     }
 
     private static double minutes(JsonNode operations, String name) {
@@ -41,7 +41,10 @@ public class PaceApiTest extends ServerTest {
     @Test
     public void aBeginningHandTakesTwoAndAHalfTimesAsLong() {
         double practised = hands();
-        assertEquals(api.put("/api/pace", "{\"hand\":\"beginning\",\"own\":[]}").status(), 200);
+        assertEquals(
+                api.put("/api/choices/pace", "{\"hand\":\"beginning\",\"own\":[]}")
+                        .status(),
+                200);
         double beginning = hands();
         assertTrue(beginning > 2.2 * practised && beginning < 2.8 * practised, beginning + " for " + practised);
     }
@@ -49,7 +52,7 @@ public class PaceApiTest extends ServerTest {
     @Test
     public void oneOperationIsSetAndTheOthersStayAsTheHandSays() {
         JsonNode before = api.get("/api/pace/operations").json();
-        api.put("/api/pace", "{\"hand\":\"practised\",\"own\":[{\"operation\":\"wire\",\"eachMin\":2}]}");
+        api.put("/api/choices/pace", "{\"hand\":\"practised\",\"own\":[{\"operation\":\"wire\",\"eachMin\":2}]}");
         JsonNode after = api.get("/api/pace/operations").json();
         assertEquals(minutes(after, "wire"), 2.0);
         assertEquals(minutes(after, "tape"), minutes(before, "tape"));
@@ -58,7 +61,7 @@ public class PaceApiTest extends ServerTest {
     @Test
     public void anOperationNamedTwiceIsRefused() {
         Api.Answer answer = api.put(
-                "/api/pace",
+                "/api/choices/pace",
                 "{\"hand\":\"fast\",\"own\":[{\"operation\":\"wire\",\"eachMin\":2},{\"operation\":\"wire\",\"eachMin\":1}]}");
         assertEquals(answer.status(), 422);
         assertEquals(answer.json().at("/faults/0/pointer").asString(), "/own");

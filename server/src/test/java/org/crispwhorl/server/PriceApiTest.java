@@ -18,7 +18,7 @@ public class PriceApiTest extends ServerTest {
 
     @Test
     public void anOrderIsPricedByTheStudiosTariff() {
-        ObjectNode usual = (ObjectNode) api.get("/api/tariff").json();
+        ObjectNode usual = (ObjectNode) api.get("/api/choices/tariff").json();
         JsonNode before = price();
         assertTrue(before.get("total").asDouble() > 50, before.toString());
         double lines = 0;
@@ -28,12 +28,12 @@ public class PriceApiTest extends ServerTest {
         assertEquals(lines, before.get("total").asDouble(), 1e-6);
         ObjectNode dearer = usual.deepCopy();
         dearer.put("hour", 2 * usual.get("hour").asDouble());
-        assertEquals(api.put("/api/tariff", dearer).status(), 200);
+        assertEquals(api.put("/api/choices/tariff", dearer).status(), 200);
         assertTrue(price().get("total").asDouble() > 1.5 * before.get("total").asDouble());
-        Api.Answer refused = api.put("/api/tariff", dearer.deepCopy().put("profitPct", -3));
+        Api.Answer refused = api.put("/api/choices/tariff", dearer.deepCopy().put("profitPct", -3));
         assertEquals(refused.status(), 422);
         assertTrue(refused.json().at("/faults/0/pointer").asString().endsWith("/profitPct"), refused.body());
-        assertEquals(api.put("/api/tariff", usual).status(), 200);
+        assertEquals(api.put("/api/choices/tariff", usual).status(), 200);
     }
 
     @Test
@@ -47,13 +47,16 @@ public class PriceApiTest extends ServerTest {
     /** A sum that lacks a price or a currency goes to nobody without a yes. */
     @Test
     public void aQuoteThatLacksSomethingWantsAYes() {
-        ObjectNode usual = (ObjectNode) api.get("/api/tariff").json();
-        assertEquals(api.put("/api/tariff", usual.deepCopy().put("money", "")).status(), 200);
+        ObjectNode usual = (ObjectNode) api.get("/api/choices/tariff").json();
+        assertEquals(
+                api.put("/api/choices/tariff", usual.deepCopy().put("money", ""))
+                        .status(),
+                200);
         Api.Answer refused = api.get(order() + "/quote.pdf");
         assertEquals(refused.status(), 422, refused.body());
         assertTrue(refused.body().contains("/money"), refused.body());
         assertTrue(api.get(order() + "/quote.pdf?asItIs=true").body().startsWith("%PDF"));
-        assertEquals(api.put("/api/tariff", usual).status(), 200);
+        assertEquals(api.put("/api/choices/tariff", usual).status(), 200);
     }
 
     @Test

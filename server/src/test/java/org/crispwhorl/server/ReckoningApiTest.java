@@ -119,13 +119,13 @@ public class ReckoningApiTest extends ServerTest {
     public void theRoomIsKeptAndGivenBack() {
         String cabinet =
                 "{\"temperatureC\":19,\"humidityPct\":61,\"air\":{\"kind\":\"cabinet\",\"insideC\":31,\"insidePct\":38}}";
-        assertEquals(api.put("/api/room", cabinet).status(), 200);
-        assertEquals(api.get("/api/room").json().at("/air/insidePct").asDouble(), 38.0);
-        assertEquals(api.put("/api/room", cabinet.replace("61", "400")).status(), 422);
-        assertEquals(api.get("/api/room").json().get("humidityPct").asDouble(), 61.0);
+        assertEquals(api.put("/api/choices/room", cabinet).status(), 200);
+        assertEquals(api.get("/api/choices/room").json().at("/air/insidePct").asDouble(), 38.0);
+        assertEquals(api.put("/api/choices/room", cabinet.replace("61", "400")).status(), 422);
+        assertEquals(api.get("/api/choices/room").json().get("humidityPct").asDouble(), 61.0);
         String fan = "{\"temperatureC\":20,\"humidityPct\":50,\"air\":{\"kind\":\"fan\"}}";
-        assertEquals(api.put("/api/room", fan).status(), 200);
-        assertEquals(api.get("/api/room").json().at("/air/kind").asString(), "fan");
+        assertEquals(api.put("/api/choices/room", fan).status(), 200);
+        assertEquals(api.get("/api/choices/room").json().at("/air/kind").asString(), "fan");
     }
 
     @Test

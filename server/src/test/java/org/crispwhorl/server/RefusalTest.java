@@ -27,8 +27,8 @@ public class RefusalTest extends ServerTest {
     public Object[][] nonsense() {
         String day = "\"2030-05-30T10:00\"";
         return new Object[][] {
-            {"PUT", "/api/orders/" + NO_ID, "{\"id\":\"" + NO_ID + "\",\"version\":1}", "/order"},
-            {"PUT", "/api/drawer/" + NO_ID, "{\"id\":\"" + NO_ID + "\",\"version\":1}", "/item"},
+            {"PUT", "/api/orders/" + NO_ID, "{\"name\":\"a\"}", "/spareTimeH"},
+            {"PUT", "/api/drawer/" + NO_ID, "{\"kind\":\"cake-pick\",\"name\":\"a\"}", "/count"},
             {"POST", "/api/orders", order("\"a\"", day, "3.9"), "/lines/0/flowers"},
             {"POST", "/api/orders", order("\"a\"", day, "\"3\""), "/lines/0/flowers"},
             {"POST", "/api/orders", order("\"a\"", "\"2030-05-30T10:00Z\"", "3"), "/handOver"},
@@ -48,7 +48,9 @@ public class RefusalTest extends ServerTest {
 
     @Test(dataProvider = "nonsense")
     public void nonsenseIsRefusedByItsPlace(String method, String path, String body, String place) {
-        Api.Answer answer = api.send(api.written(path).method(method, HttpRequest.BodyPublishers.ofString(body)));
+        Api.Answer answer = api.send(api.written(path)
+                .header("If-Match", "\"0\"")
+                .method(method, HttpRequest.BodyPublishers.ofString(body)));
         assertEquals(answer.status(), 422, answer.body());
         assertTrue(answer.json().at("/faults/0/pointer").asString().startsWith(place), answer.body());
         plain(answer);
@@ -116,13 +118,14 @@ public class RefusalTest extends ServerTest {
     @Test
     public void aPageOfAnotherSiteIsRefusedWhateverItsOrigin() {
         for (String site : new String[] {"cross-site", "same-site"}) {
-            Api.Answer answer = api.send(
-                    api.written("/api/room").header("Sec-Fetch-Site", site).GET());
+            Api.Answer answer = api.send(api.written("/api/choices/room")
+                    .header("Sec-Fetch-Site", site)
+                    .GET());
             assertEquals(answer.status(), 403);
             plain(answer);
         }
         assertEquals(
-                api.send(api.written("/api/room")
+                api.send(api.written("/api/choices/room")
                                 .header("Sec-Fetch-Site", "same-origin")
                                 .GET())
                         .status(),

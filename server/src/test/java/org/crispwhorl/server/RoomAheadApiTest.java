@@ -30,8 +30,8 @@ public class RoomAheadApiTest extends ServerTest {
 
     @Test
     public void itIsSteadyAtFirstAndASpellIsSeenHourByHour() {
-        assertEquals(api.get("/api/room/ahead").json().toString(), STEADY);
-        api.put("/api/room/ahead", wet(tomorrow(), tomorrow().plusHours(12)));
+        assertEquals(api.get("/api/choices/ahead").json().toString(), STEADY);
+        api.put("/api/choices/ahead", wet(tomorrow(), tomorrow().plusHours(12)));
         JsonNode hours = api.get("/api/room/hours").json().get("hours");
         for (JsonNode hour : hours) {
             LocalDateTime at = LocalDateTime.parse(hour.get("at").asString());
@@ -42,7 +42,7 @@ public class RoomAheadApiTest extends ServerTest {
                 api.get("/api/room/hours?medium=modelling-chocolate").json().get("hours");
         chocolate.forEach(hour -> assertEquals(hour.get("dries").asDouble(), 1.0, "it sets by cooling"));
         assertEquals(api.get("/api/room/hours?medium=butter").status(), 404);
-        api.put("/api/room/ahead", STEADY);
+        api.put("/api/choices/ahead", STEADY);
     }
 
     @Test
@@ -51,7 +51,7 @@ public class RoomAheadApiTest extends ServerTest {
         String days = order + "/days";
         JsonNode dry = planned(days);
         api.put(
-                "/api/room/ahead",
+                "/api/choices/ahead",
                 wet(LocalDateTime.now().withNano(0), tomorrow().plusDays(20)));
         assertTrue(api.get(days).json().get("changed").toString().contains("the room"));
         JsonNode wet = planned(days);
@@ -62,7 +62,7 @@ public class RoomAheadApiTest extends ServerTest {
                                 .compareTo(dry.at("/planned/calendar/begins").asString())
                         < 0,
                 "in wet air it has to begin sooner");
-        api.put("/api/room/ahead", STEADY);
+        api.put("/api/choices/ahead", STEADY);
     }
 
     private JsonNode planned(String days) {
@@ -72,7 +72,7 @@ public class RoomAheadApiTest extends ServerTest {
 
     @Test
     public void theSensorIsAskedOnlyForWhatIsNotKeptAndIsSilentNowAndThen() {
-        api.put("/api/room/ahead", "{\"source\":\"sensor\",\"day\":[],\"spells\":[]}");
+        api.put("/api/choices/ahead", "{\"source\":\"sensor\",\"day\":[],\"spells\":[]}");
         JsonNode first = api.get("/api/room/hours").json().get("hours");
         int measured = 0;
         for (JsonNode hour : first) {
@@ -81,7 +81,7 @@ public class RoomAheadApiTest extends ServerTest {
         assertTrue(measured > 40 && measured <= 73, measured + " of the last 72 hours");
         restart();
         assertEquals(api.get("/api/room/hours").json().get("hours").get(10), first.get(10), "what was told is kept");
-        api.put("/api/room/ahead", STEADY);
+        api.put("/api/choices/ahead", STEADY);
         RoomSensor sensor = part(RoomSensor.class);
         Instant from = Instant.parse("2030-01-01T00:00:00Z");
         List<RoomSensor.Reading> log = sensor.log(from, from.plus(Duration.ofDays(60)));
@@ -97,7 +97,7 @@ public class RoomAheadApiTest extends ServerTest {
     @Test
     public void aSpellThatEndsBeforeItBeginsIsRefused() {
         assertEquals(
-                api.put("/api/room/ahead", wet(tomorrow(), tomorrow().minusHours(1)))
+                api.put("/api/choices/ahead", wet(tomorrow(), tomorrow().minusHours(1)))
                         .status(),
                 422);
     }

@@ -172,7 +172,7 @@ public class ShelfApiTest extends ServerTest {
 
     @Test
     public void aPageFromElsewhereIsRefused() {
-        HttpRequest.Builder foreign = api.written("/api/room")
+        HttpRequest.Builder foreign = api.written("/api/choices/room")
                 .header("Origin", "http://example.invalid")
                 .GET();
         assertEquals(api.send(foreign).status(), 403);

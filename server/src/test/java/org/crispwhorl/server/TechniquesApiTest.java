@@ -12,7 +12,7 @@ public class TechniquesApiTest extends ServerTest {
     private ObjectNode usual;
 
     private ObjectNode techniques() {
-        ObjectNode now = (ObjectNode) api.get("/api/techniques").json();
+        ObjectNode now = (ObjectNode) api.get("/api/choices/techniques").json();
         if (usual == null) {
             usual = now.deepCopy();
         }
@@ -22,7 +22,7 @@ public class TechniquesApiTest extends ServerTest {
     @AfterMethod
     public void backToTheUsual() {
         if (usual != null) {
-            api.put("/api/techniques", usual);
+            api.put("/api/choices/techniques", usual);
         }
     }
 
@@ -44,13 +44,13 @@ public class TechniquesApiTest extends ServerTest {
     @Test
     public void whatIsChosenIsKept() {
         ObjectNode chosen = techniques().put("glue", "egg-white").put("counts", "fewer");
-        assertEquals(api.put("/api/techniques", chosen).status(), 200);
-        assertEquals(api.get("/api/techniques").json(), chosen);
+        assertEquals(api.put("/api/choices/techniques", chosen).status(), 200);
+        assertEquals(api.get("/api/choices/techniques").json(), chosen);
     }
 
     @Test
     public void aWayThatIsNotKnownIsRefusedByItsField() {
-        Api.Answer answer = api.put("/api/techniques", techniques().put("ridge", "chisel"));
+        Api.Answer answer = api.put("/api/choices/techniques", techniques().put("ridge", "chisel"));
         assertEquals(answer.status(), 422);
         assertEquals(answer.json().at("/faults/0/pointer").asString(), "/ridge");
     }
@@ -74,7 +74,7 @@ public class TechniquesApiTest extends ServerTest {
         JsonNode order = api.get("/api/orders").json().get(0);
         String path = "/api/orders/" + order.get("id").asString() + "/reckoning";
         double faithful = api.get(path).json().at("/sheet/labourMin").asDouble();
-        api.put("/api/techniques", techniques().put("petals", "one-piece"));
+        api.put("/api/choices/techniques", techniques().put("petals", "one-piece"));
         assertTrue(api.get(path).json().at("/sheet/labourMin").asDouble() < faithful);
     }
 

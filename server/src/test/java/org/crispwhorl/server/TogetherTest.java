@@ -80,28 +80,28 @@ public class TogetherTest extends ServerTest {
 
     @Test
     public void theFirstTechniquesMayBeChosenByTenAtOnce() throws Exception {
-        String techniques = api.get("/api/techniques").body();
-        for (Api.Answer answer : together(10, () -> api.put("/api/techniques", techniques))) {
+        String techniques = api.get("/api/choices/techniques").body();
+        for (Api.Answer answer : together(10, () -> api.put("/api/choices/techniques", techniques))) {
             assertEquals(answer.status(), 200, answer.body());
         }
     }
 
     @Test
     public void aStudiosChoiceChangedInTwoWindowsIsNotLost() {
-        for (String path : List.of("/api/techniques", "/api/pace", "/api/room")) {
+        for (String path : List.of("/api/choices/techniques", "/api/choices/pace", "/api/choices/room")) {
             Api.Answer before = api.get(path);
             ObjectNode mine = (ObjectNode) before.json();
             ObjectNode theirs = mine.deepCopy();
             switch (path) {
-                case "/api/room" -> theirs.put("humidityPct", 71.0);
-                case "/api/pace" -> theirs.put("hand", "learning");
+                case "/api/choices/room" -> theirs.put("humidityPct", 71.0);
+                case "/api/choices/pace" -> theirs.put("hand", "learning");
                 default -> theirs.put("ridge", "board".equals(mine.get("ridge").asString()) ? "ball" : "board");
             }
             Api.Answer other = api.put(path, theirs, "If-Match", before.etag());
             assertEquals(other.status(), 200, other.body());
             assertNotEquals(other.etag(), before.etag());
             ObjectNode third = mine.deepCopy();
-            if (path.equals("/api/room")) {
+            if (path.equals("/api/choices/room")) {
                 third.put("humidityPct", 33.0);
             }
             Api.Answer refused = api.put(path, third, "If-Match", before.etag());
@@ -130,14 +130,11 @@ public class TogetherTest extends ServerTest {
                         .status(),
                 409);
         JsonNode order = api.get("/api/orders").json().get(0);
-        ObjectNode draft = Api.JSON.createObjectNode();
-        draft.set("version", order.get("version"));
-        draft.set("order", order.get("order").deepCopy());
-        ((ObjectNode) draft.get("order")).put("note", "told twice");
+        ObjectNode draft = ((ObjectNode) order.get("order").deepCopy()).put("note", "told twice");
         String orderPath = "/api/orders/" + order.get("id").asString();
-        assertEquals(api.put(orderPath, draft).status(), 200);
-        assertEquals(api.put(orderPath, draft).status(), 200);
-        ((ObjectNode) draft.get("order")).put("note", "another");
-        assertEquals(api.put(orderPath, draft).status(), 409);
+        assertEquals(api.keep(orderPath, order, draft).status(), 200);
+        assertEquals(api.keep(orderPath, order, draft).status(), 200);
+        draft.put("note", "another");
+        assertEquals(api.keep(orderPath, order, draft).status(), 409);
     }
 }

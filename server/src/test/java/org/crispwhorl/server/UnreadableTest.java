@@ -98,7 +98,7 @@ public class UnreadableTest extends ServerTest {
 
     @Test
     public void roomsKeepWorkingAndTellWhatTheyCannotRead() {
-        assertEquals(api.get("/api/techniques").status(), 200);
+        assertEquals(api.get("/api/choices/techniques").status(), 200);
         assertTrue(api.get("/api/drawer").json().size() > 10);
         JsonNode told = api.get("/api/unreadable").json();
         assertEquals(told.size(), 2, told.toString());

@@ -1,9 +1,6 @@
 package org.crispwhorl.server.ahead;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -13,21 +10,13 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.files.document.CraftJson;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.problem.NotThere;
-import org.crispwhorl.server.problem.Problem;
-import org.crispwhorl.server.problem.Versioned;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -69,25 +58,6 @@ public class RoomAheadController {
      *     does not dry by the air
      */
     public record RoomHour(LocalDateTime at, double temperatureC, double humidityPct, boolean measured, double dries) {}
-
-    @GetMapping("/ahead")
-    @Operation(operationId = "getAhead", summary = "By what the coming air is known; its version is the ETag")
-    ResponseEntity<RoomAhead> get() {
-        return choices.keptAhead().answer();
-    }
-
-    @PutMapping("/ahead")
-    @Operation(
-            operationId = "setAhead",
-            summary =
-                    "Choose by what the coming air is known; If-Match is the version it was made from, if two windows may change it")
-    @ApiResponse(responseCode = "200")
-    @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
-    ResponseEntity<RoomAhead> set(
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> version,
-            @RequestBody RoomAhead chosen) {
-        return choices.choose(chosen, version.map(Versioned::of)).answer();
-    }
 
     private static Medium medium(String name) {
         return Arrays.stream(Medium.values())

@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.drying.RoomCourse;
+import org.crispwhorl.server.choices.Choice;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.room.RoomLog;
 import org.crispwhorl.server.room.StudioRoom;
@@ -32,7 +33,7 @@ public class StudioAir {
 
     /** As it is known now: what the sensor told since it was last asked is in it. */
     public RoomCourse course() {
-        RoomAhead ahead = choices.ahead();
+        RoomAhead ahead = choices.now(Choice.AHEAD);
         if (ahead.source() != RoomAhead.Source.SENSOR) {
             return new RoomCourse(room.now(), ahead, List.of());
         }
@@ -44,7 +45,7 @@ public class StudioAir {
     /** The log is kept on while nobody looks. */
     @Scheduled(initialDelayString = "PT2M", fixedDelayString = "PT10M")
     void keepOn() {
-        if (choices.ahead().source() == RoomAhead.Source.SENSOR) {
+        if (choices.now(Choice.AHEAD).source() == RoomAhead.Source.SENSOR) {
             log.catchUp();
         }
     }

@@ -24,6 +24,7 @@ import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.server.ahead.StudioAir;
+import org.crispwhorl.server.choices.Choice;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.journal.BenchJournal;
@@ -90,7 +91,7 @@ public class StudioBook {
                 frozen,
                 begun.stream().filter(id -> !frozen.containsKey(id)).collect(Collectors.toMap(id -> id, orders::work)),
                 air.course(),
-                choices.pace().hand(),
+                choices.now(Choice.PACE).hand(),
                 leftOut().works(),
                 drawer.now().roller());
         return made.of("book", of, Progress.UNWATCHED, () -> written(of));
@@ -115,7 +116,7 @@ public class StudioBook {
 
     /** What of it teaches nothing. */
     public LeftOut leftOut() {
-        return choices.keptLeftOut().value();
+        return choices.now(Choice.LEFT_OUT);
     }
 
     /** Whether the book's count of what broke is gone by. */
@@ -131,7 +132,7 @@ public class StudioBook {
         if (out) {
             works.add(work);
         }
-        choices.choose(new LeftOut(works), Optional.empty());
+        choices.choose(Choice.LEFT_OUT, new LeftOut(works), Optional.empty());
     }
 
     /**
@@ -170,14 +171,14 @@ public class StudioBook {
                 .filter(p -> p.operation() == operation)
                 .findFirst()
                 .orElseThrow(() -> new NotThere("record of", Text.Labels.of(operation)));
-        Pace pace = choices.pace();
-        choices.choose(learnt.into(pace), Optional.empty());
+        Pace pace = choices.now(Choice.PACE);
+        choices.choose(Choice.PACE, learnt.into(pace), Optional.empty());
     }
 
     /** Goes by the studio's hand for an operation. */
     @Transactional
     public void forgetPace(Operation operation) {
-        choices.choose(PaceLearnt.without(choices.pace(), operation), Optional.empty());
+        choices.choose(Choice.PACE, PaceLearnt.without(choices.now(Choice.PACE), operation), Optional.empty());
     }
 
     /** Goes by what broke from now on. */

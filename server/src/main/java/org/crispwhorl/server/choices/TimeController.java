@@ -1,24 +1,15 @@
 package org.crispwhorl.server.choices;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.files.ical.BusyIcs;
-import org.crispwhorl.server.problem.Problem;
-import org.crispwhorl.server.problem.Versioned;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -45,25 +36,6 @@ public class TimeController {
         this.choices = choices;
     }
 
-    @GetMapping
-    @Operation(operationId = "getTime", summary = "When the studio works; its version is the ETag")
-    ResponseEntity<StudioTime> get() {
-        return choices.keptTime().answer();
-    }
-
-    @PutMapping
-    @Operation(
-            operationId = "setTime",
-            summary =
-                    "Choose when the studio works; If-Match is the version it was made from, if two windows may change it")
-    @ApiResponse(responseCode = "200")
-    @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
-    ResponseEntity<StudioTime> set(
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> version,
-            @RequestBody StudioTime chosen) {
-        return choices.choose(chosen, version.map(Versioned::of)).answer();
-    }
-
     @PutMapping(path = "/busy", consumes = "text/calendar")
     @Operation(
             operationId = "takeInBusy",
@@ -72,7 +44,7 @@ public class TimeController {
     BusyTaken busy(@RequestBody String calendar) {
         LocalDateTime today = LocalDate.now(clock).atStartOfDay();
         BusyIcs.Read read = BusyIcs.read(calendar, today, today.plusDays(AHEAD_DAYS), clock.getZone());
-        choices.choose(choices.time().withBusy(read.busy()), Optional.empty());
+        choices.choose(Choice.TIME, choices.now(Choice.TIME).withBusy(read.busy()), Optional.empty());
         return new BusyTaken(read.events(), read.busy().size(), read.leftOut());
     }
 }

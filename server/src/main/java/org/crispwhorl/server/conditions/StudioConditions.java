@@ -7,6 +7,7 @@ import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.server.choices.Choice;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.room.StudioRoom;
@@ -38,11 +39,11 @@ public class StudioConditions {
     }
 
     public Techniques techniques() {
-        return choices.techniques();
+        return choices.now(Choice.TECHNIQUES);
     }
 
     public Pace pace() {
-        return choices.pace();
+        return choices.now(Choice.PACE);
     }
 
     /** A species as this studio makes it. */

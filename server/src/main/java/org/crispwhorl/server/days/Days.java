@@ -30,6 +30,7 @@ import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.files.document.DocumentFault;
 import org.crispwhorl.files.document.KeptText;
 import org.crispwhorl.server.ahead.StudioAir;
+import org.crispwhorl.server.choices.Choice;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.journal.BenchJournal;
@@ -111,7 +112,7 @@ public class Days {
     public List<Planned> made(List<Asked> asked, StudioTime time, List<Elsewhere> elsewhere, Progress progress) {
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         Room set = room.now();
-        RoomAhead ahead = choices.ahead();
+        RoomAhead ahead = choices.now(Choice.AHEAD);
         Kit today = conditions.kit();
         List<Calendars.Asked> sheets = new ArrayList<>();
         for (int i = 0; i < asked.size(); i++) {
@@ -266,7 +267,7 @@ public class Days {
                 .forEach(s -> taken.add(new Overlap.Taken(id, p.order().name(), s.from(), s.to(), s.maker()))));
         return Overlap.among(
                         taken.stream().filter(t -> t.to().isAfter(now)).toList(),
-                        choices.time().makers())
+                        choices.now(Choice.TIME).makers())
                 .stream()
                 .map(Overlap::told)
                 .toList();
@@ -276,9 +277,9 @@ public class Days {
     List<String> changed(Planned planned, UUID orderId) {
         List<String> changed = planned.changed(
                 orders.get(orderId).order(),
-                choices.time(),
+                choices.now(Choice.TIME),
                 room.now(),
-                choices.ahead(),
+                choices.now(Choice.AHEAD),
                 Optional.of(Planned.PlannedTools.of(conditions.kit())));
         if (madeAgain(planned, orderId)) {
             changed.add("pieces that broke, of which more are to be made");

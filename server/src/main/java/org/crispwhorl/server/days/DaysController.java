@@ -16,6 +16,7 @@ import org.crispwhorl.files.csv.DaysCsv;
 import org.crispwhorl.files.ical.CalendarIcs;
 import org.crispwhorl.files.page.Paper;
 import org.crispwhorl.files.pdf.DaysPdf;
+import org.crispwhorl.server.choices.Choice;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
@@ -99,7 +100,7 @@ public class DaysController {
             List<Days.Asked> asked = ids.stream()
                     .map(one -> one.equals(id) ? days.asked(id).pinned(wanted.pins()) : days.asked(one))
                     .toList();
-            List<Planned> planned = days.made(asked, choices.time(), days.elsewhere(ids), progress);
+            List<Planned> planned = days.made(asked, choices.now(Choice.TIME), days.elsewhere(ids), progress);
             if (keep) {
                 days.keep(asked, planned);
             }

@@ -17,6 +17,7 @@ import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.Problem;
+import org.crispwhorl.server.problem.Versioned;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -27,6 +28,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -68,11 +70,15 @@ public class DrawerController {
     }
 
     @PutMapping("/{id}")
-    @Operation(operationId = "keepInDrawer", summary = "Keep a changed thing with the version it was made from")
+    @Operation(operationId = "keepInDrawer", summary = "Keep a changed thing; If-Match is the version it was made from")
     @ApiResponse(responseCode = "200")
     @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
-    StudioDrawer.KeptItem change(@PathVariable UUID id, @RequestBody StudioDrawer.KeptItem changed) {
-        return drawer.change(id, changed.version(), changed.item());
+    ResponseEntity<StudioDrawer.KeptItem> change(
+            @PathVariable UUID id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String version,
+            @RequestBody DrawerItem changed) {
+        StudioDrawer.KeptItem kept = drawer.change(id, Versioned.of(version), changed);
+        return new Versioned<>(kept, kept.version()).answer();
     }
 
     @DeleteMapping("/{id}")

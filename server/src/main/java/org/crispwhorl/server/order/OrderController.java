@@ -25,7 +25,9 @@ import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.problem.Problem;
+import org.crispwhorl.server.problem.Versioned;
 import org.crispwhorl.server.work.BigWork;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -34,6 +36,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -96,14 +99,6 @@ public class OrderController {
     public record OrderCard(
             UUID id, long version, Order order, Optional<Instant> accepted, Optional<Instant> delivered) {}
 
-    /** An order as it is sent to be kept. */
-    public record OrderChange(
-            long version, @Text(label = "order") Order order) {
-        public OrderChange {
-            Limits.check(OrderChange.class, version, order);
-        }
-    }
-
     /**
      * What an order was accepted with.
      *
@@ -128,9 +123,9 @@ public class OrderController {
     }
 
     @GetMapping("/{id}")
-    @Operation(operationId = "getOrder", summary = "One order")
-    OrderView get(@PathVariable UUID id) {
-        return orders.get(id);
+    @Operation(operationId = "getOrder", summary = "One order; its version is the ETag")
+    ResponseEntity<OrderView> get(@PathVariable UUID id) {
+        return answer(orders.get(id));
     }
 
     @PostMapping
@@ -142,11 +137,16 @@ public class OrderController {
     }
 
     @PutMapping("/{id}")
-    @Operation(operationId = "keepOrder", summary = "Keep a changed order with the version it was made from")
+    @Operation(operationId = "keepOrder", summary = "Keep a changed order; If-Match is the version it was made from")
     @ApiResponse(responseCode = "200")
     @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
-    OrderView change(@PathVariable UUID id, @RequestBody OrderChange changed) {
-        return orders.change(id, changed.version(), changed.order());
+    ResponseEntity<OrderView> change(
+            @PathVariable UUID id, @RequestHeader(HttpHeaders.IF_MATCH) String version, @RequestBody Order changed) {
+        return answer(orders.change(id, Versioned.of(version), changed));
+    }
+
+    private static ResponseEntity<OrderView> answer(OrderView view) {
+        return new Versioned<>(view, view.version()).answer();
     }
 
     @DeleteMapping("/{id}")

@@ -14,6 +14,7 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.server.choices.Choice;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.days.Days;
 import org.crispwhorl.server.jobs.JobView;
@@ -88,8 +89,8 @@ public class CountsController {
         Days.Asked asked = days.asked(id);
         Days.Asked other = asked.counting(wanted.flowers());
         return jobs.start("Other counts of " + asked.work().order().name(), progress -> {
-            StudioTime time = choices.time();
-            Tariff tariff = choices.keptTariff().value();
+            StudioTime time = choices.now(Choice.TIME);
+            Tariff tariff = choices.now(Choice.TARIFF);
             List<Days.Elsewhere> elsewhere = days.elsewhere(List.of(id));
             Planned now = days.made(List.of(asked), time, elsewhere, progress.part(0, 0.5))
                     .get(0);

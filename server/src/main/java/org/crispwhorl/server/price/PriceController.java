@@ -2,13 +2,11 @@ package org.crispwhorl.server.price;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.price.PriceSheet;
 import org.crispwhorl.core.price.Tariff;
@@ -16,13 +14,12 @@ import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.files.document.DocumentFault;
 import org.crispwhorl.files.page.Paper;
 import org.crispwhorl.files.pdf.QuotePdf;
+import org.crispwhorl.server.choices.Choice;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.days.Days;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.order.Orders;
-import org.crispwhorl.server.problem.Problem;
-import org.crispwhorl.server.problem.Versioned;
 import org.crispwhorl.server.work.BigWork;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -31,9 +28,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -61,32 +55,13 @@ public class PriceController {
         this.jobs = jobs;
     }
 
-    @GetMapping("/api/tariff")
-    @Operation(operationId = "getTariff", summary = "What the studio asks for its work; its version is the ETag")
-    ResponseEntity<Tariff> get() {
-        return choices.keptTariff().answer();
-    }
-
-    @PutMapping("/api/tariff")
-    @Operation(
-            operationId = "setTariff",
-            summary =
-                    "Choose what the studio asks; If-Match is the version it was made from, if two windows may change it")
-    @ApiResponse(responseCode = "200")
-    @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
-    ResponseEntity<Tariff> set(
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> version,
-            @RequestBody Tariff chosen) {
-        return choices.choose(chosen, version.map(Versioned::of)).answer();
-    }
-
     @PostMapping("/api/orders/{id}/price")
     @ResponseStatus(HttpStatus.ACCEPTED)
     @ApiResponse(responseCode = "202")
     @Operation(operationId = "priceOrder", summary = "Begin to reckon what an order costs, as a piece of long work")
     JobView price(@PathVariable UUID id) {
         Orders.Work all = orders.work(id);
-        Tariff tariff = choices.keptTariff().value();
+        Tariff tariff = choices.now(Choice.TARIFF);
         double eveningMin = eveningMin(id);
         return jobs.start(
                 "The price of " + all.order().name(), progress -> prices.of(all, tariff, eveningMin, progress));
@@ -100,7 +75,7 @@ public class PriceController {
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "false") boolean asItIs) {
         Orders.Work all = orders.work(id);
-        Tariff tariff = choices.keptTariff().value();
+        Tariff tariff = choices.now(Choice.TARIFF);
         double eveningMin = eveningMin(id);
         PriceSheet price = prices.of(all, tariff, eveningMin, Progress.UNWATCHED);
         if (!asItIs) {

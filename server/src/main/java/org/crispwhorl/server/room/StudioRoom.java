@@ -2,6 +2,7 @@ package org.crispwhorl.server.room;
 
 import java.util.Optional;
 import org.crispwhorl.core.drying.Room;
+import org.crispwhorl.server.choices.Chosen;
 import org.crispwhorl.server.problem.Versioned;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -9,13 +10,23 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The air of the studio's room as it was last set. */
 @Service
-public class StudioRoom {
+public class StudioRoom implements Chosen<Room> {
     private final RoomRows rows;
     private final JsonMapper json;
 
     StudioRoom(RoomRows rows, JsonMapper json) {
         this.json = json;
         this.rows = rows;
+    }
+
+    @Override
+    public String name() {
+        return "room";
+    }
+
+    @Override
+    public Class<Room> type() {
+        return Room.class;
     }
 
     @Transactional(readOnly = true)
@@ -25,6 +36,7 @@ public class StudioRoom {
 
     /** The room with the version of it that is kept. */
     @Transactional(readOnly = true)
+    @Override
     public Versioned<Room> kept() {
         return kept(rows.findById(RoomRow.ONLY).orElseThrow());
     }
@@ -35,7 +47,7 @@ public class StudioRoom {
 
     @Transactional
     public void set(Room room) {
-        set(room, Optional.empty());
+        choose(room, Optional.empty());
     }
 
     /**
@@ -45,7 +57,8 @@ public class StudioRoom {
      * @throws org.crispwhorl.server.problem.TwoVersions where another is kept by now
      */
     @Transactional
-    public Versioned<Room> set(Room room, Optional<Long> version) {
+    @Override
+    public Versioned<Room> choose(Room room, Optional<Long> version) {
         RoomRow row = rows.findById(RoomRow.ONLY).orElseThrow();
         kept(row).checkAgainst(room, version, json.valueToTree(row.room()));
         row.keep(room);

@@ -148,11 +148,12 @@ public class ShelfController {
     @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(ref = DOCUMENT)))
     @ApiResponse(responseCode = "200")
     @ApiResponse(responseCode = "409", content = @Content(schema = @Schema(implementation = Problem.class)))
-    SpeciesCard change(
+    ResponseEntity<SpeciesCard> change(
             @PathVariable UUID id,
             @RequestHeader(HttpHeaders.IF_MATCH) String version,
             @RequestBody JsonNode document) {
-        return shelf.change(id, Versioned.of(version), SpeciesDocument.read(document));
+        SpeciesCard kept = shelf.change(id, Versioned.of(version), SpeciesDocument.read(document));
+        return new Versioned<>(kept, kept.version()).answer();
     }
 
     @PutMapping("/{id}/archived")
