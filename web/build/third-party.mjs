@@ -31,7 +31,8 @@ for (const line of readFileSync(JARS, 'utf8').split('\n')) {
 }
 const { packages } = JSON.parse(readFileSync('package-lock.json', 'utf8'))
 for (const [path, tells] of Object.entries(packages)) {
-  if (path && !tells.dev && !tells.devOptional && !tells.optional) add(named(tells.license), `${path.replace(/^.*node_modules\//, '')} ${tells.version}`)
+  if (path && !tells.dev && !tells.devOptional && !tells.optional)
+    add(named(tells.license), `${path.replace(/^.*node_modules\//, '')} ${tells.version}`)
 }
 
 const text = `# Parts by others
@@ -40,7 +41,10 @@ Crisp Whorl is built on these, each under its own licence, fetched by the build 
 
 | licence | what |
 |---|---|
-${[...rows].sort(([a], [b]) => a.localeCompare(b)).map(([licence, all]) => `| ${licence} | ${[...new Set(all)].sort().join(' · ')} |`).join('\n')}
+${[...rows]
+  .sort(([a], [b]) => a.localeCompare(b))
+  .map(([licence, all]) => `| ${licence} | ${[...new Set(all)].sort().join(' · ')} |`)
+  .join('\n')}
 
 What packages do not tell of themselves:
 - The native libraries of OR-Tools contain Abseil (Apache-2.0), Protocol Buffers and RE2 (BSD-3-Clause), zlib, bzip2, Eigen (MPL-2.0), HiGHS (MIT), SCIP and SoPlex (Apache-2.0), COIN-OR Cbc and Clp (EPL-2.0).

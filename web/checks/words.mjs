@@ -3,10 +3,24 @@ import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 
 const ROOT = '../..'
-const LOOKED_THROUGH = ['demo/src/main/resources', 'files/src/main/resources', 'core/src', 'files/src/main/java', 'files/src/test/java', 'server/src', 'journey/src/test/java', 'benchmarks/src', 'web/src', 'docs', 'README.md', 'CONTRIBUTING.md']
+const LOOKED_THROUGH = [
+  'demo/src/main/resources',
+  'files/src/main/resources',
+  'core/src',
+  'files/src/main/java',
+  'files/src/test/java',
+  'server/src',
+  'journey/src/test/java',
+  'benchmarks/src',
+  'web/src',
+  'docs',
+  'README.md',
+  'CONTRIBUTING.md',
+]
 const TEXT = /\.(java|ts|vue|md|json)$/
 /** What reads older documents and data, and what is written anew by itself. */
-const LEFT_ALONE = /(OldNames|DocumentLift|DrawerLift|KeptText|CalendarIcsTest)\w*\.java$|db\/migration|Schema\.java$|schema\.d\.ts$|docs\/formats\/|decisions\/50-|third-party\.md$|benchmarks\.md$|\.schema\.json$/
+const LEFT_ALONE =
+  /(OldNames|DocumentLift|DrawerLift|KeptText|CalendarIcsTest)\w*\.java$|db\/migration|Schema\.java$|schema\.d\.ts$|docs\/formats\/|decisions\/50-|third-party\.md$|benchmarks\.md$|\.schema\.json$/
 const OLD = new Map([
   [/\bhearts?\b(?! leaves|[- ]shaped)/i, 'centre'],
   [/(?<!crisp[- ]?)(?<!\.\/)\bwhorls?\b(?!\.svg)/i, 'ring'],

@@ -51,12 +51,15 @@ onMounted(() => {
           :to="place.to"
           class="border-b-2 border-transparent py-1.5 hover:border-line"
           active-class="!border-accent font-medium"
-        >{{ place.label }}</RouterLink>
+          >{{ place.label }}</RouterLink
+        >
       </nav>
       <div id="room-heading" class="min-w-0 flex-1" />
       <button type="button" class="act-quiet max-[900px]:!px-1.5" @click="choosing = true">Techniques</button>
       <button type="button" class="act-quiet max-[900px]:!px-1.5" @click="pacing = true">Pace</button>
-      <button type="button" class="act-quiet max-[900px]:!px-1.5" @click="finding = true">Find <kbd class="border border-line px-1 text-note">/</kbd></button>
+      <button type="button" class="act-quiet max-[900px]:!px-1.5" @click="finding = true">
+        Find <kbd class="border border-line px-1 text-note">/</kbd>
+      </button>
       <button
         type="button"
         class="act-quiet max-[900px]:!px-1.5"

@@ -12,12 +12,16 @@ export function useHeld<T>(name: string, begun: T): Ref<T> {
     sessionStorage.removeItem(key(name))
   }
   const held = ref(first) as Ref<T>
-  watch(held, (now) => {
-    try {
-      sessionStorage.setItem(key(name), JSON.stringify(now))
-    } catch {
-      // A browser that holds no more shows it all the same.
-    }
-  }, { deep: true, flush: 'sync' })
+  watch(
+    held,
+    (now) => {
+      try {
+        sessionStorage.setItem(key(name), JSON.stringify(now))
+      } catch {
+        // A browser that holds no more shows it all the same.
+      }
+    },
+    { deep: true, flush: 'sync' },
+  )
   return held
 }

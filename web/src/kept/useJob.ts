@@ -30,7 +30,13 @@ export function useJob<T>(begin: () => Promise<Schemas['JobView']>, goesOn = fal
       if (mine !== turn || gone) return
       job.value = now
       if (now.state === 'stopped' && now.share === 0) return
-      const found = await answered(api.GET('/api/jobs/{id}/result', { params: { path: { id: now.id } }, parseAs: 'json' }) as Promise<{ data?: unknown; error?: unknown; response: Response }>)
+      const found = await answered(
+        api.GET('/api/jobs/{id}/result', { params: { path: { id: now.id } }, parseAs: 'json' }) as Promise<{
+          data?: unknown
+          error?: unknown
+          response: Response
+        }>,
+      )
       if (mine === turn) result.value = found as T
     } catch (e) {
       if (mine === turn && job.value?.state !== 'stopped') fault.value = e as Failure

@@ -94,7 +94,11 @@ export function useKept<T>(home: Home<T>) {
   }
   function remember() {
     for (let most = MOST_REMEMBERED; most > 0; most = Math.floor(most / 2)) {
-      const text = JSON.stringify({ present: JSON.stringify(value.value), past: past.value.slice(-most), future: future.value.slice(-most) })
+      const text = JSON.stringify({
+        present: JSON.stringify(value.value),
+        past: past.value.slice(-most),
+        future: future.value.slice(-most),
+      })
       if (text.length > MOST_CHARACTERS) continue
       try {
         sessionStorage.setItem(history, text)

@@ -42,7 +42,9 @@ const rings = computed(() =>
   }),
 )
 /** What fills the bodies that are coloured by zones. */
-const ramps = computed<Record<string, string>>(() => Object.fromEntries(props.face.ramps.map((ramp) => [ramp.partId, `url(#${id}-ramp-${ramp.partId})`])))
+const ramps = computed<Record<string, string>>(() =>
+  Object.fromEntries(props.face.ramps.map((ramp) => [ramp.partId, `url(#${id}-ramp-${ramp.partId})`])),
+)
 const under = computed(() => rings.value.filter((r) => r.lap === 'under'))
 const over = computed(() => rings.value.filter((r) => r.lap === 'over'))
 
@@ -69,7 +71,15 @@ function width(partId: string) {
         @pointerdown="emit('press', ring.partId, $event)"
       >
         <template v-for="(azimuth, k) in ring.azimuths" :key="k">
-          <path v-if="shadows" :d="ring.d" :transform="`translate(${shade} ${shade * 1.6}) rotate(${azimuth})`" fill="var(--color-ink)" fill-opacity="0.13" stroke="none" pointer-events="none" />
+          <path
+            v-if="shadows"
+            :d="ring.d"
+            :transform="`translate(${shade} ${shade * 1.6}) rotate(${azimuth})`"
+            fill="var(--color-ink)"
+            fill-opacity="0.13"
+            stroke="none"
+            pointer-events="none"
+          />
           <FacePiece :ring="ring" :transform="`rotate(${azimuth})`" />
         </template>
         <clipPath v-if="ring.picture || ring.veins" :id="ring.shape"><path :d="ring.d" /></clipPath>
@@ -77,7 +87,9 @@ function width(partId: string) {
           <clipPath :id="`${id}-${ring.partId}-${ring.lap}-${k}`">
             <path v-for="azimuth in closing.over" :key="azimuth" :d="ring.d" :transform="`rotate(${azimuth})`" />
           </clipPath>
-          <g :clip-path="`url(#${id}-${ring.partId}-${ring.lap}-${k})`"><FacePiece :ring="ring" :transform="`rotate(${closing.azimuth})`" /></g>
+          <g :clip-path="`url(#${id}-${ring.partId}-${ring.lap}-${k})`"
+            ><FacePiece :ring="ring" :transform="`rotate(${closing.azimuth})`"
+          /></g>
         </g>
       </g>
       <template v-if="i === 0">

@@ -19,7 +19,15 @@ defineProps<{ ring: { d: string; shape: string; veins: string; veinMm: number; p
         preserveAspectRatio="none"
         data-laid
       />
-      <path v-if="ring.veins" :d="ring.veins" fill="none" stroke="var(--color-ink)" stroke-opacity="0.3" stroke-linecap="round" :stroke-width="ring.veinMm" />
+      <path
+        v-if="ring.veins"
+        :d="ring.veins"
+        fill="none"
+        stroke="var(--color-ink)"
+        stroke-opacity="0.3"
+        stroke-linecap="round"
+        :stroke-width="ring.veinMm"
+      />
     </g>
     <path :d="ring.d" fill="none" />
   </g>

@@ -10,7 +10,12 @@ const reach = () => props.reachMm ?? props.drawn.face.radiusMm * AROUND
 </script>
 
 <template>
-  <svg class="aspect-square border border-line bg-sheet" :viewBox="`${-reach()} ${-reach()} ${2 * reach()} ${2 * reach()}`" role="img" :aria-label="`Face of ${name}`">
+  <svg
+    class="aspect-square border border-line bg-sheet"
+    :viewBox="`${-reach()} ${-reach()} ${2 * reach()} ${2 * reach()}`"
+    role="img"
+    :aria-label="`Face of ${name}`"
+  >
     <FaceDrawing :face="drawn.face" :tints="tintsDrawn(drawn)" :hairline="reach() / lines" />
   </svg>
 </template>

@@ -96,7 +96,9 @@ function choose(place: Place | null) {
             :value="place"
             class="flex min-h-9 items-center justify-between px-2 ui-active:bg-accent ui-active:text-sheet"
           >
-            <span class="min-w-0 truncate">{{ place.label }}<span v-if="place.size" class="text-note"> · {{ $told(place.size) }}</span></span><span class="text-note italic">{{ place.kind }}</span>
+            <span class="min-w-0 truncate"
+              >{{ place.label }}<span v-if="place.size" class="text-note"> · {{ $told(place.size) }}</span></span
+            ><span class="text-note italic">{{ place.kind }}</span>
           </ComboboxOption>
           <li v-if="found.length === 0" class="px-2 py-2 text-quiet">Nothing of that name.</li>
         </ComboboxOptions>

@@ -44,7 +44,10 @@ function set(operation: Own['operation'], eachMin?: number) {
   <Dialog :open="open" class="fixed inset-0 z-40 bg-ink/30" @close="emit('close')">
     <DialogPanel class="mx-auto mt-10 flex max-h-[88vh] w-[46rem] max-w-[94vw] flex-col border border-ink bg-sheet p-5">
       <DialogTitle class="text-head">The studio's pace</DialogTitle>
-      <p class="mt-1 text-quiet">How long hands take. Every plan, order and price goes by it. The minutes are for each thing taken up; a petal more on it takes what stands beside.</p>
+      <p class="mt-1 text-quiet">
+        How long hands take. Every plan, order and price goes by it. The minutes are for each thing taken up; a petal more on it takes what
+        stands beside.
+      </p>
       <ChoiceField v-if="store.pace" class="mt-3 w-60" label="hand" :value="store.pace.hand" :choices="hands" @change="hand" />
       <div class="mt-3 grid min-h-0 grid-cols-3 gap-x-4 gap-y-2 overflow-auto pr-1" data-operations>
         <div v-for="row in operations" :key="row.operation" class="min-w-0">
@@ -60,7 +63,15 @@ function set(operation: Own['operation'], eachMin?: number) {
           />
           <p class="flex text-note text-quiet">
             <span class="flex-1">{{ row.petalMin > 0 ? `+ ${row.petalMin.toFixed(2)} a petal` : '' }}</span>
-            <button v-if="own.has(row.operation)" type="button" class="text-accent italic hover:underline" :aria-label="`As the hand says: ${row.label}`" @click="set(row.operation)">as the hand: {{ row.handMin.toFixed(2) }}</button>
+            <button
+              v-if="own.has(row.operation)"
+              type="button"
+              class="text-accent italic hover:underline"
+              :aria-label="`As the hand says: ${row.label}`"
+              @click="set(row.operation)"
+            >
+              as the hand: {{ row.handMin.toFixed(2) }}
+            </button>
           </p>
         </div>
       </div>

@@ -15,7 +15,11 @@ const failure = computed(() => (props.error instanceof Failure ? props.error : u
     <p v-else-if="failure?.problem?.detail" class="mt-1 text-quiet">{{ failure.problem.detail }}</p>
     <table v-if="failure?.problem?.faults?.length" class="mt-2 w-full text-left">
       <thead>
-        <tr class="text-quiet"><th class="font-normal italic">where</th><th class="font-normal italic">came</th><th class="font-normal italic">expected</th></tr>
+        <tr class="text-quiet">
+          <th class="font-normal italic">where</th>
+          <th class="font-normal italic">came</th>
+          <th class="font-normal italic">expected</th>
+        </tr>
       </thead>
       <tbody>
         <tr v-for="fault in failure.problem.faults" :key="fault.pointer + fault.expected" class="align-top">

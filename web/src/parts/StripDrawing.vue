@@ -18,7 +18,12 @@ const places = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${long} ${nesting.stripMm}`" class="block max-h-56 w-full border-y border-ink bg-sheet" role="img" aria-label="The cuts on the strip">
+  <svg
+    :viewBox="`0 0 ${long} ${nesting.stripMm}`"
+    class="block max-h-56 w-full border-y border-ink bg-sheet"
+    role="img"
+    aria-label="The cuts on the strip"
+  >
     <path
       v-for="(piece, i) in places"
       :key="i"

@@ -25,7 +25,7 @@ const again = computed(() => (props.twoColoured ? 0 : (found.data.value?.reknead
       turned by {{ nesting.turnDeg.toFixed(0) }}° on a strip {{ writeLength(nesting.stripMm, lengths.unit) }} {{ lengths.unit }} wide:
       <strong>{{ (100 * nesting.stripYield).toFixed(0) }} %</strong> is cut, in a plain grid {{ (100 * nesting.gridYield).toFixed(0) }} %.
       With {{ again === 0 ? 'nothing' : `${(100 * again).toFixed(0)} %` }} of the trimmings kneaded again,
-      {{ (100 * (1 - again) * (1 - nesting.stripYield) / nesting.stripYield).toFixed(0) }} g are lost for every 100 g cut.
+      {{ ((100 * (1 - again) * (1 - nesting.stripYield)) / nesting.stripYield).toFixed(0) }} g are lost for every 100 g cut.
     </figcaption>
   </figure>
 </template>

@@ -39,10 +39,12 @@ async function simulate(change: Partial<Schemas['ScalePan']>) {
   const now = pan.value ?? (await answered(api.GET('/api/standins/scale')))
   pan.value = await answered(api.PUT('/api/standins/scale', { body: { ...now, ...change } }))
 }
-void answered(api.GET('/api/standins/scale')).then((now) => {
-  pan.value = now
-  laid.value = now.loadG
-}).catch(() => undefined)
+void answered(api.GET('/api/standins/scale'))
+  .then((now) => {
+    pan.value = now
+    laid.value = now.loadG
+  })
+  .catch(() => undefined)
 
 const lost = computed(() => reading.value !== undefined && !reading.value.there)
 const byHand = computed(() => Number(typed.value.replace(',', '.')))
@@ -66,8 +68,17 @@ const byHand = computed(() => Number(typed.value.replace(',', '.')))
       </div>
       <ProblemNote v-if="failure" :error="failure" class="mt-3" />
       <p class="mt-4 flex flex-wrap gap-2">
-        <button type="button" class="act" :disabled="!reading?.there || !reading.steady || (reading.grams ?? 0) <= 0" @click="emit('weighed', reading!.grams!)">Take this weight</button>
-        <button v-if="lost && reading?.lastSteadyG !== undefined" type="button" class="act" @click="emit('weighed', reading.lastSteadyG)">Take the last one</button>
+        <button
+          type="button"
+          class="act"
+          :disabled="!reading?.there || !reading.steady || (reading.grams ?? 0) <= 0"
+          @click="emit('weighed', reading!.grams!)"
+        >
+          Take this weight
+        </button>
+        <button v-if="lost && reading?.lastSteadyG !== undefined" type="button" class="act" @click="emit('weighed', reading.lastSteadyG)">
+          Take the last one
+        </button>
         <button type="button" class="act" :disabled="!reading?.there" @click="tare">Tare</button>
         <button type="button" class="act-quiet" @click="emit('close')">Leave it</button>
       </p>
@@ -78,8 +89,17 @@ const byHand = computed(() => Number(typed.value.replace(',', '.')))
       <fieldset v-if="pan" class="mt-4 border-t border-line pt-2">
         <legend class="heading-small">the simulated scale</legend>
         <p class="flex flex-wrap items-end gap-2">
-          <label class="text-note text-quiet">on its pan, g<input v-model="laid" class="field !w-24" type="number" step="0.1" @change="simulate({ loadG: Number(laid) })" /></label>
-          <label class="flex items-center gap-1.5 pb-1.5"><input type="checkbox" class="size-4" :checked="pan.plugged" @change="simulate({ plugged: ($event.target as HTMLInputElement).checked })" />its cable is in</label>
+          <label class="text-note text-quiet"
+            >on its pan, g<input v-model="laid" class="field !w-24" type="number" step="0.1" @change="simulate({ loadG: Number(laid) })"
+          /></label>
+          <label class="flex items-center gap-1.5 pb-1.5"
+            ><input
+              type="checkbox"
+              class="size-4"
+              :checked="pan.plugged"
+              @change="simulate({ plugged: ($event.target as HTMLInputElement).checked })"
+            />its cable is in</label
+          >
         </p>
       </fieldset>
     </DialogPanel>

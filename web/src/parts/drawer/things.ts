@@ -23,7 +23,10 @@ export const kindOf = (kind: Kind) => KINDS.find((k) => k.kind === kind)!
 export function begun(kind: Kind): Item {
   const fresh = usual(kindOf(kind).node) as Record<string, unknown>
   if (kind === 'roller-machine') {
-    fresh.readings = [{ setting: 1, thickMm: 2.5 }, { setting: 6, thickMm: 0.8 }]
+    fresh.readings = [
+      { setting: 1, thickMm: 2.5 },
+      { setting: 6, thickMm: 0.8 },
+    ]
   }
   return { ...fresh, name: `new ${kindOf(kind).label}` } as Item
 }
@@ -38,7 +41,8 @@ export function inShort(item: Item): string {
   switch (item.kind) {
     case 'cutter': {
       const { outline, petals, middleMm } = item.cut
-      const size = petals > 1 ? `${petals} petals, ${length(middleMm + 2 * outline.lengthMm)} across` : by(outline.lengthMm, outline.widthMm)
+      const size =
+        petals > 1 ? `${petals} petals, ${length(middleMm + 2 * outline.lengthMm)} across` : by(outline.lengthMm, outline.widthMm)
       return `${size}${item.bendable ? ', bends' : ''}`
     }
     case 'own-veiner':

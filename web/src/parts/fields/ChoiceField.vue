@@ -11,7 +11,14 @@ const id = useId()
   <div class="min-w-0">
     <template v-if="pictured">
       <span class="block truncate text-note text-quiet" :title="hint">{{ label }}</span>
-      <PicturedChoice class="field h-[30px] w-full" :label="label" :value="value" :choices="choices" :pictured="pictured" @change="emit('change', $event)" />
+      <PicturedChoice
+        class="field h-[30px] w-full"
+        :label="label"
+        :value="value"
+        :choices="choices"
+        :pictured="pictured"
+        @change="emit('change', $event)"
+      />
     </template>
     <template v-else>
       <label :for="id" class="block truncate text-note text-quiet" :title="hint">{{ label }}</label>

@@ -38,10 +38,14 @@ const shownDigits = computed(() => (props.step < 0.1 || props.unit === '' ? 2 : 
 const shown = computed(() =>
   isLength.value ? writeLength(props.value, lengths.unit, shownDigits.value) : trimmed(props.value, shownDigits.value),
 )
-watch(shown, (now) => {
-  typed.value = now
-  fault.value = ''
-}, { immediate: true })
+watch(
+  shown,
+  (now) => {
+    typed.value = now
+    fault.value = ''
+  },
+  { immediate: true },
+)
 
 function commit() {
   if (typed.value === shown.value) return
@@ -74,10 +78,27 @@ function nudge(direction: number) {
   <div class="min-w-0">
     <div class="flex items-baseline gap-1 text-note">
       <label :for="id" class="min-w-0 flex-1 truncate text-quiet" :title="hint">{{ label }}</label>
-      <button v-if="isWeight" type="button" class="text-accent italic hover:underline" :aria-label="`Weigh: ${label}`" @click="weighing = true">weigh</button>
+      <button
+        v-if="isWeight"
+        type="button"
+        class="text-accent italic hover:underline"
+        :aria-label="`Weigh: ${label}`"
+        @click="weighing = true"
+      >
+        weigh
+      </button>
     </div>
     <div class="flex border border-line bg-sheet focus-within:border-accent">
-      <button type="button" data-step class="w-5 shrink-0 text-quiet hover:bg-ground" :aria-label="`less: ${label}`" tabindex="-1" @click="nudge(-1)">−</button>
+      <button
+        type="button"
+        data-step
+        class="w-5 shrink-0 text-quiet hover:bg-ground"
+        :aria-label="`less: ${label}`"
+        tabindex="-1"
+        @click="nudge(-1)"
+      >
+        −
+      </button>
       <input
         :id="id"
         v-model="typed"
@@ -92,7 +113,16 @@ function nudge(direction: number) {
         @keydown.down.prevent="nudge(-1)"
       />
       <span class="shrink-0 self-center pr-0.5 pl-0.5 text-note text-quiet">{{ shownUnit }}</span>
-      <button type="button" data-step class="w-5 shrink-0 text-quiet hover:bg-ground" :aria-label="`more: ${label}`" tabindex="-1" @click="nudge(1)">+</button>
+      <button
+        type="button"
+        data-step
+        class="w-5 shrink-0 text-quiet hover:bg-ground"
+        :aria-label="`more: ${label}`"
+        tabindex="-1"
+        @click="nudge(1)"
+      >
+        +
+      </button>
     </div>
     <WeighDialog v-if="weighing" :what="label" @weighed="weighed" @close="weighing = false" />
     <p v-if="fault" :id="`${id}-fault`" role="alert" class="text-note font-medium">■ {{ fault }}</p>

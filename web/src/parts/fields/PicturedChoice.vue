@@ -26,13 +26,23 @@ const picture = (value: string) => `/api/pictures/${props.pictured}/${value}.svg
 <template>
   <Listbox v-slot="{ open }" :model-value="value" @update:model-value="emit('change', $event)">
     <div ref="box" class="min-w-0">
-      <ListboxButton class="flex size-full min-w-0 items-center gap-1.5 text-left" :aria-label="`${label}: ${chosen?.label ?? ''}`" :data-choice="label">
+      <ListboxButton
+        class="flex size-full min-w-0 items-center gap-1.5 text-left"
+        :aria-label="`${label}: ${chosen?.label ?? ''}`"
+        :data-choice="label"
+      >
         <img v-if="value" :src="picture(value)" alt="" class="size-6 shrink-0" />
         <span class="truncate">{{ chosen?.label }}</span>
       </ListboxButton>
-      <ListboxOptions :style="open ? place() : {}" class="fixed z-30 grid grid-cols-3 gap-1 overflow-y-auto border border-line bg-sheet p-1.5 shadow-lg focus:outline-none">
+      <ListboxOptions
+        :style="open ? place() : {}"
+        class="fixed z-30 grid grid-cols-3 gap-1 overflow-y-auto border border-line bg-sheet p-1.5 shadow-lg focus:outline-none"
+      >
         <ListboxOption v-for="choice in choices" :key="choice.value" v-slot="{ active, selected }" :value="choice.value" as="template">
-          <li class="flex cursor-pointer flex-col items-center gap-0.5 border p-1 text-center text-note leading-tight" :class="[active ? 'border-accent' : 'border-transparent', { 'bg-ground': selected }]">
+          <li
+            class="flex cursor-pointer flex-col items-center gap-0.5 border p-1 text-center text-note leading-tight"
+            :class="[active ? 'border-accent' : 'border-transparent', { 'bg-ground': selected }]"
+          >
             <img v-if="choice.value" :src="picture(choice.value)" alt="" loading="lazy" class="size-14" />
             {{ choice.label }}
           </li>

@@ -6,8 +6,8 @@ import ChoiceField from './ChoiceField.vue'
 import PicturedChoice from './PicturedChoice.vue'
 import TextField from './TextField.vue'
 import { IDLE_FIELDS } from './idle'
-import { readLengths, writeLengths } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
+import { labelOfList, listFrom, listOf, type Row, sortedRows } from './rows'
 import { choicesOf, kinds, resolved, type SchemaNode, usual } from './schema'
 import SchemaList from './SchemaList.vue'
 import SchemaNumber from './SchemaNumber.vue'
@@ -28,23 +28,23 @@ const props = withDefaults(
 const emit = defineEmits<{ change: [path: string, value: unknown] }>()
 defineOptions({ name: 'SchemaFields' })
 
-/** Techniques that only a whole flower can choose: a single part has no ladder, no order of rings and no assembly of its own. */
-const OF_THE_WHOLE = ['ladder', 'ringOrder', 'assembly']
-const offered = (name: string) => !(props.path.endsWith('/pieces/techniques') && OF_THE_WHOLE.includes(name))
+/** A single part has no choice of its own that only a whole flower can make. */
+const offered = (node: SchemaNode) => !(props.path.startsWith('/parts/') && node['x-of-the-flower'])
 
-/** A shape of the maker's own is drawn, not typed; it takes the place of the family's numbers. */
-const OWN_SHAPE = 'own'
-const OF_THE_FAMILY = ['widest', 'base', 'tip', 'lobes', 'notch']
-const ownShape = computed(() => props.value[OWN_SHAPE] as { corners: number[] } | undefined)
-const drawn = (name: string) => name === OWN_SHAPE || (ownShape.value !== undefined && OF_THE_FAMILY.includes(name))
+/** What is drawn is not typed; what it takes the place of says nothing beside it. */
+const ownShape = computed(() => props.value.own as { corners: number[] } | undefined)
+const spoken = (node: SchemaNode) => !node['x-drawn'] && props.value[node['x-gives-way'] ?? ''] === undefined
 
 /** Fields that change nothing as the rest of the part is. */
-const idle = inject(IDLE_FIELDS, computed(() => []))
+const idle = inject(
+  IDLE_FIELDS,
+  computed(() => []),
+)
 const dead = (name: string) => idle.value.includes(`${props.path}/${name}`.replace(/^\/parts\/\d+\//, ''))
 
-const all = computed(() =>
+const all = computed<Row[]>(() =>
   Object.entries(props.node.properties ?? {})
-    .filter(([name]) => name !== 'kind' && !props.hidden.includes(name) && offered(name) && !drawn(name) && !dead(name))
+    .filter(([name, node]) => name !== 'kind' && !props.hidden.includes(name) && offered(node) && spoken(node) && !dead(name))
     .map(([name, node]) => ({
       name,
       node: resolved(node),
@@ -54,32 +54,17 @@ const all = computed(() =>
     })),
 )
 
-type Row = (typeof all.value)[number]
-
 /** What few flowers state is folded away until it says anything but the usual. */
 const folded = computed(() => all.value.filter((r) => r.node['x-advanced'] && (r.value ?? undefined) === usually(r)))
 const usually = (row: Row) => (row.needed ? usual(row.node) : undefined)
 const rows = computed(() => (props.advanced ? folded.value : all.value.filter((r) => !folded.value.includes(r))))
 const foldedNames = computed(() => folded.value.map((r) => r.node.title ?? r.name).join(' · '))
 const UNCHOSEN = ''
-const isNumber = (row: Row) => row.node.type === 'number' || row.node.type === 'integer'
-const numbers = computed(() => rows.value.filter(isNumber))
-const choices = computed(() => rows.value.filter((r) => r.node.enum || r.name === 'shade'))
-const ticks = computed(() => rows.value.filter((r) => r.node.type === 'boolean'))
-const isColour = (row: Row) => row.node.pattern === '^#[0-9a-f]{6}$'
-const texts = computed(() => rows.value.filter((r) => r.node.type === 'string' && !r.node.enum && r.name !== 'shade' && !isColour(r)))
-const colours = computed(() => rows.value.filter(isColour))
-const groups = computed(() => rows.value.filter((r) => r.node.type === 'object' || r.node.oneOf))
-const isNumbers = (row: Row) => row.node.items?.type === 'number'
-const lists = computed(() => rows.value.filter((r) => r.node.type === 'array' && !isNumbers(r)))
-const numberLists = computed(() => rows.value.filter(isNumbers))
-
+const sorted = computed(() => sortedRows(rows.value))
 const lengths = useLengths()
-/** Lists of numbers are typed one after the other, lengths in the maker's unit; whatever is none is left out. */
-const unitOf = (row: Row) => (row.node.items!['x-unit'] === 'mm' ? lengths.unit : 'mm')
-const listed = (row: Row) => writeLengths(row.value as number[], unitOf(row))
-const relisted = (row: Row, typed: string) => readLengths(typed, unitOf(row), row.value as number[]).filter((n) => n !== undefined)
-const labelOf = (row: Row) => `${row.node.title ?? row.name}${row.node.items!['x-unit'] ? `, ${unitOf(row)}` : ''}`
+const listed = (row: Row) => listOf(row, lengths.unit)
+const relisted = (row: Row, typed: string) => listFrom(row, typed, lengths.unit)
+const labelOf = (row: Row) => labelOfList(row, lengths.unit)
 
 function choicesIn(row: Row) {
   if (row.name === 'shade') return props.shades.map((s) => ({ value: s.id, label: s.name }))
@@ -97,7 +82,11 @@ const kindsIn = (row: Row) => [...kinds(row.node)].map(([value, choice]) => ({ v
 function switchKind(row: Row, kind: string) {
   const fresh = begun(kinds(row.node).get(kind)!)
   const old = row.value as Record<string, unknown>
-  const shared = Object.fromEntries(Object.keys(fresh).filter((k) => k !== 'kind' && k in old).map((k) => [k, old[k]]))
+  const shared = Object.fromEntries(
+    Object.keys(fresh)
+      .filter((k) => k !== 'kind' && k in old)
+      .map((k) => [k, old[k]]),
+  )
   emit('change', row.path, { ...fresh, ...shared })
 }
 
@@ -121,7 +110,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
 <template>
   <div class="grid grid-cols-[repeat(var(--columns,3),minmax(0,1fr))] gap-x-2 gap-y-1.5">
     <TextField
-      v-for="row in texts"
+      v-for="row in sorted.texts"
       :key="row.path"
       :class="row.name === 'note' ? 'col-span-full' : 'col-span-2'"
       :label="row.node.title ?? row.name"
@@ -131,7 +120,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
       @change="emit('change', row.path, $event)"
     />
     <ChoiceField
-      v-for="row in choices"
+      v-for="row in sorted.choices"
       :key="row.path"
       :class="rows.length === 1 ? 'col-span-2' : ''"
       :label="row.node.title ?? row.name"
@@ -142,7 +131,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
       @change="emit('change', row.path, $event === UNCHOSEN ? undefined : $event)"
     />
     <SchemaNumber
-      v-for="row in numbers"
+      v-for="row in sorted.numbers"
       :key="row.path"
       :node="row.node"
       :label="row.node.title ?? row.name"
@@ -152,7 +141,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
     />
     <p v-if="ownShape" class="col-span-full text-quiet">a shape of your own, {{ ownShape.corners.length / 2 }} corners</p>
     <ColourField
-      v-for="row in colours"
+      v-for="row in sorted.colours"
       :key="row.path"
       :label="row.node.title ?? row.name"
       :hint="row.node.description"
@@ -160,7 +149,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
       @change="emit('change', row.path, $event)"
     />
     <TextField
-      v-for="row in numberLists"
+      v-for="row in sorted.numberLists"
       :key="row.path"
       class="col-span-2"
       :label="labelOf(row)"
@@ -168,12 +157,17 @@ function begun(node: SchemaNode): Record<string, unknown> {
       :value="listed(row)"
       @change="emit('change', row.path, relisted(row, $event))"
     />
-    <label v-for="row in ticks" :key="row.path" class="flex items-end gap-1.5 pb-1" :title="row.node.description">
-      <input type="checkbox" class="size-4" :checked="row.value === true" @change="emit('change', row.path, ($event.target as HTMLInputElement).checked)" />
+    <label v-for="row in sorted.ticks" :key="row.path" class="flex items-end gap-1.5 pb-1" :title="row.node.description">
+      <input
+        type="checkbox"
+        class="size-4"
+        :checked="row.value === true"
+        @change="emit('change', row.path, ($event.target as HTMLInputElement).checked)"
+      />
       {{ row.node.title ?? row.name }}
     </label>
     <SchemaList
-      v-for="row in lists"
+      v-for="row in sorted.lists"
       :key="row.path"
       class="col-span-full"
       :node="row.node"
@@ -182,7 +176,7 @@ function begun(node: SchemaNode): Record<string, unknown> {
       :path="row.path"
       @change="(path, value) => emit('change', path, value)"
     />
-    <fieldset v-for="row in groups" :key="row.path" class="col-span-full">
+    <fieldset v-for="row in sorted.groups" :key="row.path" class="col-span-full">
       <legend class="heading-small flex w-full items-baseline gap-2 border-b border-line" :title="row.node.description">
         <span class="flex-1">{{ row.node.title ?? row.name }}</span>
         <PicturedChoice

@@ -15,7 +15,11 @@ function add() {
 }
 
 function leaveOut(at: number) {
-  emit('change', props.path, props.value.filter((_, i) => i !== at))
+  emit(
+    'change',
+    props.path,
+    props.value.filter((_, i) => i !== at),
+  )
 }
 </script>
 
@@ -24,7 +28,9 @@ function leaveOut(at: number) {
     <legend class="heading-small w-full border-b border-line">{{ node.title }}</legend>
     <div v-for="(entry, i) in value" :key="i" class="border-b border-line py-1.5">
       <SchemaFields :node="item" :value="entry" :shades="shades" :path="`${path}/${i}`" @change="(p, v) => emit('change', p, v)" />
-      <button v-if="value.length > (node.minItems ?? 0)" type="button" class="act-quiet !px-0 text-note" @click="leaveOut(i)">Leave this one out</button>
+      <button v-if="value.length > (node.minItems ?? 0)" type="button" class="act-quiet !px-0 text-note" @click="leaveOut(i)">
+        Leave this one out
+      </button>
     </div>
     <button v-if="value.length < (node.maxItems ?? 99)" type="button" class="act-quiet !px-0 text-note" @click="add">Add one more</button>
   </fieldset>

@@ -1,6 +1,9 @@
 /** Sets the value at a JSON pointer in a document; an undefined value takes it away. The document is changed. */
 export function setAt(document: object, pointer: string, value: unknown): void {
-  const steps = pointer.split('/').slice(1).map((s) => s.replace(/~1/g, '/').replace(/~0/g, '~'))
+  const steps = pointer
+    .split('/')
+    .slice(1)
+    .map((s) => s.replace(/~1/g, '/').replace(/~0/g, '~'))
   const last = steps.pop()!
   let place = document as Record<string, unknown>
   for (const step of steps) {

@@ -26,6 +26,9 @@ export interface SchemaNode {
   'x-labels'?: Record<string, string>
   'x-pictured'?: string
   'x-advanced'?: boolean
+  'x-of-the-flower'?: boolean
+  'x-drawn'?: boolean
+  'x-gives-way'?: string
 }
 
 type Published = SchemaNode & { $defs: Record<string, SchemaNode> }

@@ -16,10 +16,13 @@ const fault = ref<unknown>()
 const past = ref<number[]>([])
 /** Whether it was asked before both lengths were typed. */
 const missing = ref(false)
-watch(() => props.card.key, () => {
-  found.value = undefined
-  past.value = []
-})
+watch(
+  () => props.card.key,
+  () => {
+    found.value = undefined
+    past.value = []
+  },
+)
 
 async function measure() {
   fault.value = undefined
@@ -47,9 +50,27 @@ const spread = () => Math.round(100 * (Math.max(...past.value) - Math.min(...pas
     </form>
     <p v-if="missing" role="alert" class="mt-2">■ Type how long the petal is and how wide, then ask.</p>
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />
-    <p v-if="found" class="mt-2 text-lead" role="status"><strong>{{ $told(`${found.thickMm.toFixed(2)}\u00a0mm`) }}</strong>, wanted {{ $told(`${found.wantedMm.toFixed(2)}\u00a0mm`) }}: {{ $told(found.advice) }}.</p>
-    <div v-if="past.length > 1" class="mt-2 flex items-center gap-3" :aria-label="`The last ${past.length} petals are spread over ${spread()} %`">
-      <svg viewBox="-50 0 100 12" class="h-4 w-48 overflow-visible"><path d="M-50 6H50M0 0V12" class="fill-none stroke-line" /><circle v-for="(off, i) in past" :key="i" :cx="Math.max(-50, Math.min(50, 100 * off))" cy="6" r="2.5" class="fill-accent" :fill-opacity="0.3 + (0.7 * (i + 1)) / past.length" /></svg>
+    <p v-if="found" class="mt-2 text-lead" role="status">
+      <strong>{{ $told(`${found.thickMm.toFixed(2)}\u00a0mm`) }}</strong>, wanted {{ $told(`${found.wantedMm.toFixed(2)}\u00a0mm`) }}:
+      {{ $told(found.advice) }}.
+    </p>
+    <div
+      v-if="past.length > 1"
+      class="mt-2 flex items-center gap-3"
+      :aria-label="`The last ${past.length} petals are spread over ${spread()} %`"
+    >
+      <svg viewBox="-50 0 100 12" class="h-4 w-48 overflow-visible">
+        <path d="M-50 6H50M0 0V12" class="fill-none stroke-line" />
+        <circle
+          v-for="(off, i) in past"
+          :key="i"
+          :cx="Math.max(-50, Math.min(50, 100 * off))"
+          cy="6"
+          r="2.5"
+          class="fill-accent"
+          :fill-opacity="0.3 + (0.7 * (i + 1)) / past.length"
+        />
+      </svg>
       <span class="text-note text-quiet">thinner · as designed · thicker; spread over {{ spread() }} %</span>
     </div>
   </details>

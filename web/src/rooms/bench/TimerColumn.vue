@@ -31,13 +31,21 @@ const weekday = (ms: number) => (sameDay(ms) ? '' : `${day(new Date(ms).toISOStr
       <p class="text-lead leading-tight font-medium">{{ t.name }}</p>
       <p class="text-body leading-tight">{{ t.what }}</p>
       <p v-if="late(t)" class="text-lead font-medium">■ too late since {{ at(t.closes!) }}</p>
-      <p v-else-if="due(t)" class="text-lead font-medium">● {{ t.finds ? 'now' : 'over' }}<template v-if="t.closes"> · {{ clockOf(t.closes - now) }} left</template></p>
+      <p v-else-if="due(t)" class="text-lead font-medium">
+        ● {{ t.finds ? 'now' : 'over' }}<template v-if="t.closes"> · {{ clockOf(t.closes - now) }} left</template>
+      </p>
       <p v-else :class="i === 0 ? 'text-arm leading-none' : 'text-head'" class="tabular-nums">{{ clockOf(t.due - now) }}</p>
       <p v-if="!due(t)" class="text-note">until {{ weekday(t.due) }}{{ at(t.due) }}</p>
-      <span v-if="!due(t)" class="mt-1 block h-1.5 bg-line"><span class="block h-full bg-quiet" :style="{ width: `${100 * share(t)}%` }" /></span>
+      <span v-if="!due(t)" class="mt-1 block h-1.5 bg-line"
+        ><span class="block h-full bg-quiet" :style="{ width: `${100 * share(t)}%` }"
+      /></span>
       <p v-if="t.finds" class="mt-1 flex gap-2">
-        <button type="button" class="min-h-11 flex-1 border border-current" @click="emit('looked', t.uid, t.finds.no)">{{ t.finds.noLabel }}</button>
-        <button type="button" class="min-h-11 flex-1 border border-current" @click="emit('looked', t.uid, t.finds.yes)">{{ t.finds.yesLabel }}</button>
+        <button type="button" class="min-h-11 flex-1 border border-current" @click="emit('looked', t.uid, t.finds.no)">
+          {{ t.finds.noLabel }}
+        </button>
+        <button type="button" class="min-h-11 flex-1 border border-current" @click="emit('looked', t.uid, t.finds.yes)">
+          {{ t.finds.yesLabel }}
+        </button>
       </p>
     </li>
     <li v-if="timers.length === 0" class="text-quiet">Nothing is waited for.</li>

@@ -24,7 +24,8 @@ const WORDS: Record<Schemas['BenchEvent']['touch'], string> = {
   'taken-back': 'taken back',
 }
 const taskOf = (uid: string) => props.sittings.find((s) => s.uid === uid)?.card.task ?? uid
-const told = (e: Schemas['BenchEvent']) => `${WORDS[e.touch]}${e.touch === 'good' ? ` ${e.pieces > 0 ? '+' : '−'}${Math.abs(e.pieces)}` : ''} · ${taskOf(e.uid)} · ${time(e.at)}`
+const told = (e: Schemas['BenchEvent']) =>
+  `${WORDS[e.touch]}${e.touch === 'good' ? ` ${e.pieces > 0 ? '+' : '−'}${Math.abs(e.pieces)}` : ''} · ${taskOf(e.uid)} · ${time(e.at)}`
 const latest = computed(() => props.own.at(-1))
 const earlier = computed(() => props.own.slice(0, -1).reverse())
 </script>
@@ -42,11 +43,21 @@ const earlier = computed(() => props.own.slice(0, -1).reverse())
         <ul class="absolute right-0 z-20 max-h-80 w-96 max-w-[90vw] overflow-auto border border-ink bg-sheet p-2">
           <li v-for="e in earlier" :key="e.id" class="flex items-center gap-2">
             <span class="min-w-0 flex-1 truncate">{{ told(e) }}</span>
-            <button type="button" class="act-quiet min-h-11" :aria-label="`Take back: ${told(e)}`" @click="emit('back', e)">take back</button>
+            <button type="button" class="act-quiet min-h-11" :aria-label="`Take back: ${told(e)}`" @click="emit('back', e)">
+              take back
+            </button>
           </li>
         </ul>
       </details>
-      <button type="button" class="act-quiet min-h-11" :aria-label="`Take back: ${told(latest)}`" data-take-back @click="emit('back', latest)">take back</button>
+      <button
+        type="button"
+        class="act-quiet min-h-11"
+        :aria-label="`Take back: ${told(latest)}`"
+        data-take-back
+        @click="emit('back', latest)"
+      >
+        take back
+      </button>
     </div>
   </div>
 </template>

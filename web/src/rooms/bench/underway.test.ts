@@ -32,9 +32,17 @@ const view = (tasks: Schemas['PlacedTask'][] = []): Schemas['BenchView'] => ({
   handOver: '2030-06-15T10:00:00',
   tasks,
   cards: [petals, card('0/tape')],
-  events: [], until: 0, delivered: false,
+  events: [],
+  until: 0,
+  delivered: false,
 })
-const DAY = [event('a', 'begun', 0), event('b', 'good', 2, 1), event('c', 'good', 4, 3), event('d', 'broke', 5, 1), event('e', 'good', 6, -1)]
+const DAY = [
+  event('a', 'begun', 0),
+  event('b', 'good', 2, 1),
+  event('c', 'good', 4, 3),
+  event('d', 'broke', 5, 1),
+  event('e', 'good', 6, -1),
+]
 
 describe('the bench', () => {
   it('counts each touch once, whatever order it is told in', () => {
@@ -43,13 +51,18 @@ describe('the bench', () => {
   })
   it('shares pieces out over the sittings that are planned', () => {
     const task = (batch: number) => ({ uid: `0/petals/${batch}-2`, batch, of: 2, from: '', to: '', because: '' }) as Schemas['PlacedTask']
-    expect(sittingsOf(view([task(1), task(2)])).map((s) => [s.pieces, s.spares])).toEqual([[7, 1], [8, 1]])
+    expect(sittingsOf(view([task(1), task(2)])).map((s) => [s.pieces, s.spares])).toEqual([
+      [7, 1],
+      [8, 1],
+    ])
     expect(sittingsOf(view()).map((s) => s.uid)).toEqual(['0/petals/1-1', '0/tape/1-1'])
   })
   it('tells how long what was rolled can be shaped, then until when it dries', () => {
     const sittings = sittingsOf(view())
     const nine = Date.parse('2030-06-10T09:00:00')
-    expect(timersOf(sittings, underwayOf(DAY)).map((t) => [t.what, t.due - nine])).toEqual([['can be shaped, what waits kept covered', 12 * 60_000]])
+    expect(timersOf(sittings, underwayOf(DAY)).map((t) => [t.what, t.due - nine])).toEqual([
+      ['can be shaped, what waits kept covered', 12 * 60_000],
+    ])
     const done = [...DAY, event('f', 'done', 30)]
     expect(timersOf(sittings, underwayOf(done)).map((t) => t.due - nine)).toEqual([330 * 60_000])
     expect(timersOf(sittings, underwayOf([...done, event('g', 'not-yet', 40)]))).toHaveLength(1)

@@ -81,17 +81,19 @@ export function sittingsOf(view: Schemas['BenchView']): Sitting[] {
     const card = cards.get(s.uid.slice(0, s.uid.lastIndexOf('/')))
     return card === undefined
       ? []
-      : [{
-          uid: s.uid,
-          card,
-          batch: s.batch,
-          of: s.of,
-          from: s.from,
-          to: s.to,
-          because: s.because,
-          pieces: share(card.pieces, s.batch, s.of),
-          spares: share(card.spares, s.batch, s.of),
-        }]
+      : [
+          {
+            uid: s.uid,
+            card,
+            batch: s.batch,
+            of: s.of,
+            from: s.from,
+            to: s.to,
+            because: s.because,
+            pieces: share(card.pieces, s.batch, s.of),
+            spares: share(card.spares, s.batch, s.of),
+          },
+        ]
   })
 }
 
@@ -127,16 +129,38 @@ export function timersOf(sittings: Sitting[], works: Map<string, Underway>): Tim
     const name = sitting.of > 1 ? `${sitting.card.task}, ${sitting.batch} of ${sitting.of}` : sitting.card.task
     if (work?.begun !== undefined && work.done === undefined && sitting.card.openMin !== undefined && !work.skin.some((l) => l.ready)) {
       const from = Date.parse(work.begun)
-      timers.push({ key: `${sitting.uid} open`, uid: sitting.uid, name, what: 'can be shaped, what waits kept covered', from, due: from + sitting.card.openMin * MINUTE, finds: SKINS })
+      timers.push({
+        key: `${sitting.uid} open`,
+        uid: sitting.uid,
+        name,
+        what: 'can be shaped, what waits kept covered',
+        from,
+        due: from + sitting.card.openMin * MINUTE,
+        finds: SKINS,
+      })
     }
     const laid = work?.laid && sitting.card.passes[work.laid.pass - 1]
     if (laid && laid.waitMin > 0 && work.done === undefined) {
       const from = Date.parse(work.laid!.at)
-      timers.push({ key: `${sitting.uid} laid`, uid: sitting.uid, name, what: `${laid.how} is wet, then the next`, from, due: from + laid.waitMin * MINUTE })
+      timers.push({
+        key: `${sitting.uid} laid`,
+        uid: sitting.uid,
+        name,
+        what: `${laid.how} is wet, then the next`,
+        from,
+        due: from + laid.waitMin * MINUTE,
+      })
     }
     if (work?.done !== undefined && sitting.card.turnOutMin !== undefined && !work.looked.some((l) => l.ready)) {
       const from = Date.parse(work.done)
-      timers.push({ key: `${sitting.uid} out`, uid: sitting.uid, name, what: 'turn them out of what they lie in', from, due: from + sitting.card.turnOutMin * MINUTE })
+      timers.push({
+        key: `${sitting.uid} out`,
+        uid: sitting.uid,
+        name,
+        what: 'turn them out of what they lie in',
+        from,
+        due: from + sitting.card.turnOutMin * MINUTE,
+      })
     }
     if (work?.done !== undefined) {
       // Each time that it was found ready, one wait after the other is over.

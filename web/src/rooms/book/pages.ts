@@ -33,11 +33,17 @@ export function told(entry: Entry): string {
   if (entry.minutes !== undefined && entry.timed) parts.push(`${plain(entry.minutes)} min, reckoned ${plain(entry.reckonedMin)}`)
   else if (entry.minutes !== undefined) parts.push(`left lying, its time teaches nothing`)
   for (const look of entry.skin) {
-    const seen = [look.notYetH !== undefined && `still soft at ${plain(look.notYetH * 60)} min`, look.readyH !== undefined && `skinned at ${plain(look.readyH * 60)} min`]
+    const seen = [
+      look.notYetH !== undefined && `still soft at ${plain(look.notYetH * 60)} min`,
+      look.readyH !== undefined && `skinned at ${plain(look.readyH * 60)} min`,
+    ]
     parts.push(`${seen.filter(Boolean).join(', ')}, reckoned ${plain(look.reckonedH * 60)} min`)
   }
   for (const look of entry.looks) {
-    const seen = [look.notYetH !== undefined && `not yet at ${plain(look.notYetH)} h`, look.readyH !== undefined && `ready at ${plain(look.readyH)} h`]
+    const seen = [
+      look.notYetH !== undefined && `not yet at ${plain(look.notYetH)} h`,
+      look.readyH !== undefined && `ready at ${plain(look.readyH)} h`,
+    ]
     parts.push(`${look.stage}: ${seen.filter(Boolean).join(', ')}, reckoned ${plain(look.reckonedH)} h`)
   }
   if (entry.room) parts.push(`${plain(entry.room.temperatureC)} °C, ${plain(entry.room.humidityPct)} %`)

@@ -39,7 +39,14 @@ const differs = (row: Row) => shown(row.left) !== shown(row.right)
 
 <template>
   <table class="w-full" aria-label="What differs">
-    <thead><tr class="text-note text-quiet"><th class="text-left font-normal" /><th class="w-1/4 text-right font-normal">left</th><th class="w-8" /><th class="w-1/4 text-left font-normal">right</th></tr></thead>
+    <thead>
+      <tr class="text-note text-quiet">
+        <th class="text-left font-normal" />
+        <th class="w-1/4 text-right font-normal">left</th>
+        <th class="w-8" />
+        <th class="w-1/4 text-left font-normal">right</th>
+      </tr>
+    </thead>
     <tbody>
       <tr v-for="row in flower" :key="row.key" class="border-t border-line" :data-differs="differs(row)">
         <th scope="row" class="text-left font-normal">{{ row.label }}</th>

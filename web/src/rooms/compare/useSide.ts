@@ -20,8 +20,14 @@ export function useSide(side: Ref<Side>) {
     enabled: computed(() => side.value.id !== ''),
     queryFn: async () => {
       const { id, stage } = side.value
-      const document = (await answered(api.GET('/api/species/{id}/stages/{stage}/document', { params: { path: { id, stage } } }))) as SpeciesDocument
-      const reckoning: Reckoning = await answered(api.POST('/api/reckoning', { body: { species: document, room: room.room, techniques: techniques.techniques, pace: pace.pace, reasons: false } }))
+      const document = (await answered(
+        api.GET('/api/species/{id}/stages/{stage}/document', { params: { path: { id, stage } } }),
+      )) as SpeciesDocument
+      const reckoning: Reckoning = await answered(
+        api.POST('/api/reckoning', {
+          body: { species: document, room: room.room, techniques: techniques.techniques, pace: pace.pace, reasons: false },
+        }),
+      )
       return { document, reckoning }
     },
     placeholderData: (before) => before,

@@ -4,7 +4,16 @@ import type { Schemas } from '@/api/client'
 import { closeUp, type Day, matches, MINUTES_OF_A_DAY, minuteOf, type Open } from './daysOf'
 
 /** One day as a strip from midnight to midnight: hands above, each line of drying below by its texture. */
-const props = defineProps<{ day: Day; chosen?: string; sought?: string; near?: boolean; folded?: boolean; hours: Open[]; elsewhere: { from: number; to: number; order: string; maker: number }[]; makers: number }>()
+const props = defineProps<{
+  day: Day
+  chosen?: string
+  sought?: string
+  near?: boolean
+  folded?: boolean
+  hours: Open[]
+  elsewhere: { from: number; to: number; order: string; maker: number }[]
+  makers: number
+}>()
 const emit = defineEmits<{ choose: [task: Schemas['PlacedTask']] }>()
 const HAND_FAR = 26
 const HAND_NEAR = 40
@@ -15,10 +24,17 @@ const hands = computed(() => HAND.value * props.makers)
 const lines = computed(() => (props.folded ? [] : props.day.drying))
 const height = computed(() => hands.value + GAP + lines.value.length * LINE + 4)
 const seen = computed(() => (props.near ? closeUp(props.day) : { from: 0, to: MINUTES_OF_A_DAY }))
-const marks = computed(() => (props.near ? Array.from({ length: 25 }, (_, h) => h).filter((h) => h * 60 > seen.value.from && h * 60 < seen.value.to) : HOURS))
+const marks = computed(() =>
+  props.near ? Array.from({ length: 25 }, (_, h) => h).filter((h) => h * 60 > seen.value.from && h * 60 < seen.value.to) : HOURS,
+)
 const soughtHere = (task: Schemas['PlacedTask']) => !props.sought || matches(task, props.sought)
 const blocks = computed(() =>
-  props.day.tasks.map((s) => ({ task: s, x: minuteOf(props.day.date, s.from), w: minuteOf(props.day.date, s.to) - minuteOf(props.day.date, s.from), y: (s.maker - 1) * HAND.value })),
+  props.day.tasks.map((s) => ({
+    task: s,
+    x: minuteOf(props.day.date, s.from),
+    w: minuteOf(props.day.date, s.to) - minuteOf(props.day.date, s.from),
+    y: (s.maker - 1) * HAND.value,
+  })),
 )
 const TONES: Record<Schemas['TaskKind'], string> = {
   mix: 'var(--color-quiet)',
@@ -33,13 +49,63 @@ const HOURS = [6, 9, 12, 15, 18, 21]
 
 <template>
   <div class="relative h-4 text-note text-quiet" aria-hidden="true">
-    <span v-for="h in marks" :key="h" class="absolute -translate-x-1/2 tabular-nums" :style="{ left: `${((h * 60 - seen.from) / (seen.to - seen.from)) * 100}%` }">{{ h }}</span>
+    <span
+      v-for="h in marks"
+      :key="h"
+      class="absolute -translate-x-1/2 tabular-nums"
+      :style="{ left: `${((h * 60 - seen.from) / (seen.to - seen.from)) * 100}%` }"
+      >{{ h }}</span
+    >
   </div>
-  <svg class="w-full" :viewBox="`${seen.from} 0 ${seen.to - seen.from} ${height}`" :style="{ height: `${height}px` }" preserveAspectRatio="none" aria-hidden="true">
-    <rect v-for="(h, i) in hours" :key="i" :x="h.from" :y="HAND * (h.first - 1)" :width="h.to - h.from" :height="HAND * (h.last - h.first + 1)" fill="var(--color-sheet)" />
-    <rect v-for="(e, i) in elsewhere" :key="`e${i}`" :x="e.from" :y="HAND * (Math.min(e.maker, makers) - 1) + 6" :width="e.to - e.from" :height="HAND - 12" fill="var(--color-line)" stroke="var(--color-quiet)" stroke-width="0.5" vector-effect="non-scaling-stroke"><title>{{ e.order }}</title></rect>
-    <line v-for="h in 23" :key="h" :x1="h * 60" :x2="h * 60" y1="0" :y2="height" stroke="var(--color-line)" :stroke-width="h % 6 === 0 ? 2 : 1" vector-effect="non-scaling-stroke" :stroke-opacity="h % 6 === 0 ? 1 : 0.45" />
-    <g v-for="b in blocks" :key="b.task.uid" class="cursor-pointer" :opacity="soughtHere(b.task) ? 1 : 0.2" @pointerdown="emit('choose', b.task)">
+  <svg
+    class="w-full"
+    :viewBox="`${seen.from} 0 ${seen.to - seen.from} ${height}`"
+    :style="{ height: `${height}px` }"
+    preserveAspectRatio="none"
+    aria-hidden="true"
+  >
+    <rect
+      v-for="(h, i) in hours"
+      :key="i"
+      :x="h.from"
+      :y="HAND * (h.first - 1)"
+      :width="h.to - h.from"
+      :height="HAND * (h.last - h.first + 1)"
+      fill="var(--color-sheet)"
+    />
+    <rect
+      v-for="(e, i) in elsewhere"
+      :key="`e${i}`"
+      :x="e.from"
+      :y="HAND * (Math.min(e.maker, makers) - 1) + 6"
+      :width="e.to - e.from"
+      :height="HAND - 12"
+      fill="var(--color-line)"
+      stroke="var(--color-quiet)"
+      stroke-width="0.5"
+      vector-effect="non-scaling-stroke"
+    >
+      <title>{{ e.order }}</title>
+    </rect>
+    <line
+      v-for="h in 23"
+      :key="h"
+      :x1="h * 60"
+      :x2="h * 60"
+      y1="0"
+      :y2="height"
+      stroke="var(--color-line)"
+      :stroke-width="h % 6 === 0 ? 2 : 1"
+      vector-effect="non-scaling-stroke"
+      :stroke-opacity="h % 6 === 0 ? 1 : 0.45"
+    />
+    <g
+      v-for="b in blocks"
+      :key="b.task.uid"
+      class="cursor-pointer"
+      :opacity="soughtHere(b.task) ? 1 : 0.2"
+      @pointerdown="emit('choose', b.task)"
+    >
       <rect
         :x="b.x"
         :y="b.y + 2"
@@ -54,8 +120,23 @@ const HOURS = [6, 9, 12, 15, 18, 21]
       />
     </g>
     <g v-for="(d, i) in lines" :key="d.key" :transform="`translate(0 ${hands + GAP + i * LINE})`" @pointerdown="emit('choose', d.task)">
-      <rect :x="d.from" y="0" :width="Math.max(0, Math.min(d.enough, d.until) - d.from)" :height="LINE - 2" :fill="d.key === chosen ? 'var(--color-accent)' : 'var(--color-quiet)'" />
-      <rect :x="d.enough" y="1" :width="Math.max(0, d.until - d.enough)" :height="LINE - 4" fill="var(--color-line)" stroke="var(--color-quiet)" stroke-width="0.5" vector-effect="non-scaling-stroke" />
+      <rect
+        :x="d.from"
+        y="0"
+        :width="Math.max(0, Math.min(d.enough, d.until) - d.from)"
+        :height="LINE - 2"
+        :fill="d.key === chosen ? 'var(--color-accent)' : 'var(--color-quiet)'"
+      />
+      <rect
+        :x="d.enough"
+        y="1"
+        :width="Math.max(0, d.until - d.enough)"
+        :height="LINE - 4"
+        fill="var(--color-line)"
+        stroke="var(--color-quiet)"
+        stroke-width="0.5"
+        vector-effect="non-scaling-stroke"
+      />
     </g>
   </svg>
 </template>

@@ -16,7 +16,13 @@ const without = (can: Schemas['TaskKind'][], doing: Schemas['TaskKind']) => can.
   <fieldset class="mt-3 border border-line p-3" data-second>
     <legend class="px-1 text-note text-quiet">the second pair of hands</legend>
     <label class="flex items-center gap-2">
-      <input type="checkbox" class="size-4" :checked="second === undefined" @change="emit('change', second ? undefined : { week, can: DOINGS.map((d) => d.value) })" /> there at the same hours, and does everything
+      <input
+        type="checkbox"
+        class="size-4"
+        :checked="second === undefined"
+        @change="emit('change', second ? undefined : { week, can: DOINGS.map((d) => d.value) })"
+      />
+      there at the same hours, and does everything
     </label>
     <template v-if="second">
       <p class="mt-2 flex flex-wrap gap-x-4 gap-y-1">
@@ -27,7 +33,9 @@ const without = (can: Schemas['TaskKind'][], doing: Schemas['TaskKind']) => can.
             class="size-4"
             :checked="second.can.includes(d.value)"
             :disabled="second.can.length === 1 && second.can.includes(d.value)"
-            @change="emit('change', { ...second, can: second.can.includes(d.value) ? without(second.can, d.value) : [...second.can, d.value] })"
+            @change="
+              emit('change', { ...second, can: second.can.includes(d.value) ? without(second.can, d.value) : [...second.can, d.value] })
+            "
           />
           {{ d.label }}
         </label>

@@ -26,7 +26,16 @@ describe('the days of a calendar', () => {
 
   it('have hours of all makers, or of each where they differ, and none on a day off', () => {
     const week = (from: string) => Array.from({ length: 7 }, (_, i) => ({ works: i < 5, from, to: '17:00:00' }))
-    const time = { week: week('09:00:00'), daysOff: [{ date: '2030-06-12' }], busy: [], makers: 2, eveningH: 0, sittingMin: 90, quiet: [], runsOn: true }
+    const time = {
+      week: week('09:00:00'),
+      daysOff: [{ date: '2030-06-12' }],
+      busy: [],
+      makers: 2,
+      eveningH: 0,
+      sittingMin: 90,
+      quiet: [],
+      runsOn: true,
+    }
     expect(hoursOn(time, '2030-06-11')).toEqual([{ from: 540, to: 1020, first: 1, last: 2 }])
     expect(hoursOn(time, '2030-06-12')).toEqual([])
     expect(hoursOn(time, '2030-06-15')).toEqual([])
@@ -39,7 +48,10 @@ describe('the days of a calendar', () => {
   })
 
   it('are looked at close up from the first hour of work to the last, and searched by words', () => {
-    const day = daysOf([task('a', '2030-06-12T09:25:00', '2030-06-12T10:30:00'), task('b', '2030-06-12T15:00:00', '2030-06-12T16:05:00')], '2030-06-12T20:00:00')[0]!
+    const day = daysOf(
+      [task('a', '2030-06-12T09:25:00', '2030-06-12T10:30:00'), task('b', '2030-06-12T15:00:00', '2030-06-12T16:05:00')],
+      '2030-06-12T20:00:00',
+    )[0]!
     expect(closeUp(day)).toEqual({ from: 540, to: 1020 })
     expect(closeUp({ ...day, tasks: [] })).toEqual({ from: 0, to: 1440 })
     const petals = { task: 'Make petals', species: 'Towpath camellia' } as Schemas['PlacedTask']
@@ -48,7 +60,13 @@ describe('the days of a calendar', () => {
 
   it('say what a piece of work takes as a maker would', () => {
     const of = (tool: string, count: number) => taken({ tool, count, until: '' })
-    expect([of('cabinet', 15), of('racks', 1), of('hooks', 3), of('hooks', 1), of('spoon 56', 5)]).toEqual(['15 places in the cabinet', '1 place in the racks', '3 hooks', '1 × hook', '5 × spoon 56'])
+    expect([of('cabinet', 15), of('racks', 1), of('hooks', 3), of('hooks', 1), of('spoon 56', 5)]).toEqual([
+      '15 places in the cabinet',
+      '1 place in the racks',
+      '3 hooks',
+      '1 × hook',
+      '5 × spoon 56',
+    ])
   })
 
   it('are none where nothing is planned', () => {

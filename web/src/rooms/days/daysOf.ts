@@ -55,7 +55,10 @@ export function taken(takes: Schemas['Takes']): string {
 /** Whether a piece of work is one that is looked for: each word occurs in its task or its flower. */
 export function matches(task: PlacedTask, sought: string): boolean {
   const text = `${task.task} ${task.species}`.toLowerCase()
-  return sought.toLowerCase().split(/\s+/).every((word) => text.includes(word))
+  return sought
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word))
 }
 
 const HOUR = 60
@@ -122,3 +125,6 @@ export function costOf(was: Schemas['Calendar'], then: Schemas['Calendar']): str
   const evenings = more === 0 ? '' : ` ${Math.abs(more)} min ${more > 0 ? 'more' : 'less'} in evenings.`
   return `${moved}${evenings}`
 }
+
+/** A task by its name, and which of its batches it is. */
+export const named = (s: Schemas['PlacedTask']) => `${s.task}${s.of > 1 ? `, ${s.batch} of ${s.of}` : ''}`

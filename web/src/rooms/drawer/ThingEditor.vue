@@ -58,7 +58,9 @@ async function weighed(ballG: number) {
   <aside class="min-w-0 border-l border-line px-4 py-3" :aria-label="item.name">
     <div class="flex items-baseline gap-2">
       <h2 class="min-w-0 flex-1 text-head">{{ item.name }}</h2>
-      <span role="status" class="text-note text-quiet" :data-state="keep.state.value">{{ keep.state.value === 'kept' ? '● kept' : keep.state.value === 'keeping' ? '○ keeping …' : '◆ not kept yet' }}</span>
+      <span role="status" class="text-note text-quiet" :data-state="keep.state.value">{{
+        keep.state.value === 'kept' ? '● kept' : keep.state.value === 'keeping' ? '○ keeping …' : '◆ not kept yet'
+      }}</span>
       <button v-if="keep.canUndo.value" type="button" class="act-quiet" @click="keep.undo">Undo</button>
     </div>
     <div v-if="keep.state.value === 'two-versions'" role="alert" class="my-2 border border-ink bg-sheet p-3">
@@ -69,7 +71,7 @@ async function weighed(ballG: number) {
       </p>
     </div>
     <ProblemNote v-else-if="keep.fault.value" :error="keep.fault.value" class="my-2" />
-    <SchemaFields class="mt-2" :node="kind.node" :value="(item as unknown as Record<string, unknown>)" path="" @change="change" />
+    <SchemaFields class="mt-2" :node="kind.node" :value="item as unknown as Record<string, unknown>" path="" @change="change" />
     <PasteBehaviour v-if="item.kind === 'own-paste'" :item="item" class="mt-4" />
     <section v-if="item.kind === 'own-paste'" class="mt-4 border-t border-line pt-2">
       <h3 class="heading-small">its density from one ball</h3>
@@ -83,8 +85,14 @@ async function weighed(ballG: number) {
     <section v-if="item.kind === 'cutter'" class="mt-4 border-t border-line pt-2">
       <h3 class="heading-small">the same in other sizes</h3>
       <form class="mt-1 mb-3 flex items-end gap-2" @submit.prevent="addSizes">
-        <label class="min-w-0 flex-1 text-note text-quiet">{{ item.cut.petals > 1 ? `across each, ${lengths.unit}` : `length of each, ${lengths.unit}` }}
-          <input v-model="sizes" class="field text-body text-ink" inputmode="decimal" :placeholder="lengths.unit === 'mm' ? '24 28 32' : '1; 1 1/8; 1 1/4'" />
+        <label class="min-w-0 flex-1 text-note text-quiet"
+          >{{ item.cut.petals > 1 ? `across each, ${lengths.unit}` : `length of each, ${lengths.unit}` }}
+          <input
+            v-model="sizes"
+            class="field text-body text-ink"
+            inputmode="decimal"
+            :placeholder="lengths.unit === 'mm' ? '24 28 32' : '1; 1 1/8; 1 1/4'"
+          />
         </label>
         <button type="submit" class="act" :disabled="!sizes.trim()">Add the set</button>
       </form>
@@ -94,7 +102,10 @@ async function weighed(ballG: number) {
     </section>
     <p class="mt-6 border-t border-line pt-2">
       <button v-if="!sure" type="button" class="act-quiet !px-0" @click="sure = true">Delete it</button>
-      <template v-else>Gone for good? <button type="button" class="act" @click="emit('remove')">Yes, delete it</button> <button type="button" class="act-quiet" @click="sure = false">Keep it</button></template>
+      <template v-else
+        >Gone for good? <button type="button" class="act" @click="emit('remove')">Yes, delete it</button>
+        <button type="button" class="act-quiet" @click="sure = false">Keep it</button></template
+      >
     </p>
   </aside>
 </template>

@@ -34,22 +34,54 @@ const change = (at: string, value: unknown) => emit('goes', { ...venue.value, [a
 <template>
   <details class="border-t border-line pt-2" data-media>
     <summary class="cursor-pointer text-lead">Which medium, for that day and place?</summary>
-    <SchemaFields class="mt-2 max-w-xl" :node="definition('Venue')" :value="(venue as unknown as Record<string, unknown>)" path="" @change="change" />
-    <p class="mt-1 text-note text-quiet">{{ goes ? 'Kept with the order: the service card goes by it.' : 'Not known yet: change it to where the order goes, and the service card goes by it.' }}</p>
+    <SchemaFields
+      class="mt-2 max-w-xl"
+      :node="definition('Venue')"
+      :value="venue as unknown as Record<string, unknown>"
+      path=""
+      @change="change"
+    />
+    <p class="mt-1 text-note text-quiet">
+      {{
+        goes
+          ? 'Kept with the order: the service card goes by it.'
+          : 'Not known yet: change it to where the order goes, and the service card goes by it.'
+      }}
+    </p>
     <p class="mt-2"><button type="button" class="act" :disabled="busy" @click="ask">Work it out</button></p>
     <ProblemNote v-if="fault" :error="fault" class="mt-2" />
     <table v-if="told" class="mt-2 w-full" aria-label="Media">
-      <thead><tr class="text-left text-note text-quiet"><th class="font-normal">medium</th><th class="pl-4 text-right font-normal whitespace-nowrap">ready after</th><th class="pl-4 text-right font-normal">hands</th><th class="pl-4 font-normal">why</th><th /></tr></thead>
+      <thead>
+        <tr class="text-left text-note text-quiet">
+          <th class="font-normal">medium</th>
+          <th class="pl-4 text-right font-normal whitespace-nowrap">ready after</th>
+          <th class="pl-4 text-right font-normal">hands</th>
+          <th class="pl-4 font-normal">why</th>
+          <th />
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="m in told" :key="m.medium" class="border-t border-line align-top">
           <td class="py-1 whitespace-nowrap">{{ MARKS[m.fits] }} {{ labels.get(m.medium) }}</td>
           <td class="py-1 pl-4 text-right whitespace-nowrap">{{ m.readyH === null ? 'never' : `${m.readyH.toFixed(0)} h` }}</td>
           <td class="py-1 pl-4 text-right whitespace-nowrap">{{ m.labourH.toFixed(1) }} h</td>
           <td class="py-1 pl-4">{{ m.reasons.join(' · ') }}</td>
-          <td class="py-1 pl-4 text-right whitespace-nowrap"><button v-if="changeable" type="button" class="act-quiet" :aria-label="`Make it of ${labels.get(m.medium)}`" @click="emit('make', m.medium, labels.get(m.medium) ?? m.medium)">make it of this</button></td>
+          <td class="py-1 pl-4 text-right whitespace-nowrap">
+            <button
+              v-if="changeable"
+              type="button"
+              class="act-quiet"
+              :aria-label="`Make it of ${labels.get(m.medium)}`"
+              @click="emit('make', m.medium, labels.get(m.medium) ?? m.medium)"
+            >
+              make it of this
+            </button>
+          </td>
         </tr>
       </tbody>
     </table>
-    <p v-if="told && changeable" class="text-note text-quiet">Its flowers then are species of their own on the shelf, of that medium; those that are of it already stay.</p>
+    <p v-if="told && changeable" class="text-note text-quiet">
+      Its flowers then are species of their own on the shelf, of that medium; those that are of it already stay.
+    </p>
   </details>
 </template>

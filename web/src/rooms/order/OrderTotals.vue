@@ -25,15 +25,25 @@ const mm = (value: number) => writeLength(value, lengths.unit)
 <template>
   <section aria-label="What it takes" class="min-w-0 space-y-5">
     <p class="flex flex-wrap gap-x-8 gap-y-1 border-b border-line pb-3 text-lead" data-summary>
-      <span><strong data-total="pieces">{{ pieces }}</strong> pieces to cut</span>
-      <span><strong>{{ sheet.shades.reduce((s, x) => s + x.mixG, 0).toFixed(0) }}</strong> g paste</span>
-      <span><strong>{{ (sheet.labourMin / 60).toFixed(1) }}</strong> h working time</span>
-      <span v-if="reckoning.plan.starts && !planned">begin <strong>{{ readable(reckoning.plan.starts) }}</strong></span>
+      <span
+        ><strong data-total="pieces">{{ pieces }}</strong> pieces to cut</span
+      >
+      <span
+        ><strong>{{ sheet.shades.reduce((s, x) => s + x.mixG, 0).toFixed(0) }}</strong> g paste</span
+      >
+      <span
+        ><strong>{{ (sheet.labourMin / 60).toFixed(1) }}</strong> h working time</span
+      >
+      <span v-if="reckoning.plan.starts && !planned"
+        >begin <strong>{{ readable(reckoning.plan.starts) }}</strong></span
+      >
     </p>
     <p v-if="!reckoning.plan.possible" role="alert" class="font-medium">
       ■ Something in it never dries in the room as it is now. Set the room drier, or use a cabinet, on a plate’s drying strip.
     </p>
-    <p v-else-if="late && !planned" role="alert" class="font-medium">■ It should have begun already: move the hand-over, make fewer, or dry faster.</p>
+    <p v-else-if="late && !planned" role="alert" class="font-medium">
+      ■ It should have begun already: move the hand-over, make fewer, or dry faster.
+    </p>
 
     <ul v-if="reckoning.plan.missed.length && !planned" role="alert">
       <li v-for="miss in reckoning.plan.missed" :key="miss.species + miss.task">
@@ -46,10 +56,19 @@ const mm = (value: number) => writeLength(value, lengths.unit)
       <div>
         <h2 class="text-lead">Cut</h2>
         <table class="w-full">
-          <thead><tr class="text-left text-note text-quiet"><th class="font-normal">part</th><th class="text-right font-normal">size, {{ lengths.unit }}</th><th class="text-right font-normal">pieces</th><th class="text-right font-normal">spares</th></tr></thead>
+          <thead>
+            <tr class="text-left text-note text-quiet">
+              <th class="font-normal">part</th>
+              <th class="text-right font-normal">size, {{ lengths.unit }}</th>
+              <th class="text-right font-normal">pieces</th>
+              <th class="text-right font-normal">spares</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="cut in sheet.cuts" :key="cut.species + cut.part" class="border-t border-line">
-              <td class="py-0.5">{{ cut.part }} <span class="text-note text-quiet italic">{{ cut.species }}</span></td>
+              <td class="py-0.5">
+                {{ cut.part }} <span class="text-note text-quiet italic">{{ cut.species }}</span>
+              </td>
               <td class="text-right whitespace-nowrap">{{ mm(cut.lengthMm) }} × {{ mm(cut.widthMm) }}</td>
               <td class="text-right font-medium">{{ cut.needed }}</td>
               <td class="text-right">{{ cut.spares }}</td>
@@ -61,10 +80,22 @@ const mm = (value: number) => writeLength(value, lengths.unit)
         <div>
           <h2 class="text-lead">Mix</h2>
           <table class="w-full">
-            <thead><tr class="text-left text-note text-quiet"><th class="font-normal">shade</th><th class="text-right font-normal">strong g</th><th class="text-right font-normal">white g</th><th class="text-right font-normal">in all g</th></tr></thead>
+            <thead>
+              <tr class="text-left text-note text-quiet">
+                <th class="font-normal">shade</th>
+                <th class="text-right font-normal">strong g</th>
+                <th class="text-right font-normal">white g</th>
+                <th class="text-right font-normal">in all g</th>
+              </tr>
+            </thead>
             <tbody>
               <tr v-for="shade in sheet.shades.filter((s) => s.mixG > 0)" :key="shade.species + shade.shade" class="border-t border-line">
-                <td class="py-0.5"><span class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: shade.colour }" />{{ shade.shade }} <span class="text-note text-quiet italic">{{ shade.species }}</span></td>
+                <td class="py-0.5">
+                  <span class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: shade.colour }" />{{
+                    shade.shade
+                  }}
+                  <span class="text-note text-quiet italic">{{ shade.species }}</span>
+                </td>
                 <td class="text-right">{{ shade.strongG.toFixed(1) }}</td>
                 <td class="text-right">{{ shade.whiteG.toFixed(1) }}</td>
                 <td class="text-right font-medium">{{ shade.mixG.toFixed(1) }}</td>
@@ -83,7 +114,8 @@ const mm = (value: number) => writeLength(value, lengths.unit)
                 <td class="pl-3 text-note text-quiet italic">{{ wire.use }}</td>
               </tr>
               <tr v-for="s in sheet.stamens" :key="s.species + s.part" class="border-t border-line">
-                <td class="py-0.5">strands</td><td />
+                <td class="py-0.5">strands</td>
+                <td />
                 <td class="text-right font-medium">{{ s.strands }}</td>
                 <td class="pl-3 text-note text-quiet italic">{{ s.species }}, {{ s.part }}</td>
               </tr>
@@ -101,7 +133,9 @@ const mm = (value: number) => writeLength(value, lengths.unit)
         <ol>
           <li v-for="(s, i) in sittings" :key="i" class="flex gap-4">
             <span class="w-24 shrink-0 text-right">{{ time(s.from) }}–{{ time(s.to) }}</span>
-            <span>{{ s.task }} <span class="text-note text-quiet italic">{{ s.species }}</span></span>
+            <span
+              >{{ s.task }} <span class="text-note text-quiet italic">{{ s.species }}</span></span
+            >
           </li>
         </ol>
       </div>

@@ -14,12 +14,22 @@ const props = defineProps<{ id: string; lines: Schemas['OrderLine'][]; nameOf: (
 const emit = defineEmits<{ take: [flowers: number[]] }>()
 const tariff = useTariff()
 const flowers = ref<number[]>([])
-watch(() => props.lines, (lines) => (flowers.value = lines.map((l) => l.flowers)), { immediate: true })
+watch(
+  () => props.lines,
+  (lines) => (flowers.value = lines.map((l) => l.flowers)),
+  { immediate: true },
+)
 const other = computed(() => flowers.value.some((n, i) => n !== props.lines[i]?.flowers))
-const trial = useJob<Schemas['CountsBeside']>(() => answered(api.POST('/api/orders/{id}/counts', { params: { path: { id: props.id } }, body: { flowers: flowers.value } })))
+const trial = useJob<Schemas['CountsBeside']>(() =>
+  answered(api.POST('/api/orders/{id}/counts', { params: { path: { id: props.id } }, body: { flowers: flowers.value } })),
+)
 const tried = computed(() => {
   const beside = trial.result.value
-  return beside && beside.then.flowers.join() === flowers.value.join() && beside.now.flowers.join() === props.lines.map((l) => l.flowers).join() ? beside : undefined
+  return beside &&
+    beside.then.flowers.join() === flowers.value.join() &&
+    beside.now.flowers.join() === props.lines.map((l) => l.flowers).join()
+    ? beside
+    : undefined
 })
 async function tryThem() {
   if (!tariff.tariff) await tariff.load().catch(() => undefined)
@@ -52,13 +62,21 @@ const rows: { label: string; of: (c: Schemas['Counted']) => string }[] = [
       <button type="submit" class="act" :disabled="!other || trial.busy.value">Try them</button>
     </form>
     <JobNote v-if="trial.job.value && trial.busy.value" :job="trial.job.value" class="mt-2" @stop="trial.stop" />
-    <ProblemNote v-if="trial.fault.value" :error="(trial.fault.value as Error)" class="mt-2" />
+    <ProblemNote v-if="trial.fault.value" :error="trial.fault.value as Error" class="mt-2" />
     <template v-if="tried">
       <table class="mt-2 w-full" aria-label="Counts beside each other">
-        <thead><tr class="text-left text-note text-quiet"><th class="font-normal" /><th class="font-normal">as it is</th><th class="font-normal">with those</th></tr></thead>
+        <thead>
+          <tr class="text-left text-note text-quiet">
+            <th class="font-normal" />
+            <th class="font-normal">as it is</th>
+            <th class="font-normal">with those</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="row in rows" :key="row.label" class="border-t border-line align-top">
-            <th class="py-0.5 text-left font-normal text-quiet" scope="row">{{ row.label }}</th><td>{{ row.of(tried.now) }}</td><td class="font-medium">{{ row.of(tried.then) }}</td>
+            <th class="py-0.5 text-left font-normal text-quiet" scope="row">{{ row.label }}</th>
+            <td>{{ row.of(tried.now) }}</td>
+            <td class="font-medium">{{ row.of(tried.then) }}</td>
           </tr>
         </tbody>
       </table>

@@ -12,5 +12,9 @@ export function newOrder(name: string, inDays: number, lines: Schemas['Order']['
   then.setDate(then.getDate() + inDays)
   then.setHours(HANDED_OVER_H, 0, 0, 0)
   const usual = (of: string) => field('Order', of).default!
-  return answered(api.POST('/api/orders', { body: { name, note: '', handOver: localMinute(then), spareTimeH: usual('spareTimeH'), tierMm: usual('tierMm'), lines } }))
+  return answered(
+    api.POST('/api/orders', {
+      body: { name, note: '', handOver: localMinute(then), spareTimeH: usual('spareTimeH'), tierMm: usual('tierMm'), lines },
+    }),
+  )
 }

@@ -58,7 +58,9 @@ async function clear(c: Crossing) {
   seeking.value = keyOf(c)
   unhelped.value = undefined
   try {
-    const { opensDeg } = await answered(api.POST('/api/round/clearing', { body: { species: props.species, innerId: c.innerId, outerId: c.outerId } }))
+    const { opensDeg } = await answered(
+      api.POST('/api/round/clearing', { body: { species: props.species, innerId: c.innerId, outerId: c.outerId } }),
+    )
     const part = props.species.parts.find((p) => p.id === c.outerId)
     if (opensDeg === undefined) unhelped.value = keyOf(c)
     else if (part && isPetaled(part)) emit('opens', c.outerId, opensDeg - part.pieces.opensDeg)
@@ -74,18 +76,27 @@ async function clear(c: Crossing) {
   <div class="max-w-[30rem]" aria-live="polite" data-crossings>
     <ProblemNote v-if="fault" :error="fault" />
     <p v-else-if="!found" class="text-quiet">looking whether petals pass through each other …</p>
-    <p v-else-if="found.length === 0"><span aria-hidden="true">●</span> fine <span class="text-quiet">no petals pass through each other</span></p>
+    <p v-else-if="found.length === 0">
+      <span aria-hidden="true">●</span> fine <span class="text-quiet">no petals pass through each other</span>
+    </p>
     <ul v-else class="max-h-28 space-y-1 overflow-y-auto">
       <li v-for="crossing in found" :key="keyOf(crossing)" class="flex flex-wrap items-baseline gap-x-2">
         <strong><span aria-hidden="true">◆</span> look</strong>
         <span v-if="crossing.innerId === crossing.outerId">
-          pieces of <button type="button" class="text-accent italic hover:underline" @click="emit('select', crossing.outerId)">{{ nameOf(crossing.outerId) }}</button>
+          pieces of
+          <button type="button" class="text-accent italic hover:underline" @click="emit('select', crossing.outerId)">
+            {{ nameOf(crossing.outerId) }}
+          </button>
           pass through each other by {{ deep(crossing) }}
         </span>
         <span v-else>
-          <button type="button" class="text-accent italic hover:underline" @click="emit('select', crossing.outerId)">{{ nameOf(crossing.outerId) }}</button>
+          <button type="button" class="text-accent italic hover:underline" @click="emit('select', crossing.outerId)">
+            {{ nameOf(crossing.outerId) }}
+          </button>
           passes through
-          <button type="button" class="text-accent italic hover:underline" @click="emit('select', crossing.innerId)">{{ nameOf(crossing.innerId) }}</button>
+          <button type="button" class="text-accent italic hover:underline" @click="emit('select', crossing.innerId)">
+            {{ nameOf(crossing.innerId) }}
+          </button>
           by {{ deep(crossing) }}
         </span>
         <button
@@ -97,7 +108,9 @@ async function clear(c: Crossing) {
         >
           {{ seeking === keyOf(crossing) ? 'seeking an angle …' : 'open it clear' }}
         </button>
-        <span v-if="unhelped === keyOf(crossing)" class="text-quiet">opening or closing alone does not clear it: try a shallower former, or fewer or smaller petals</span>
+        <span v-if="unhelped === keyOf(crossing)" class="text-quiet"
+          >opening or closing alone does not clear it: try a shallower former, or fewer or smaller petals</span
+        >
       </li>
     </ul>
   </div>

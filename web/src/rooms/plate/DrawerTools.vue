@@ -35,9 +35,15 @@ const mark = (good: boolean, owned: number) => (!good ? '■' : owned > 0 ? '●
     <template v-if="open && tools">
       <table v-if="tools.cutters.length" class="w-full text-note" aria-label="Cutters">
         <tbody>
-          <tr v-for="f in tools.cutters.slice(0, fits(tools.cutters[0]!) ? 4 : 2)" :key="f.cutter.name" class="border-t border-line align-top">
+          <tr
+            v-for="f in tools.cutters.slice(0, fits(tools.cutters[0]!) ? 4 : 2)"
+            :key="f.cutter.name"
+            class="border-t border-line align-top"
+          >
             <td class="pr-1">{{ mark(fits(f), here(f.cutter)) }}</td>
-            <td class="pr-2">{{ f.cutter.name }}<span v-if="here(f.cutter) === 0" class="text-quiet italic"> ({{ away(f.cutter) }})</span></td>
+            <td class="pr-2">
+              {{ f.cutter.name }}<span v-if="here(f.cutter) === 0" class="text-quiet italic"> ({{ away(f.cutter) }})</span>
+            </td>
             <td class="w-1/2">{{ $told(f.reason) }}</td>
           </tr>
         </tbody>
@@ -45,7 +51,9 @@ const mark = (good: boolean, owned: number) => (!good ? '■' : owned > 0 ? '●
       <table v-for="sort in sorts" :key="sort" class="w-full text-note" :aria-label="sort">
         <tbody>
           <tr v-for="o in tools.others.filter((t) => t.sort === sort).slice(0, SHOWN)" :key="o.name" class="border-t border-line align-top">
-            <td class="pr-1">{{ mark(o.fits, o.owned) }}</td><td class="pr-2">{{ o.name }} × {{ o.owned }}</td><td class="w-1/2">{{ $told(o.reason) }}</td>
+            <td class="pr-1">{{ mark(o.fits, o.owned) }}</td>
+            <td class="pr-2">{{ o.name }} × {{ o.owned }}</td>
+            <td class="w-1/2">{{ $told(o.reason) }}</td>
           </tr>
         </tbody>
       </table>

@@ -72,16 +72,22 @@ const hours = computed(() => {
 <template>
   <section aria-label="Drying strip" class="grid shrink-0 grid-cols-[236px_1fr] border-t border-line" :style="{ height: `${stripPx}px` }">
     <RoomReading class="border-r border-line">
-      <RouterLink class="text-quiet hover:text-accent" to="/room" title="The room ahead: what is expected of the coming days">the room now …</RouterLink>
+      <RouterLink class="text-quiet hover:text-accent" to="/room" title="The room ahead: what is expected of the coming days"
+        >the room now …</RouterLink
+      >
     </RoomReading>
     <div class="flex min-h-0 flex-col px-3 pt-1">
       <p class="flex items-baseline gap-5 text-note whitespace-nowrap text-quiet">
-        <span class="font-heading text-lead whitespace-nowrap italic max-[1100px]:hidden">{{ rates.length ? 'drying in the room ahead, begun now' : 'drying, working straight through' }}</span>
+        <span class="font-heading text-lead whitespace-nowrap italic max-[1100px]:hidden">{{
+          rates.length ? 'drying in the room ahead, begun now' : 'drying, working straight through'
+        }}</span>
         <span><span class="mr-1 inline-block h-2.5 w-4 border border-ink bg-ground align-baseline" />soft</span>
         <span><span class="hatched mr-1 inline-block h-2.5 w-4 border border-ink align-baseline" />bends</span>
         <span><span class="mr-1 inline-block h-2.5 w-4 bg-quiet align-baseline" />sets</span>
         <span>▸ safe by</span><span>│ joined</span>
-        <span class="flex-1 text-right text-ink">{{ ready == null ? '■ never done in this room' : `done at ${ready.toFixed(1)} h${rates.length ? ' in the room as set' : ''}` }}</span>
+        <span class="flex-1 text-right text-ink">{{
+          ready == null ? '■ never done in this room' : `done at ${ready.toFixed(1)} h${rates.length ? ' in the room as set' : ''}`
+        }}</span>
       </p>
       <div class="min-h-0 flex-1 overflow-y-auto">
         <button
@@ -94,22 +100,44 @@ const hours = computed(() => {
           @pointerleave="emit('point', null)"
           @click="selected = row.id"
         >
-          <span class="truncate text-note leading-none" :class="{ 'font-semibold text-accent': row.id === selected || row.id === lit }">{{ row.name }}</span>
+          <span class="truncate text-note leading-none" :class="{ 'font-semibold text-accent': row.id === selected || row.id === lit }">{{
+            row.name
+          }}</span>
           <span class="relative h-full border-l border-line">
-            <span v-if="row.never && row.dry === undefined" class="absolute inset-y-[2px] border border-ink bg-ground" :style="{ left: at(row.from), right: '0' }" />
+            <span
+              v-if="row.never && row.dry === undefined"
+              class="absolute inset-y-[2px] border border-ink bg-ground"
+              :style="{ left: at(row.from), right: '0' }"
+            />
             <template v-else>
-              <span class="absolute inset-y-[2px] border border-ink bg-ground" :style="{ left: at(row.from), width: at(row.firm - row.from) }" />
-              <span class="absolute inset-y-[2px] bg-quiet" :style="{ left: at(row.firm), width: at(Math.max(0, (row.dry ?? span) - row.firm)) }" />
+              <span
+                class="absolute inset-y-[2px] border border-ink bg-ground"
+                :style="{ left: at(row.from), width: at(row.firm - row.from) }"
+              />
+              <span
+                class="absolute inset-y-[2px] bg-quiet"
+                :style="{ left: at(row.firm), width: at(Math.max(0, (row.dry ?? span) - row.firm)) }"
+              />
               <span class="absolute top-[-1px] text-note leading-[13px]" :style="{ left: at(row.dry ?? span) }">▸</span>
             </template>
-            <span v-if="row.window" class="hatched absolute inset-y-[2px] min-w-[3px] border-x border-ink" :style="{ left: at(row.window.from), width: at(row.window.to - row.window.from) }" />
+            <span
+              v-if="row.window"
+              class="hatched absolute inset-y-[2px] min-w-[3px] border-x border-ink"
+              :style="{ left: at(row.window.from), width: at(row.window.to - row.window.from) }"
+            />
             <span v-if="row.join != null" class="absolute inset-y-0 w-[2px] bg-accent" :style="{ left: at(row.join) }" />
             <span v-if="row.never" class="absolute right-1 bg-sheet px-1 text-note leading-[13px]">never {{ row.never }}</span>
           </span>
         </button>
       </div>
       <div class="relative ml-[112px] h-5 border-t border-line text-note text-quiet" aria-hidden="true">
-        <span v-for="hour in hours" :key="hour" class="absolute -translate-x-1/2 border-l border-line pl-0.5 whitespace-nowrap" :style="{ left: at(hour) }">{{ hour }} h</span>
+        <span
+          v-for="hour in hours"
+          :key="hour"
+          class="absolute -translate-x-1/2 border-l border-line pl-0.5 whitespace-nowrap"
+          :style="{ left: at(hour) }"
+          >{{ hour }} h</span
+        >
       </div>
     </div>
   </section>

@@ -15,13 +15,25 @@ const near = computed(() => {
 
 <template>
   <table class="mt-1 w-full">
-    <caption class="heading-small border-b border-line text-left">every gauge under one of these</caption>
+    <caption class="heading-small border-b border-line text-left">
+      every gauge under one of these
+    </caption>
     <thead>
-      <tr class="text-right text-note text-quiet"><th class="text-left font-normal">gauge</th><th class="font-normal">mm</th><th class="font-normal">droop</th><th class="font-normal">in a bump</th><th /></tr>
+      <tr class="text-right text-note text-quiet">
+        <th class="text-left font-normal">gauge</th>
+        <th class="font-normal">mm</th>
+        <th class="font-normal">droop</th>
+        <th class="font-normal">in a bump</th>
+        <th />
+      </tr>
     </thead>
     <tbody>
       <tr v-for="row in near" :key="row.gauge" class="text-right" :class="{ 'font-semibold': row.gauge === gauge }">
-        <td class="text-left"><button type="button" class="text-accent hover:underline" :aria-pressed="row.gauge === gauge" @click="emit('choose', row.gauge)">{{ row.gauge }} ga</button></td>
+        <td class="text-left">
+          <button type="button" class="text-accent hover:underline" :aria-pressed="row.gauge === gauge" @click="emit('choose', row.gauge)">
+            {{ row.gauge }} ga
+          </button>
+        </td>
         <td>{{ row.diameterMm.toFixed(2) }}</td>
         <td>{{ row.droopDeg.toFixed(1) }}°</td>
         <td>{{ row.stressMpa.toFixed(0) }} MPa</td>

@@ -40,7 +40,13 @@ const hairline = computed(() => box.value.height / 260)
   >
     <g :stroke="lit ? 'var(--color-accent)' : 'var(--color-ink)'" :stroke-width="hairline" stroke-linejoin="round" stroke-linecap="round">
       <line x1="0" y1="0" x2="0" :y2="-habit.stemMm" :stroke-width="hairline * 2.2" />
-      <polyline v-for="(joint, i) in habit.joints" :key="`j${i}`" :points="pointsOf(joint.points)" fill="none" :stroke-width="Math.max(hairline, joint.widthMm)" />
+      <polyline
+        v-for="(joint, i) in habit.joints"
+        :key="`j${i}`"
+        :points="pointsOf(joint.points)"
+        fill="none"
+        :stroke-width="Math.max(hairline, joint.widthMm)"
+      />
       <g v-for="(h, i) in heads" :key="i">
         <line x1="0" :y1="-h.jointMm" :x2="h.x" :y2="h.y" />
         <image

@@ -13,7 +13,10 @@ const props = defineProps<{ part?: Part; tint?: string }>()
 const emit = defineEmits<{ change: [outline: Outline] }>()
 const lengths = useLengths()
 const svg = useTemplateRef<SVGSVGElement>('svg')
-const outline = useOutline(() => props.part, (made) => emit('change', made))
+const outline = useOutline(
+  () => props.part,
+  (made) => emit('change', made),
+)
 const { view, fault, bothSides } = outline
 const held = ref<string>()
 const pointed = ref<string>()
@@ -101,14 +104,34 @@ function drawn(made: Outline) {
       >
         <path :d="grid" fill="none" stroke="var(--color-line)" :stroke-width="box.hairline * 0.5" />
         <path :d="path" :fill="tint" stroke="var(--color-ink)" :stroke-width="box.hairline * 1.4" stroke-linejoin="round" data-outline />
-        <line x1="0" y1="0" x2="0" :y2="-view.outline.lengthMm" stroke="var(--color-ink)" :stroke-width="box.hairline" :stroke-dasharray="`${box.hairline * 14} ${box.hairline * 5} ${box.hairline * 3} ${box.hairline * 5}`" />
+        <line
+          x1="0"
+          y1="0"
+          x2="0"
+          :y2="-view.outline.lengthMm"
+          stroke="var(--color-ink)"
+          :stroke-width="box.hairline"
+          :stroke-dasharray="`${box.hairline * 14} ${box.hairline * 5} ${box.hairline * 3} ${box.hairline * 5}`"
+        />
         <g fill="var(--color-quiet)" :font-size="text" font-family="var(--font-sans)">
           <g stroke="var(--color-quiet)" :stroke-width="box.hairline">
-            <line :x1="view.outline.widthMm / 2 + text * 1.6" y1="0" :x2="view.outline.widthMm / 2 + text * 1.6" :y2="-view.outline.lengthMm" />
+            <line
+              :x1="view.outline.widthMm / 2 + text * 1.6"
+              y1="0"
+              :x2="view.outline.widthMm / 2 + text * 1.6"
+              :y2="-view.outline.lengthMm"
+            />
             <line :x1="view.outline.widthMm / 2 + text * 1.2" y1="0" :x2="view.outline.widthMm / 2 + text * 2" y2="0" />
-            <line :x1="view.outline.widthMm / 2 + text * 1.2" :y1="-view.outline.lengthMm" :x2="view.outline.widthMm / 2 + text * 2" :y2="-view.outline.lengthMm" />
+            <line
+              :x1="view.outline.widthMm / 2 + text * 1.2"
+              :y1="-view.outline.lengthMm"
+              :x2="view.outline.widthMm / 2 + text * 2"
+              :y2="-view.outline.lengthMm"
+            />
           </g>
-          <text :x="view.outline.widthMm / 2 + text * 2.1" :y="-view.outline.lengthMm / 2">{{ shown(view.outline.lengthMm, 'mm') }} long</text>
+          <text :x="view.outline.widthMm / 2 + text * 2.1" :y="-view.outline.lengthMm / 2">
+            {{ shown(view.outline.lengthMm, 'mm') }} long
+          </text>
           <text x="0" :y="text * 1.5" text-anchor="middle">{{ shown(view.outline.widthMm, 'mm') }} wide</text>
         </g>
         <circle
@@ -140,13 +163,19 @@ function drawn(made: Outline) {
       <div class="flex flex-wrap items-center gap-x-3 border-t border-line px-3 py-1">
         <span>{{ shown(view.areaMm2, 'square-mm') }} inside, {{ shown(view.edgeMm, 'mm') }} round</span>
         <span class="flex-1" />
-        <label v-if="own" class="flex items-center gap-1.5"><input v-model="bothSides" type="checkbox" class="size-4" /> both sides alike</label>
+        <label v-if="own" class="flex items-center gap-1.5"
+          ><input v-model="bothSides" type="checkbox" class="size-4" /> both sides alike</label
+        >
         <button v-if="own" type="button" class="act-quiet" @click="outline.toFamily()">Back to the family</button>
-        <button v-else type="button" class="act-quiet" title="Then it can be pulled at any station" @click="outline.free()">Make it my own shape</button>
+        <button v-else type="button" class="act-quiet" title="Then it can be pulled at any station" @click="outline.free()">
+          Make it my own shape
+        </button>
         <button type="button" class="act-quiet" @click="drawing = true">Import a drawing …</button>
       </div>
       <OutlineDrawn :open="drawing" :length-mm="view.outline.lengthMm" @close="drawing = false" @drawn="drawn" />
     </template>
-    <p v-else class="m-auto max-w-80 text-center text-quiet">Choose a ring, a calyx or leaves on the strand: what is cut for them is drawn here, to be pulled into shape.</p>
+    <p v-else class="m-auto max-w-80 text-center text-quiet">
+      Choose a ring, a calyx or leaves on the strand: what is cut for them is drawn here, to be pulled into shape.
+    </p>
   </section>
 </template>

@@ -20,9 +20,12 @@ const view = shallowRef<Schemas['OutlineView']>()
 const fault = shallowRef<unknown>()
 let asked = 0
 
-watch(() => props.open, (open) => {
-  if (open) length.value = props.lengthMm
-})
+watch(
+  () => props.open,
+  (open) => {
+    if (open) length.value = props.lengthMm
+  },
+)
 
 watch([text, length, turn], async () => {
   const mine = ++asked
@@ -60,19 +63,36 @@ const box = computed(() => {
           <label class="block text-note text-quiet" for="drawn-text">drawing, or path</label>
           <textarea id="drawn-text" v-model="text" rows="7" spellcheck="false" class="field text-note" :placeholder="EXAMPLE" />
           <p class="mt-2 flex items-center gap-3">
-            <label class="act-quiet cursor-pointer">Open a file …<input type="file" accept=".svg,image/svg+xml" class="sr-only" @change="choose" /></label>
+            <label class="act-quiet cursor-pointer"
+              >Open a file …<input type="file" accept=".svg,image/svg+xml" class="sr-only" @change="choose"
+            /></label>
             <button type="button" class="act-quiet" @click="text = EXAMPLE">Show me with an example</button>
           </p>
           <div class="mt-2 grid grid-cols-2 gap-3">
             <SchemaNumber label="length" :node="field('Outline', 'lengthMm')" :value="length" @change="length = $event" />
-            <NumberField label="turned" hint="Clockwise, so that the tip points up." :value="turn" unit="°" :digits="0" :min="-180" :max="180" :step="15" :whole="false" @change="turn = $event" />
+            <NumberField
+              label="turned"
+              hint="Clockwise, so that the tip points up."
+              :value="turn"
+              unit="°"
+              :digits="0"
+              :min="-180"
+              :max="180"
+              :step="15"
+              :whole="false"
+              @change="turn = $event"
+            />
           </div>
           <ProblemNote v-if="fault" :error="fault" class="mt-2" />
         </div>
         <div class="border border-line p-2">
-          <svg v-if="view" class="h-52 w-full" :viewBox="box" role="img" aria-label="The outline that was read"><path :d="path" fill="var(--color-ground)" stroke="var(--color-ink)" stroke-width="0.4" /></svg>
+          <svg v-if="view" class="h-52 w-full" :viewBox="box" role="img" aria-label="The outline that was read">
+            <path :d="path" fill="var(--color-ground)" stroke="var(--color-ink)" stroke-width="0.4" />
+          </svg>
           <p v-else class="grid h-52 place-items-center text-center text-quiet">What is read is drawn here.</p>
-          <p v-if="view" class="text-center">{{ $told(`${view.outline.lengthMm.toFixed(1)}\u00a0×\u00a0${view.outline.widthMm.toFixed(1)}\u00a0mm`) }}</p>
+          <p v-if="view" class="text-center">
+            {{ $told(`${view.outline.lengthMm.toFixed(1)}\u00a0×\u00a0${view.outline.widthMm.toFixed(1)}\u00a0mm`) }}
+          </p>
         </div>
       </div>
       <p class="mt-4 flex justify-end gap-3">

@@ -17,16 +17,24 @@ import ShadeList from './ShadeList.vue'
 import TryAtBench from './TryAtBench.vue'
 
 /** The reckoning of what is selected, or of the whole flower, below the design it rests on. */
-const props = defineProps<{ species: SpeciesDocument; speciesId: string; part?: Part; reckoning: Reckoning; reason: (key: string, partId?: string) => Promise<Schemas['Why']>; fault?: Failure }>()
+const props = defineProps<{
+  species: SpeciesDocument
+  speciesId: string
+  part?: Part
+  reckoning: Reckoning
+  reason: (key: string, partId?: string) => Promise<Schemas['Why']>
+  fault?: Failure
+}>()
 const emit = defineEmits<{ change: [path: string, value: unknown]; fix: [fix: Schemas['FixView']]; select: [id: string] }>()
 
 const lengths = useLengths()
 const own = computed(() => props.reckoning.parts.find((p) => p.id === props.part?.id))
 const figures = computed(() => own.value?.figures ?? props.reckoning.figures)
-const findings = computed(() =>
-  props.reckoning.findings.filter((f) => !props.part || f.partId === props.part.id || f.partId === undefined),
+const findings = computed(() => props.reckoning.findings.filter((f) => !props.part || f.partId === props.part.id || f.partId === undefined))
+provide(
+  IDLE_FIELDS,
+  computed(() => own.value?.idle ?? []),
 )
-provide(IDLE_FIELDS, computed(() => own.value?.idle ?? []))
 const path = computed(() => `/parts/${props.species.parts.findIndex((p) => p.id === props.part?.id)}`)
 /** Its colour has a bench of its own. */
 const HIDDEN_OF_PART = ['id', 'colour']
@@ -46,7 +54,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
         :key="part.id"
         class="mt-1"
         :node="partSchema(part.kind)"
-        :value="(part as unknown as Record<string, unknown>)"
+        :value="part as unknown as Record<string, unknown>"
         :shades="species.shades"
         :hidden="HIDDEN_OF_PART"
         :path="path"
@@ -56,7 +64,7 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
         v-else
         class="mt-1"
         :node="resolved(speciesSchema)"
-        :value="(species as unknown as Record<string, unknown>)"
+        :value="species as unknown as Record<string, unknown>"
         :shades="species.shades"
         :hidden="HIDDEN_OF_SPECIES"
         path=""
@@ -65,13 +73,29 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
     </details>
     <DrawerTools v-if="part" :key="`tools ${part.id}`" :species="species" :part="part" :species-id="speciesId" />
     <FigureTable :key="part?.id" :figures="figures" :reason="(key) => reason(key, own?.id)" class="mt-2" />
-    <GaugeTable v-if="own && own.gauges.length > 0 && part" :rows="own.gauges" :part="part" @choose="emit('change', `${path}/pieces/attachment/gauge`, $event)" />
+    <GaugeTable
+      v-if="own && own.gauges.length > 0 && part"
+      :rows="own.gauges"
+      :part="part"
+      @choose="emit('change', `${path}/pieces/attachment/gauge`, $event)"
+    />
     <p v-if="!part" class="mt-3 flex flex-wrap items-center gap-x-3 text-quiet">
       the plate as one page
-      <a v-for="form in ['svg', 'pdf', 'png']" :key="form" class="act-quiet !px-0" :href="`/api/species/${speciesId}/sheet.${form}?lengths=${lengths.unit === 'in' ? 'IN' : 'MM'}`" target="_blank">{{ form.toUpperCase() }}</a>
+      <a
+        v-for="form in ['svg', 'pdf', 'png']"
+        :key="form"
+        class="act-quiet !px-0"
+        :href="`/api/species/${speciesId}/sheet.${form}?lengths=${lengths.unit === 'in' ? 'IN' : 'MM'}`"
+        target="_blank"
+        >{{ form.toUpperCase() }}</a
+      >
     </p>
     <TryAtBench v-if="!part" class="mt-3" :species-id="speciesId" :name="species.name" />
-    <p class="mt-3"><RouterLink class="act-quiet" :to="{ path: '/troubleshooting', query: { species: speciesId, part: part?.id } }">Something went wrong with it?</RouterLink></p>
+    <p class="mt-3">
+      <RouterLink class="act-quiet" :to="{ path: '/troubleshooting', query: { species: speciesId, part: part?.id } }"
+        >Something went wrong with it?</RouterLink
+      >
+    </p>
     <CautionList v-if="!part" :cautions="reckoning.cautions" />
     <ShadeList v-if="!part" :species="species" :reckoned="reckoning.shades" @change="(p, value) => emit('change', p, value)" />
   </section>

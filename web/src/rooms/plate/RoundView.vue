@@ -44,23 +44,38 @@ onMounted(() => {
     stage = roundStage(canvas.value!, (id) => emit('update:selected', id))
     void ask()
   } catch {
-    fault.value = new Error('This browser cannot draw in three dimensions. Switch its hardware acceleration on, or export the flower as glTF.')
+    fault.value = new Error(
+      'This browser cannot draw in three dimensions. Switch its hardware acceleration on, or export the flower as glTF.',
+    )
   }
 })
 onBeforeUnmount(() => {
   clearTimeout(timer)
   stage?.leave()
 })
-watch([() => props.species, open], () => {
-  clearTimeout(timer)
-  timer = setTimeout(ask, SETTLED_MS)
-}, { deep: true })
-watch(() => props.lit ?? props.selected, (id) => stage?.light(id))
+watch(
+  [() => props.species, open],
+  () => {
+    clearTimeout(timer)
+    timer = setTimeout(ask, SETTLED_MS)
+  },
+  { deep: true },
+)
+watch(
+  () => props.lit ?? props.selected,
+  (id) => stage?.light(id),
+)
 </script>
 
 <template>
   <section class="relative min-w-0 bg-sheet" aria-label="The flower in the round">
-    <canvas ref="canvas" class="block size-full touch-none" tabindex="0" aria-label="The flower in the round: drag to turn it, scroll to come nearer; arrow keys turn it too" :data-drawn="drawn" />
+    <canvas
+      ref="canvas"
+      class="block size-full touch-none"
+      tabindex="0"
+      aria-label="The flower in the round: drag to turn it, scroll to come nearer; arrow keys turn it too"
+      :data-drawn="drawn"
+    />
     <ProblemNote v-if="fault" :error="fault" class="absolute top-12 left-4" />
     <CrossingList
       v-if="drawn"
@@ -72,8 +87,18 @@ watch(() => props.lit ?? props.selected, (id) => stage?.light(id))
     />
     <div class="absolute inset-x-4 bottom-3 flex items-end gap-4">
       <label class="w-64 text-note text-quiet">
-        <span class="flex justify-between"><span>bud</span><span>opened to {{ Math.round(100 * open) }} %</span><span>full</span></span>
-        <input v-model.number="open" type="range" min="0" max="1" step="0.05" class="w-full accent-accent" aria-label="how far it is opened" />
+        <span class="flex justify-between"
+          ><span>bud</span><span>opened to {{ Math.round(100 * open) }} %</span><span>full</span></span
+        >
+        <input
+          v-model.number="open"
+          type="range"
+          min="0"
+          max="1"
+          step="0.05"
+          class="w-full accent-accent"
+          aria-label="how far it is opened"
+        />
       </label>
       <span class="flex-1" />
       <a class="act-quiet" :href="`/api/species/${speciesId}/round.glb`" download="flower.glb">Export as glTF</a>

@@ -20,7 +20,9 @@ const emit = defineEmits<{ point: [id: string | null]; change: [key: string, alt
 
 const id = useId()
 /** What fills the bodies that are coloured by zones. */
-const ramps = computed<Record<string, string>>(() => Object.fromEntries(props.section.ramps.map((ramp) => [ramp.partId, `url(#${id}-ramp-${ramp.partId})`])))
+const ramps = computed<Record<string, string>>(() =>
+  Object.fromEntries(props.section.ramps.map((ramp) => [ramp.partId, `url(#${id}-ramp-${ramp.partId})`])),
+)
 
 const chosen = computed(() => {
   const profile = props.section.profiles.find((p) => p.partId === selected.value)
@@ -111,19 +113,54 @@ function grains(rounds: Schemas['Rounds']) {
       @pointerdown="selected = profile.partId"
     >
       <path :d="sectionPath(profile.midrib)" stroke="transparent" :stroke-width="hairline * 26" />
-      <path v-if="profile.glued > 1" :d="sectionPath(profile.midrib.slice(0, 2 * profile.glued))" stroke="var(--color-ink)" :stroke-width="profile.thicknessMm + hairline * 3.6" stroke-linecap="butt" data-glued />
-      <path :d="bladePath(profile)" :fill="tints[profile.partId]" :stroke="ink(profile.partId)" :stroke-width="hairline * (marked(profile.partId) ? 2.4 : 1)" />
+      <path
+        v-if="profile.glued > 1"
+        :d="sectionPath(profile.midrib.slice(0, 2 * profile.glued))"
+        stroke="var(--color-ink)"
+        :stroke-width="profile.thicknessMm + hairline * 3.6"
+        stroke-linecap="butt"
+        data-glued
+      />
+      <path
+        :d="bladePath(profile)"
+        :fill="tints[profile.partId]"
+        :stroke="ink(profile.partId)"
+        :stroke-width="hairline * (marked(profile.partId) ? 2.4 : 1)"
+      />
     </g>
-    <g v-for="(line, i) in section.strokes" :key="`s${i}`" :data-part="line.partId" fill="none" stroke-linejoin="round" @pointerenter="emit('point', line.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = line.partId">
-      <path :d="sectionPath(line.points)" :stroke="ink(line.partId)" :stroke-width="line.widthMm + hairline * (marked(line.partId) ? 4.5 : 2)" />
+    <g
+      v-for="(line, i) in section.strokes"
+      :key="`s${i}`"
+      :data-part="line.partId"
+      fill="none"
+      stroke-linejoin="round"
+      @pointerenter="emit('point', line.partId)"
+      @pointerleave="emit('point', null)"
+      @pointerdown="selected = line.partId"
+    >
+      <path
+        :d="sectionPath(line.points)"
+        :stroke="ink(line.partId)"
+        :stroke-width="line.widthMm + hairline * (marked(line.partId) ? 4.5 : 2)"
+      />
       <path :d="sectionPath(line.points)" :stroke="ramps[line.partId] ?? tints[line.partId]" :stroke-width="line.widthMm" />
     </g>
-    <g v-for="(rounds, i) in section.rounds" :key="`r${i}`" :data-part="rounds.partId" :fill="ramps[rounds.partId] ?? tints[rounds.partId]" :stroke="ink(rounds.partId)" :stroke-width="hairline" @pointerenter="emit('point', rounds.partId)" @pointerleave="emit('point', null)" @pointerdown="selected = rounds.partId">
+    <g
+      v-for="(rounds, i) in section.rounds"
+      :key="`r${i}`"
+      :data-part="rounds.partId"
+      :fill="ramps[rounds.partId] ?? tints[rounds.partId]"
+      :stroke="ink(rounds.partId)"
+      :stroke-width="hairline"
+      @pointerenter="emit('point', rounds.partId)"
+      @pointerleave="emit('point', null)"
+      @pointerdown="selected = rounds.partId"
+    >
       <ellipse v-for="(grain, k) in grains(rounds)" :key="k" v-bind="grain" :rx="rounds.wideMm / 2" :ry="rounds.highMm / 2" />
     </g>
     <g v-if="chosen" fill="var(--color-sheet)" stroke="var(--color-accent)" :stroke-width="hairline * 2" data-handles>
       <g
-        v-for="handle in (['tip', 'opens'] as const)"
+        v-for="handle in ['tip', 'opens'] as const"
         :key="handle"
         :data-handle="handle"
         :class="handle === 'tip' ? 'cursor-grab' : 'cursor-move'"
@@ -132,9 +169,22 @@ function grains(rounds: Schemas['Rounds']) {
         @pointerup="grip = undefined"
         @pointercancel="grip = undefined"
       >
-        <circle :cx="(handle === 'tip' ? chosen.tip : chosen.middle).x" :cy="(handle === 'tip' ? chosen.tip : chosen.middle).y" :r="hairline * 24" fill="transparent" stroke="none" />
+        <circle
+          :cx="(handle === 'tip' ? chosen.tip : chosen.middle).x"
+          :cy="(handle === 'tip' ? chosen.tip : chosen.middle).y"
+          :r="hairline * 24"
+          fill="transparent"
+          stroke="none"
+        />
         <circle v-if="handle === 'tip'" :cx="chosen.tip.x" :cy="chosen.tip.y" :r="hairline * 8" />
-        <rect v-else :x="chosen.middle.x - hairline * 7" :y="chosen.middle.y - hairline * 7" :width="hairline * 14" :height="hairline * 14" :transform="`rotate(45 ${chosen.middle.x} ${chosen.middle.y})`" />
+        <rect
+          v-else
+          :x="chosen.middle.x - hairline * 7"
+          :y="chosen.middle.y - hairline * 7"
+          :width="hairline * 14"
+          :height="hairline * 14"
+          :transform="`rotate(45 ${chosen.middle.x} ${chosen.middle.y})`"
+        />
         <title>{{ handle === 'tip' ? 'pull to lengthen' : 'pull to open or close' }}</title>
       </g>
     </g>

@@ -17,25 +17,59 @@ function add() {
 }
 
 function leaveOut(at: number) {
-  emit('change', '/shades', props.species.shades.filter((_, i) => i !== at))
+  emit(
+    'change',
+    '/shades',
+    props.species.shades.filter((_, i) => i !== at),
+  )
 }
 </script>
 
 <template>
   <h3 class="heading-small mt-2 border-b border-line">shades</h3>
   <div v-for="(shade, i) in species.shades" :key="shade.id" class="mt-1.5 grid grid-cols-[40px_1fr_84px] items-end gap-2">
-    <span class="h-[46px] border border-line" :style="{ background: of(shade.id)?.colour }" :title="`${shade.name}: the colour of the mix`" />
+    <span
+      class="h-[46px] border border-line"
+      :style="{ background: of(shade.id)?.colour }"
+      :title="`${shade.name}: the colour of the mix`"
+    />
     <label class="min-w-0">
       <span class="block text-note text-quiet">
         {{ of(shade.id)?.pieceG.toFixed(1) }} g: {{ of(shade.id)?.strongG.toFixed(1) }} strong, {{ of(shade.id)?.whiteG.toFixed(1) }} white
       </span>
       <span class="flex gap-1">
-        <input class="field h-[30px]" :value="shade.name" :aria-label="`name of ${shade.name}`" maxlength="60" @change="emit('change', `/shades/${i}/name`, ($event.target as HTMLInputElement).value)" />
-        <input type="color" class="h-[30px] w-8 shrink-0 border border-line bg-sheet" :value="shade.strong" :aria-label="`strong colour of ${shade.name}`" @change="emit('change', `/shades/${i}/strong`, ($event.target as HTMLInputElement).value)" />
-        <button v-if="!used(shade.id) && species.shades.length > 1" type="button" class="px-1 text-quiet" :aria-label="`Remove ${shade.name}`" @click="leaveOut(i)">×</button>
+        <input
+          class="field h-[30px]"
+          :value="shade.name"
+          :aria-label="`name of ${shade.name}`"
+          maxlength="60"
+          @change="emit('change', `/shades/${i}/name`, ($event.target as HTMLInputElement).value)"
+        />
+        <input
+          type="color"
+          class="h-[30px] w-8 shrink-0 border border-line bg-sheet"
+          :value="shade.strong"
+          :aria-label="`strong colour of ${shade.name}`"
+          @change="emit('change', `/shades/${i}/strong`, ($event.target as HTMLInputElement).value)"
+        />
+        <button
+          v-if="!used(shade.id) && species.shades.length > 1"
+          type="button"
+          class="px-1 text-quiet"
+          :aria-label="`Remove ${shade.name}`"
+          @click="leaveOut(i)"
+        >
+          ×
+        </button>
       </span>
     </label>
-    <SchemaNumber percent label="share of strong colour" :node="field('Shade', 'share')" :value="shade.share" @change="emit('change', `/shades/${i}/share`, $event)" />
+    <SchemaNumber
+      percent
+      label="share of strong colour"
+      :node="field('Shade', 'share')"
+      :value="shade.share"
+      @change="emit('change', `/shades/${i}/share`, $event)"
+    />
   </div>
   <button type="button" class="act-quiet mt-1 !px-0" @click="add">Add a shade</button>
 </template>

@@ -169,7 +169,9 @@ function gapArc(gap: Schemas['Gap']): string {
       @wheel="zoom"
     >
       <defs>
-        <clipPath id="right-half"><rect x="0" :y="view.zoom.value > 1 ? -top * 3 : -top + text * 2.2" :width="half * 3" :height="(top + bottom) * 4" /></clipPath>
+        <clipPath id="right-half">
+          <rect x="0" :y="view.zoom.value > 1 ? -top * 3 : -top + text * 2.2" :width="half * 3" :height="(top + bottom) * 4" />
+        </clipPath>
         <clipPath id="left-half"><rect :x="-half * 3" :y="-top * 3" :width="half * 3" :height="(top + bottom) * 4" /></clipPath>
       </defs>
       <g clip-path="url(#right-half)" data-face>
@@ -184,7 +186,15 @@ function gapArc(gap: Schemas['Gap']): string {
           @point="emit('point', $event)"
           @press="press"
         />
-        <path v-for="gap in overFace" :key="gap.partId" :d="gapArc(gap)" fill="none" stroke="var(--color-accent)" :stroke-width="hairline * 5" stroke-dasharray="1 1" />
+        <path
+          v-for="gap in overFace"
+          :key="gap.partId"
+          :d="gapArc(gap)"
+          fill="none"
+          stroke="var(--color-accent)"
+          :stroke-width="hairline * 5"
+          stroke-dasharray="1 1"
+        />
       </g>
       <SectionDrawing
         v-model:selected="selected"
@@ -199,7 +209,15 @@ function gapArc(gap: Schemas['Gap']): string {
         @point="emit('point', $event)"
         @change="(key, alter) => emit('change', key, alter)"
       />
-      <line x1="0" :y1="-top + text" x2="0" :y2="bottom - 1" stroke="var(--color-ink)" :stroke-width="hairline" :stroke-dasharray="`${hairline * 14} ${hairline * 5} ${hairline * 3} ${hairline * 5}`" />
+      <line
+        x1="0"
+        :y1="-top + text"
+        x2="0"
+        :y2="bottom - 1"
+        stroke="var(--color-ink)"
+        :stroke-width="hairline"
+        :stroke-dasharray="`${hairline * 14} ${hairline * 5} ${hairline * 3} ${hairline * 5}`"
+      />
       <g fill="var(--color-quiet)" :font-size="text" font-family="var(--font-sans)">
         <g stroke="var(--color-quiet)" :stroke-width="hairline">
           <line x1="0" :y1="-top + text * 1.5" :x2="radius" :y2="-top + text * 1.5" />

@@ -61,24 +61,42 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joining.as : '')
         :aria-selected="part.id === selected"
         :data-bead="part.id"
         class="relative flex cursor-pointer items-center gap-3 border-l-4 border-transparent pr-2 pl-3"
-        :class="{ 'min-h-[44px]': !close, 'h-[34px]': close && !closest, 'h-[30px]': closest, '!border-accent bg-sheet': part.id === selected, 'bg-sheet/60': part.id === lit }"
+        :class="{
+          'min-h-[44px]': !close,
+          'h-[34px]': close && !closest,
+          'h-[30px]': closest,
+          '!border-accent bg-sheet': part.id === selected,
+          'bg-sheet/60': part.id === lit,
+        }"
         @click="selected = part.id"
         @keydown.enter.prevent="selected = part.id"
         @keydown.space.prevent="selected = part.id"
         @pointerenter="emit('point', part.id)"
         @pointerleave="emit('point', null)"
       >
-        <svg class="-my-px w-8 shrink-0" :class="closest ? 'h-[32px]' : close ? 'h-[36px]' : 'h-[46px]'" :viewBox="close ? '-16 -18 32 36' : '-16 -23 32 46'" preserveAspectRatio="xMidYMid slice" aria-hidden="true">
+        <svg
+          class="-my-px w-8 shrink-0"
+          :class="closest ? 'h-[32px]' : close ? 'h-[36px]' : 'h-[46px]'"
+          :viewBox="close ? '-16 -18 32 36' : '-16 -23 32 46'"
+          preserveAspectRatio="xMidYMid slice"
+          aria-hidden="true"
+        >
           <line x1="0" y1="-23" x2="0" y2="23" stroke="var(--color-ink)" stroke-width="1.6" />
           <line v-if="weight(part)" x1="0" y1="0" x2="16" y2="0" stroke="var(--color-ink)" :stroke-width="weight(part)" />
           <circle r="9" :fill="tints[part.id]" stroke="var(--color-ink)" stroke-width="1" />
         </svg>
         <span class="min-w-0 flex-1">
-          <span class="block truncate font-heading" :class="close ? 'text-lead leading-[15px]' : 'text-lead leading-5'">{{ part.name }}</span>
-          <span class="block truncate text-note text-quiet" :class="{ 'leading-[14px]': close }" :title="inShort[part.id]">{{ inShort[part.id] }}</span>
+          <span class="block truncate font-heading" :class="close ? 'text-lead leading-[15px]' : 'text-lead leading-5'">{{
+            part.name
+          }}</span>
+          <span class="block truncate text-note text-quiet" :class="{ 'leading-[14px]': close }" :title="inShort[part.id]">{{
+            inShort[part.id]
+          }}</span>
         </span>
         <span class="text-right text-note text-quiet">
-          <span v-if="findings[part.id]" class="block text-note leading-4 font-semibold text-ink" :title="words[findings[part.id]!]">{{ findings[part.id] }} {{ words[findings[part.id]!] }}</span>
+          <span v-if="findings[part.id]" class="block text-note leading-4 font-semibold text-ink" :title="words[findings[part.id]!]"
+            >{{ findings[part.id] }} {{ words[findings[part.id]!] }}</span
+          >
           <span v-if="!close || !findings[part.id]" class="block italic">{{ stage(part) }}</span>
         </span>
       </li>
@@ -90,11 +108,34 @@ const stage = (part: Part) => (isPetaled(part) ? part.pieces.joining.as : '')
       <Menu as="div" class="relative">
         <MenuButton class="act mr-1 !px-2.5">Add</MenuButton>
         <MenuItems class="absolute bottom-11 left-0 z-20 w-52 border border-ink bg-sheet">
-          <MenuItem v-for="k in offered" :key="k.kind" as="button" class="block min-h-9 w-full px-3 text-left ui-active:bg-accent ui-active:text-sheet" @click="emit('add', k.kind)">{{ k.label }}</MenuItem>
+          <MenuItem
+            v-for="k in offered"
+            :key="k.kind"
+            as="button"
+            class="block min-h-9 w-full px-3 text-left ui-active:bg-accent ui-active:text-sheet"
+            @click="emit('add', k.kind)"
+            >{{ k.label }}</MenuItem
+          >
         </MenuItems>
       </Menu>
-      <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" aria-label="Move inwards" @click="emit('move', -1)">↑</button>
-      <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" aria-label="Move outwards" @click="emit('move', 1)">↓</button>
+      <button
+        type="button"
+        class="act-quiet !px-1.5 whitespace-nowrap"
+        :disabled="!selected"
+        aria-label="Move inwards"
+        @click="emit('move', -1)"
+      >
+        ↑
+      </button>
+      <button
+        type="button"
+        class="act-quiet !px-1.5 whitespace-nowrap"
+        :disabled="!selected"
+        aria-label="Move outwards"
+        @click="emit('move', 1)"
+      >
+        ↓
+      </button>
       <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" @click="emit('double')">Duplicate</button>
       <button type="button" class="act-quiet !px-1.5 whitespace-nowrap" :disabled="!selected" @click="emit('archived')">Remove</button>
     </div>

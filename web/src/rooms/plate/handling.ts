@@ -26,7 +26,8 @@ export const count = (id: string, by: number, fewer = false): Change =>
       if (fewer) part.pieces.fewerCount = Math.max(1, within(piecesLimits(part.kind).fewerCount!, part.pieces.fewerCount + by))
       else part.pieces.count = within(piecesLimits(part.kind).count!, part.pieces.count + by)
     } else if (part.kind === 'stamens') part.strands = within(partSchema('stamens').properties!.strands!, part.strands + by)
-    else if (part.kind === 'fine-stamens' || part.kind === 'tendril') part.count = within(partSchema(part.kind).properties!.count!, part.count + by)
+    else if (part.kind === 'fine-stamens' || part.kind === 'tendril')
+      part.count = within(partSchema(part.kind).properties!.count!, part.count + by)
   })
 
 /** Opens (positive) or closes a ring, degrees. */
@@ -119,8 +120,6 @@ export function move(document: SpeciesDocument, id: string, by: -1 | 1): void {
 /** Whether any part, its back or what it carries is of a shade. */
 export function usesShade(document: SpeciesDocument, id: string): boolean {
   return document.parts.some(
-    (p) =>
-      ('shade' in p && p.shade === id) ||
-      (isPetaled(p) && (p.pieces.lining?.shade === id || p.pieces.carries?.shade === id)),
+    (p) => ('shade' in p && p.shade === id) || (isPetaled(p) && (p.pieces.lining?.shade === id || p.pieces.carries?.shade === id)),
   )
 }

@@ -44,7 +44,10 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
   let resting: ReturnType<typeof setTimeout> | undefined
 
   scene.add(new AmbientLight('#ffffff', 1.5))
-  for (const [x, y, z, strength] of [[1, 2, 1.5, 2.2], [-1.5, 1, -1, 0.8]] as const) {
+  for (const [x, y, z, strength] of [
+    [1, 2, 1.5, 2.2],
+    [-1.5, 1, -1, 0.8],
+  ] as const) {
     const lamp = new DirectionalLight('#ffffff', strength)
     lamp.position.set(x, y, z)
     scene.add(lamp)
@@ -128,7 +131,14 @@ export function roundStage(canvas: HTMLCanvasElement, choose: (partId: string) =
       // Each part has a material of its own, so that one can be lit alone; a matt one, which paste is and which draws fast.
       if (thing instanceof Mesh) {
         const { color, vertexColors, side } = thing.material as MeshStandardMaterial
-        thing.material = new MeshLambertMaterial({ color, vertexColors, side, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 2 })
+        thing.material = new MeshLambertMaterial({
+          color,
+          vertexColors,
+          side,
+          polygonOffset: true,
+          polygonOffsetFactor: 1,
+          polygonOffsetUnits: 2,
+        })
       }
       // Veins lie on their pieces, are no target of their own, and are left out while it turns.
       if (thing instanceof LineSegments) {

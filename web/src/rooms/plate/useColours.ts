@@ -24,7 +24,10 @@ export function useColours(species: () => SpeciesDocument, partId: () => string 
     if (seen.value) put(seen.value.colour)
   }
 
-  const pull = usePull<Held>(({ from, partId: id, pass, fade }, x, y) => see(from, id, { pass, fade, to: { acrossMm: x, alongMm: y } }), keep)
+  const pull = usePull<Held>(
+    ({ from, partId: id, pass, fade }, x, y) => see(from, id, { pass, fade, to: { acrossMm: x, alongMm: y } }),
+    keep,
+  )
 
   watch(
     [() => JSON.stringify(species()), partId],
@@ -47,5 +50,13 @@ export function useColours(species: () => SpeciesDocument, partId: () => string 
       return at && { grip: held(pass, fade), x: at.acrossMm + across, y: at.alongMm + along }
     })
 
-  return { seen, fault, pulling: pull.grip, take: (pass: number, fade: boolean) => pull.take(held(pass, fade)), pullTo: pull.pullTo, letGo: pull.letGo, nudge }
+  return {
+    seen,
+    fault,
+    pulling: pull.grip,
+    take: (pass: number, fade: boolean) => pull.take(held(pass, fade)),
+    pullTo: pull.pullTo,
+    letGo: pull.letGo,
+    nudge,
+  }
 }

@@ -25,9 +25,7 @@ export function useDraft(id: string) {
   /** A draft that an older Crisp Whorl left here is brought up to the present by the server as it keeps it. */
   async function older(waiting: Versioned<SpeciesDocument>, now: Versioned<SpeciesDocument>): Promise<boolean> {
     if (waiting.value.version === now.value.version) return false
-    await write(waiting.value, waiting.version).catch(() =>
-      localStorage.setItem(`crisp-whorl.older.${id}`, JSON.stringify(waiting)),
-    )
+    await write(waiting.value, waiting.version).catch(() => localStorage.setItem(`crisp-whorl.older.${id}`, JSON.stringify(waiting)))
     return true
   }
 

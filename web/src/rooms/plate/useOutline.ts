@@ -18,13 +18,18 @@ export function useOutline(part: () => Part | undefined, put: (outline: Outline)
     },
     (outline) => {
       if (!outline) view.value = undefined
-      else if (JSON.stringify(outline) !== JSON.stringify(view.value?.outline)) void show(answered(api.POST('/api/outline', { body: { outline } })))
+      else if (JSON.stringify(outline) !== JSON.stringify(view.value?.outline))
+        void show(answered(api.POST('/api/outline', { body: { outline } })))
     },
     { immediate: true, deep: true },
   )
 
   const pulled = (from: Outline, point: Point, x: number, y: number) =>
-    show(answered(api.POST('/api/outline/pull', { body: { outline: from, to: { ...point, acrossMm: x, alongMm: y }, bothSides: bothSides.value } })))
+    show(
+      answered(
+        api.POST('/api/outline/pull', { body: { outline: from, to: { ...point, acrossMm: x, alongMm: y }, bothSides: bothSides.value } }),
+      ),
+    )
 
   function keep() {
     if (view.value) put(view.value.outline)

@@ -22,7 +22,9 @@ export function useReckoning(
     asking = true
     try {
       reckoning.value = await answered(
-        api.POST('/api/reckoning', { body: { species: draft.value, room: room(), techniques: techniques(), pace: pace(), reasons: false } }),
+        api.POST('/api/reckoning', {
+          body: { species: draft.value, room: room(), techniques: techniques(), pace: pace(), reasons: false },
+        }),
       )
       fault.value = undefined
     } catch (e) {

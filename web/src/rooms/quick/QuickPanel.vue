@@ -44,7 +44,7 @@ function change(path: string, value: unknown) {
 <template>
   <section class="min-w-0 bg-ground px-3 py-1.5 [&_[data-step]]:hidden" :data-question="kind" :aria-label="node.title">
     <h2 class="text-head" :title="node.description">{{ node.title }}</h2>
-    <SchemaFields :node="node" :value="(question as unknown as Record<string, unknown>)" path="" @change="change" />
+    <SchemaFields :node="node" :value="question as unknown as Record<string, unknown>" path="" @change="change" />
     <ProblemNote v-if="fault" :error="fault" class="mt-2 text-note" />
     <div v-if="answer" class="mt-1" aria-live="polite">
       <QuickFigures :figures="answer.figures" />

@@ -13,7 +13,9 @@ const ladders = computed(() => [...new Set(props.swatches.map((s) => s.ladder))]
     <ol class="flex">
       <li v-for="(swatch, i) in swatches.filter((s) => s.ladder === ladder)" :key="i" class="min-w-0 flex-1">
         <span class="block h-7 border-y border-line" :class="i === 0 ? 'border-l' : ''" :style="{ background: swatch.colour }" />
-        <span class="block text-note leading-4 whitespace-nowrap">{{ swatch.strongG.toFixed(1) }}+{{ swatch.whiteG.toFixed(1) }}{{ swatch.alike ? ' ◆' : '' }}</span>
+        <span class="block text-note leading-4 whitespace-nowrap"
+          >{{ swatch.strongG.toFixed(1) }}+{{ swatch.whiteG.toFixed(1) }}{{ swatch.alike ? ' ◆' : '' }}</span
+        >
       </li>
     </ol>
   </div>

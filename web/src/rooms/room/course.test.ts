@@ -1,7 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { days, inRoom, lines, scale } from './course'
 
-const hour = (i: number, temperatureC: number, measured: boolean) => ({ at: `2030-06-${10 + Math.floor(i / 24)}T${String(i % 24).padStart(2, '0')}:00:00`, temperatureC, humidityPct: 50, measured, dries: 1 })
+const hour = (i: number, temperatureC: number, measured: boolean) => ({
+  at: `2030-06-${10 + Math.floor(i / 24)}T${String(i % 24).padStart(2, '0')}:00:00`,
+  temperatureC,
+  humidityPct: 50,
+  measured,
+  dries: 1,
+})
 const frame = { width: 30, top: 10, height: 100, least: 10, most: 30 }
 
 describe('the room over the hours', () => {
@@ -19,7 +25,10 @@ describe('the room over the hours', () => {
   })
 
   it('knows where days begin', () => {
-    expect(days(Array.from({ length: 30 }, (_, i) => hour(i, 20, true)))).toEqual([{ at: 0, date: '2030-06-10' }, { at: 24, date: '2030-06-11' }])
+    expect(days(Array.from({ length: 30 }, (_, i) => hour(i, 20, true)))).toEqual([
+      { at: 0, date: '2030-06-10' },
+      { at: 24, date: '2030-06-11' },
+    ])
   })
 })
 

@@ -26,20 +26,27 @@ async function putBack() {
 </script>
 
 <template>
-  <p class="not-printed mt-2"><RouterLink class="act-quiet !px-0" to="/drawer/buy">Fewest cutters for these and other species …</RouterLink></p>
+  <p class="not-printed mt-2">
+    <RouterLink class="act-quiet !px-0" to="/drawer/buy">Fewest cutters for these and other species …</RouterLink>
+  </p>
   <section class="not-printed mt-4 border-t border-ink pt-2" aria-label="The drawer">
     <ProblemNote v-if="used.error.value" :error="used.error.value" />
     <template v-if="used.data.value?.length">
       <p>● Taken out of the drawer for this order:</p>
       <ul class="columns-2">
         <li v-for="u in used.data.value" :key="u.name">
-          {{ u.name }}: {{ plain(u.taken.amount) }}<template v-if="u.taken.offcutsUsed.length">, {{ u.taken.offcutsUsed.length }} offcuts</template><template v-if="u.taken.offcutsLeft.length">; {{ u.taken.offcutsLeft.length }} offcuts come back</template>
+          {{ u.name }}: {{ plain(u.taken.amount)
+          }}<template v-if="u.taken.offcutsUsed.length">, {{ u.taken.offcutsUsed.length }} offcuts</template
+          ><template v-if="u.taken.offcutsLeft.length">; {{ u.taken.offcutsLeft.length }} offcuts come back</template>
         </li>
       </ul>
       <p class="mt-2"><button type="button" class="act" @click="putBack">Put it all back</button></p>
     </template>
     <template v-else>
-      <p>Once the flowers are made, take what they used out of the drawer: wires, paste, stamens, what was bought ready-made, dusts, tape and picks; offcuts worth keeping go back in.</p>
+      <p>
+        Once the flowers are made, take what they used out of the drawer: wires, paste, stamens, what was bought ready-made, dusts, tape and
+        picks; offcuts worth keeping go back in.
+      </p>
       <p class="mt-2"><button type="button" class="act" @click="useUp">Use these up</button></p>
     </template>
   </section>

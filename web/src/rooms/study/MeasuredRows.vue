@@ -7,7 +7,11 @@ import TextField from '@/parts/fields/TextField.vue'
 type Row = Schemas['MeasuredPetals']
 const props = defineProps<{ rows: Row[] }>()
 const emit = defineEmits<{ change: [rows: Row[]] }>()
-const put = (at: number, changed: Partial<Row>) => emit('change', props.rows.map((r, i) => (i === at ? { ...r, ...changed } : r)))
+const put = (at: number, changed: Partial<Row>) =>
+  emit(
+    'change',
+    props.rows.map((r, i) => (i === at ? { ...r, ...changed } : r)),
+  )
 
 /** The next row begins as the last one, a little larger: petals grow outwards. */
 function add() {
@@ -19,13 +23,31 @@ function add() {
 <template>
   <div>
     <p v-if="rows.length === 0" class="text-quiet">No petals yet. Add a row: how many, how long, how wide.</p>
-    <div v-for="(row, i) in rows" :key="i" class="grid grid-cols-[90px_110px_110px_110px_minmax(0,1fr)_auto] items-end gap-2 border-t border-line py-1.5" role="group" :aria-label="`row ${i + 1}`">
+    <div
+      v-for="(row, i) in rows"
+      :key="i"
+      class="grid grid-cols-[90px_110px_110px_110px_minmax(0,1fr)_auto] items-end gap-2 border-t border-line py-1.5"
+      role="group"
+      :aria-label="`row ${i + 1}`"
+    >
       <SchemaNumber :node="field('MeasuredPetals', 'count')" :value="row.count" @change="put(i, { count: $event })" />
       <SchemaNumber :node="field('MeasuredPetals', 'lengthMm')" :value="row.lengthMm" @change="put(i, { lengthMm: $event })" />
       <SchemaNumber :node="field('MeasuredPetals', 'widthMm')" :value="row.widthMm" @change="put(i, { widthMm: $event })" />
       <SchemaNumber :node="field('MeasuredPetals', 'widest')" :value="row.widest" @change="put(i, { widest: $event })" />
       <TextField label="note" :value="row.note" :longest="200" @change="put(i, { note: $event })" />
-      <button type="button" class="act-quiet" :aria-label="`Remove row ${i + 1}`" @click="emit('change', rows.filter((_, k) => k !== i))">remove</button>
+      <button
+        type="button"
+        class="act-quiet"
+        :aria-label="`Remove row ${i + 1}`"
+        @click="
+          emit(
+            'change',
+            rows.filter((_, k) => k !== i),
+          )
+        "
+      >
+        remove
+      </button>
     </div>
     <button type="button" class="act mt-2" @click="add">Add a row</button>
   </div>

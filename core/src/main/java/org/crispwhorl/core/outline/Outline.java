@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import org.crispwhorl.core.measure.Advanced;
+import org.crispwhorl.core.measure.DrawnNotTyped;
+import org.crispwhorl.core.measure.GivesWay;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -47,6 +49,7 @@ public record Outline(
                 step = 0.02,
                 usual = 0.6,
                 means = "Where the greatest width lies, as a share of the length from the base.")
+        @GivesWay(to = "own")
         double widest,
 
         @Quantity(
@@ -57,6 +60,7 @@ public record Outline(
                 step = 0.05,
                 usual = 0.2,
                 means = "Width of the base as a share of the greatest width.")
+        @GivesWay(to = "own")
         double base,
 
         @Quantity(
@@ -67,6 +71,7 @@ public record Outline(
                 step = 0.1,
                 usual = 2,
                 means = "1 runs straight to a point, 2 is round, 3 and more is blunt.")
+        @GivesWay(to = "own")
         double tip,
 
         @Advanced
@@ -77,6 +82,7 @@ public record Outline(
                 max = 7,
                 usual = 1,
                 means = "Lobes of the tip: one less than its notches; 1 is a whole tip.")
+        @GivesWay(to = "own")
         int lobes,
 
         @Advanced
@@ -88,9 +94,10 @@ public record Outline(
                 step = 0.02,
                 usual = 0,
                 means = "Depth of each notch in the tip as a share of the length.")
+        @GivesWay(to = "own")
         double notch,
 
-        Optional<OwnShape> own) {
+        @DrawnNotTyped Optional<OwnShape> own) {
 
     /** Half the width of a notch at its mouth, as a share of the width of a lobe. */
     private static final double NOTCH_HALF = 0.4;

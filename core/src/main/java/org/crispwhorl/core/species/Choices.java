@@ -3,6 +3,7 @@ package org.crispwhorl.core.species;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.OfTheFlower;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Ladder;
 
@@ -33,13 +34,13 @@ public record Choices(
         @Text(label = "counts", means = "As in nature, or fewer pieces.")
         Optional<Techniques.Counts> counts,
 
-        @Text(label = "light-to-dark mixes", means = "How a shade is let down.")
+        @Text(label = "light-to-dark mixes", means = "How a shade is let down.") @OfTheFlower
         Optional<Ladder> ladder,
 
-        @Text(label = "order of the rings", means = "Which ring lies inside.")
+        @Text(label = "order of the rings", means = "Which ring lies inside.") @OfTheFlower
         Optional<Techniques.RingOrder> ringOrder,
 
-        @Text(label = "assembly", means = "How petals are added.")
+        @Text(label = "assembly", means = "How petals are added.") @OfTheFlower
         Optional<Techniques.Assembly> assembly,
 
         @Text(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")

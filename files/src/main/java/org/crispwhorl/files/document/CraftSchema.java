@@ -13,7 +13,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.measure.Advanced;
+import org.crispwhorl.core.measure.DrawnNotTyped;
+import org.crispwhorl.core.measure.GivesWay;
 import org.crispwhorl.core.measure.MayBeInfinite;
+import org.crispwhorl.core.measure.OfTheFlower;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
@@ -143,6 +146,15 @@ public final class CraftSchema {
         }
         if (component.isAnnotationPresent(Advanced.class)) {
             node.put("x-advanced", true);
+        }
+        if (component.isAnnotationPresent(OfTheFlower.class)) {
+            node.put("x-of-the-flower", true);
+        }
+        if (component.isAnnotationPresent(DrawnNotTyped.class)) {
+            node.put("x-drawn", true);
+        }
+        if (component.isAnnotationPresent(GivesWay.class)) {
+            node.put("x-gives-way", component.getAnnotation(GivesWay.class).to());
         }
         Quantity quantity = component.getAnnotation(Quantity.class);
         if (quantity != null) {

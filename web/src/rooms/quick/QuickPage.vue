@@ -10,7 +10,11 @@ const questions = [...kinds(definition('QuickQuestion')).entries()]
 const route = useRoute()
 
 /** The finder leads to one question by its name. */
-watch(() => route.fullPath, () => nextTick(() => goTo(route.hash.slice(1))), { immediate: true })
+watch(
+  () => route.fullPath,
+  () => nextTick(() => goTo(route.hash.slice(1))),
+  { immediate: true },
+)
 
 function goTo(kind: string) {
   const field = kind && document.querySelector<HTMLElement>(`[data-question="${kind}"] :is(input, select)`)

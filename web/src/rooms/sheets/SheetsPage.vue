@@ -22,7 +22,10 @@ const shown = computed(() => props.sheet || 'cuts')
 const path = { params: { path: { id: props.id } } }
 const order = useQuery({ queryKey: ['order', props.id], queryFn: () => answered(api.GET('/api/orders/{id}', path)) })
 const sheets = useJob<Schemas['PrintedSheet'][]>(() => answered(api.POST('/api/orders/{id}/sheets', path)))
-const tabs = computed(() => [...(sheets.result.value ?? []).map((s) => ({ kind: s.kind as string, label: s.label })), { kind: OUTLINES, label: 'Outlines' }])
+const tabs = computed(() => [
+  ...(sheets.result.value ?? []).map((s) => ({ kind: s.kind as string, label: s.label })),
+  { kind: OUTLINES, label: 'Outlines' },
+])
 const chosen = computed(() => sheets.result.value?.find((s) => s.kind === shown.value))
 onMounted(sheets.run)
 const print = () => window.print()
@@ -38,14 +41,22 @@ const print = () => window.print()
         replace
         class="-mb-px border-b-2 py-1.5"
         :class="s.kind === shown ? 'border-accent font-medium' : 'border-transparent hover:border-line'"
-      >{{ s.label }}</RouterLink>
+        >{{ s.label }}</RouterLink
+      >
       <RouterLink class="act-quiet ml-auto" :to="`/orders/${id}`">Back to the order</RouterLink>
     </nav>
     <p class="not-printed my-3 flex flex-wrap items-center gap-2">
       <button type="button" class="act" @click="print">Print</button>
-      <label class="flex items-center gap-1.5 text-quiet">on<select v-model="paper" class="field !w-auto"><option value="A4">A4</option><option value="LETTER">Letter</option></select></label>
+      <label class="flex items-center gap-1.5 text-quiet"
+        >on<select v-model="paper" class="field !w-auto">
+          <option value="A4">A4</option>
+          <option value="LETTER">Letter</option>
+        </select></label
+      >
       <template v-if="shown !== OUTLINES">
-        <a class="act" :href="`/api/orders/${id}/sheets.pdf?sheets=${shown}&paper=${paper}&lengths=${inLengths}`" target="_blank">This sheet as PDF</a>
+        <a class="act" :href="`/api/orders/${id}/sheets.pdf?sheets=${shown}&paper=${paper}&lengths=${inLengths}`" target="_blank"
+          >This sheet as PDF</a
+        >
         <a class="act" :href="`/api/orders/${id}/sheets.pdf?paper=${paper}&lengths=${inLengths}`" target="_blank">All sheets as PDF</a>
         <a class="act" :href="`/api/orders/${id}/sheets/${shown}.csv?lengths=${inLengths}`" :download="`${shown}.csv`">As CSV</a>
       </template>

@@ -6,6 +6,7 @@ import { typing } from '@/parts/typing'
 import { readable, time } from '../order/dates'
 import drawerSchema from '@formats/drawer.schema.json'
 import { publish } from '@/parts/fields/schema'
+import CountPad from './CountPad.vue'
 import MeasurePetal from './MeasurePetal.vue'
 import MeasureSheet from './MeasureSheet.vue'
 import TimerColumn from './TimerColumn.vue'
@@ -31,12 +32,13 @@ useBell(timers, now)
 
 const work = (uid: string) => works.value.get(uid) ?? UNTOUCHED
 const chosen = ref<string>()
-const current = computed(() => sittings.value.find((s) => s.uid === chosen.value) ?? sittings.value.find((s) => work(s.uid).done === undefined))
+const current = computed(
+  () => sittings.value.find((s) => s.uid === chosen.value) ?? sittings.value.find((s) => work(s.uid).done === undefined),
+)
 const at = computed(() => sittings.value.findIndex((s) => s.uid === current.value?.uid))
 const mine = computed(() => (current.value ? work(current.value.uid) : UNTOUCHED))
 const thinned = computed(() => current.value?.card.lines.some((l) => l.label === 'thin to') ?? false)
 const rolled = computed(() => current.value?.card.lines.some((l) => l.label === 'roll') ?? false)
-const wanted = computed(() => (current.value ? current.value.pieces + current.value.spares : 0))
 const doneOf = computed(() => sittings.value.filter((s) => work(s.uid).done !== undefined).length)
 const picture = computed(() => {
   const card = current.value?.card
@@ -69,7 +71,10 @@ function broke() {
 }
 /** Done before the count is full is asked about. */
 const asking = ref(false)
-watch(() => current.value?.uid, () => (asking.value = false))
+watch(
+  () => current.value?.uid,
+  () => (asking.value = false),
+)
 const short = computed(() => (current.value ? mine.value.good < current.value.pieces : false))
 function done() {
   if (!current.value || !counts(true)) return
@@ -123,13 +128,6 @@ function pressed(event: KeyboardEvent) {
 }
 onMounted(() => window.addEventListener('keydown', pressed))
 onUnmounted(() => window.removeEventListener('keydown', pressed))
-
-/** A touch is answered where it is seen: the count flares for a moment. */
-const flare = ref(false)
-watch(() => mine.value.good, () => {
-  flare.value = true
-  setTimeout(() => (flare.value = false), 150)
-})
 </script>
 
 <template>
@@ -138,13 +136,22 @@ watch(() => mine.value.good, () => {
       <span class="font-heading text-lead italic">{{ view?.name ?? 'The bench' }}</span>
       <span v-if="view" class="text-quiet">{{ doneOf }} of {{ sittings.length }} done · hand-over {{ readable(view.handOver) }}</span>
       <span class="flex-1" />
-      <span role="status" data-kept>{{ waiting.length === 0 ? '● kept' : away ? `◆ ${waiting.length} wait here for the server` : '◌ keeping' }}</span>
-      <RouterLink v-if="current" class="act-quiet" :to="{ path: '/troubleshooting', query: { species: view?.species[current.card.line], part: current.card.part } }">Troubleshooting</RouterLink>
+      <span role="status" data-kept>{{
+        waiting.length === 0 ? '● kept' : away ? `◆ ${waiting.length} wait here for the server` : '◌ keeping'
+      }}</span>
+      <RouterLink
+        v-if="current"
+        class="act-quiet"
+        :to="{ path: '/troubleshooting', query: { species: view?.species[current.card.line], part: current.card.part } }"
+        >Troubleshooting</RouterLink
+      >
       <RouterLink class="act-quiet" to="/tablet">Tablet</RouterLink>
       <RouterLink class="act-quiet" :to="`/orders/${id}/days`">Days</RouterLink>
     </p>
     <ProblemNote v-if="(fault && !view) || told" :error="told ?? fault" class="m-4" />
-    <p v-if="full" role="alert" class="border-b border-line bg-sheet px-4 py-1">■ This browser holds no more: {{ waiting.length }} touches are in this window alone. Leave it open until they are kept.</p>
+    <p v-if="full" role="alert" class="border-b border-line bg-sheet px-4 py-1">
+      ■ This browser holds no more: {{ waiting.length }} touches are in this window alone. Leave it open until they are kept.
+    </p>
     <TouchList :own="own" :refused="refused" :sittings="sittings" @back="bench.takeBack" @forget="bench.forget" />
     <p v-if="!view && !fault" class="m-4 text-quiet">Laying out the bench …</p>
     <p v-else-if="view && !current" class="m-6 text-bench">● Everything is done. What is left dries by itself.</p>
@@ -153,22 +160,48 @@ watch(() => mine.value.good, () => {
         <div class="flex items-start gap-3">
           <div class="min-w-0 flex-1">
             <h1 class="text-arm">{{ current.card.task }}</h1>
-            <p class="text-bench text-quiet italic">{{ current.card.species }}<template v-if="current.of > 1">, {{ current.batch }} of {{ current.of }}</template></p>
+            <p class="text-bench text-quiet italic">
+              {{ current.card.species }}<template v-if="current.of > 1">, {{ current.batch }} of {{ current.of }}</template>
+            </p>
           </div>
-          <button type="button" class="act min-h-14 min-w-14 text-bench" aria-label="Task before" :disabled="at <= 0" @click="step(-1)">‹</button>
-          <button type="button" class="act min-h-14 min-w-14 text-bench" aria-label="Task after" :disabled="at >= sittings.length - 1" @click="step(1)">›</button>
+          <button type="button" class="act min-h-14 min-w-14 text-bench" aria-label="Task before" :disabled="at <= 0" @click="step(-1)">
+            ‹
+          </button>
+          <button
+            type="button"
+            class="act min-h-14 min-w-14 text-bench"
+            aria-label="Task after"
+            :disabled="at >= sittings.length - 1"
+            @click="step(1)"
+          >
+            ›
+          </button>
         </div>
         <p v-if="current.from" class="mt-1 text-lead text-quiet">planned {{ readable(current.from) }} to {{ time(current.to!) }}</p>
         <div class="mt-2 flex flex-wrap gap-4">
-          <img v-if="picture" :key="picture" :src="picture" alt="The flower from above, this ring brought out and numbered in order" class="size-56 shrink-0 border border-line bg-sheet" />
+          <img
+            v-if="picture"
+            :key="picture"
+            :src="picture"
+            alt="The flower from above, this ring brought out and numbered in order"
+            class="size-56 shrink-0 border border-line bg-sheet"
+          />
           <dl class="grid min-w-0 flex-1 grid-cols-[auto_minmax(0,1fr)] content-start gap-x-3 gap-y-1 text-bench leading-snug">
             <template v-for="line in current.card.lines" :key="line.label">
-              <dt class="text-lead text-quiet">{{ line.label }}</dt><dd>{{ $told(line.value) }}</dd>
+              <dt class="text-lead text-quiet">{{ line.label }}</dt>
+              <dd>{{ $told(line.value) }}</dd>
             </template>
             <template v-for="(pass, i) in current.card.passes" :key="i">
               <dt class="text-lead text-quiet">{{ pass.how }}</dt>
               <dd>
-                <span v-if="pass.swatch" class="mr-2 inline-block size-6 border border-line align-[-5px]" :style="{ background: pass.swatch }" />{{ pass.what }} <span class="text-lead text-quiet">{{ $told(pass.where) }}<template v-if="pass.waitMin > 0"> · then wait {{ pass.waitMin.toFixed(0) }} min</template></span>
+                <span
+                  v-if="pass.swatch"
+                  class="mr-2 inline-block size-6 border border-line align-[-5px]"
+                  :style="{ background: pass.swatch }"
+                />{{ pass.what }}
+                <span class="text-lead text-quiet"
+                  >{{ $told(pass.where) }}<template v-if="pass.waitMin > 0"> · then wait {{ pass.waitMin.toFixed(0) }} min</template></span
+                >
                 <span v-if="mine.laid && i < mine.laid.pass" class="ml-2 text-lead">● on</span>
                 <button v-else-if="nextPass === i + 1" type="button" class="act ml-2 min-h-11" data-laid @click="laid">it is on</button>
               </dd>
@@ -181,32 +214,17 @@ watch(() => mine.value.good, () => {
       </section>
       <aside class="border-l border-line px-3 py-3"><TimerColumn :timers="timers" :now="now" @looked="looked" /></aside>
     </div>
-    <p v-if="current && asking" role="alertdialog" aria-label="Is it done?" class="sticky bottom-[34vh] z-10 flex flex-wrap items-center gap-3 border-t border-ink bg-sheet px-4 py-3 text-lead" data-asking>
-      <span class="flex-1">{{ mine.good === 0 ? 'None' : mine.good }} of {{ current.pieces }} {{ mine.good === 1 ? 'is' : 'are' }} counted. Is it done all the same?</span>
-      <button type="button" class="act min-h-14" data-done-all-the-same @click="finish">It is done</button>
-      <button type="button" class="act min-h-14" @click="asking = false">Not yet</button>
-    </p>
-    <footer v-if="current" class="sticky bottom-0 grid h-[34vh] min-h-52 grid-cols-2 grid-rows-1 border-t border-ink bg-ground">
-      <button
-        v-if="wanted > 0"
-        type="button"
-        class="flex flex-col items-center justify-center border-r border-ink"
-        :class="flare ? 'bg-accent text-sheet' : 'bg-sheet hover:bg-sheet'"
-        :disabled="mine.done !== undefined"
-        data-count
-        aria-label="One more is done"
-        @click="count(1)"
-      >
-        <span class="text-arm leading-none tabular-nums">{{ mine.good }} <span class="text-bench">of {{ current.pieces }}<template v-if="current.spares"> + {{ current.spares }}</template></span></span>
-        <span class="mt-2 text-lead">{{ mine.good >= wanted ? '● all of them' : 'touch for each one' }}</span>
-        <span v-if="mine.broke" class="mt-1 text-lead">{{ mine.broke }} broke{{ current.pieces + current.spares - mine.broke < current.pieces ? ': make more' : '' }}</span>
-      </button>
-      <div class="grid grid-cols-2 gap-px bg-line" :class="wanted > 0 ? 'grid-rows-2' : 'col-span-2 grid-rows-1'">
-        <button type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.begun !== undefined || mine.done !== undefined" data-begin @click="begin">{{ mine.begun ? `begun ${time(mine.begun)}` : current.card.openMin !== undefined ? 'first roll' : 'begin' }}</button>
-        <button v-if="wanted > 0" type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.good === 0 || mine.done !== undefined" @click="count(-1)">one back</button>
-        <button v-if="wanted > 0" type="button" class="bg-ground text-bench disabled:text-quiet" :disabled="mine.done !== undefined" data-broke @click="broke">one broke</button>
-        <button type="button" class="bg-accent text-bench font-medium text-sheet" data-done @click="done">{{ mine.done ? 'not done after all' : 'done' }}</button>
-      </div>
-    </footer>
+    <CountPad
+      v-if="current"
+      :sitting="current"
+      :mine="mine"
+      :asking="asking"
+      @count="count"
+      @broke="broke"
+      @begin="begin"
+      @done="done"
+      @finish="finish"
+      @not-yet="asking = false"
+    />
   </div>
 </template>

@@ -95,23 +95,40 @@ async function takeOut() {
     <section aria-label="What was measured">
       <button v-if="kept.canUndo.value" type="button" class="act-quiet float-right" @click="kept.undo">Undo</button>
       <h1 class="text-title">Study</h1>
-      <p class="text-quiet">Take a flower apart, lay its petals flat, and measure them: a row for every size, or for every single petal. A draft is worked out at the width you want, allowing for thinning; leans, formers and centre are then yours to set.</p>
+      <p class="text-quiet">
+        Take a flower apart, lay its petals flat, and measure them: a row for every size, or for every single petal. A draft is worked out
+        at the width you want, allowing for thinning; leans, formers and centre are then yours to set.
+      </p>
       <div class="mt-3 grid grid-cols-4 gap-3">
         <TextField class="col-span-2" label="name" :value="study.name" :longest="80" @change="$event && change({ name: $event })" />
         <SchemaNumber :node="field('Study', 'realFaceMm')" :value="study.realFaceMm" @change="change({ realFaceMm: $event })" />
         <SchemaNumber :node="field('Study', 'faceMm')" :value="study.faceMm" @change="change({ faceMm: $event })" />
-        <SchemaNumber :node="field('Thinning', 'rolledMm')" label="rolled to" :value="study.thinning.rolledMm" @change="change({ thinning: { ...study.thinning, rolledMm: $event } })" />
-        <SchemaNumber :node="field('Thinning', 'finishedMm')" label="thinned to" :value="study.thinning.finishedMm" @change="change({ thinning: { ...study.thinning, finishedMm: $event } })" />
+        <SchemaNumber
+          :node="field('Thinning', 'rolledMm')"
+          label="rolled to"
+          :value="study.thinning.rolledMm"
+          @change="change({ thinning: { ...study.thinning, rolledMm: $event } })"
+        />
+        <SchemaNumber
+          :node="field('Thinning', 'finishedMm')"
+          label="thinned to"
+          :value="study.thinning.finishedMm"
+          @change="change({ thinning: { ...study.thinning, finishedMm: $event } })"
+        />
       </div>
       <MeasuredRows class="mt-4" :rows="study.petals" @change="change({ petals: $event })" />
       <p class="mt-3 flex flex-wrap items-center gap-3">
         <button type="button" class="act-quiet !px-0" :disabled="study.petals.length === 0" @click="takeOut">Export as CSV</button>
-        <label class="act-quiet cursor-pointer">Import a table<input type="file" accept=".csv,text/csv" class="sr-only" @change="takeIn" /></label>
+        <label class="act-quiet cursor-pointer"
+          >Import a table<input type="file" accept=".csv,text/csv" class="sr-only" @change="takeIn"
+        /></label>
       </p>
       <ProblemNote v-if="failure ?? sorted.error.value" :error="failure ?? sorted.error.value" class="mt-3" />
     </section>
     <section aria-label="The rings">
-      <h2 class="text-head">{{ rings.length }} {{ rings.length === 1 ? 'ring' : 'rings' }}, {{ rings.reduce((s, r) => s + r.count, 0) }} petals</h2>
+      <h2 class="text-head">
+        {{ rings.length }} {{ rings.length === 1 ? 'ring' : 'rings' }}, {{ rings.reduce((s, r) => s + r.count, 0) }} petals
+      </h2>
       <RingSketch :rings="rings" :scale="study.faceMm / study.realFaceMm" />
       <p class="mt-4"><button type="button" class="act" :disabled="rings.length === 0" @click="draft">Draft the species</button></p>
     </section>

@@ -23,13 +23,17 @@ const thing = computed(() => things.value.find((t) => t.id === chosen.value))
 const countOf = (k: Kind) => things.value.filter((t) => t.item.kind === k).length
 const label = (t: Kept) => howMuch(t.item)
 
-watch([() => route.query.thing, things], ([asked]) => {
-  const found = things.value.find((t) => t.id === asked)
-  if (found && chosen.value === undefined) {
-    kind.value = found.item.kind
-    chosen.value = found.id
-  }
-}, { immediate: true })
+watch(
+  [() => route.query.thing, things],
+  ([asked]) => {
+    const found = things.value.find((t) => t.id === asked)
+    if (found && chosen.value === undefined) {
+      kind.value = found.item.kind
+      chosen.value = found.id
+    }
+  },
+  { immediate: true },
+)
 
 /** What has a shape of its own is shown by it. */
 const hasShape = (k: Kind) => k === 'cutter' || k === 'own-former'
@@ -105,20 +109,54 @@ async function remove(id: string) {
         None yet. Add one here, or import a whole table: export the drawer as CSV once to see its headings.
       </p>
       <table v-else class="mt-2 w-full">
-        <thead><tr class="text-left text-note text-quiet"><th class="font-normal">name</th><th class="font-normal">what it is</th><th class="text-right font-normal">there is</th></tr></thead>
+        <thead>
+          <tr class="text-left text-note text-quiet">
+            <th class="font-normal">name</th>
+            <th class="font-normal">what it is</th>
+            <th class="text-right font-normal">there is</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="t in shown" :key="t.id" class="border-t border-line" :class="t.id === chosen ? 'bg-sheet' : ''">
-            <td><button type="button" class="min-h-8 text-left text-accent hover:underline" :aria-pressed="t.id === chosen" @click="chosen = t.id">{{ t.item.name }}</button><span v-if="disputed.includes(t.id)" class="ml-2 text-note">◆ changed in two windows: choose it</span></td>
             <td>
-              <img v-if="hasShape(t.item.kind)" :src="shapeOf(t)" alt="" loading="lazy" class="mr-2 inline-block size-8 align-middle" data-shape />
-              <span v-if="t.item.kind === 'colour-pot'" class="mr-2 inline-block size-4 border border-line align-[-3px]" :style="{ background: t.item.colour }" />{{ $told(inShort(t.item)) }}
+              <button
+                type="button"
+                class="min-h-8 text-left text-accent hover:underline"
+                :aria-pressed="t.id === chosen"
+                @click="chosen = t.id"
+              >
+                {{ t.item.name }}</button><span v-if="disputed.includes(t.id)" class="ml-2 text-note"
+                >◆ changed in two windows: choose it</span
+              >
+            </td>
+            <td>
+              <img
+                v-if="hasShape(t.item.kind)"
+                :src="shapeOf(t)"
+                alt=""
+                loading="lazy"
+                class="mr-2 inline-block size-8 align-middle"
+                data-shape
+              />
+              <span
+                v-if="t.item.kind === 'colour-pot'"
+                class="mr-2 inline-block size-4 border border-line align-[-3px]"
+                :style="{ background: t.item.colour }"
+              />{{ $told(inShort(t.item)) }}
             </td>
             <td class="text-right whitespace-nowrap" :class="label(t) === 'could be bought' ? 'text-quiet italic' : ''">{{ label(t) }}</td>
           </tr>
         </tbody>
       </table>
     </section>
-    <ThingEditor v-if="thing" :key="thing.id" :thing="thing" @kept="kept" @added="told([...things, ...$event])" @remove="remove(thing.id)" />
+    <ThingEditor
+      v-if="thing"
+      :key="thing.id"
+      :thing="thing"
+      @kept="kept"
+      @added="told([...things, ...$event])"
+      @remove="remove(thing.id)"
+    />
     <aside v-else class="border-l border-line px-4 py-3 text-quiet">Choose a thing to see and change it.</aside>
     <TableDialog v-if="taking" @close="taking = false" @taken="drawer.refetch()" />
   </div>

@@ -6,15 +6,14 @@ import { answered, api, type Schemas } from '@/api/client'
 import { ifMatch, versioned } from '@/kept/etags'
 import { useJob } from '@/kept/useJob'
 import { useKept } from '@/kept/useKept'
-import ChoiceField from '@/parts/fields/ChoiceField.vue'
 import orderSchema from '@formats/order.schema.json'
 import { field, publish } from '@/parts/fields/schema'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
-import { STAGES } from '@/parts/stages'
 import TextField from '@/parts/fields/TextField.vue'
 import { readable } from './dates'
+import FlowerLines from './FlowerLines.vue'
 import MediaChoice from './MediaChoice.vue'
 import OtherCounts from './OtherCounts.vue'
 import OrderTotals from './OrderTotals.vue'
@@ -23,7 +22,6 @@ publish(orderSchema)
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const queries = useQueryClient()
-const adding = ref('')
 
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
 const path = { params: { path: { id: props.id } } }
@@ -107,29 +105,7 @@ async function copy() {
 const takeIn = (speciesId: string) =>
   decide(answered(api.PUT('/api/orders/{id}/acceptance/{speciesId}', { params: { path: { id: props.id, speciesId } } })))
 
-function setFlowers(at: number, flowers: number) {
-  const lines = order.value!.lines.map((l, i) => (i === at ? { ...l, flowers } : l))
-  change({ lines })
-}
-
-/** A species is added by its id, a stage by that of its full flower and its name; the stage then becomes a species of its own. */
-const LESS_OPEN = STAGES.filter((s) => s.value !== 'full')
 const stageFault = ref<unknown>()
-
-async function add(chosen: string) {
-  adding.value = ''
-  stageFault.value = undefined
-  const [id, stage] = chosen.split(' ')
-  if (!id) return
-  try {
-    const speciesId = stage ? (await answered(api.POST('/api/species/{id}/stages/{stage}', { params: { path: { id, stage } } }))).id : id
-    if (stage) await species.refetch()
-    if (order.value!.lines.some((l) => l.speciesId === speciesId)) return
-    change({ lines: [...order.value!.lines, { speciesId, flowers: 1 }] })
-  } catch (e) {
-    stageFault.value = e
-  }
-}
 
 /** Each flower of the order in another medium: a species of its own, unless the shelf has it already. */
 async function makeOf(medium: Schemas['Medium'], label: string) {
@@ -140,7 +116,10 @@ async function makeOf(medium: Schemas['Medium'], label: string) {
       const document = await answered(api.GET('/api/species/{id}/document', { params: { path: { id: line.speciesId } } }))
       const name = `${document.name.slice(0, 50)}, of ${label}`
       const there = species.data.value?.find((s) => s.name === name && !s.archived)?.id
-      const speciesId = document.medium === medium ? line.speciesId : (there ?? (await answered(api.POST('/api/species', { body: { ...document, name, medium } }))).id)
+      const speciesId =
+        document.medium === medium
+          ? line.speciesId
+          : (there ?? (await answered(api.POST('/api/species', { body: { ...document, name, medium } }))).id)
       lines.push({ ...line, speciesId })
     }
     await species.refetch()
@@ -151,22 +130,6 @@ async function makeOf(medium: Schemas['Medium'], label: string) {
 }
 
 const nameOf = (id: string) => species.data.value?.find((s) => s.id === id)?.name ?? '…'
-const free = computed(() => {
-  const shelf = species.data.value ?? []
-  const ordered = (id?: string) => order.value?.lines.some((l) => l.speciesId === id) ?? false
-  return shelf
-    .filter((s) => !s.archived && !s.stageOf)
-    .flatMap((s) => [
-      { value: s.id, label: s.name, made: s.id },
-      ...LESS_OPEN.map(({ value: stage, label }) => ({
-        value: `${s.id} ${stage}`,
-        label: `${s.name}, ${label}`,
-        made: shelf.find((own) => own.stageOf?.fullId === s.id && own.stageOf.stage === stage)?.id,
-      })),
-    ])
-    .filter((choice) => !ordered(choice.made))
-})
-
 const remove = useMutation({
   mutationFn: () => answered(api.DELETE('/api/orders/{id}', { params: { path: { id: props.id } } })),
   onSuccess: () => router.push({ path: '/orders', query: { deleted: props.id } }),
@@ -178,30 +141,34 @@ const remove = useMutation({
     <section v-if="order" aria-label="The order" class="space-y-3">
       <h1 class="text-title">{{ order.name }}</h1>
       <TextField label="what for" :value="order.name" :longest="80" @change="change({ name: $event })" />
-      <TextField label="hand-over" type="datetime-local" :value="order.handOver.slice(0, 16)" @change="$event && change({ handOver: `${$event}:00` })" />
-      <SchemaNumber :node="field('Order', 'spareTimeH')" label="time to spare" :value="order.spareTimeH" @change="change({ spareTimeH: $event })" />
-      <SchemaNumber :node="field('Order', 'tierMm')" label="height of the lowest tier" :value="order.tierMm" @change="change({ tierMm: $event })" />
-      <TextField label="note" :value="order.note" :longest="2000" @change="change({ note: $event })" />
-      <h2 class="border-b border-line pt-2 text-lead">Flowers</h2>
-      <p v-if="order.lines.length === 0" class="text-quiet">Choose a species below, then say how many.</p>
-      <div v-for="(line, i) in order.lines" :key="line.speciesId" class="flex items-end gap-2">
-        <SchemaNumber class="w-32" :node="field('OrderLine', 'flowers')" :label="nameOf(line.speciesId)" :value="line.flowers" @change="setFlowers(i, $event)" />
-        <RouterLink class="act-quiet flex-1 !justify-start" :to="`/plate/${line.speciesId}`">its plate</RouterLink>
-        <button type="button" class="act-quiet" :aria-label="`Remove ${nameOf(line.speciesId)}`" @click="change({ lines: order.lines.filter((_, k) => k !== i) })">remove</button>
-      </div>
-      <ChoiceField
-        v-if="free.length"
-        label="add a species or a stage"
-        :value="adding"
-        :choices="[{ value: '', label: 'choose …' }, ...free]"
-        @change="add"
+      <TextField
+        label="hand-over"
+        type="datetime-local"
+        :value="order.handOver.slice(0, 16)"
+        @change="$event && change({ handOver: `${$event}:00` })"
       />
+      <SchemaNumber
+        :node="field('Order', 'spareTimeH')"
+        label="time to spare"
+        :value="order.spareTimeH"
+        @change="change({ spareTimeH: $event })"
+      />
+      <SchemaNumber
+        :node="field('Order', 'tierMm')"
+        label="height of the lowest tier"
+        :value="order.tierMm"
+        @change="change({ tierMm: $event })"
+      />
+      <TextField label="note" :value="order.note" :longest="2000" @change="change({ note: $event })" />
+      <FlowerLines :lines="order.lines" @change="change({ lines: $event })" />
       <ProblemNote v-if="stageFault" :error="stageFault" />
       <div v-if="accepted" class="border border-line bg-sheet p-3" data-accepted>
         <p>● Accepted {{ readable(accepted.at) }}. Its flowers, and how the studio makes them, stay as they were then.</p>
         <p v-for="one in accepted.changed" :key="one" class="mt-1 flex items-center gap-2">
           <span class="min-w-0 flex-1">◆ {{ nameOf(one) }} is otherwise on the shelf by now</span>
-          <button type="button" class="act" :aria-label="`Take the change of ${nameOf(one)} in`" @click="takeIn(one)">Take the change in</button>
+          <button type="button" class="act" :aria-label="`Take the change of ${nameOf(one)} in`" @click="takeIn(one)">
+            Take the change in
+          </button>
         </p>
         <p class="mt-2"><button type="button" class="act-quiet !px-0" @click="open">Open it again</button></p>
       </div>
@@ -223,7 +190,15 @@ const remove = useMutation({
         <RouterLink class="act" :to="`/orders/${id}/bench`">Bench</RouterLink>
         <RouterLink class="act" :to="`/orders/${id}/price`">Price</RouterLink>
         <RouterLink class="act" :to="`/orders/${id}/sheets`">Sheets</RouterLink>
-        <button v-if="!accepted" type="button" class="act whitespace-nowrap" :disabled="order.lines.length === 0 || keep.state.value !== 'kept'" @click="accept">Accept</button>
+        <button
+          v-if="!accepted"
+          type="button"
+          class="act whitespace-nowrap"
+          :disabled="order.lines.length === 0 || keep.state.value !== 'kept'"
+          @click="accept"
+        >
+          Accept
+        </button>
         <button v-if="accepted && !delivered" type="button" class="act whitespace-nowrap" @click="deliver">It is delivered</button>
         <button type="button" class="act-quiet" :disabled="keep.state.value !== 'kept'" @click="copy">Copy it</button>
         <button type="button" class="act-quiet" :disabled="!keep.canUndo.value" @click="keep.undo">Undo</button>
@@ -234,19 +209,41 @@ const remove = useMutation({
       <ProblemNote v-if="loadFault" :error="loadFault" />
       <p v-if="calendar" class="border border-line bg-sheet p-2" data-planned>
         <RouterLink class="font-medium text-accent hover:underline" :to="`/orders/${id}/days`">Its days</RouterLink>
-        <template v-if="calendar.begins"> are planned: begin {{ readable(calendar.begins) }}<template v-if="calendar.eveningMin > 0">, {{ (calendar.eveningMin / 60).toFixed(1) }} h in evenings</template>.</template>
+        <template v-if="calendar.begins">
+          are planned: begin {{ readable(calendar.begins)
+          }}<template v-if="calendar.eveningMin > 0">, {{ (calendar.eveningMin / 60).toFixed(1) }} h in evenings</template>.</template
+        >
         <template v-else> have no plan: {{ calendar.limit }}</template>
         <template v-if="days.data.value?.changed.length"> ◆ Changed since: {{ days.data.value.changed.join(', ') }}.</template>
       </p>
       <ProblemNote v-if="reckoning.fault.value" :error="reckoning.fault.value" />
       <p v-if="reckoning.result.value?.leftOut.length" role="alert" class="border border-ink bg-sheet p-3">
-        ■ Nothing of {{ reckoning.result.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Fix it on the shelf, or leave it out.
+        ■ Nothing of {{ reckoning.result.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Fix it on
+        the shelf, or leave it out.
       </p>
       <JobNote v-if="reckoning.job.value" :job="reckoning.job.value" @stop="reckoning.stop" />
       <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Working out what it takes …</p>
-      <OtherCounts v-if="order && order.lines.length && keep.state.value === 'kept'" :id="id" :lines="order.lines" :name-of="nameOf" :changeable="!accepted" @take="change({ lines: order.lines.map((l, i) => ({ ...l, flowers: $event[i] ?? l.flowers })) })" />
-      <MediaChoice v-if="order && order.lines.length" :id="id" :goes="order.venue" :changeable="!accepted" @goes="change({ venue: $event })" @make="makeOf" />
-      <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" :planned="calendar?.begins !== undefined" />
+      <OtherCounts
+        v-if="order && order.lines.length && keep.state.value === 'kept'"
+        :id="id"
+        :lines="order.lines"
+        :name-of="nameOf"
+        :changeable="!accepted"
+        @take="change({ lines: order.lines.map((l, i) => ({ ...l, flowers: $event[i] ?? l.flowers })) })"
+      />
+      <MediaChoice
+        v-if="order && order.lines.length"
+        :id="id"
+        :goes="order.venue"
+        :changeable="!accepted"
+        @goes="change({ venue: $event })"
+        @make="makeOf"
+      />
+      <OrderTotals
+        v-if="order && reckoning.result.value && order.lines.length"
+        :reckoning="reckoning.result.value"
+        :planned="calendar?.begins !== undefined"
+      />
     </div>
   </div>
 </template>

@@ -45,7 +45,13 @@ const restore = (copy: Schemas['Copy']) =>
   })
 const takeIn = (file: File) =>
   during(async () => {
-    const came = await answered(api.POST('/api/studio/archive.zip', { body: file as unknown as string, bodySerializer: (b: unknown) => b as Blob, headers: { 'Content-Type': 'application/zip' } }))
+    const came = await answered(
+      api.POST('/api/studio/archive.zip', {
+        body: file as unknown as string,
+        bodySerializer: (b: unknown) => b as Blob,
+        headers: { 'Content-Type': 'application/zip' },
+      }),
+    )
     await client.invalidateQueries()
     return `${file.name} was imported: ${came.species} species, ${came.orders} orders, ${came.things} things of the drawer.`
   })
@@ -64,7 +70,8 @@ function pickedArchive() {
       <button type="button" class="act" :disabled="busy" @click="make">Make a copy now</button>
     </div>
     <p class="mt-2 max-w-prose text-quiet">
-      A copy holds everything: species, orders, days, drawer, book. One is made each day; fourteen of those are kept beside your data, and every one that you make. Only this studio puts its copies back: what you keep elsewhere is the archive below.
+      A copy holds everything: species, orders, days, drawer, book. One is made each day; fourteen of those are kept beside your data, and
+      every one that you make. Only this studio puts its copies back: what you keep elsewhere is the archive below.
     </p>
     <ProblemNote v-if="copies.error.value ?? fault" :error="(copies.error.value ?? fault) as Error" class="mt-2" />
     <p v-if="told" role="status" class="mt-2">{{ told }}</p>
@@ -82,7 +89,15 @@ function pickedArchive() {
               <button type="button" class="act-quiet" @click="asked = undefined">Leave it</button>
             </span>
             <template v-else>
-              <button type="button" class="act-quiet" :disabled="busy" :aria-label="`Put back the copy of ${readable(copy.at)}`" @click="asked = copy.name">Put back …</button>
+              <button
+                type="button"
+                class="act-quiet"
+                :disabled="busy"
+                :aria-label="`Put back the copy of ${readable(copy.at)}`"
+                @click="asked = copy.name"
+              >
+                Put back …
+              </button>
             </template>
           </td>
         </tr>
@@ -90,7 +105,9 @@ function pickedArchive() {
     </table>
     <h2 class="mt-8 border-b border-line pb-1 text-head">In open formats</h2>
     <p class="mt-2 max-w-prose text-quiet">
-      Everything that the studio keeps as one archive of JSON and pictures, which other programs can read: species, drawer, orders, days, what was touched at the bench, what was learnt. One is made each day in the folder <em>archives</em> beside your data. Keep one elsewhere now and then, on a stick or in another house: a new, empty studio takes it in again, on this machine or another.
+      Everything that the studio keeps as one archive of JSON and pictures, which other programs can read: species, drawer, orders, days,
+      what was touched at the bench, what was learnt. One is made each day in the folder <em>archives</em> beside your data. Keep one
+      elsewhere now and then, on a stick or in another house: a new, empty studio takes it in again, on this machine or another.
     </p>
     <p class="mt-2 flex gap-3">
       <a class="act" href="/api/studio/archive.zip" download>Export everything</a>

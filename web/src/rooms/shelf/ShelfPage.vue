@@ -32,7 +32,11 @@ const offering = computed(() => choosing.value || (species.data.value !== undefi
 
 const offered = (): Action[] => [
   { label: 'begin a new species', kind: 'action', run: () => naming.value?.focus() },
-  ...(builds.data.value ?? []).map((build): Action => ({ label: `start from: ${build.name}`, kind: 'action', run: () => beginFrom(build) })),
+  ...(builds.data.value ?? []).map((build): Action => ({
+    label: `start from: ${build.name}`,
+    kind: 'action',
+    run: () => beginFrom(build),
+  })),
 ]
 actions.gather = offered
 onBeforeUnmount(() => actions.leave(offered))
@@ -115,9 +119,18 @@ function picked(event: Event) {
       ● <em>{{ bringIn.data.value.name }}</em> stands on the shelf.
     </p>
     <p v-if="species.data.value && standing.length === 0" class="mt-8 max-w-xl text-quiet">
-      {{ showArchived ? 'Nothing is archived.' : 'The shelf is empty. Begin a species by its name: it starts as a centre with five petals, and you turn it into yours. Or begin from one of these builds, as flowers are commonly made.' }}
+      {{
+        showArchived
+          ? 'Nothing is archived.'
+          : 'The shelf is empty. Begin a species by its name: it starts as a centre with five petals, and you turn it into yours. Or begin from one of these builds, as flowers are commonly made.'
+      }}
     </p>
-    <BuildTiles v-if="offering && builds.data.value" :builds="builds.data.value" class="mt-4 border-b border-line pb-4" @begin="beginFrom" />
+    <BuildTiles
+      v-if="offering && builds.data.value"
+      :builds="builds.data.value"
+      class="mt-4 border-b border-line pb-4"
+      @begin="beginFrom"
+    />
     <ul class="mt-5 grid grid-flow-row-dense grid-cols-2 gap-x-6 gap-y-8 md:grid-cols-3 lg:grid-cols-4">
       <template v-for="card in standing" :key="card.id">
         <UnreadableCard

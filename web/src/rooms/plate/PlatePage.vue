@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
-import { isPetaled, type Part, type Schemas } from '@/api/client'
 import { tintsOf } from '@/parts/tints'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useRoom } from '@/parts/useRoom'
@@ -15,10 +14,12 @@ import ReckoningColumn from './ReckoningColumn.vue'
 import ShortcutsDialog from './ShortcutsDialog.vue'
 import SplitPlate from './SplitPlate.vue'
 import StrandColumn from './StrandColumn.vue'
+import { plateShortcuts } from './plateShortcuts'
 import { useDid } from './useDid'
 import { useDraft } from './useDraft'
+import { usePlateEdits } from './usePlateEdits'
 import { usePlateFinder } from './usePlateFinder'
-import { type Shortcut, usePlateKeys } from './usePlateKeys'
+import { usePlateKeys } from './usePlateKeys'
 import { useReckoning } from './useReckoning'
 import VersionsDialog from './VersionsDialog.vue'
 
@@ -30,7 +31,12 @@ const room = useRoom()
 const techniques = useTechniques()
 const pace = usePace()
 const plate = useDraft(props.id)
-const { reckoning, fault, reason } = useReckoning(plate.draft, () => room.room, () => techniques.techniques, () => pace.pace)
+const { reckoning, fault, reason } = useReckoning(
+  plate.draft,
+  () => room.room,
+  () => techniques.techniques,
+  () => pace.pace,
+)
 const selected = ref<string | null>(null)
 const lit = ref<string | null>(null)
 const asking = ref(false)
@@ -51,112 +57,24 @@ watch(selectedPart, (part) => {
   if (!part && plate.draft.value) selected.value = null
 })
 
-function onSelected(key: string, alter: (id: string) => (d: Schemas['SpeciesDocument']) => void) {
-  const id = selected.value
-  if (id) plate.change(`${key}-${id}`, alter(id))
-}
-
-/** Whether the fewer pieces of a part is the one in force. */
-function fewer(id: string): boolean {
-  const part = plate.draft.value?.parts.find((p) => p.id === id)
-  if (!part || !isPetaled(part) || part.pieces.fewerCount === 0) return false
-  return (part.pieces.techniques?.counts ?? reckoning.value?.techniques.counts) === 'fewer'
-}
-
-function step(by: number) {
-  const parts = plate.draft.value?.parts ?? []
-  const at = parts.findIndex((p) => p.id === selected.value)
-  selected.value = parts[Math.min(parts.length - 1, Math.max(0, at < 0 ? (by > 0 ? 0 : parts.length - 1) : at + by))]?.id ?? null
-}
-
-function add(kind: Part['kind']) {
-  plate.change('', (document) => {
-    selected.value = handling.add(document, kind, selected.value)
-  })
-}
-
-function double() {
-  const id = selected.value
-  if (id) {
-    plate.change('', (document) => {
-      selected.value = handling.double(document, id)
-    })
-  }
-}
-
-function archive() {
-  const id = selected.value
-  if (!id) return
-  step(-1)
-  plate.change('', (document) => {
-    document.parts = document.parts.filter((p) => p.id !== id)
-  })
-}
-
-function move(by: -1 | 1) {
-  const id = selected.value
-  if (id) plate.change('', (document) => handling.move(document, id, by))
-}
-
-function recolour(colours: Schemas['PartColour'][]) {
-  plate.change('', (document) => {
-    for (const { partId, colour } of colours) {
-      const part = document.parts.find((p) => p.id === partId)
-      if (part && 'colour' in part) part.colour = colour
-    }
-  })
-}
-
-function fix(chosen: Schemas['FixView']) {
-  if (chosen.changes.length > 0) {
-    plate.change('', (document) => chosen.changes.forEach((c) => setAt(document, c.path, c.to)))
-  }
-  if (chosen.room) void room.set(chosen.room)
-}
-
-function fixFirst() {
-  const findings = reckoning.value?.findings ?? []
-  const own = findings.filter((f) => !selected.value || f.partId === selected.value)
-  const chosen = own.flatMap((f) => f.fixes)[0]
-  if (chosen) fix(chosen)
-}
-
-const shortcuts: Shortcut[] = [
-  { keys: ['ArrowDown', 'j'], label: 'next part outwards', run: () => step(1) },
-  { keys: ['ArrowUp', 'k'], label: 'next part inwards', run: () => step(-1) },
-  { keys: ['Escape'], label: 'the whole flower', run: () => (selected.value = null) },
-  { keys: ['+', '='], label: 'one petal more', run: () => onSelected('count', (id) => handling.count(id, 1, fewer(id))) },
-  { keys: ['-'], label: 'one petal less', run: () => onSelected('count', (id) => handling.count(id, -1, fewer(id))) },
-  { keys: [']'], label: 'open by 2°', run: () => onSelected('opens', (id) => handling.opens(id, 2)) },
-  { keys: ['['], label: 'close by 2°', run: () => onSelected('opens', (id) => handling.opens(id, -2)) },
-  { keys: ['.'], label: 'turn on by 3°', run: () => onSelected('turn', (id) => handling.turn(id, 3)) },
-  { keys: [','], label: 'turn back by 3°', run: () => onSelected('turn', (id) => handling.turn(id, -3)) },
-  { keys: ['l'], label: 'longer cutter', run: () => onSelected('length', (id) => handling.lengthen(id, 1)) },
-  { keys: ['s'], label: 'shorter cutter', run: () => onSelected('length', (id) => handling.lengthen(id, -1)) },
-  { keys: ['w'], label: 'wider cutter', run: () => onSelected('width', (id) => handling.widen(id, 1)) },
-  { keys: ['n'], label: 'narrower cutter', run: () => onSelected('width', (id) => handling.widen(id, -1)) },
-  { keys: ['a'], label: 'add a ring outside', run: () => add('ring') },
-  { keys: ['d'], label: 'duplicate the part', run: double },
-  { keys: ['x', 'Delete'], label: 'remove the part', run: archive },
-  { keys: ['alt+ArrowDown'], label: 'move the part outwards', run: () => move(1) },
-  { keys: ['alt+ArrowUp'], label: 'move the part inwards', run: () => move(-1) },
-  { keys: ['m'], label: 'take the first fix', run: fixFirst },
-  { keys: ['z', 'ctrl+z'], label: 'undo', run: () => plate.undo() },
-  { keys: ['y', 'ctrl+y', 'ctrl+shift+z'], label: 'redo', run: () => plate.redo() },
-  { keys: ['e'], label: 'closer', run: () => split.value?.zoomBy(1.3) },
-  { keys: ['f'], label: 'farther', run: () => split.value?.zoomBy(1 / 1.3) },
-  { keys: ['0'], label: 'the whole drawing', run: () => split.value?.all() },
-  { keys: ['ctrl+ArrowLeft'], label: 'look further left', run: () => split.value?.step(-0.2, 0) },
-  { keys: ['ctrl+ArrowRight'], label: 'look further right', run: () => split.value?.step(0.2, 0) },
-  { keys: ['ctrl+ArrowUp'], label: 'look further up', run: () => split.value?.step(0, -0.2) },
-  { keys: ['ctrl+ArrowDown'], label: 'look further down', run: () => split.value?.step(0, 0.2) },
-  { keys: ['r'], label: 'in the round, or not', run: () => toggle('round') },
-  { keys: ['o'], label: 'the outline, or the flower', run: () => toggle('outline') },
-  { keys: ['c'], label: 'its colour, or the flower', run: () => toggle('colour') },
-  { keys: ['?'], label: 'this list', run: () => (asking.value = true) },
-]
+const edits = usePlateEdits(plate, selected, reckoning, (chosen) => void room.set(chosen))
+const { onSelected, add, double, archive, move, recolour, fix } = edits
+const shortcuts = plateShortcuts(edits, {
+  deselect: () => (selected.value = null),
+  undo: () => plate.undo(),
+  redo: () => plate.redo(),
+  zoomBy: (factor) => split.value?.zoomBy(factor),
+  step: (dx, dy) => split.value?.step(dx, dy),
+  all: () => split.value?.all(),
+  toggle,
+  ask: () => (asking.value = true),
+})
 const { did, said } = useDid(plate.draft, () => selectedPart.value?.name)
-usePlateKeys(() => shortcuts, () => plate.draft.value, said)
+usePlateKeys(
+  () => shortcuts,
+  () => plate.draft.value,
+  said,
+)
 
 usePlateFinder({
   draft: () => plate.draft.value,
@@ -190,9 +108,15 @@ const KEEPING = {
       >
         {{ s === 'strand' ? 'Strand' : 'Figures' }}
       </button>
-      <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'round'" @click="toggle('round')">In the round</button>
-      <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'outline'" @click="toggle('outline')">Outline</button>
-      <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'colour'" @click="toggle('colour')">Colour</button>
+      <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'round'" @click="toggle('round')">
+        In the round
+      </button>
+      <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'outline'" @click="toggle('outline')">
+        Outline
+      </button>
+      <button type="button" class="act-quiet aria-pressed:underline" :aria-pressed="middle === 'colour'" @click="toggle('colour')">
+        Colour
+      </button>
       <button type="button" class="act-quiet" :disabled="!plate.canUndo.value" @click="plate.undo()">Undo</button>
       <button type="button" class="act-quiet" :disabled="!plate.canRedo.value" @click="plate.redo()">Redo</button>
       <button type="button" class="act-quiet" @click="asking = true">Keys <kbd class="border border-line px-1 text-note">?</kbd></button>
@@ -263,10 +187,22 @@ const KEEPING = {
       />
       <div v-else class="p-4"><ProblemNote v-if="fault" :error="fault" /></div>
     </div>
-    <p v-if="did" role="status" class="fixed bottom-24 left-1/2 z-30 flex -translate-x-1/2 items-center gap-3 border border-ink bg-sheet px-4 py-1.5" data-did>
+    <p
+      v-if="did"
+      role="status"
+      class="fixed bottom-24 left-1/2 z-30 flex -translate-x-1/2 items-center gap-3 border border-ink bg-sheet px-4 py-1.5"
+      data-did
+    >
       {{ did }} <button type="button" class="act-quiet" @click="plate.undo()">Undo</button>
     </p>
-    <DryingStrip v-if="reckoning" v-model:selected="selected" :reckoning="reckoning" :medium="plate.draft.value.medium" :lit="lit" @point="lit = $event" />
+    <DryingStrip
+      v-if="reckoning"
+      v-model:selected="selected"
+      :reckoning="reckoning"
+      :medium="plate.draft.value.medium"
+      :lit="lit"
+      @point="lit = $event"
+    />
     <VersionsDialog v-if="plate.theirs.value" :mine="plate.draft.value" :theirs="plate.theirs.value.value" @settle="plate.settle" />
     <ShortcutsDialog :open="asking" :shortcuts="shortcuts" @close="asking = false" />
   </div>

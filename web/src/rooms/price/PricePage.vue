@@ -24,7 +24,10 @@ onMounted(async () => {
   await price.run()
 })
 const change = (at: string, value: unknown) => store.tariff && store.set({ ...store.tariff, [at.slice(1)]: value })
-watch(() => store.state, (state, before) => state === 'kept' && before === 'keeping' && void price.run())
+watch(
+  () => store.state,
+  (state, before) => state === 'kept' && before === 'keeping' && void price.run(),
+)
 
 const money = (amount: number) => `${amount.toFixed(2)}${store.tariff?.money ? ` ${store.tariff.money}` : ''}`
 const SORTS = [
@@ -65,7 +68,10 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
         <RouterLink class="act-quiet" :to="`/orders/${id}`">The order</RouterLink>
       </div>
       <p v-if="lacking && sure" role="alert" class="mt-2 flex flex-wrap items-center gap-3 border border-ink bg-sheet p-3" data-sure>
-        <span class="min-w-0 flex-1">◆ The quote would be {{ lacking }}. Prices are given in the drawer, a currency under <em>What the studio asks</em>; or make it as it is.</span>
+        <span class="min-w-0 flex-1"
+          >◆ The quote would be {{ lacking }}. Prices are given in the drawer, a currency under <em>What the studio asks</em>; or make it as
+          it is.</span
+        >
         <a class="act" :href="`${quote}?asItIs=true`" target="_blank">Make it as it is</a>
       </p>
       <ProblemNote v-if="order.error.value ?? price.fault.value" :error="(order.error.value ?? price.fault.value) as Error" class="mt-2" />
@@ -73,16 +79,25 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
       <p v-else-if="price.busy.value" role="status" class="mt-4 text-quiet">Adding it up …</p>
       <template v-if="price.result.value">
         <p class="mt-3 flex flex-wrap gap-x-8 text-lead" data-price>
-          <span><strong>{{ money(price.result.value.total) }}</strong> in all{{ lacking ? `, ${lacking}` : '' }}</span>
-          <span><strong>{{ money(price.result.value.each) }}</strong> a flower</span>
+          <span
+            ><strong>{{ money(price.result.value.total) }}</strong> in all{{ lacking ? `, ${lacking}` : '' }}</span
+          >
+          <span
+            ><strong>{{ money(price.result.value.each) }}</strong> a flower</span
+          >
           <span>{{ money(price.result.value.deposit) }} deposit, {{ money(price.result.value.balance) }} at the hand-over</span>
         </p>
         <p class="mt-1 text-quiet">{{ price.result.value.told }}</p>
         <table class="mt-3 w-full" aria-label="How it adds up">
           <tbody v-for="g in groups" :key="g.sort" class="border-t border-ink">
-            <tr v-if="g.label"><th colspan="2" class="pt-1 text-left font-heading text-lead font-normal text-quiet italic">{{ g.label }}</th><th class="pt-1 text-right font-medium">{{ money(g.sum) }}</th></tr>
+            <tr v-if="g.label">
+              <th colspan="2" class="pt-1 text-left font-heading text-lead font-normal text-quiet italic">{{ g.label }}</th>
+              <th class="pt-1 text-right font-medium">{{ money(g.sum) }}</th>
+            </tr>
             <tr v-for="line in g.lines" :key="line.what">
-              <td class="py-0.5">{{ $told(line.what) }}</td><td class="text-note text-quiet">{{ $told(line.how) }}</td><td class="text-right">{{ money(line.amount) }}</td>
+              <td class="py-0.5">{{ $told(line.what) }}</td>
+              <td class="text-note text-quiet">{{ $told(line.how) }}</td>
+              <td class="text-right">{{ money(line.amount) }}</td>
             </tr>
           </tbody>
         </table>
@@ -92,11 +107,26 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
         <template v-if="price.result.value.beside.length">
           <h2 class="mt-5 text-head">Other choices beside it</h2>
           <table class="mt-1 w-full" aria-label="Other choices">
-            <thead><tr class="text-left text-note text-quiet"><th class="font-normal">otherwise</th><th class="text-right font-normal">in all</th><th class="text-right font-normal">more or less</th><th class="text-right font-normal">hours</th></tr></thead>
+            <thead>
+              <tr class="text-left text-note text-quiet">
+                <th class="font-normal">otherwise</th>
+                <th class="text-right font-normal">in all</th>
+                <th class="text-right font-normal">more or less</th>
+                <th class="text-right font-normal">hours</th>
+              </tr>
+            </thead>
             <tbody>
-              <tr class="border-t border-line"><td>as it is</td><td class="text-right font-medium">{{ money(price.result.value.total) }}</td><td /><td class="text-right">{{ price.result.value.hours.toFixed(1) }}</td></tr>
+              <tr class="border-t border-line">
+                <td>as it is</td>
+                <td class="text-right font-medium">{{ money(price.result.value.total) }}</td>
+                <td />
+                <td class="text-right">{{ price.result.value.hours.toFixed(1) }}</td>
+              </tr>
               <tr v-for="b in price.result.value.beside" :key="b.what" class="border-t border-line">
-                <td>{{ b.what }}</td><td class="text-right">{{ money(b.total) }}</td><td class="text-right">{{ more(b) > 0 ? '+' : '' }}{{ more(b).toFixed(2) }}</td><td class="text-right">{{ b.hours.toFixed(1) }}</td>
+                <td>{{ b.what }}</td>
+                <td class="text-right">{{ money(b.total) }}</td>
+                <td class="text-right">{{ more(b) > 0 ? '+' : '' }}{{ more(b).toFixed(2) }}</td>
+                <td class="text-right">{{ b.hours.toFixed(1) }}</td>
               </tr>
             </tbody>
           </table>
@@ -106,9 +136,20 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
     </section>
     <aside aria-label="The studio’s tariff">
       <h2 class="text-head">What the studio asks</h2>
-      <SchemaFields v-if="store.tariff" class="mt-2" :node="definition('Tariff')" :value="(store.tariff as unknown as Record<string, unknown>)" path="" :style="{ '--columns': 2 }" @change="change" />
+      <SchemaFields
+        v-if="store.tariff"
+        class="mt-2"
+        :node="definition('Tariff')"
+        :value="store.tariff as unknown as Record<string, unknown>"
+        path=""
+        :style="{ '--columns': 2 }"
+        @change="change"
+      />
       <p v-if="store.fault" role="alert" class="mt-2">■ {{ store.fault }}</p>
-      <p class="mt-3 flex gap-2"><button v-if="store.canUndo" type="button" class="act-quiet" @click="store.undo()">Undo</button><button type="button" class="act" :disabled="price.busy.value" @click="price.run()">Recalculate</button></p>
+      <p class="mt-3 flex gap-2">
+        <button v-if="store.canUndo" type="button" class="act-quiet" @click="store.undo()">Undo</button
+        ><button type="button" class="act" :disabled="price.busy.value" @click="price.run()">Recalculate</button>
+      </p>
     </aside>
   </div>
 </template>

@@ -17,10 +17,14 @@ const shelf = computed(() => (species.data.value ?? []).filter((s) => !s.archive
 const text = (name: string) => (typeof route.query[name] === 'string' ? (route.query[name] as string) : '')
 const left = ref<Side>({ id: text('a'), stage: (text('at') || 'half') as Side['stage'] })
 const right = ref<Side>({ id: text('b') || text('a'), stage: (text('bt') || 'full') as Side['stage'] })
-watch(shelf, (now) => {
-  if (!left.value.id && now[0]) left.value = { ...left.value, id: now[0].id }
-  if (!right.value.id && now[0]) right.value = { ...right.value, id: now[0].id }
-}, { immediate: true })
+watch(
+  shelf,
+  (now) => {
+    if (!left.value.id && now[0]) left.value = { ...left.value, id: now[0].id }
+    if (!right.value.id && now[0]) right.value = { ...right.value, id: now[0].id }
+  },
+  { immediate: true },
+)
 watch([left, right], ([a, b]) => router.replace({ query: { a: a.id, at: a.stage, b: b.id, bt: b.stage } }))
 
 const one = useSide(left)
@@ -51,14 +55,31 @@ async function change({ id, stage }: Side) {
     <div class="mt-2 grid grid-cols-2 gap-6">
       <section v-for="{ key, side, shown } in sides" :key="key" :aria-label="key">
         <div class="flex gap-2">
-          <select v-model="side.value.id" class="field h-9" :aria-label="`species, ${key}`"><option v-for="s in shelf" :key="s.id" :value="s.id">{{ s.name }}</option></select>
-          <select v-model="side.value.stage" class="field h-9 !w-40" :aria-label="`stage, ${key}`"><option v-for="s in STAGES" :key="s.value" :value="s.value">{{ s.label }}</option></select>
+          <select v-model="side.value.id" class="field h-9" :aria-label="`species, ${key}`">
+            <option v-for="s in shelf" :key="s.id" :value="s.id">{{ s.name }}</option>
+          </select>
+          <select v-model="side.value.stage" class="field h-9 !w-40" :aria-label="`stage, ${key}`">
+            <option v-for="s in STAGES" :key="s.value" :value="s.value">{{ s.label }}</option>
+          </select>
         </div>
         <ProblemNote v-if="shown.error" :error="shown.error" class="mt-2" />
-        <ComparedFace v-if="shown.reckoning && shown.document" class="mt-2" :reckoning="shown.reckoning" :document="shown.document" :reach="reach" />
-        <p v-if="shown.document && side.value.stage !== 'full'"><button type="button" class="act-quiet !px-0" @click="change(side.value)">Change this stage</button></p>
+        <ComparedFace
+          v-if="shown.reckoning && shown.document"
+          class="mt-2"
+          :reckoning="shown.reckoning"
+          :document="shown.document"
+          :reach="reach"
+        />
+        <p v-if="shown.document && side.value.stage !== 'full'">
+          <button type="button" class="act-quiet !px-0" @click="change(side.value)">Change this stage</button>
+        </p>
       </section>
     </div>
-    <ComparedFigures v-if="one.reckoning && other.reckoning && one.document && other.document" class="mt-4" :left="one.reckoning" :right="other.reckoning" />
+    <ComparedFigures
+      v-if="one.reckoning && other.reckoning && one.document && other.document"
+      class="mt-4"
+      :left="one.reckoning"
+      :right="other.reckoning"
+    />
   </div>
 </template>

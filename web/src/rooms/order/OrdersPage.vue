@@ -65,19 +65,24 @@ const add = useMutation({
     </div>
     <ProblemNote v-if="add.error.value ?? orders.error.value" :error="add.error.value ?? orders.error.value" class="mt-4" />
     <p v-if="justNow" role="status" class="mt-3 flex items-center gap-3 border border-line bg-sheet px-3 py-1" data-deleted>
-      <span class="flex-1">Deleted <em>{{ justNow.name }}</em>.</span>
+      <span class="flex-1"
+        >Deleted <em>{{ justNow.name }}</em>.</span
+      >
       <button type="button" class="act-quiet" @click="haveBack.mutate(justNow.id)">Undo</button>
     </p>
     <ProblemNote v-if="haveBack.error.value" :error="haveBack.error.value" class="mt-4" />
     <p v-if="orders.data.value?.length === 0" class="mt-8 max-w-xl text-quiet">
-      No orders yet. Write one down by what it is for; then say how many of which flower and for when, and it adds up the pieces,
-      paste, wire and days.
+      No orders yet. Write one down by what it is for; then say how many of which flower and for when, and it adds up the pieces, paste,
+      wire and days.
     </p>
     <ul class="divide-y divide-line">
       <li v-for="order in orders.data.value" :key="order.id">
         <RouterLink :to="`/orders/${order.id}`" class="flex min-h-14 items-center gap-4 hover:bg-sheet">
           <span class="flex-1 font-heading text-head">{{ order.order.name }}</span>
-          <span class="text-right text-quiet"><span class="block" data-state>{{ stateOf(order) }}</span><span v-if="glanceOf(order)" class="block text-note" data-glance>{{ glanceOf(order) }}</span></span>
+          <span class="text-right text-quiet"
+            ><span class="block" data-state>{{ stateOf(order) }}</span
+            ><span v-if="glanceOf(order)" class="block text-note" data-glance>{{ glanceOf(order) }}</span></span
+          >
           <span class="w-24 text-right text-quiet">{{ order.order.lines.reduce((sum, l) => sum + l.flowers, 0) }} flowers</span>
           <span class="w-52 text-right">{{ readable(order.order.handOver) }}</span>
         </RouterLink>
@@ -88,7 +93,9 @@ const add = useMutation({
       <ul class="divide-y divide-line">
         <li v-for="one in deleted.data.value" :key="one.id" class="flex items-center gap-4 py-1">
           <span class="flex-1">{{ one.name }}</span><span class="text-quiet">to be had back until {{ day(one.until) }}</span>
-          <button type="button" class="act-quiet" :aria-label="`Have ${one.name} back`" @click="haveBack.mutate(one.id)">Have it back</button>
+          <button type="button" class="act-quiet" :aria-label="`Have ${one.name} back`" @click="haveBack.mutate(one.id)">
+            Have it back
+          </button>
         </li>
       </ul>
     </details>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { day as dayName, time as clock } from '../order/dates'
+import { type Day, hoursOn, matches, named } from './daysOf'
+import DayStrip from './DayStrip.vue'
+
+/** One day: its strip of hours, and its work in words where it is open. */
+const props = defineProps<{
+  day: Day
+  open: boolean
+  sought: string
+  near: boolean
+  chosen?: string
+  planned: Schemas['Planned']
+  elsewhere: { from: number; to: number; order: string; maker: number }[]
+}>()
+const emit = defineEmits<{ fold: []; near: []; choose: [uid: string] }>()
+const title = computed(() => dayName(`${props.day.date}T12:00`))
+const found = (s: Schemas['PlacedTask']) => matches(s, props.sought)
+const pinned = (uid: string) => props.planned.pins.some((p) => p.uid === uid)
+</script>
+
+<template>
+  <li class="break-inside-avoid border-t border-line py-2" :data-day="day.date">
+    <div class="flex items-baseline gap-3">
+      <h2 class="w-48 shrink-0 text-lead">
+        <button type="button" class="text-left hover:underline" :aria-expanded="open" :disabled="!!sought" @click="emit('fold')">
+          <span aria-hidden="true" class="mr-1 inline-block w-3 text-note text-quiet">{{ open ? '▾' : '▸' }}</span>{{ title }}
+        </button>
+      </h2>
+      <p class="flex-1 text-quiet">
+        {{ day.minutes ? `${(day.minutes / 60).toFixed(1)} h` : day.drying.length ? 'nothing but drying' : 'nothing'
+        }}<template v-if="!open && day.tasks.length"
+          >, {{ day.tasks.length }} {{ day.tasks.length === 1 ? 'piece' : 'pieces' }} of work</template
+        >
+      </p>
+      <button
+        v-if="day.tasks.length"
+        type="button"
+        class="act-quiet !py-0 print:hidden"
+        :aria-pressed="near"
+        :aria-label="`${title}: ${near ? 'the whole day' : 'close up'}`"
+        @click="emit('near')"
+      >
+        {{ near ? 'the whole day' : 'close up' }}
+      </button>
+    </div>
+    <DayStrip
+      v-if="day.tasks.length || (day.drying.length && open)"
+      :day="day"
+      :chosen="chosen"
+      :sought="sought"
+      :near="near"
+      :folded="!open"
+      :hours="hoursOn(planned.time, day.date)"
+      :elsewhere="elsewhere"
+      :makers="planned.time.makers"
+      class="mt-1"
+      @choose="emit('choose', $event.uid)"
+    />
+    <ul v-if="open" class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
+      <li v-for="s in day.tasks.filter(found)" :key="s.uid">
+        <button
+          type="button"
+          class="flex w-full gap-2 text-left hover:bg-sheet"
+          :class="{ 'bg-sheet': s.uid === chosen }"
+          :aria-pressed="s.uid === chosen"
+          @click="emit('choose', s.uid)"
+        >
+          <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
+          <span class="min-w-0"
+            ><span class="font-medium">{{ named(s) }}</span>
+            <span class="text-note text-quiet italic"
+              >{{ s.species }}{{ s.done ? ', done' : '' }}{{ s.evening ? ', in the evening' : ''
+              }}{{ pinned(s.uid) ? ', pinned' : '' }}</span
+            ></span
+          >
+        </button>
+      </li>
+    </ul>
+  </li>
+</template>
