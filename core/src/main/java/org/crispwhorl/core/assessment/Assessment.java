@@ -71,10 +71,7 @@ public final class Assessment implements BuildContext {
 
     @Override
     public Techniques techniques(Part part) {
-        return part.flat()
-                .flatMap(p -> p.pieces().techniques())
-                .map(techniques::with)
-                .orElse(techniques);
+        return part.choices().map(techniques::with).orElse(techniques);
     }
 
     @Override

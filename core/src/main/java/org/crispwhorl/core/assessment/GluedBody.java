@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.DryingLaw;
 import org.crispwhorl.core.form.PetalSurface;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.paste.Stage;
@@ -81,12 +81,8 @@ public record GluedBody(double thickestMm, double sumMm, double gluedMm) {
     public static List<Part> parts(Assessment a) {
         return a.species().parts().stream()
                 .filter(a::dries)
-                .filter(p -> a.species().centre().filter(h -> p == (Part) h).isPresent() || glued(p))
+                .filter(p -> a.species().centre().filter(h -> p == (Part) h).isPresent() || p.glued())
                 .toList();
-    }
-
-    private static boolean glued(Part part) {
-        return part.flat().filter(p -> p.pieces().wired().isEmpty()).isPresent();
     }
 
     /**
@@ -97,7 +93,7 @@ public record GluedBody(double thickestMm, double sumMm, double gluedMm) {
      */
     public double hoursTo(Stage stage, Assessment a, ToDoubleFunction<Part> aloneH) {
         double fresh = safeH(course(a), stage);
-        double goal = new Drying(a.paste()).leftAt(stage, a.roomOfFlower());
+        double goal = DryingLaw.of(a.paste()).leftAt(stage, a.roomOfFlower());
         if (goal <= 0 || Double.isInfinite(fresh)) {
             return fresh;
         }

@@ -229,9 +229,8 @@ public final class Planning {
 
     /** Hours until what was glued stays: only before a next part that would press on it. */
     private double setH(Part part, int at, List<Part> outwards) {
-        boolean glued = part.flat().filter(p -> p.pieces().wired().isEmpty()).isPresent();
         boolean bendsOn = at + 1 < outwards.size() && a.joinedWhileItBends(outwards.get(at + 1));
-        return glued && !bendsOn ? a.techniques(part).glue().setMin() / 60 : 0;
+        return part.glued() && !bendsOn ? a.techniques(part).glue().setMin() / 60 : 0;
     }
 
     private void coloured(Part part, List<Plan.Gate> gates) {

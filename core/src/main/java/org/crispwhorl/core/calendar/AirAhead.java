@@ -3,7 +3,7 @@ package org.crispwhorl.core.calendar;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import org.crispwhorl.core.drying.Drying;
+import org.crispwhorl.core.drying.DryingLaw;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.paste.Paste;
@@ -44,7 +44,7 @@ final class AirAhead {
      * @param to the last
      */
     static AirAhead of(Paste paste, Room reckoned, RoomCourse course, Axis axis, int from, int to) {
-        Drying drying = new Drying(paste);
+        DryingLaw drying = DryingLaw.of(paste);
         double as = drying.drive(reckoned);
         boolean asReckoned = course.steady() && course.at(axis.at(0)).equals(reckoned);
         if (asReckoned || !paste.drying() || as <= 0) {
@@ -65,7 +65,7 @@ final class AirAhead {
      * How fast it dries in an air, over the air in which it was reckoned. Where a fan or a cabinet does not run, all of it is taken to
      * be slower by as much as its face is.
      */
-    private static double rate(Drying drying, Room now, Room reckoned) {
+    private static double rate(DryingLaw drying, Room now, Room reckoned) {
         double moves = Math.min(1, now.air().rate() / reckoned.air().rate());
         return Math.max(0, moves * drying.drive(now) / drying.drive(reckoned));
     }

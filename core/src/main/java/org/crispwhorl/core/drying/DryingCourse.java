@@ -3,7 +3,6 @@ package org.crispwhorl.core.drying;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.paste.Stage;
 
@@ -78,7 +77,7 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
             return switch (stage) {
                 case SKINNED -> skinH();
                 case PART_DRY -> Math.max(skinH(), freeH(Stage.PART_DRY.moistureRatio()));
-                case FIRM, DRY -> new Drying(paste).hoursTo(stage.moistureRatio(), body, room);
+                case FIRM, DRY -> DryingLaw.of(paste).hoursTo(stage.moistureRatio(), body, room);
             };
         }
 
@@ -88,13 +87,13 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
                 return skin;
             }
             // What sets by cooling has no skin: it can be shaped until it begins to hold.
-            return paste.setting() instanceof Medium.Setting.Cooling
-                    ? freeH(Stage.PART_DRY.moistureRatio())
-                    : SkinClock.whereItDriesH(paste, body.freeMm(), room) / skinsFaster;
+            return DryingLaw.of(paste).skins()
+                    ? SkinClock.whereItDriesH(paste, body.freeMm(), room) / skinsFaster
+                    : freeH(Stage.PART_DRY.moistureRatio());
         }
 
         double freeH(double ratio) {
-            return new Drying(paste).hoursTo(ratio, body.freePart(), room);
+            return DryingLaw.of(paste).hoursTo(ratio, body.freePart(), room);
         }
     }
 

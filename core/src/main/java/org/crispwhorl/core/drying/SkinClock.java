@@ -1,6 +1,5 @@
 package org.crispwhorl.core.drying;
 
-import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 
 /**
@@ -29,17 +28,19 @@ public final class SkinClock {
      * @return infinite where it never skins: in air as damp as the paste, and for what sets by cooling
      */
     public static double hours(Paste paste, double thicknessMm, Room room) {
-        if (!(paste.setting() instanceof Medium.Setting.Drying)) {
+        DryingLaw law = DryingLaw.of(paste);
+        if (!law.skins()) {
             return Double.POSITIVE_INFINITY;
         }
-        double bench = room.benchRate() * new Drying(paste).drive(room.temperatureC(), room.humidityPct());
+        double bench = room.benchRate() * law.drive(room.temperatureC(), room.humidityPct());
         return hours(thicknessMm, bench);
     }
 
     /** The same where a piece is brought to dry, hours: there it skins also where the bench is too damp for it. */
     public static double whereItDriesH(Paste paste, double thicknessMm, Room room) {
         return Math.min(
-                hours(paste, thicknessMm, room), hours(thicknessMm, room.air().rate() * new Drying(paste).drive(room)));
+                hours(paste, thicknessMm, room),
+                hours(thicknessMm, room.air().rate() * DryingLaw.of(paste).drive(room)));
     }
 
     private static double hours(double thicknessMm, double air) {

@@ -87,16 +87,16 @@ final class FaceOffWidth implements Rule {
     private static Species cutAt(Species species, double factor, boolean withFormers) {
         List<Part> parts = new ArrayList<>();
         for (Part part : species.parts()) {
-            parts.add(part.flat()
-                    .filter(Part::inHead)
-                    .<Part>map(p ->
-                            p.with(p.pieces().outlined(o -> scaled(o, factor)).with(d -> {
-                                if (withFormers) {
-                                    d.former = d.former.map(f -> f.scaled(factor));
-                                }
-                                d.making = d.making.scaled(factor);
-                            })))
-                    .orElse(part));
+            parts.add(
+                    part.inHead()
+                            ? part.petalsOtherwise(p -> p.with(
+                                    p.pieces().outlined(o -> scaled(o, factor)).with(d -> {
+                                        if (withFormers) {
+                                            d.former = d.former.map(f -> f.scaled(factor));
+                                        }
+                                        d.making = d.making.scaled(factor);
+                                    })))
+                            : part);
         }
         return species.withParts(parts);
     }

@@ -92,7 +92,7 @@ final class NeckShows implements Rule {
     /** Radius that centres, stamens and the like stand over, mm. */
     private static double covered(Assessment a) {
         return a.species().parts().stream()
-                .filter(part -> part.inHead() && part.flat().isEmpty())
+                .filter(part -> part.inHead() && part.petals() == 0)
                 .flatMap(part -> a.form().solids(part).stream())
                 .filter(solid -> solid.topMm() > 0)
                 .mapToDouble(Solid::reachMm)

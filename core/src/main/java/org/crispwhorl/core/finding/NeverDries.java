@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.DryingLaw;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
@@ -41,19 +41,23 @@ final class NeverDries implements Rule {
     }
 
     private static Finding finding(Assessment a, Room room) {
-        if (a.paste().setting() instanceof Medium.Setting.Drying law) {
-            Why why = Why.of(
-                    "Paste dries while the room is drier than the paste's own water activity",
-                    "Water activity of the medium; Magnus-Tetens vapour pressure",
-                    in("humidity where it dries", room.dryingPct(), Unit.PERCENT),
-                    in("dries only below", 100 * law.waterActivity(), Unit.PERCENT),
-                    in(
-                            "drying against 20 °C and 50 %",
-                            Math.max(0, room.air().rate() * new Drying(a.paste()).drive(room)), Unit.FACTOR));
-            return new Finding(
-                    "never-dries", Severity.STOP, Optional.empty(), "Never dry in this room", why, rooms(a, room, law));
-        }
-        Medium.Setting.Cooling law = (Medium.Setting.Cooling) a.paste().setting();
+        return a.paste().setting().either(law -> damp(a, room, law), law -> warm(a, room, law));
+    }
+
+    private static Finding damp(Assessment a, Room room, Medium.Setting.Drying law) {
+        Why why = Why.of(
+                "Paste dries while the room is drier than the paste's own water activity",
+                "Water activity of the medium; Magnus-Tetens vapour pressure",
+                in("humidity where it dries", room.dryingPct(), Unit.PERCENT),
+                in("dries only below", 100 * law.waterActivity(), Unit.PERCENT),
+                in(
+                        "drying against 20 °C and 50 %",
+                        Math.max(0, room.air().rate() * DryingLaw.of(a.paste()).drive(room)), Unit.FACTOR));
+        return new Finding(
+                "never-dries", Severity.STOP, Optional.empty(), "Never dry in this room", why, rooms(a, room, law));
+    }
+
+    private static Finding warm(Assessment a, Room room, Medium.Setting.Cooling law) {
         return new Finding(
                 "never-dries",
                 Severity.STOP,

@@ -8,10 +8,10 @@ import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.DryingLaw;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Petaled;
@@ -33,7 +33,7 @@ final class WindowMissed implements Rule {
             }
             Joining.As as = part.joins(a).as();
             // What sets by cooling keeps the warmth of the hand for as long as it is in it.
-            boolean skins = !(a.paste().setting() instanceof Medium.Setting.Cooling);
+            boolean skins = DryingLaw.of(a.paste()).skins();
             if (as == Joining.As.SOFT && skins) {
                 soft(a, part).ifPresent(found::add);
             } else if (as == Joining.As.PART_DRY) {

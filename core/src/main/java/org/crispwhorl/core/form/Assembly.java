@@ -76,7 +76,7 @@ final class Assembly {
         wires.addAll(strand.threadsMm());
         steel.addAll(strand.wiresMm());
         if (strand.taped()) {
-            boolean inThePass = onePass && part.flat().filter(Petaled::ring).isPresent();
+            boolean inThePass = onePass && part.ring();
             if (!inThePass || !passTaped) {
                 layers++;
                 tapings.add(new FlowerForm.Taping(part.id(), strand.downMm(), 2 * bundleMm()));

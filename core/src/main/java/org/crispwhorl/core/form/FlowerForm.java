@@ -164,7 +164,7 @@ public final class FlowerForm {
     /** What is of one piece with flat ones, such as the foot of a trumpet, is coloured all over: zones are those of the flat pieces. */
     private static Colouring colouring(Part part) {
         Colouring passes = part.colouring().orElse(Colouring.NONE);
-        return part.flat().isPresent() ? passes.each(pass -> pass.withZone(Zone.ALL)) : passes;
+        return part.zoned() ? passes.each(pass -> pass.withZone(Zone.ALL)) : passes;
     }
 
     /** The bodies of all parts that belong to the head. */

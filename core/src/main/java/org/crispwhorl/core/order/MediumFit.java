@@ -131,42 +131,44 @@ public record MediumFit(
     }
 
     private static void stands(Paste paste, Venue venue, Judged judged) {
-        double warm = venue.temperatureC() + (venue.sun() ? SUN_C : 0);
-        String where = venue.sun() ? "in the sun " : "there ";
-        if (paste.setting() instanceof Medium.Setting.Drying law) {
-            double upTo = 100 * law.waterActivity();
-            if (venue.humidityPct() >= upTo) {
-                String takes = String.format(
-                        Locale.ROOT,
-                        "takes water up at %.0f %% and above, and it is %.0f %%",
-                        upTo,
-                        venue.humidityPct());
-                if (venue.hours() > STANDS_DAMP_H) {
-                    judged.no(takes + ": it sinks before the day is over");
-                } else {
-                    judged.risky(takes + ": no longer than the meal");
-                }
-            } else if (venue.humidityPct() > upTo - NEAR_PCT) {
-                judged.risky(
-                        String.format(Locale.ROOT, "gets sticky: near the %.0f %% at which it takes water up", upTo));
-            }
-            if (venue.cold()) {
-                judged.risky("a cold store is damp, and what comes out of it gets wet: keep the flowers out of it");
-            }
-        } else if (paste.setting() instanceof Medium.Setting.Cooling law) {
-            if (warm >= law.softensAboveC()) {
-                judged.no(String.format(
-                        Locale.ROOT, "softens above %.0f °C, and %sit is %.0f", law.softensAboveC(), where, warm));
-            } else if (warm > law.softensAboveC() - NEAR_C) {
-                judged.risky(String.format(
-                        Locale.ROOT, "%sit is %.0f °C, and it softens above %.0f", where, warm, law.softensAboveC()));
-            }
-            if (venue.cold()) {
-                judged.risky("sweats when it is brought out: let it come to the room's warmth in its closed box");
-            }
-        }
+        paste.setting().either(law -> standsDamp(law, venue, judged), law -> standsWarm(law, venue, judged));
         if (venue.sun()) {
             judged.risky("the sun fades its colours");
         }
+    }
+
+    private static Judged standsDamp(Medium.Setting.Drying law, Venue venue, Judged judged) {
+        double upTo = 100 * law.waterActivity();
+        if (venue.humidityPct() >= upTo) {
+            String takes = String.format(
+                    Locale.ROOT, "takes water up at %.0f %% and above, and it is %.0f %%", upTo, venue.humidityPct());
+            if (venue.hours() > STANDS_DAMP_H) {
+                judged.no(takes + ": it sinks before the day is over");
+            } else {
+                judged.risky(takes + ": no longer than the meal");
+            }
+        } else if (venue.humidityPct() > upTo - NEAR_PCT) {
+            judged.risky(String.format(Locale.ROOT, "gets sticky: near the %.0f %% at which it takes water up", upTo));
+        }
+        if (venue.cold()) {
+            judged.risky("a cold store is damp, and what comes out of it gets wet: keep the flowers out of it");
+        }
+        return judged;
+    }
+
+    private static Judged standsWarm(Medium.Setting.Cooling law, Venue venue, Judged judged) {
+        double warm = venue.temperatureC() + (venue.sun() ? SUN_C : 0);
+        String where = venue.sun() ? "in the sun " : "there ";
+        if (warm >= law.softensAboveC()) {
+            judged.no(String.format(
+                    Locale.ROOT, "softens above %.0f °C, and %sit is %.0f", law.softensAboveC(), where, warm));
+        } else if (warm > law.softensAboveC() - NEAR_C) {
+            judged.risky(String.format(
+                    Locale.ROOT, "%sit is %.0f °C, and it softens above %.0f", where, warm, law.softensAboveC()));
+        }
+        if (venue.cold()) {
+            judged.risky("sweats when it is brought out: let it come to the room's warmth in its closed box");
+        }
+        return judged;
     }
 }

@@ -122,23 +122,22 @@ public record ServiceCard(
 
     /** How long what it is made of stays as it is. */
     private static String kept(Paste paste) {
-        String label = paste.medium().label();
-        if (paste.setting() instanceof Medium.Setting.Drying law) {
-            double pct = 100 * law.waterActivity();
-            return String.format(
-                    Locale.ROOT,
-                    "%s: dry and airy, below %.0f %% humidity, at room temperature; never in a refrigerator or a closed damp box, "
-                            + "where it takes up water and sinks. Not on anything moist for longer than it is shown.",
-                    capital(label),
-                    pct);
-        }
-        Medium.Setting.Cooling law = (Medium.Setting.Cooling) paste.setting();
-        return String.format(
-                Locale.ROOT,
-                "%s: below %.0f °C, it softens above; brought from the cold into a warm damp room it sweats: let it come to the room's "
-                        + "warmth in its closed box.",
-                capital(label),
-                law.softensAboveC());
+        String label = capital(paste.medium().label());
+        return paste.setting()
+                .either(
+                        law -> String.format(
+                                Locale.ROOT,
+                                "%s: dry and airy, below %.0f %% humidity, at room temperature; never in a refrigerator or a closed"
+                                        + " damp box, where it takes up water and sinks. Not on anything moist for longer than it is"
+                                        + " shown.",
+                                label,
+                                100 * law.waterActivity()),
+                        law -> String.format(
+                                Locale.ROOT,
+                                "%s: below %.0f °C, it softens above; brought from the cold into a warm damp room it sweats: let it"
+                                        + " come to the room's warmth in its closed box.",
+                                label,
+                                law.softensAboveC()));
     }
 
     private static String capital(String text) {

@@ -1,5 +1,7 @@
 package org.crispwhorl.core.paste;
 
+import java.util.List;
+import java.util.function.Function;
 import org.crispwhorl.core.measure.Text;
 
 /**
@@ -15,9 +17,10 @@ public enum Medium {
     @Text(label = "plain fondant", means = "Without gum powder: soft for days, and never as firm.")
     PLAIN_FONDANT(1.42, new Setting.Drying(0.72, 30), Stage.PART_DRY, true),
     @Text(label = "modelling chocolate", means = "Sets by cooling, softens in a hot room.")
-    MODELLING_CHOCOLATE(1.30, new Setting.Cooling(30, 12, 27), Stage.DRY, true),
+    MODELLING_CHOCOLATE(
+            1.30, new Setting.Cooling(30, 12, 27), Stage.DRY, true, "milk and soya (as the chocolate's label says)"),
     @Text(label = "marzipan", means = "Skins over but stays soft; contains nuts.")
-    MARZIPAN(1.28, new Setting.Drying(0.80, 30), Stage.PART_DRY, true),
+    MARZIPAN(1.28, new Setting.Drying(0.80, 30), Stage.PART_DRY, true, "nuts (marzipan)"),
     @Text(label = "cold porcelain", means = "A keepsake, never edible.")
     COLD_PORCELAIN(1.20, new Setting.Drying(0.90, 24), Stage.DRY, false);
 
@@ -25,12 +28,14 @@ public enum Medium {
     private final Setting setting;
     private final Stage furthest;
     private final boolean edible;
+    private final List<String> allergens;
 
-    Medium(double densityGPerCm3, Setting setting, Stage furthest, boolean edible) {
+    Medium(double densityGPerCm3, Setting setting, Stage furthest, boolean edible, String... allergens) {
         this.densityGPerCm3 = densityGPerCm3;
         this.setting = setting;
         this.furthest = furthest;
         this.edible = edible;
+        this.allergens = List.of(allergens);
     }
 
     /** The maker's word for it. */
@@ -55,6 +60,11 @@ public enum Medium {
         return edible;
     }
 
+    /** Allergens that it holds, in words; none where it holds none. */
+    public List<String> allergens() {
+        return allergens;
+    }
+
     /** Mass of a volume, g. */
     public double grams(double volumeMm3) {
         return volumeMm3 / 1000 * densityGPerCm3;
@@ -62,13 +72,21 @@ public enum Medium {
 
     /** How a medium sets. */
     public sealed interface Setting {
+        /** What is made of it, by the way in which it sets. */
+        <T> T either(Function<Drying, T> byDrying, Function<Cooling, T> byCooling);
+
         /**
          * By giving off water.
          *
          * @param waterActivity a_w: the room's humidity, as a share, at or above which it takes water up instead
          * @param referenceDryH hours in which a 1 mm sheet dried on one side is dry through at 20 °C, 50 %, still air
          */
-        record Drying(double waterActivity, double referenceDryH) implements Setting {}
+        record Drying(double waterActivity, double referenceDryH) implements Setting {
+            @Override
+            public <T> T either(Function<Drying, T> byDrying, Function<Cooling, T> byCooling) {
+                return byDrying.apply(this);
+            }
+        }
 
         /**
          * By cooling (Newton's law).
@@ -77,6 +95,11 @@ public enum Medium {
          * @param minutesPerMm time constant of a sheet of 1 mm cooling on one side
          * @param softensAboveC room temperature above which it softens again
          */
-        record Cooling(double workedAtC, double minutesPerMm, double softensAboveC) implements Setting {}
+        record Cooling(double workedAtC, double minutesPerMm, double softensAboveC) implements Setting {
+            @Override
+            public <T> T either(Function<Drying, T> byDrying, Function<Cooling, T> byCooling) {
+                return byCooling.apply(this);
+            }
+        }
     }
 }

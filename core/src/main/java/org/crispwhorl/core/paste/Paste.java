@@ -64,15 +64,17 @@ public record Paste(
 
     /** A medium as it usually is. */
     public static Paste usual(Medium medium) {
-        return medium.setting() instanceof Medium.Setting.Drying law
-                ? new Paste(
-                        medium,
-                        medium.densityGPerCm3(),
-                        100 * law.waterActivity(),
-                        law.referenceDryH(),
-                        gumPct(medium),
-                        REKNEADED)
-                : new Paste(medium, medium.densityGPerCm3(), NEVER_DRIES_PCT, NEVER_DRIES_H, 0, REKNEADED);
+        return medium.setting()
+                .either(
+                        law -> new Paste(
+                                medium,
+                                medium.densityGPerCm3(),
+                                100 * law.waterActivity(),
+                                law.referenceDryH(),
+                                gumPct(medium),
+                                REKNEADED),
+                        law -> new Paste(
+                                medium, medium.densityGPerCm3(), NEVER_DRIES_PCT, NEVER_DRIES_H, 0, REKNEADED));
     }
 
     /** Gum powder that is usually kneaded into fondant, as a share of its mass, %. */
@@ -127,14 +129,12 @@ public record Paste(
 
     /** Whether it sets by giving off water. */
     public boolean drying() {
-        return medium.setting() instanceof Medium.Setting.Drying;
+        return medium.setting().either(law -> true, law -> false);
     }
 
     /** How it sets. */
     public Medium.Setting setting() {
-        return medium.setting() instanceof Medium.Setting.Drying
-                ? new Medium.Setting.Drying(driesUpToPct / 100, sheetDriesH)
-                : medium.setting();
+        return medium.setting().either(law -> new Medium.Setting.Drying(driesUpToPct / 100, sheetDriesH), law -> law);
     }
 
     /** The furthest stage that it ever reaches. */

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.drying.Drying;
 import org.crispwhorl.core.drying.DryingCourse;
+import org.crispwhorl.core.drying.DryingLaw;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
@@ -63,7 +63,7 @@ final class DryingFigures {
                 "Falling rate of a drying slab; Magnus-Tetens vapour pressure; lognormal spread";
 
         Why skins() {
-            if (a.paste().setting() instanceof Medium.Setting.Cooling) {
+            if (!DryingLaw.of(a.paste()).skins()) {
                 return Why.of("What sets by cooling has no skin", SOURCE);
             }
             List<Why.Input> inputs = new ArrayList<>();
@@ -71,7 +71,7 @@ final class DryingFigures {
             inputs.add(in("air", room.benchRate(), Unit.FACTOR));
             inputs.add(in(
                     "drive F of that air",
-                    new Drying(a.paste()).drive(room.temperatureC(), room.humidityPct()),
+                    DryingLaw.of(a.paste()).drive(room.temperatureC(), room.humidityPct()),
                     Unit.FACTOR));
             Optional<Watched> book = a.conditions().kit().watched(a.paste().medium(), Watched.DryingClock.SKIN);
             book.ifPresent(w -> {
@@ -117,25 +117,28 @@ final class DryingFigures {
                     true);
         }
 
+        private String evaporating(Medium.Setting.Drying drying, List<Why.Input> inputs) {
+            inputs.add(in("t_ref", drying.referenceDryH(), Unit.H));
+            a.conditions().kit().watched(a.paste().medium()).ifPresent(book -> {
+                inputs.add(in("by the book, faster by", book.factor(), Unit.FACTOR));
+                inputs.add(in("looks it rests on", book.looks(), Unit.COUNT));
+            });
+            inputs.add(in("drive F", DryingLaw.of(a.paste()).drive(room), Unit.FACTOR));
+            inputs.add(in("water activity", drying.waterActivity(), Unit.NONE));
+            return ": dry after t = t_ref × (0.6·ℓ ÷ (air × F) + 0.4·ℓ² ÷ F), and as far along as ln M ÷ ln 0.15";
+        }
+
+        private static String cooling(Medium.Setting.Cooling cooling, List<Why.Input> inputs) {
+            inputs.add(in("worked at", cooling.workedAtC(), Unit.CELSIUS));
+            inputs.add(in("minutes a mm", cooling.minutesPerMm(), Unit.MIN));
+            return ": Newton's law of cooling, set 3 °C below the heat at which it is worked";
+        }
+
         private Why course(String what, double ratio, double thickMm, boolean safe) {
             List<Why.Input> inputs = new ArrayList<>();
-            String law;
-            if (a.paste().setting() instanceof Medium.Setting.Drying drying) {
-                law = ": dry after t = t_ref × (0.6·ℓ ÷ (air × F) + 0.4·ℓ² ÷ F), and as far along as ln M ÷ ln 0.15";
-                inputs.add(in("t_ref", drying.referenceDryH(), Unit.H));
-                a.conditions().kit().watched(a.paste().medium()).ifPresent(book -> {
-                    inputs.add(in("by the book, faster by", book.factor(), Unit.FACTOR));
-                    inputs.add(in("looks it rests on", book.looks(), Unit.COUNT));
-                });
-                inputs.add(in("drive F", new Drying(a.paste()).drive(room), Unit.FACTOR));
-                inputs.add(in("water activity", drying.waterActivity(), Unit.NONE));
-            } else {
-                Medium.Setting.Cooling cooling =
-                        (Medium.Setting.Cooling) a.paste().setting();
-                law = ": Newton's law of cooling, set 3 °C below the heat at which it is worked";
-                inputs.add(in("worked at", cooling.workedAtC(), Unit.CELSIUS));
-                inputs.add(in("minutes a mm", cooling.minutesPerMm(), Unit.MIN));
-            }
+            String law = a.paste()
+                    .setting()
+                    .either(drying -> evaporating(drying, inputs), cooling -> cooling(cooling, inputs));
             inputs.add(in("where it dries", room.dryingC(), Unit.CELSIUS));
             inputs.add(in("humidity there", room.dryingPct(), Unit.PERCENT));
             inputs.add(in("air", room.air().rate(), Unit.FACTOR));

@@ -80,7 +80,7 @@ public final class Reckoner {
 
     private static List<String> idle(Species species, Part part) {
         Stream<String> colour = part.colouring().stream()
-                .flatMap(c -> c.idle(part.flat().isPresent()).stream())
+                .flatMap(c -> c.idle(part.zoned()).stream())
                 .map(path -> "colour/" + path);
         return Stream.of(part.idle().stream(), part.idleAmong(species.heads()).stream(), colour)
                 .flatMap(Function.identity())
@@ -164,7 +164,7 @@ public final class Reckoner {
         Sum petals = new Sum(Unit.COUNT);
         Sum heads = new Sum(Unit.COUNT);
         for (Part part : a.species().parts()) {
-            petals.add(part.name(), part.flat().map(Part::pieceCount).orElse(0));
+            petals.add(part.name(), part.petals());
             wireMm.add(part.wireName(), wireMm(part));
             pasteG.add(part.name(), a.pasteG(part));
             heads.add(part.name(), part.boughtStrands() > 0 ? part.pieceCount() : 0);
@@ -172,10 +172,7 @@ public final class Reckoner {
         for (Assessment.OpenedHeads opened : a.opened()) {
             String name = opened.opening().name();
             for (Part part : opened.head().species().parts()) {
-                petals.add(
-                        name,
-                        opened.opening().count()
-                                * part.flat().map(Part::pieceCount).orElse(0));
+                petals.add(name, opened.opening().count() * part.petals());
                 wireMm.add(name, opened.opening().count() * wireMm(part));
             }
         }

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.NotFood;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.WireCut;
@@ -48,12 +47,7 @@ public record Contents(List<NotFood> notFood, List<String> allergens) {
     }
 
     private static List<String> allergens(Assessment a) {
-        List<String> found = new ArrayList<>();
-        if (a.species().medium() == Medium.MARZIPAN) {
-            found.add("nuts (marzipan)");
-        } else if (a.species().medium() == Medium.MODELLING_CHOCOLATE) {
-            found.add("milk and soya (as the chocolate's label says)");
-        }
+        List<String> found = new ArrayList<>(a.species().medium().allergens());
         a.species().parts().stream()
                 .flatMap(part -> part.allergens(a).stream())
                 .distinct()

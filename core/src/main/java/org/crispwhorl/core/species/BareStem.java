@@ -30,7 +30,7 @@ public record BareStem(
                 usual = 10,
                 means = "That stands in the flower.")
         double heightMm)
-        implements CentreForm {
+        implements Uncoated {
     /** What the bare stem is. */
     @Text(label = "of", means = "What the bare stem is.")
     public enum StemKind {

@@ -44,7 +44,7 @@ public record Bead(
         double onStemMm,
 
         @Text(label = "colour") Colouring colour)
-        implements ShadedPart {
+        implements ShadedPart, BringsNothing {
     public Bead {
         Limits.check(Bead.class, id, name, shade, thickMm, longMm, onStemMm, colour);
     }

@@ -32,7 +32,7 @@ public record BoughtCore(
                 usual = 1,
                 means = "Thickness of the paste over it; 0 where petals alone cover it.")
         double pasteMm)
-        implements CentreForm {
+        implements Uncoated {
     /** How the core is shaped. */
     @Text(label = "shape", means = "How the core is shaped.")
     @ShownAsPicture

@@ -24,7 +24,7 @@ public record CappedHalfBall(
                 usual = 1.5,
                 means = "Thickness of the cap; 0 where petals alone cover it.")
         double pasteMm)
-        implements CentreForm {
+        implements Uncoated {
     public CappedHalfBall {
         Limits.check(CappedHalfBall.class, coreMm, pasteMm);
     }

@@ -248,11 +248,6 @@ public record Centre(
     }
 
     @Override
-    public boolean bearsSteam() {
-        return form.bearsSteam();
-    }
-
-    @Override
     public List<String> allergens(BuildContext made) {
         return form.allergens();
     }

@@ -10,131 +10,23 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
-import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
 
 /** The shape of a centre, standing on its foot at height 0. */
 @Text(label = "form", means = "The shape of the centre.")
 @ShownAsPicture
-public sealed interface CentreForm
-        permits CentreForm.Cone,
-                CentreForm.Ball,
-                CentreForm.Teardrop,
-                Dome,
-                CentreForm.Disc,
-                Cluster,
-                CoveredBall,
-                CappedHalfBall,
-                SliverCone,
-                WoundFringe,
-                TexturedHead,
-                BoughtCore,
-                Pearls,
-                BareStem {
-    /** Greatest diameter, mm. */
-    double diameterMm();
-
-    /** Height above the foot, mm. */
-    double heightMm();
-
-    /** Volume in mm³, by the solid's own formula. */
-    double volumeMm3();
-
-    /** Surface that is open to the air, mm². */
-    double surfaceMm2();
-
-    /**
-     * Radius at a height above the foot.
-     *
-     * @param heightMm 0 to the form's height; 0 outside of it
-     * @return mm
-     */
-    double radiusAt(double heightMm);
-
-    /** Pieces of paste that it is made of, all alike. */
-    default int pieces() {
-        return 1;
-    }
-
-    /** Rows of a fringe, slivers or the like that the maker adds one by one; each takes as long as a small ball. */
-    default int touches() {
-        return pieces() - 1;
-    }
-
-    /** Whether steam or liquid leaves it as it is: a coat of crumb or pollen dissolves or stains. */
-    default boolean bearsSteam() {
-        return true;
-    }
-
+public sealed interface CentreForm extends CentreBody, CentreWork, CentreContents
+        permits Uncoated, CentreForm.Disc, Pearls {
     /** The same form without its coat. */
-    default CentreForm uncoated() {
-        return this;
-    }
-
-    /** Whether there is polystyrene in it, which is not food. */
-    default boolean polystyrene() {
-        return false;
-    }
-
-    /** What is bought ready-made for it. */
-    default List<Bought> bought() {
-        return List.of();
-    }
-
-    /** What in it is not food. */
-    default List<NotFood> notFood() {
-        return polystyrene() ? List.of(new NotFood("pieces of polystyrene", 1)) : List.of();
-    }
-
-    /** Allergens that its coat brings, in words. */
-    default List<String> allergens() {
-        return List.of();
-    }
-
-    /** Whether it is a plain body that is made to be covered: one with a texture, a coat or threads is made to be seen. */
-    default boolean plain() {
-        return touches() == 0;
-    }
-
-    /** Whether it is a bought core, which petals are glued to and cover. */
-    default boolean core() {
-        return polystyrene();
-    }
+    CentreForm uncoated();
 
     /** Whether soft pieces may be set on it as soon as it is there. */
     default boolean holdsAtOnce() {
         return core();
     }
 
-    /** Its bodies, standing with its foot at a height above the neck: turned as its radius says, where it is nothing more. */
-    default List<Solid> solids(double onStemMm) {
-        return List.of(new Solid.Turned(onStemMm, heightMm(), this::radiusAt));
-    }
-
-    /** What hands do to make it. */
-    default Labour making() {
-        return Labour.of(Operation.SHAPE, 1);
-    }
-
     /** The same form at another height and diameter. */
     CentreForm resized(double newDiameterMm, double newHeightMm);
-
-    /** Width at which marks of texture and crumbs are drawn, mm. */
-    double MARK_MM = 0.9;
-
-    /** A mark for so much of a crown seen from above, mm². */
-    double MARK_AREA_MM2 = 6;
-
-    /** At most so many marks are drawn. */
-    int MOST_MARKS = 120;
-
-    /** The marks that show how its crown is textured or coated. */
-    default Solid marks(double onStemMm) {
-        double radius = diameterMm() / 2;
-        int marks = (int) Math.min(MOST_MARKS, Math.PI * radius * radius / MARK_AREA_MM2);
-        double top = onStemMm + heightMm();
-        return new Solid.Marks(Scatter.overDisc(marks, radius - MARK_MM / 2, top), MARK_MM, top);
-    }
 
     /** A straight cone, broad foot down. */
     @Text(label = "cone")
@@ -150,7 +42,7 @@ public sealed interface CentreForm
 
             @Quantity(label = "height", unit = Unit.MM, min = 2, max = 120, usual = 14, means = "From foot to point.")
             double heightMm)
-            implements CentreForm {
+            implements Uncoated {
         public Cone {
             Limits.check(Cone.class, diameterMm, heightMm);
         }
@@ -188,7 +80,7 @@ public sealed interface CentreForm
                     usual = 10,
                     means = "Diameter of the ball.")
             double diameterMm)
-            implements CentreForm {
+            implements Uncoated {
         public Ball {
             Limits.check(Ball.class, diameterMm);
         }
@@ -227,7 +119,7 @@ public sealed interface CentreForm
 
             @Quantity(label = "height", unit = Unit.MM, min = 2, max = 120, usual = 14, means = "From foot to point.")
             double heightMm)
-            implements CentreForm {
+            implements Uncoated {
         public Teardrop {
             Limits.check(Teardrop.class, diameterMm, heightMm);
             if (heightMm < diameterMm) {

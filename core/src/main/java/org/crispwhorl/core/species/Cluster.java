@@ -25,7 +25,7 @@ public record Cluster(
                 usual = 3,
                 means = "Diameter of one ball.")
         double ballMm)
-        implements CentreForm {
+        implements Uncoated {
     private static final double PACKING = 0.8;
 
     /** A cluster that is scaled evenly keeps all its balls, whatever the rounding. */

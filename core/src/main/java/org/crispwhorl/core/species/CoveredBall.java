@@ -29,7 +29,7 @@ public record CoveredBall(
                 usual = 1.5,
                 means = "Thickness of the paste over it; 0 where petals alone cover it.")
         double pasteMm)
-        implements CentreForm {
+        implements Uncoated {
     public CoveredBall {
         Limits.check(CoveredBall.class, coreMm, pasteMm);
     }

@@ -20,7 +20,7 @@ public record Dome(
         double heightMm,
 
         @Text(label = "texture") Texture texture)
-        implements CentreForm {
+        implements Uncoated {
     public Dome {
         Limits.check(Dome.class, diameterMm, heightMm, texture);
         if (heightMm > diameterMm / 2) {
@@ -36,7 +36,7 @@ public record Dome(
 
     @Override
     public List<Solid> solids(double onStemMm) {
-        List<Solid> solids = new ArrayList<>(CentreForm.super.solids(onStemMm));
+        List<Solid> solids = new ArrayList<>(Uncoated.super.solids(onStemMm));
         if (texture.seen()) {
             solids.add(marks(onStemMm));
         }
@@ -45,7 +45,7 @@ public record Dome(
 
     @Override
     public Labour making() {
-        return CentreForm.super.making().and(texture.making());
+        return Uncoated.super.making().and(texture.making());
     }
 
     private double sphereMm() {

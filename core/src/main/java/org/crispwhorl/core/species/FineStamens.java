@@ -104,7 +104,7 @@ public record FineStamens(
         double tailMm,
 
         @Text(label = "colour") Colouring colour)
-        implements ShadedPart {
+        implements ShadedPart, BringsNothing {
     public FineStamens {
         Limits.check(
                 FineStamens.class,

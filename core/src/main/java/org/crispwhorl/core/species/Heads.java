@@ -104,7 +104,7 @@ public record Heads(
                 usual = 100,
                 means = "Main stem below the lowest head.")
         double stemMm)
-        implements UnshadedPart {
+        implements UnshadedPart, BringsNothing {
     /** How heads stand on the stem. */
     @ShownAsPicture
     public enum Arrangement {

@@ -1,6 +1,5 @@
 package org.crispwhorl.core.species;
 
-import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.labour.Operation;
@@ -15,7 +14,6 @@ import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.thinning.Thinning;
 
 /**
@@ -24,52 +22,10 @@ import org.crispwhorl.core.thinning.Thinning;
  */
 @Text(label = "making", means = "How each piece comes to its outline.")
 @ShownAsPicture
-public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBall, Making.Tape {
+public sealed interface Making extends PieceForm, PieceCut, MadeOtherwise
+        permits FromSheet, OnePiece, BrimmedCone, FromBall, Making.Tape {
     /** What stands before the size of a piece where there is little room; nothing for what is cut one by one. */
     String inShort();
-
-    /** How many pieces come from one lump or one cut; {@code count} where the whole ring does. */
-    default int piecesPerUnit(int count) {
-        return 1;
-    }
-
-    /** How many pieces spring side by side from one middle, so that each has its share of the way round; 1 for single ones. */
-    default int besides(int count) {
-        return 1;
-    }
-
-    /** How many separate things are then set in place. */
-    default int joints(int count) {
-        return count;
-    }
-
-    /** The finished outline of one piece: as stated, where there is no cutter from which it grows. */
-    default Outline finished(Outline outline) {
-        return outline;
-    }
-
-    /** Paste in one piece, mm³; its share of what a ring made in one has in the middle is included. */
-    double volumeMm3(Outline outline, int count, Paste paste);
-
-    /** Mean thickness of the finished piece, mm: its paste over its area. */
-    default double finishedMm(Outline outline, Paste paste) {
-        return volumeMm3(outline, 1, paste) / outline.areaMm2();
-    }
-
-    /** Thickness at a station of the finished piece, mm. */
-    default double thicknessAt(double share, Outline outline, Paste paste) {
-        return finishedMm(outline, paste);
-    }
-
-    /** Thickness of the sheet from which it is cut; 0 where there is no sheet. */
-    default double rolledMm() {
-        return 0;
-    }
-
-    /** Lobes of the same cut that are not like the others; none where all are alike. */
-    default List<Lobe> unlike() {
-        return List.of();
-    }
 
     /** The same as one kind of its lobes knows it: whole, with so many lobes in all beside each other. */
     default Making besideLobes(int all) {
@@ -86,82 +42,19 @@ public sealed interface Making permits FromSheet, OnePiece, BrimmedCone, FromBal
         return this;
     }
 
-    /** Whether a cutter is used, so that the outline stated is the cutter's. */
-    default boolean cut() {
-        return rolledMm() > 0;
-    }
-
     /** The same way of making a piece whose outline is larger or smaller by a factor and as thick as before. */
     default Making scaled(double factor) {
         return this;
     }
 
-    /** The thinning of a piece that is cut from a sheet; none where there is no sheet. */
-    Optional<Thinning> thinned();
-
-    /** The same thinned otherwise; what is not cut from a sheet stays as it is. */
-    Making withThinning(Thinning other);
-
-    /** What its cutter cuts; none where it is made without one. */
-    Optional<Cut> cutOf(Outline outline, int count);
-
-    /** Diameter of the finished middle from which the pieces of a ring made in one spring, mm; 0 where there is none. */
-    double finishedMiddleMm();
-
     /** What hands do to bring all pieces of a ring to their outline and thickness. */
     Labour begin(Outline outline, int count);
-
-    /** Whether a soft piece takes the shape of what it is laid on; what is hollowed out keeps its own. */
-    default boolean lies() {
-        return true;
-    }
-
-    /** Length of a solid foot below the pieces by which a flower without a wire is pushed in, mm; 0 where there is none. */
-    default double pushedInMm() {
-        return 0;
-    }
-
-    /** That foot as a body, where the pieces spring at a height above the neck. */
-    default List<Solid> foot(double onStemMm) {
-        return List.of();
-    }
 
     /** Whether it is made of something that may be eaten. */
     boolean edible();
 
-    /** Whether it is pressed out of a ball of a size that was chosen, so that the ball may be too small for it. */
-    default boolean pressed() {
-        return false;
-    }
-
-    /** The ring's pieces in one cut round a middle, where they are cut singly; else none. */
-    default Optional<Making> inOne(double middleMm) {
-        return Optional.empty();
-    }
-
-    /** The ring's pieces cut singly, where they are cut in one; else none. */
-    default Optional<Making> singly() {
-        return Optional.empty();
-    }
-
-    /** The same cut apart into sections that are set one by one; none where it is not in one. */
-    default Optional<Making> inSections() {
-        return Optional.empty();
-    }
-
-    /** The same way of making a piece, its mean thickness brought to another; none where it cannot be. */
-    Optional<Making> thickened(Outline outline, double meanMm, Paste paste);
-
     /** The figures of what it starts from. */
     void figures(Figures figures, Outline outline, int count, Paste paste);
-
-    /** The outline that is printed at its true size to be cut round; none where no template is used. */
-    default Optional<Cut> templateOf(Outline outline) {
-        return Optional.empty();
-    }
-
-    /** What the work starts from besides the outline itself, for a list of pieces. */
-    String startsFrom(Outline outline, int count, Paste paste);
 
     /** Each piece cut singly from a sheet, then thinned. */
     @Text(label = "cut singly", means = "Each piece is cut from a sheet, then thinned.")

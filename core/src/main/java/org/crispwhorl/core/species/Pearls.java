@@ -82,6 +82,17 @@ public record Pearls(
     }
 
     @Override
+    public CentreForm uncoated() {
+        return this;
+    }
+
+    /** Pearls tell what they hold on their own label. */
+    @Override
+    public List<String> allergens() {
+        return List.of();
+    }
+
+    @Override
     public boolean plain() {
         return false;
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.labour.Labour;
@@ -25,6 +26,7 @@ public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
     Petaled with(Colouring colour);
 
     /** Whether it is a ring of the flower itself, not what stands behind it or on its stem. */
+    @Override
     boolean ring();
 
     /** Whether a midrib shows on its pieces without a veiner. */
@@ -218,5 +220,37 @@ public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
     @Override
     default void figures(Figures figures, BuildContext made) {
         pieces().figures(figures, made);
+    }
+
+    @Override
+    default boolean glued() {
+        return pieces().wired().isEmpty();
+    }
+
+    @Override
+    default Optional<Choices> choices() {
+        return pieces().techniques();
+    }
+
+    @Override
+    default int petals() {
+        return pieceCount();
+    }
+
+    @Override
+    default boolean zoned() {
+        return true;
+    }
+
+    @Override
+    default Part petalsOtherwise(UnaryOperator<Petaled> change) {
+        return change.apply(this);
+    }
+
+    @Override
+    default PieceSort breaksAs() {
+        return pieces().cut().filter(Cut::onePiece).isPresent()
+                ? PieceSort.ONE_PIECE
+                : pieces().wired().isPresent() ? PieceSort.WIRED : PieceSort.SET;
     }
 }

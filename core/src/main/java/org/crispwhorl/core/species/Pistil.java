@@ -74,7 +74,7 @@ public record Pistil(
         double tailMm,
 
         @Text(label = "colour") Colouring colour)
-        implements ShadedPart {
+        implements ShadedPart, BringsNothing {
     public Pistil {
         Limits.check(Pistil.class, id, name, shade, stigmas, styleMm, stigmaMm, curlDeg, tapeMm, tailMm, colour);
     }

@@ -81,7 +81,7 @@ public record Roll(
 
         @Text(label = "edge") Edge edge,
         @Text(label = "colour") Colouring colour)
-        implements ShadedPart {
+        implements ShadedPart, BringsNothing {
     public Roll {
         Limits.check(Roll.class, id, name, shade, from, thickMm, airMm, hollowMm, openedMm, footMm, edge, colour);
     }

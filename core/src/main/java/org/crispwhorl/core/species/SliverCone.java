@@ -50,7 +50,7 @@ public record SliverCone(
                 usual = 1,
                 means = "Thickness of one sliver, taken as round.")
         double thickMm)
-        implements CentreForm {
+        implements Uncoated {
     public SliverCone {
         Limits.check(SliverCone.class, coneMm, heightMm, rows, inARow, sliverMm, thickMm);
     }
@@ -93,7 +93,7 @@ public record SliverCone(
     /** The cone, and every sliver on it from its foot to its tip. */
     @Override
     public List<Solid> solids(double onStemMm) {
-        List<Solid> solids = new ArrayList<>(CentreForm.super.solids(onStemMm));
+        List<Solid> solids = new ArrayList<>(Uncoated.super.solids(onStemMm));
         for (int row = 0; row < rows; row++) {
             double outer = diameterMm() / 2 * (row + 1) / rows;
             double inner = Math.max(0, outer - sliverMm * coneMm / 2 / heightMm);

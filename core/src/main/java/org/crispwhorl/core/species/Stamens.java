@@ -112,7 +112,7 @@ public record Stamens(
         double tintMm,
 
         @Text(label = "colour") Colouring colour)
-        implements ShadedPart {
+        implements ShadedPart, BringsNothing {
     /** What a strand is and what is done with it. */
     public enum Use {
         @Text(label = "folded", means = "Bunched, folded in the middle and tied: two heads and two threads a strand.")

@@ -62,7 +62,7 @@ public record StemWrap(
         @Text(label = "with") With with,
 
         @Text(label = "colour") Colouring colour)
-        implements ShadedPart {
+        implements ShadedPart, BringsNothing {
     /** What it is thickened with. */
     public enum With {
         @Text(label = "tape")

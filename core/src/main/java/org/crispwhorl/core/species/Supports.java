@@ -33,7 +33,7 @@ public record Supports(
                 usual = 5,
                 means = "Put in after the part that stands before them.")
         int count)
-        implements UnshadedPart {
+        implements UnshadedPart, BringsNothing {
     /** What supports are of. */
     @Text(label = "of", means = "What supports are of.")
     public enum SupportKind {

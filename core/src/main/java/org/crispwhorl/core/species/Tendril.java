@@ -76,7 +76,7 @@ public record Tendril(
         double tailMm,
 
         @Text(label = "colour") Colouring colour)
-        implements ShadedPart {
+        implements ShadedPart, BringsNothing {
     /** What a tendril is of. */
     @Text(label = "of", means = "What a tendril is of.")
     public enum TendrilKind {

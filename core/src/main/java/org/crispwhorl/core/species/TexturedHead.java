@@ -37,7 +37,7 @@ public record TexturedHead(
                 usual = 0.4,
                 means = "Share of the height, from the top, that counts as crown.")
         double crownShare)
-        implements CentreForm {
+        implements Uncoated {
     public TexturedHead {
         Limits.check(TexturedHead.class, diameterMm, heightMm, crown, sides, crownShare);
     }
@@ -91,7 +91,7 @@ public record TexturedHead(
 
     @Override
     public List<Solid> solids(double onStemMm) {
-        List<Solid> solids = new ArrayList<>(CentreForm.super.solids(onStemMm));
+        List<Solid> solids = new ArrayList<>(Uncoated.super.solids(onStemMm));
         if (crown.seen()) {
             solids.add(over(0, radiusAt(heightMm * Math.max(0.5, 1 - crownShare)), onStemMm));
         }
@@ -114,7 +114,7 @@ public record TexturedHead(
 
     @Override
     public Labour making() {
-        return CentreForm.super.making().and(crown.making()).and(sides.making());
+        return Uncoated.super.making().and(crown.making()).and(sides.making());
     }
 
     @Override

@@ -44,7 +44,7 @@ public record WoundFringe(
                 usual = 0.8,
                 means = "Of the strip.")
         double thickMm)
-        implements CentreForm {
+        implements Uncoated {
     /** Share of the wound disc that is paste; the rest is air between the turns. */
     private static final double PACKING = 0.85;
 

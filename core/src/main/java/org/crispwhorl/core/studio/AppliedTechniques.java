@@ -59,7 +59,7 @@ public final class AppliedTechniques {
         AppliedTechniques making = new AppliedTechniques(designed, studio.with(designed.techniques()), kit);
         List<Part> parts = new ArrayList<>();
         for (Part part : designed.parts()) {
-            parts.add(part.flat().<Part>map(p -> p.with(making.pieces(p))).orElse(part));
+            parts.add(part.petalsOtherwise(p -> p.with(making.pieces(p))));
         }
         return designed.withParts(making.ordered(parts))
                 .withShades(ShadeLadder.of(designed.shades(), making.techniques.ladder()))
@@ -214,7 +214,7 @@ public final class AppliedTechniques {
                 .toList());
         List<Part> ordered = new ArrayList<>();
         for (Part part : parts) {
-            ordered.add(part.flat().filter(Petaled::ring).isPresent() ? rings.remove() : part);
+            ordered.add(part.ring() ? rings.remove() : part);
         }
         return ordered;
     }

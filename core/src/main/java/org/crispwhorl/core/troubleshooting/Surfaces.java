@@ -1,7 +1,8 @@
 package org.crispwhorl.core.troubleshooting;
 
 import java.util.Optional;
-import org.crispwhorl.core.drying.Drying;
+import org.crispwhorl.core.drying.DryingLaw;
+import org.crispwhorl.core.drying.MoistAir;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Medium;
@@ -35,9 +36,9 @@ final class Surfaces {
     }
 
     void sticky() {
-        double drive = new Drying(s.a.paste()).drive(s.room());
-        double drier =
-                new Drying(s.a.paste()).drive(s.room().temperatureC(), s.room().humidityPct() - NEAR_PCT);
+        double drive = DryingLaw.of(s.a.paste()).drive(s.room());
+        double drier = DryingLaw.of(s.a.paste())
+                .drive(s.room().temperatureC(), s.room().humidityPct() - NEAR_PCT);
         s.may(
                 "The air is too damp.",
                 s.a.paste().drying()
@@ -76,7 +77,7 @@ final class Surfaces {
     }
 
     private double dewPointC() {
-        return Drying.dewPointC(s.room().temperatureC(), s.room().humidityPct());
+        return MoistAir.dewPointC(s.room().temperatureC(), s.room().humidityPct());
     }
 
     void blotchy() {
@@ -111,9 +112,7 @@ final class Surfaces {
                 "Do not touch it: let it dry off in moving air. Its gloss may stay dull.",
                 "Keep it in a cool room instead, or bring it into the warm closed in its box and open that when it is warm.",
                 Signs.MAY_BE + 2 * s.answered(0) + Signs.where(dewPointC() > COLD_C));
-        Optional<Medium.Setting.Cooling> cools = Optional.of(s.a.paste().setting())
-                .filter(Medium.Setting.Cooling.class::isInstance)
-                .map(Medium.Setting.Cooling.class::cast);
+        Optional<Medium.Setting.Cooling> cools = s.a.paste().setting().either(law -> Optional.empty(), Optional::of);
         s.may(
                 "The room is too warm for it.",
                 cools.map(law -> "It softens from " + Unit.CELSIUS.write(law.softensAboveC()) + " on; the room has "

@@ -7,7 +7,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.drying.Drying;
+import org.crispwhorl.core.drying.DryingLaw;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.drying.RoomCourse;
@@ -42,7 +42,7 @@ public class AirAheadTest {
 
     /** The closed form: what is not dried by the spell's beginning goes on at the spell's rate, and after it at the usual one. */
     private static double closed(double begin, double slots, double damper) {
-        Drying drying = new Drying(GUM_PASTE);
+        DryingLaw drying = DryingLaw.of(GUM_PASTE);
         double rate = Math.max(0, drying.drive(20, 50 + damper) / drying.drive(20, 50));
         double from = (48 - 8) * 12;
         double to = from + 36 * 12;
@@ -83,13 +83,13 @@ public class AirAheadTest {
     @Test
     public void itIsTheIntegralOfTheDryingLaw() {
         Body body = Body.of(1.2);
-        Drying drying = new Drying(GUM_PASTE);
+        DryingLaw drying = DryingLaw.of(GUM_PASTE);
         double median = drying.hoursTo(0.15, body, SET);
         Room damp = new Room(20, 70, SET.air());
         double through = drying.hoursTo(
                 0.15,
                 body,
-                List.of(new Drying.Reading(0, SET), new Drying.Reading(4, damp), new Drying.Reading(40, SET)));
+                List.of(new DryingLaw.Reading(0, SET), new DryingLaw.Reading(4, damp), new DryingLaw.Reading(40, SET)));
         int begin = (48 - 8 - 4) * 12;
         assertEquals(air(wet(20)).exactly(begin, Axis.ofHours(median)) / 12.0, through, 0.005 * through + 1.0 / 12);
     }
@@ -105,7 +105,7 @@ public class AirAheadTest {
                 AXIS,
                 -288,
                 7 * 288);
-        Drying drying = new Drying(GUM_PASTE);
+        DryingLaw drying = DryingLaw.of(GUM_PASTE);
         double still =
                 drying.drive(20, 55) / drying.drive(30, 40) / cabinet.air().rate();
         int evening = (17 - 8) * 12;
@@ -125,7 +125,8 @@ public class AirAheadTest {
     public void aRoomThatIsAnotherThanItWasReckonedInIsSeen() {
         Room damp = new Room(20, 65, new Room.Air.Still());
         AirAhead now = AirAhead.of(GUM_PASTE, SET, RoomCourse.steady(damp), AXIS, -288, 7 * 288);
-        double rate = new Drying(GUM_PASTE).drive(damp) / new Drying(GUM_PASTE).drive(SET);
+        double rate =
+                DryingLaw.of(GUM_PASTE).drive(damp) / DryingLaw.of(GUM_PASTE).drive(SET);
         assertTrue(rate < 0.5);
         for (int slots = 20; slots < 200; slots += 30) {
             assertEquals(now.exactly(12, slots), slots / rate, 1.0, slots + " slots");
@@ -168,7 +169,7 @@ public class AirAheadTest {
 
     /** Every wait of the plan, added up slot by slot by its own means: what dries has dried by then as far as it has to. */
     private static void held(Frame frame, Calendar calendar) {
-        Drying drying = new Drying(GUM_PASTE);
+        DryingLaw drying = DryingLaw.of(GUM_PASTE);
         RoomCourse course = new RoomCourse(SET, WET_WEEK, List.of());
         double as = drying.drive(SET);
         int longer = 0;

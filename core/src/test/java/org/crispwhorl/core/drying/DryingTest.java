@@ -12,7 +12,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class DryingTest {
-    private static final Drying GUM = new Drying(Paste.usual(Medium.GUM_PASTE));
+    private static final Evaporating GUM = (Evaporating) DryingLaw.of(Paste.usual(Medium.GUM_PASTE));
     private static final double DRY = Stage.DRY.moistureRatio();
     private static final Body PETAL = Body.sheet(0.7, 0.7, new Lying.OneSided());
 
@@ -117,27 +117,27 @@ public class DryingTest {
 
     @Test
     public void equalReadingsIntegrateToTheSameTime() {
-        List<Drying.Reading> readings = List.of(
-                new Drying.Reading(0, Room.REFERENCE),
-                new Drying.Reading(1.3, Room.REFERENCE),
-                new Drying.Reading(4, Room.REFERENCE));
+        List<DryingLaw.Reading> readings = List.of(
+                new DryingLaw.Reading(0, Room.REFERENCE),
+                new DryingLaw.Reading(1.3, Room.REFERENCE),
+                new DryingLaw.Reading(4, Room.REFERENCE));
         Close.within(1e-9, GUM.hoursTo(DRY, PETAL, readings), GUM.hoursTo(DRY, PETAL, Room.REFERENCE));
     }
 
     @Test
     public void aWetNightStopsTheDryingForAsLongAsItLasts() {
-        List<Drying.Reading> night = List.of(
-                new Drying.Reading(0, Room.REFERENCE),
-                new Drying.Reading(2, room(20, 80)),
-                new Drying.Reading(10, Room.REFERENCE));
+        List<DryingLaw.Reading> night = List.of(
+                new DryingLaw.Reading(0, Room.REFERENCE),
+                new DryingLaw.Reading(2, room(20, 80)),
+                new DryingLaw.Reading(10, Room.REFERENCE));
         Close.within(1e-9, GUM.hoursTo(DRY, PETAL, night), 8 + GUM.hoursTo(DRY, PETAL, Room.REFERENCE));
     }
 
     @Test
     public void vapourPressureAgreesWithTheSteamTables() {
-        Close.onePercent(Drying.saturationKPa(0.01), 0.6117);
-        Close.onePercent(Drying.saturationKPa(20), 2.339);
-        Close.onePercent(Drying.saturationKPa(30), 4.247);
+        Close.onePercent(MoistAir.saturationKPa(0.01), 0.6117);
+        Close.onePercent(MoistAir.saturationKPa(20), 2.339);
+        Close.onePercent(MoistAir.saturationKPa(30), 4.247);
     }
 
     @Test
@@ -197,7 +197,7 @@ public class DryingTest {
 
     @Test
     public void chocolateSetsInMinutesInACoolRoomAndNeverInAHotOne() {
-        Drying chocolate = new Drying(Paste.usual(Medium.MODELLING_CHOCOLATE));
+        DryingLaw chocolate = DryingLaw.of(Paste.usual(Medium.MODELLING_CHOCOLATE));
         assertTrue(chocolate.hoursTo(DRY, Body.of(1), room(18, 50)) < 1);
         assertTrue(Double.isInfinite(chocolate.hoursTo(DRY, Body.of(1), room(27, 50))));
         assertTrue(chocolate.hoursTo(0.5, Body.of(2), room(18, 50)) > chocolate.hoursTo(0.5, Body.of(1), room(18, 50)));

@@ -32,8 +32,7 @@ public final class FlowerOnPage {
         this.species = a.species();
         this.drawing = drawing;
         for (Part part : species.parts()) {
-            Coloured.worn(a, part)
-                    .ifPresent(worn -> tints.put(part.id(), part.flat().isPresent() ? worn.paste() : worn.middle()));
+            Coloured.worn(a, part).ifPresent(worn -> tints.put(part.id(), part.zoned() ? worn.paste() : worn.middle()));
         }
     }
 

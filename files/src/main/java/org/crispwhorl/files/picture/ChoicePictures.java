@@ -205,8 +205,7 @@ public final class ChoicePictures {
             return Optional.empty();
         }
         boolean fillsTheMiddle = part.core().fillsMm() > 0;
-        boolean underneath =
-                part.flat().filter(p -> !p.ring()).isPresent() || !part.inHead() || part.boughtStrands() > 0;
+        boolean underneath = part.petals() > 0 && !part.ring() || !part.inHead() || part.boughtStrands() > 0;
         Species flower = fillsTheMiddle ? species(part) : species(centre(), part);
         return Optional.of(!part.inHead() ? all(flower) : underneath || fillsTheMiddle ? side(flower) : face(flower));
     }

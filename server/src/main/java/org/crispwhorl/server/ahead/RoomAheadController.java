@@ -8,7 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.crispwhorl.core.drying.Drying;
+import org.crispwhorl.core.drying.DryingLaw;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.paste.Medium;
@@ -73,7 +73,7 @@ public class RoomAheadController {
     RoomHours hours(@RequestParam Optional<String> medium) {
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.HOURS);
         RoomCourse course = studio.course();
-        Drying drying = new Drying(
+        DryingLaw drying = DryingLaw.of(
                 conditions.kit().paste(medium.map(RoomAheadController::medium).orElse(Medium.GUM_PASTE)));
         double asSet = drying.drive(conditions.room());
         return new RoomHours(
