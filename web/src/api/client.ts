@@ -5,7 +5,7 @@ import type { components, paths } from './schema'
 export type Schemas = components['schemas']
 export type SpeciesDocument = Schemas['SpeciesDocument']
 export type Part = Schemas['Part']
-export type Petaled = Schemas['Ring'] | Schemas['Calyx'] | Schemas['Leaf']
+export type Petaled = Extract<Part, { pieces: unknown }>
 export type Reckoning = Schemas['ReckoningView']
 export type Room = Schemas['Room']
 export type Techniques = Schemas['Techniques']

@@ -4,7 +4,6 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answered, api } from '@/api/client'
 import { CORNERS, ROOMS } from './places'
-import { inShort, sizesOf } from '@/parts/drawer/things'
 import { foundPlaces } from './finding'
 import { useActions } from './useActions'
 
@@ -48,8 +47,8 @@ watch(
       ...drawer.map((k) => ({
         label: k.item.name,
         kind: 'tool',
-        size: inShort(k.item),
-        sizes: sizesOf(k.item),
+        size: k.told.inShort,
+        sizes: k.told.sizesMm,
         go: () => router.push(`/drawer?thing=${k.id}`),
       })),
       ...rooms(),

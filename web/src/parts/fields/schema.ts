@@ -26,6 +26,7 @@ export interface SchemaNode {
   'x-labels'?: Record<string, string>
   'x-pictured'?: string
   'x-advanced'?: boolean
+  'x-counts-pieces'?: boolean
   'x-of-the-flower'?: boolean
   'x-drawn'?: boolean
   'x-gives-way'?: string

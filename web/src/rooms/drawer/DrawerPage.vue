@@ -7,7 +7,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import TableDialog from './TableDialog.vue'
 import ThingEditor from './ThingEditor.vue'
 import { keepWaiting } from './waiting'
-import { begun, howMuch, inShort, type Kept, type Kind, KINDS, kindOf } from '@/parts/drawer/things'
+import { begun, type Kept, type Kind, KINDS, kindOf } from '@/parts/drawer/things'
 
 const route = useRoute()
 const queries = useQueryClient()
@@ -21,7 +21,7 @@ const failure = ref<unknown>()
 const shown = computed(() => things.value.filter((t) => t.item.kind === kind.value))
 const thing = computed(() => things.value.find((t) => t.id === chosen.value))
 const countOf = (k: Kind) => things.value.filter((t) => t.item.kind === k).length
-const label = (t: Kept) => howMuch(t.item)
+const label = (t: Kept) => t.told.howMuch
 
 watch(
   [() => route.query.thing, things],
@@ -142,7 +142,7 @@ async function remove(id: string) {
                 v-if="t.item.kind === 'colour-pot'"
                 class="mr-2 inline-block size-4 border border-line align-[-3px]"
                 :style="{ background: t.item.colour }"
-              />{{ $told(inShort(t.item)) }}
+              />{{ $told(t.told.inShort) }}
             </td>
             <td class="text-right whitespace-nowrap" :class="label(t) === 'could be bought' ? 'text-quiet italic' : ''">{{ label(t) }}</td>
           </tr>

@@ -25,9 +25,12 @@ export const count = (id: string, by: number, fewer = false): Change =>
     if (isPetaled(part)) {
       if (fewer) part.pieces.fewerCount = Math.max(1, within(piecesLimits(part.kind).fewerCount!, part.pieces.fewerCount + by))
       else part.pieces.count = within(piecesLimits(part.kind).count!, part.pieces.count + by)
-    } else if (part.kind === 'stamens') part.strands = within(partSchema('stamens').properties!.strands!, part.strands + by)
-    else if (part.kind === 'fine-stamens' || part.kind === 'tendril')
-      part.count = within(partSchema(part.kind).properties!.count!, part.count + by)
+      return
+    }
+    const counted = Object.entries(partSchema(part.kind).properties!).find(([, node]) => node['x-counts-pieces'])
+    if (!counted) return
+    const held = part as unknown as Record<string, number>
+    held[counted[0]] = within(counted[1], held[counted[0]]! + by)
   })
 
 /** Opens (positive) or closes a ring, degrees. */

@@ -29,4 +29,14 @@ public record BreakageRecord(
     public BreakageRecord {
         Limits.check(BreakageRecord.class, name, sort, broken, whole);
     }
+
+    @Override
+    public String inShort() {
+        return broken + " broken, " + whole + " whole";
+    }
+
+    @Override
+    public String howMuch() {
+        return "";
+    }
 }

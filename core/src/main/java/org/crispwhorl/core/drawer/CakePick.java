@@ -1,5 +1,6 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -61,5 +62,15 @@ public record CakePick(
     @Override
     public DrawerItem holding(double amount, Stock.Taken changed) {
         return new CakePick(name, (int) amount, boreMm, lengthMm, price);
+    }
+
+    @Override
+    public String inShort() {
+        return "bore " + Unit.MM.write(boreMm) + ", " + Unit.MM.write(lengthMm) + " long";
+    }
+
+    @Override
+    public List<Double> sizesMm() {
+        return List.of(lengthMm);
     }
 }

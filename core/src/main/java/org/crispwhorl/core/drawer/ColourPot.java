@@ -84,4 +84,14 @@ public record ColourPot(
         int pots = emptied ? 0 : amount > 0 ? Math.max(1, count) : count;
         return new ColourPot(name, pots, amount, colour, form, eaten, price);
     }
+
+    @Override
+    public String inShort() {
+        return Text.Labels.of(form) + ", " + Text.Labels.of(eaten);
+    }
+
+    @Override
+    public String howMuch() {
+        return count + (grams == 0 ? ", not weighed" : ", " + Unit.G.write(grams));
+    }
 }

@@ -3,6 +3,7 @@ package org.crispwhorl.core.drawer;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.measure.InvalidValue;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -98,5 +99,26 @@ public record Cutter(
         String stem = name.replaceAll("[ ,]*[0-9.]+( ?mm)?$", "");
         String told = " " + (size == Math.rint(size) ? Long.toString(Math.round(size)) : Double.toString(size));
         return stem.substring(0, Math.min(stem.length(), LONGEST_NAME - told.length())) + told;
+    }
+
+    @Override
+    public String inShort() {
+        return (cut.onePiece()
+                        ? cut.petals() + " petals, " + Unit.MM.write(cut.sizeMm()) + " across"
+                        : LengthText.size(
+                                cut.outline().lengthMm(), cut.outline().widthMm()))
+                + (bendable ? ", bends" : "");
+    }
+
+    @Override
+    public List<Double> sizesMm() {
+        return cut.onePiece()
+                ? List.of(cut.sizeMm())
+                : List.of(cut.outline().lengthMm(), cut.outline().widthMm());
+    }
+
+    @Override
+    public String howMuch() {
+        return couldBeBought() ? "could be bought" : Tool.super.howMuch();
     }
 }

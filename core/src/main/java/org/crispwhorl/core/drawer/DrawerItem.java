@@ -1,10 +1,11 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Text;
 
 /** One thing in the drawer. */
 @Text(label = "thing", means = "One thing in the drawer.")
-public sealed interface DrawerItem
+public sealed interface DrawerItem extends Counted
         permits Cutter,
                 OwnVeiner,
                 OwnFormer,
@@ -23,4 +24,12 @@ public sealed interface DrawerItem
                 DryingRecord {
     /** As written on it; it need not be unique. */
     String name();
+
+    /** What it is in a few words, beside its name. */
+    String inShort();
+
+    /** Sizes by which a maker asks for it, mm; none where it has no such size. */
+    default List<Double> sizesMm() {
+        return List.of();
+    }
 }

@@ -38,4 +38,14 @@ public record DryingPlace(
         @Text(label = "rack or foam block")
         RACK
     }
+
+    @Override
+    public String inShort() {
+        return "holds " + holds;
+    }
+
+    @Override
+    public String howMuch() {
+        return Integer.toString(count);
+    }
 }

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.Locale;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.studio.Watched;
@@ -14,5 +15,16 @@ public record DryingRecord(
         implements DrawerItem {
     public DryingRecord {
         Limits.check(DryingRecord.class, name, watched);
+    }
+
+    @Override
+    public String inShort() {
+        return (watched.clock() == Watched.DryingClock.SKIN ? "skins " : "")
+                + String.format(Locale.ROOT, "%.2f times as fast, %d looks", watched.factor(), watched.looks());
+    }
+
+    @Override
+    public String howMuch() {
+        return "";
     }
 }

@@ -29,4 +29,14 @@ public record GaugeDiameter(
     public GaugeDiameter {
         Limits.check(GaugeDiameter.class, name, gauge, diameterMm);
     }
+
+    @Override
+    public String inShort() {
+        return gauge + " ga is " + Unit.FINE_MM.write(diameterMm);
+    }
+
+    @Override
+    public String howMuch() {
+        return "";
+    }
 }

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -62,5 +63,15 @@ public record OwnFormer(
     /** Radius of the sphere of which it is a cap, mm: (a² + h²)/2h, by the circle's chord and sagitta. */
     public double sphereRadiusMm() {
         return (rimRadiusMm * rimRadiusMm + depthMm * depthMm) / (2 * depthMm);
+    }
+
+    @Override
+    public String inShort() {
+        return Unit.MM.write(2 * rimRadiusMm) + " across, " + Unit.MM.write(depthMm) + " deep";
+    }
+
+    @Override
+    public List<Double> sizesMm() {
+        return List.of(2 * rimRadiusMm);
     }
 }

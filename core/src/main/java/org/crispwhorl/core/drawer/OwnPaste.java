@@ -45,4 +45,14 @@ public record OwnPaste(
     public DrawerItem holding(double amount, Stock.Taken changed) {
         return new OwnPaste(name, amount, paste, price);
     }
+
+    @Override
+    public String inShort() {
+        return Unit.G_PER_CM3.write(paste.densityGPerCm3());
+    }
+
+    @Override
+    public String howMuch() {
+        return Unit.G.write(grams);
+    }
 }

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -67,5 +68,15 @@ public record OwnVeiner(
     /** All of them here, and fit for use. */
     public OwnVeiner(String name, int count, double lengthMm, Veiner.Sides sides, double leastMm) {
         this(name, count, 0, 0, lengthMm, sides, leastMm);
+    }
+
+    @Override
+    public String inShort() {
+        return Unit.MM.write(lengthMm) + ", " + Text.Labels.of(sides);
+    }
+
+    @Override
+    public List<Double> sizesMm() {
+        return List.of(lengthMm);
     }
 }

@@ -81,4 +81,15 @@ public record OwnWire(
         offcuts.addAll(changed.offcutsLeft());
         return new OwnWire(name, (int) amount, gauge, lengthMm, offcuts, price);
     }
+
+    @Override
+    public String inShort() {
+        return gauge + " ga, " + Unit.MM.write(lengthMm)
+                + (offcutsMm.isEmpty() ? "" : ", " + offcutsMm.size() + " offcuts");
+    }
+
+    @Override
+    public List<Double> sizesMm() {
+        return List.of(lengthMm);
+    }
 }

@@ -1,5 +1,8 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.List;
+import java.util.stream.Stream;
+import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -69,5 +72,15 @@ public record ReadyMade(
     @Override
     public DrawerItem holding(double amount, Stock.Taken changed) {
         return new ReadyMade(name, (int) amount, of, wideMm, highMm, price);
+    }
+
+    @Override
+    public String inShort() {
+        return wideMm == 0 ? "of any size" : highMm == 0 ? Unit.MM.write(wideMm) : LengthText.size(wideMm, highMm);
+    }
+
+    @Override
+    public List<Double> sizesMm() {
+        return Stream.of(wideMm, highMm).filter(mm -> mm > 0).toList();
     }
 }

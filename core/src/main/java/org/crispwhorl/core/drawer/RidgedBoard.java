@@ -70,4 +70,9 @@ public record RidgedBoard(
     public RidgedBoard(String name, int count, int grooves, double grooveMm, Optional<Grooves> laid) {
         this(name, count, 0, 0, grooves, grooveMm, laid);
     }
+
+    @Override
+    public String inShort() {
+        return grooves + " grooves of " + Unit.MM.write(grooveMm);
+    }
 }

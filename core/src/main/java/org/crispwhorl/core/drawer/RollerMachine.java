@@ -2,6 +2,7 @@ package org.crispwhorl.core.drawer;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -145,5 +146,11 @@ public record RollerMachine(
     /** How many settings thinner one thickness is than another. */
     public int settingsThinner(double fromMm, double toMm) {
         return Math.abs(settingFor(fromMm) - settingFor(toMm));
+    }
+
+    @Override
+    public String inShort() {
+        return Unit.MM.write(stripMm) + " wide, " + readings.size() + " settings measured"
+                + (drift == 1 ? "" : String.format(Locale.ROOT, ", rolls %.2f times as thick", drift));
     }
 }

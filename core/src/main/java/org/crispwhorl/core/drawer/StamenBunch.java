@@ -62,4 +62,9 @@ public record StamenBunch(
     public DrawerItem holding(double amount, Stock.Taken changed) {
         return new StamenBunch(name, (int) amount, headMm, threadMm, price);
     }
+
+    @Override
+    public String inShort() {
+        return "heads " + Unit.MM.write(headMm);
+    }
 }

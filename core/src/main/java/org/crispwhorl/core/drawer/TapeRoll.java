@@ -1,5 +1,6 @@
 package org.crispwhorl.core.drawer;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -58,5 +59,20 @@ public record TapeRoll(
     @Override
     public DrawerItem holding(double amount, Stock.Taken changed) {
         return new TapeRoll(name, amount, widthMm, price);
+    }
+
+    @Override
+    public String inShort() {
+        return Unit.MM.write(widthMm) + " wide";
+    }
+
+    @Override
+    public String howMuch() {
+        return Unit.METRE.write(metres);
+    }
+
+    @Override
+    public List<Double> sizesMm() {
+        return List.of(widthMm);
     }
 }

@@ -1,7 +1,7 @@
 package org.crispwhorl.core.drawer;
 
 /** What is used again and again: some of it may be on loan, or worn out. */
-public interface Tool {
+public interface Tool extends Counted {
     /** How many the studio has, those that are away included; 0 is one that could be bought. */
     int count();
 
@@ -19,5 +19,12 @@ public interface Tool {
     /** Whether one could be bought: there is none to use, and none to ask back. */
     default boolean couldBeBought() {
         return here() == 0 && lent() == 0;
+    }
+
+    @Override
+    default String howMuch() {
+        return here()
+                + (lent() > 0 ? ", " + lent() + " on loan" : "")
+                + (worn() > 0 ? ", " + worn() + " worn out" : "");
     }
 }

@@ -1,7 +1,7 @@
 package org.crispwhorl.core.drawer;
 
 /** What orders use up: counted, measured or weighed. */
-public interface UsedUp {
+public interface UsedUp extends Counted {
     /** How much there is, in its own count, metres or grams. */
     double amount();
 
@@ -12,4 +12,9 @@ public interface UsedUp {
      * @param changed what is gone of it and what has come beside the amount
      */
     DrawerItem holding(double amount, Stock.Taken changed);
+
+    @Override
+    default String howMuch() {
+        return Long.toString(Math.round(amount()));
+    }
 }

@@ -8,6 +8,7 @@ import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.labour.Operation;
+import org.crispwhorl.core.measure.CountsPieces;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -30,6 +31,7 @@ public record FineStamens(
         String shade,
 
         @Quantity(label = "count", unit = Unit.COUNT, min = 1, max = 120, usual = 6, means = "How many there are.")
+        @CountsPieces
         int count,
 
         @Quantity(label = "gauge", unit = Unit.GAUGE, min = 16, max = 33, usual = 33, means = "Gauge of the fine wire.")

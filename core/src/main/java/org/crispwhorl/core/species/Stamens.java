@@ -9,6 +9,7 @@ import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Advanced;
+import org.crispwhorl.core.measure.CountsPieces;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -36,6 +37,7 @@ public record Stamens(
                 max = 300,
                 usual = 20,
                 means = "Strands, each with a head at both ends.")
+        @CountsPieces
         int strands,
 
         @Text(label = "use") Use use,

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.measure.Advanced;
+import org.crispwhorl.core.measure.CountsPieces;
 import org.crispwhorl.core.measure.DrawnNotTyped;
 import org.crispwhorl.core.measure.GivesWay;
 import org.crispwhorl.core.measure.MayBeInfinite;
@@ -146,6 +147,9 @@ public final class CraftSchema {
         }
         if (component.isAnnotationPresent(Advanced.class)) {
             node.put("x-advanced", true);
+        }
+        if (component.isAnnotationPresent(CountsPieces.class)) {
+            node.put("x-counts-pieces", true);
         }
         if (component.isAnnotationPresent(OfTheFlower.class)) {
             node.put("x-of-the-flower", true);

@@ -10,8 +10,6 @@ import java.util.function.UnaryOperator;
 import org.crispwhorl.core.drawer.Cutter;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.DrawerItem;
-import org.crispwhorl.core.measure.Limits;
-import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.files.document.DocumentFault;
@@ -42,13 +40,25 @@ public class StudioDrawer implements Unreadables {
         this.json = json;
     }
 
-    /** A thing as it is kept. */
-    public record KeptItem(
-            UUID id, long version, @Text(label = "thing") DrawerItem item) {
-        public KeptItem {
-            Limits.check(KeptItem.class, id, version, item);
+    /**
+     * A thing as it is kept.
+     *
+     * @param told what is said of it beside its name
+     */
+    public record KeptItem(UUID id, long version, DrawerItem item, ThingTold told) {
+        KeptItem(UUID id, long version, DrawerItem item) {
+            this(id, version, item, new ThingTold(item.inShort(), item.howMuch(), item.sizesMm()));
         }
     }
+
+    /**
+     * A thing in words.
+     *
+     * @param inShort what it is
+     * @param howMuch there is of it
+     * @param sizesMm by which a maker asks for it
+     */
+    public record ThingTold(String inShort, String howMuch, List<Double> sizesMm) {}
 
     @Transactional(readOnly = true)
     public List<KeptItem> all() {
