@@ -25,6 +25,9 @@ export interface SchemaNode {
   'x-step'?: number
   'x-labels'?: Record<string, string>
   'x-pictured'?: string
+  'x-once'?: boolean
+  'x-innermost'?: boolean
+  'x-ring'?: boolean
   'x-advanced'?: boolean
   'x-counts-pieces'?: boolean
   'x-of-the-flower'?: boolean

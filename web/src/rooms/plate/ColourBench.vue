@@ -8,7 +8,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import { IDLE_FIELDS } from '@/parts/fields/idle'
 import SchemaFields from '@/parts/fields/SchemaFields.vue'
 import SchemaList from '@/parts/fields/SchemaList.vue'
-import { choicesOf, definition, field, resolved, usual } from '@/parts/fields/schema'
+import { choicesOf, definition, field, partSchema, resolved, usual } from '@/parts/fields/schema'
 import ColourLadder from './ColourLadder.vue'
 import PassPiece from './PassPiece.vue'
 import { type Colouring, type Pass, useColours } from './useColours'
@@ -86,7 +86,7 @@ function move(at: number, by: -1 | 1) {
   chosen.value = to
 }
 
-const rings = computed(() => props.species.parts.filter((p) => p.kind === 'ring'))
+const rings = computed(() => props.species.parts.filter((p) => partSchema(p.kind)['x-ring']))
 const stepFault = ref<unknown>()
 async function step(to: string, between: boolean) {
   if (!props.part) return

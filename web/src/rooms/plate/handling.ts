@@ -81,7 +81,7 @@ function freeId(document: SpeciesDocument, base: string): string {
 export function double(document: SpeciesDocument, id: string): string {
   const at = document.parts.findIndex((p) => p.id === id)
   const part = document.parts[at]
-  if (!part || part.kind === 'heads') return id
+  if (!part || partSchema(part.kind)['x-once']) return id
   const twin = structuredClone(part)
   twin.id = freeId(document, part.id.slice(0, 36))
   twin.name = `${part.name} again`.slice(0, 60)
@@ -92,22 +92,22 @@ export function double(document: SpeciesDocument, id: string): string {
 /** A part of every kind as the core begins it, in the order in which they are offered. */
 const BEGUN = (begun as unknown as { parts: Part[] }).parts
 
-/** What can be added to a species: only one set of further heads. */
+/** What can be added to a species: of some kinds no more than one. */
 export function offeredKinds(document: SpeciesDocument): { kind: Part['kind']; label: string }[] {
-  return BEGUN.filter((part) => part.kind !== 'heads' || !document.parts.some((p) => p.kind === 'heads')).map((part) => ({
+  return BEGUN.filter(({ kind }) => !partSchema(kind)['x-once'] || !document.parts.some((p) => p.kind === kind)).map((part) => ({
     kind: part.kind,
     label: kindLabel('Part', part.kind),
   }))
 }
 
-/** Adds a part of a kind after another. Centres go first; what is on the stem goes last. */
+/** Adds a part of a kind after another; what is innermost goes before all else. */
 export function add(document: SpeciesDocument, kind: Part['kind'], after: string | null): string {
   const made = structuredClone(BEGUN.find((part) => part.kind === kind)!)
   made.id = freeId(document, made.id)
   if ('shade' in made) made.shade = document.shades[0]!.id
-  const centres = document.parts.filter((p) => p.kind === 'centre').length
+  const innermost = document.parts.filter((p) => partSchema(p.kind)['x-innermost']).length
   const at = document.parts.findIndex((p) => p.id === after)
-  document.parts.splice(kind === 'centre' ? centres : at < 0 ? document.parts.length : at + 1, 0, made)
+  document.parts.splice(partSchema(kind)['x-innermost'] ? innermost : at < 0 ? document.parts.length : at + 1, 0, made)
   return made.id
 }
 

@@ -182,7 +182,7 @@ public class DaysApiTest extends ServerTest {
         assertEquals(api.keep(path, now, former.get("item")).status(), 200);
     }
 
-    /** All but two petals broke: the plan says so, and planned anew has a lot of what is missing, with a card at the bench. */
+    /** All but two petals broke: the plan says so, and planned anew has a batch of what is missing, with a card at the bench. */
     @Test
     public void whatBrokeIsPlannedAgain() {
         JsonNode kept = planned();

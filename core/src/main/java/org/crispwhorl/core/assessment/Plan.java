@@ -53,8 +53,8 @@ public record Plan(
      *
      * @param id unique in the plan
      * @param partId the part worked on, empty for all
-     * @param labourMin minutes of hands
-     * @param lots lots in which it is done
+     * @param labourMin minutes of working time
+     * @param batches batches in which it is done
      * @param disturbs what of it others in the house may mind
      * @param gates what must have happened before
      * @param startH when it starts if one maker works straight through, hours from the first touch
@@ -66,7 +66,7 @@ public record Plan(
             TaskKind doing,
             Optional<String> partId,
             double labourMin,
-            int lots,
+            int batches,
             List<Disturbs> disturbs,
             List<Gate> gates,
             @MayBeInfinite double startH,
@@ -78,16 +78,17 @@ public record Plan(
 
         /** The same with other gates. */
         public Task gated(List<Gate> others) {
-            return new Task(id, name, doing, partId, labourMin, lots, disturbs, others, startH, endH);
+            return new Task(id, name, doing, partId, labourMin, batches, disturbs, others, startH, endH);
         }
 
         /** The same under another name. */
         public Task called(String otherId, String otherName) {
-            return new Task(otherId, otherName, doing, partId, labourMin, lots, disturbs, gates, startH, endH);
+            return new Task(otherId, otherName, doing, partId, labourMin, batches, disturbs, gates, startH, endH);
         }
 
         Task at(double start) {
-            return new Task(id, name, doing, partId, labourMin, lots, disturbs, gates, start, start + labourMin / 60);
+            return new Task(
+                    id, name, doing, partId, labourMin, batches, disturbs, gates, start, start + labourMin / 60);
         }
     }
 
@@ -130,7 +131,7 @@ public record Plan(
                 .findFirst();
     }
 
-    /** Minutes of hands of all tasks. */
+    /** Minutes of working time of all tasks. */
     public double labourMin() {
         return tasks.stream().mapToDouble(Task::labourMin).sum();
     }

@@ -109,7 +109,7 @@ public final class Planning {
     }
 
     private void make(Part part, List<Plan.Gate> inside) {
-        int lots = Work.lots(a, part);
+        int batches = Work.batches(a, part);
         List<Plan.Gate> gates = new ArrayList<>(inside);
         if (a.dries(part)) {
             gates.add(done(MIX));
@@ -120,7 +120,7 @@ public final class Planning {
                 Plan.TaskKind.MAKE,
                 Optional.of(part.id()),
                 Work.makeMin(a, part),
-                lots,
+                batches,
                 gates));
     }
 
@@ -202,7 +202,7 @@ public final class Planning {
                 Plan.TaskKind.MAKE_AND_SET,
                 Optional.of(part.id()),
                 Work.makeMin(a, part) + Work.joinMin(a, part),
-                Work.lots(a, part),
+                Work.batches(a, part),
                 gates));
         return made(part);
     }
@@ -327,9 +327,9 @@ public final class Planning {
             Plan.TaskKind doing,
             Optional<String> part,
             double minutes,
-            int lots,
+            int batches,
             List<Plan.Gate> gates) {
-        return new Plan.Task(id, name, doing, part, minutes, lots, List.of(), gates, 0, 0);
+        return new Plan.Task(id, name, doing, part, minutes, batches, List.of(), gates, 0, 0);
     }
 
     /** The same, done with such passes. */
@@ -340,7 +340,7 @@ public final class Planning {
                 task.doing(),
                 task.partId(),
                 task.labourMin(),
-                task.lots(),
+                task.batches(),
                 Work.disturbs(passes),
                 task.gates(),
                 task.startH(),

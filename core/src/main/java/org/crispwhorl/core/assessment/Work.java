@@ -22,7 +22,7 @@ import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.BatchLimits;
 import org.crispwhorl.core.studio.Pace;
 
-/** Minutes of hands that a part of one flower takes, by the studio's pace. */
+/** Minutes of working time that a part of one flower takes, by the studio's pace. */
 public final class Work {
     private Work() {}
 
@@ -30,13 +30,13 @@ public final class Work {
         return a.conditions().pace();
     }
 
-    /** To make all pieces of a part, each lot kneaded and rolled out, min. */
+    /** To make all pieces of a part, each batch kneaded and rolled out, min. */
     public static double makeMin(Assessment a, Part part) {
         return pace(a).minutes(making(a, part));
     }
 
     private static Labour making(Assessment a, Part part) {
-        double rolled = part.startsFrom(a).filter(s -> s.rolledMm() > 0).isPresent() ? lots(a, part) : 0;
+        double rolled = part.startsFrom(a).filter(s -> s.rolledMm() > 0).isPresent() ? batches(a, part) : 0;
         return part.making(a).and(Operation.ROLL, rolled);
     }
 
@@ -121,13 +121,15 @@ public final class Work {
         return pace(a).mixMin(a.shadeG(shade.id()), shade.share()) > 0;
     }
 
-    /** In how many lots the pieces of a part are made. */
-    public static int lots(Assessment a, Part part) {
-        return part.flat().map(p -> lots(a, p).batchesFor(p.pieces().count())).orElse(1);
+    /** In how many batches the pieces of a part are made. */
+    public static int batches(Assessment a, Part part) {
+        return part.flat()
+                .map(p -> batches(a, p).batchesFor(p.pieces().count()))
+                .orElse(1);
     }
 
-    /** The lots in which a ring's pieces can be made. */
-    public static BatchLimits lots(Assessment a, Petaled part) {
+    /** The batches in which a ring's pieces can be made. */
+    public static BatchLimits batches(Assessment a, Petaled part) {
         boolean covered = a.conditions().kit().covered();
         double skinnedMin = a.drying(part)
                 .flatMap((DryingCourse c) -> c.at(Stage.SKINNED))

@@ -13,7 +13,7 @@ import org.crispwhorl.core.paste.Stage;
  * @param flowers of the line
  * @param pieces to make or set for all flowers, spares left out
  * @param spares more of them, by the odds of breakage
- * @param labourMin minutes of hands for all flowers
+ * @param labourMin minutes of working time for all flowers
  * @param lines what with, how thin, in what: each with its label
  * @param passes of colour, in order
  * @param openMin from the first roll until what is rolled skins, min; none where nothing is rolled or laid open

@@ -8,7 +8,7 @@ import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.order.OrderSheet;
 
 /**
- * More work where more broke than there were spares: what is still to be joined is made again, a lot of its own that whatever waits
+ * More work where more broke than there were spares: what is still to be joined is made again, a batch of its own that whatever waits
  * for the first waits for, too.
  */
 public final class Broken {

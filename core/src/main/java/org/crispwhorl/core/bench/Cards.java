@@ -80,7 +80,7 @@ public final class Cards {
                 passes(one, task.species(), part),
                 makes(one.doing())
                         ? part.flatMap(Part::flat)
-                                .map(p -> Work.lots(a, p).openTimeMin())
+                                .map(p -> Work.batches(a, p).openTimeMin())
                                 .filter(Double::isFinite)
                         : Optional.empty(),
                 makes(one.doing())

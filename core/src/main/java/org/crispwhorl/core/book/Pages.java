@@ -208,7 +208,7 @@ final class Pages {
         Optional<Double> open = task.partId()
                 .flatMap(a.species()::part)
                 .flatMap(Part::flat)
-                .map(p -> Work.lots(a, p).openTimeMin() / 60)
+                .map(p -> Work.batches(a, p).openTimeMin() / 60)
                 .filter(Double::isFinite);
         if (open.isEmpty() || work.begun().isEmpty()) {
             return List.of();

@@ -23,7 +23,7 @@ import org.crispwhorl.core.species.Techniques;
 
 /**
  * Places the work of one order, or of several at once, between now and their hand-overs, in the studio's time: no sooner than safe, no
- * later than a window closes, lots never broken; with the fewest evenings, then beginning as late as can be, then with the fewest
+ * later than a window closes, batches never broken; with the fewest evenings, then beginning as late as can be, then with the fewest
  * changes of work.
  */
 public final class Calendars {

@@ -60,7 +60,7 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         Optional<int[]> first = plain.map(starts -> inOrder(batches, starts));
         Schedule.Answer answer = Schedule.place(
                 problem, first, budget, slot -> told[0] = "best so far begins " + frame.said((int) slot));
-        // The plain plan keeps everything by itself; its lots need not follow each other by their numbers.
+        // The plain plan keeps everything by itself; its batches need not follow each other by their numbers.
         return answer.found().isPresent() || answer.cannot()
                 ? answer
                 : new Schedule.Answer(
@@ -148,7 +148,7 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         return wait.most().isPresent() ? OptionalInt.of(wait.most().get().overSoonest(end) - end) : OptionalInt.empty();
     }
 
-    /** The same plan with the lots of each task one after the other: alike as they are they change places, and every wait stays. */
+    /** The same plan with the batches of each task one after the other: alike as they are they change places, and every wait stays. */
     private static int[] inOrder(List<Batch> batches, int[] starts) {
         int[] sorted = starts.clone();
         int from = 0;

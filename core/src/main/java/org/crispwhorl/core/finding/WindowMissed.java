@@ -51,7 +51,7 @@ final class WindowMissed implements Rule {
                 .orElse(Double.POSITIVE_INFINITY);
         int count = part.pieces().count();
         int together = count / Math.max(1, part.pieces().making().joints(count));
-        double minutes = Math.max(1, together) * Work.lots(a, part).perPieceMin();
+        double minutes = Math.max(1, together) * Work.batches(a, part).perPieceMin();
         if (minutes <= open) {
             return Optional.empty();
         }
@@ -69,7 +69,7 @@ final class WindowMissed implements Rule {
                 "Skins before it is set",
                 Why.of(
                         "What is rolled at once is thinned, shaped and set before its face skins",
-                        "Open time in the bench's air; minutes of hands by operation",
+                        "Open time in the bench's air; working time by operation",
                         in("open time, uncovered", open, Unit.MIN),
                         in("minutes for what is set at once", minutes, Unit.MIN),
                         in("pieces set at once", together, Unit.COUNT)),

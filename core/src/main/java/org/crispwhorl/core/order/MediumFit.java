@@ -18,7 +18,7 @@ import org.crispwhorl.core.studio.Conditions;
  *
  * @param fits YES where nothing speaks against it, RISKY where something might, NO where it cannot be done or will fail
  * @param readyH hours from the first touch until its slowest flower is dry and done, working straight through
- * @param labourH hours of hands
+ * @param labourH hours of working time
  * @param reasons what speaks against it, and what makes it hold, in the maker's words
  */
 public record MediumFit(
@@ -121,7 +121,7 @@ public record MediumFit(
         } else if (readyH + labourH > thereH) {
             judged.risky(String.format(
                     Locale.ROOT,
-                    "needs %.0f h of drying and %.1f h of hands, and there are %.0f: no hour to lose",
+                    "needs %.0f h of drying and %.1f h of working time, and there are %.0f: no hour to lose",
                     readyH,
                     labourH,
                     thereH));

@@ -18,7 +18,7 @@ import org.crispwhorl.core.studio.Kit;
 /**
  * What an order of several species takes: pieces by cutter, paste by shade, wire by gauge and length, stamens, hours.
  *
- * @param labourMin minutes of hands in all
+ * @param labourMin minutes of working time in all
  */
 public record OrderSheet(
         List<CutLine> cuts,

@@ -20,7 +20,6 @@ import org.crispwhorl.core.drawer.TapeRoll;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.outline.Cut;
-import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.species.Bought;
 
 /** Writes the shopping list of an order: what it takes, beside what the drawer has of it. */
@@ -124,7 +123,7 @@ final class Shopping {
                     0,
                     "g",
                     0,
-                    "kneaded into the " + Medium.PLAIN_FONDANT.label() + "; the drawer keeps no count of it");
+                    "kneaded into the " + job.medium().boughtAs().label() + "; the drawer keeps no count of it");
         }
     }
 

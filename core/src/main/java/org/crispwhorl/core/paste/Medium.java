@@ -24,6 +24,15 @@ public enum Medium {
     @Text(label = "cold porcelain", means = "A keepsake, never edible.")
     COLD_PORCELAIN(1.20, new Setting.Drying(0.90, 24), Stage.DRY, false);
 
+    /** What a flower is of before anybody says otherwise. */
+    public static final Medium USUAL = GUM_PASTE;
+
+    /** What a flower may be of where it is to be quicker; a price is told for each of them. */
+    public static final List<Medium> QUICKER = List.of(GUM_FONDANT, MODELLING_CHOCOLATE);
+
+    /** Gum powder that is usually kneaded into fondant, as a share of its mass, %. */
+    private static final double GUM_PCT = 2;
+
     private final double densityGPerCm3;
     private final Setting setting;
     private final Stage furthest;
@@ -58,6 +67,21 @@ public enum Medium {
 
     public boolean edible() {
         return edible;
+    }
+
+    /** Whether soft pieces of it are joined to soft ones, since it sets by itself and is never as hard as china. */
+    public boolean joinedSoft() {
+        return this == MODELLING_CHOCOLATE || this == MARZIPAN;
+    }
+
+    /** Gum powder that is usually kneaded into it, as a share of its mass, %. */
+    public double usualGumPct() {
+        return this == GUM_FONDANT ? GUM_PCT : 0;
+    }
+
+    /** What it is bought as, before anything is kneaded into it. */
+    public Medium boughtAs() {
+        return this == GUM_FONDANT ? PLAIN_FONDANT : this;
     }
 
     /** Allergens that it holds, in words; none where it holds none. */

@@ -71,17 +71,10 @@ public record Paste(
                                 medium.densityGPerCm3(),
                                 100 * law.waterActivity(),
                                 law.referenceDryH(),
-                                gumPct(medium),
+                                medium.usualGumPct(),
                                 REKNEADED),
                         law -> new Paste(
                                 medium, medium.densityGPerCm3(), NEVER_DRIES_PCT, NEVER_DRIES_H, 0, REKNEADED));
-    }
-
-    /** Gum powder that is usually kneaded into fondant, as a share of its mass, %. */
-    private static final double GUM_PCT = 2;
-
-    private static double gumPct(Medium medium) {
-        return medium == Medium.GUM_FONDANT ? GUM_PCT : 0;
     }
 
     /** Share of the trimmings that can usually be kneaded in again; what has skinned cannot. */

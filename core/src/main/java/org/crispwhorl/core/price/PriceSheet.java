@@ -10,7 +10,7 @@ import java.util.List;
  * @param each of one flower, of all kinds alike
  * @param deposit paid when it is promised
  * @param balance paid when it leaves
- * @param hours of hands
+ * @param hours of working time
  * @param told where the hours go, in a sentence for whoever asks
  * @param unpriced materials of which the drawer knows no price: they are in no line
  * @param beside what other choices would cost

@@ -183,7 +183,7 @@ public final class Pricing {
                 .map(e -> Unit.H.write(e.getValue() / MIN_PER_H) + " " + e.getKey())
                 .collect(Collectors.joining(", "));
         return "Of " + tariff.write(total) + " in all, " + tariff.write(cost) + " are "
-                + Unit.H.write(sheet.labourMin() / MIN_PER_H) + " of hands: " + each + ".";
+                + Unit.H.write(sheet.labourMin() / MIN_PER_H) + " of working time: " + each + ".";
     }
 
     /** Other choices: fewer or more flowers, quick counts, another medium. Their materials go by the mass of paste. */
@@ -210,7 +210,7 @@ public final class Pricing {
                         materials / grams,
                         progress)
                 .ifPresent(all::add);
-        for (Medium medium : new Medium[] {Medium.GUM_FONDANT, Medium.MODELLING_CHOCOLATE}) {
+        for (Medium medium : Medium.QUICKER) {
             if (lines.stream().anyMatch(l -> l.species().medium() != medium)) {
                 List<OrderSheet.Line> changed = lines.stream()
                         .map(l -> new OrderSheet.Line(l.species().withMedium(medium), l.count()))

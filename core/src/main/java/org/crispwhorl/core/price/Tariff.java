@@ -12,7 +12,7 @@ public record Tariff(
         String money,
 
         @Quantity(
-                label = "an hour of hands",
+                label = "an hour of working time",
                 unit = Unit.MONEY,
                 min = 0,
                 max = 10000,
@@ -27,7 +27,7 @@ public record Tariff(
                 max = 300,
                 step = 5,
                 usual = 50,
-                means = "More for an hour of hands that the days of an order put into an evening.")
+                means = "More for an hour of working time that the days of an order put into an evening.")
         double eveningPct,
 
         @Quantity(
@@ -112,7 +112,7 @@ public record Tariff(
         return money.isBlank() ? number : number + "\u00a0" + money;
     }
 
-    /** What so many minutes of hands in evenings cost more. */
+    /** What so many minutes of working time in evenings cost more. */
     public double evenings(double minutes) {
         return minutes / MIN_PER_H * hour * eveningPct / PERCENT;
     }

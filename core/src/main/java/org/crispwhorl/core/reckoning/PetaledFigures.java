@@ -56,7 +56,7 @@ final class PetaledFigures {
         made.pinchedOff();
         made.paste();
         part.pieces().wired().ifPresent(made::wire);
-        made.lots();
+        made.batches();
     }
 
     private void sizes() {
@@ -406,20 +406,20 @@ final class PetaledFigures {
                 Unit.NONE);
     }
 
-    private void lots() {
+    private void batches() {
         Kit kit = a.conditions().kit();
-        BatchLimits lots = Work.lots(a, part);
+        BatchLimits batches = Work.batches(a, part);
         List<Why.Input> inputs = new ArrayList<>();
-        inputs.add(in("open time", lots.openTimeMin(), Unit.MIN));
-        inputs.add(in("hands a piece", lots.perPieceMin(), Unit.MIN));
-        lots.formers().ifPresent(n -> inputs.add(in("formers", n, Unit.COUNT)));
-        lots.grooves().ifPresent(n -> inputs.add(in("on the board at once", n, Unit.COUNT)));
-        lots.window().ifPresent(n -> inputs.add(in("set while they bend", n, Unit.COUNT)));
+        inputs.add(in("open time", batches.openTimeMin(), Unit.MIN));
+        inputs.add(in("hands a piece", batches.perPieceMin(), Unit.MIN));
+        batches.formers().ifPresent(n -> inputs.add(in("formers", n, Unit.COUNT)));
+        batches.grooves().ifPresent(n -> inputs.add(in("on the board at once", n, Unit.COUNT)));
+        batches.window().ifPresent(n -> inputs.add(in("set while they bend", n, Unit.COUNT)));
         figures.in(Group.TIME)
                 .add(
                         "batch",
                         "most in a batch",
-                        lots.largest(),
+                        batches.largest(),
                         Unit.COUNT,
                         new Why(
                                 "Open time ÷ minutes a piece, and no more than there are formers, than lie on the board, or than are"

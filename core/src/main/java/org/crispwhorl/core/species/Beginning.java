@@ -42,7 +42,7 @@ public final class Beginning {
                 name,
                 "",
                 58,
-                Medium.GUM_PASTE,
+                Medium.USUAL,
                 List.of(petal, green),
                 List.of(centre, ring),
                 Species.Finishing.NONE,

@@ -11,6 +11,7 @@ import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Marked;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
@@ -20,6 +21,7 @@ import org.crispwhorl.core.wire.WireTable;
 
 /** A centre of paste on a hooked wire; its wire is the stem. */
 @Text(label = "centre", means = "A piece of paste on a hooked wire, round which the flower is built.")
+@Marked(Marked.INNERMOST)
 public record Centre(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,

@@ -9,6 +9,7 @@ import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Marked;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
@@ -21,6 +22,7 @@ import org.crispwhorl.core.wire.WireTable;
  * the others are made from it by rule, with fewer or smaller rings.
  */
 @Text(label = "further heads", means = "Further heads on the stem, each made from this flower by rule.")
+@Marked(Marked.ONCE)
 public record Heads(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,

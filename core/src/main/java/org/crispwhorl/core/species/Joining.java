@@ -149,8 +149,7 @@ public record Joining(
         if (attachment.wire().isPresent()) {
             return of(As.FIRM, Onto.DRY);
         }
-        boolean allSoft = medium == Medium.MODELLING_CHOCOLATE || medium == Medium.MARZIPAN;
-        return of(As.SOFT, allSoft ? Onto.SOFT : Onto.HOLDS);
+        return of(As.SOFT, medium.joinedSoft() ? Onto.SOFT : Onto.HOLDS);
     }
 
     /** Whether it is joined before it is firm. */

@@ -13,7 +13,7 @@ public interface MadeByHand {
         return 1;
     }
 
-    /** What hands do to make all of it, but for kneading and rolling out each lot. */
+    /** What hands do to make all of it, but for kneading and rolling out each batch. */
     Labour making(BuildContext made);
 
     /** What hands do to join it to the flower. */

@@ -306,7 +306,7 @@ public record Pieces(
         return withMaking(making.withThinning(thinning));
     }
 
-    /** What hands do to make all pieces up to laying them down, but for kneading and rolling out each lot. */
+    /** What hands do to make all pieces up to laying them down, but for kneading and rolling out each batch. */
     public Labour hands() {
         int units = making.joints(count);
         boolean edged = edge.bandMm() > 0 || edge.turnedMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;

@@ -4,10 +4,12 @@ import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Limits;
+import org.crispwhorl.core.measure.Marked;
 import org.crispwhorl.core.measure.Text;
 
 /** A ring of equal petals. */
 @Text(label = "ring", means = "Equal petals round the axis.")
+@Marked(Marked.RING)
 public record Ring(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,

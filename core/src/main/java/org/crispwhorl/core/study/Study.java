@@ -134,7 +134,7 @@ public record Study(
                 name,
                 note(rings),
                 faceMm,
-                Medium.GUM_PASTE,
+                Medium.USUAL,
                 List.of(petal, green),
                 parts,
                 Species.Finishing.NONE,

@@ -35,8 +35,8 @@ final class Shaping {
 
     void cracked() {
         double openH = s.medianH(Stage.SKINNED).orElse(Double.POSITIVE_INFINITY);
-        Optional<BatchLimits> lots = s.part.flatMap(Part::flat).map(p -> Work.lots(s.a, p));
-        double shapedH = lots.map(l -> l.largest() * l.perPieceMin() / 60).orElse(0.0);
+        Optional<BatchLimits> batches = s.part.flatMap(Part::flat).map(p -> Work.batches(s.a, p));
+        double shapedH = batches.map(l -> l.largest() * l.perPieceMin() / 60).orElse(0.0);
         boolean covered = s.a.conditions().kit().covered();
         s.may(
                 "It had skinned before it was shaped.",

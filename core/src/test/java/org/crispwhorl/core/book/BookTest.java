@@ -194,11 +194,11 @@ public class BookTest {
         events.add(BenchEvent.saying(UUID.randomUUID(), uid("petals"), NINE.plusSeconds(7 * 60), what));
     }
 
-    /** Still soft after half of what is reckoned, skinned after seven tenths: it skins faster here, and lots get smaller by it. */
+    /** Still soft after half of what is reckoned, skinned after seven tenths: it skins faster here, and batches get smaller by it. */
     @Test
     public void theFaceHasAClockOfItsOwn() {
         petalsMade(1);
-        double open = Work.lots(
+        double open = Work.batches(
                         rose(),
                         rose().species().part("petals").flatMap(Part::flat).orElseThrow())
                 .openTimeMin();
@@ -215,7 +215,9 @@ public class BookTest {
         Assessment then = new Assessment(Garden.rose(), learnt);
         Petaled petals = then.species().part("petals").flatMap(Part::flat).orElseThrow();
         assertEquals(
-                Work.lots(then, petals).openTimeMin(), open / lesson.watched().factor(), 1e-6);
+                Work.batches(then, petals).openTimeMin(),
+                open / lesson.watched().factor(),
+                1e-6);
         assertEquals(
                 then.course(petals).at(Stage.FIRM),
                 rose().course(rose().species().part("petals").orElseThrow()).at(Stage.FIRM),

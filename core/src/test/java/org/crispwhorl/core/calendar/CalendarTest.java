@@ -127,7 +127,7 @@ public class CalendarTest {
                     .filter(o -> !o.from().isAfter(s.from())
                             && o.to().plusMinutes(Math.round(60 * held.hours())).isAfter(s.from()))
                     .count();
-            assertTrue(lying * each <= 10, lying + " lots of " + each + " at " + s.from());
+            assertTrue(lying * each <= 10, lying + " batches of " + each + " at " + s.from());
         }
     }
 

@@ -74,7 +74,7 @@ public class PricingTest {
         assertEquals(price.deposit(), 0.4 * price.total(), 1e-9);
         assertEquals(price.each(), price.total() / 4, 1e-9);
         assertEquals(sum(price, PriceSheet.PriceSort.RUSH), 0, 0);
-        assertTrue(price.told().contains("of hands") && price.told().contains("crowns"), price.told());
+        assertTrue(price.told().contains("of working time") && price.told().contains("crowns"), price.told());
     }
 
     @Test

@@ -102,7 +102,7 @@ public class BenchTruthsTest {
                 .toList();
     }
 
-    /** Minutes of hands but for mixing the shades. */
+    /** Minutes of working time but for mixing the shades. */
     private static double hands(Species species) {
         return Planning.of(new Assessment(species, Conditions.USUAL)).tasks().stream()
                 .filter(t -> t.doing() != Plan.TaskKind.MIX)

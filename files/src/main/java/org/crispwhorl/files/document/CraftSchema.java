@@ -16,6 +16,7 @@ import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.CountsPieces;
 import org.crispwhorl.core.measure.DrawnNotTyped;
 import org.crispwhorl.core.measure.GivesWay;
+import org.crispwhorl.core.measure.Marked;
 import org.crispwhorl.core.measure.MayBeInfinite;
 import org.crispwhorl.core.measure.OfTheFlower;
 import org.crispwhorl.core.measure.Quantity;
@@ -125,6 +126,9 @@ public final class CraftSchema {
 
     private ObjectNode object(Class<?> type) {
         ObjectNode node = described(type.getAnnotation(Text.class)).put("type", "object");
+        Optional.ofNullable(type.getAnnotation(Marked.class)).stream()
+                .flatMap(marked -> Arrays.stream(marked.value()))
+                .forEach(mark -> node.put("x-" + mark, true));
         ObjectNode properties = node.putObject("properties");
         ArrayNode required = node.putArray("required");
         if (Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed)) {

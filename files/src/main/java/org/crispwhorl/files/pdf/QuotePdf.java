@@ -84,7 +84,7 @@ public final class QuotePdf {
         double materials = sum(price, PriceSheet.PriceSort.MATERIAL);
         double bare = Math.max(1e-9, hours + materials);
         Map<String, Double> told = new LinkedHashMap<>();
-        told.put("work of hands", price.total() * hours / bare);
+        told.put("working time", price.total() * hours / bare);
         told.put("materials", price.total() * materials / bare);
         return told;
     }

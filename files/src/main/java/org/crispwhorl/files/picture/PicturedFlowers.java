@@ -38,7 +38,7 @@ public final class PicturedFlowers {
                 "picture",
                 "",
                 50,
-                Medium.GUM_PASTE,
+                Medium.USUAL,
                 List.of(PETAL, GREEN),
                 List.of(parts),
                 Species.Finishing.NONE,

@@ -74,7 +74,7 @@ public class RoomAheadController {
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.HOURS);
         RoomCourse course = studio.course();
         DryingLaw drying = DryingLaw.of(
-                conditions.kit().paste(medium.map(RoomAheadController::medium).orElse(Medium.GUM_PASTE)));
+                conditions.kit().paste(medium.map(RoomAheadController::medium).orElse(Medium.USUAL)));
         double asSet = drying.drive(conditions.room());
         return new RoomHours(
                 now,

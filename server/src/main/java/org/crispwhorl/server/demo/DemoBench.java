@@ -147,7 +147,7 @@ final class DemoBench {
 
     /** How soft it still was, a petal as it was thinned, a sheet as it came out, and now and then a few words. */
     private void measured(Assessment a, Petaled part, String uid, double minutes) {
-        double open = Work.lots(a, part).openTimeMin();
+        double open = Work.batches(a, part).openTimeMin();
         LocalDateTime soft = clock.plusSeconds(Math.round(60 * Math.min(0.9 * minutes, SKINS_FASTER * open)));
         if (Double.isFinite(open)) {
             touch(uid, 0.9 * minutes > SKINS_FASTER * open ? Touch.SKINNED : Touch.STILL_SOFT, soft, 1);

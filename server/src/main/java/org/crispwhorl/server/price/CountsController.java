@@ -59,7 +59,7 @@ public class CountsController {
      * What some counts make of an order.
      *
      * @param flowers of each of its lines
-     * @param hours of hands
+     * @param hours of working time
      * @param begins when work begins; none where there is no plan
      * @param eveningH hours of it in evenings
      * @param evenings what these cost more

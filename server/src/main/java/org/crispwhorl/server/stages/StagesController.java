@@ -49,7 +49,7 @@ public class StagesController {
      * @param label the maker's word for it
      * @param ownId the species that the studio made of it; empty where the rule holds
      * @param pieces pieces in one flower
-     * @param labourMin minutes of hands for one flower, in the studio's ways
+     * @param labourMin minutes of working time for one flower, in the studio's ways
      */
     public record StageCard(
             OpeningStage stage,

@@ -119,7 +119,7 @@ public class ToolsController {
         return new NestingView(
                 Nesting.of(cut, drawer.kit().stripMm()),
                 cut.shape().ring(),
-                drawer.kit().paste(Medium.GUM_PASTE).rekneadShare());
+                drawer.kit().paste(Medium.USUAL).rekneadShare());
     }
 
     /**
