@@ -83,11 +83,7 @@ final class WireSheet {
                                 Cell.count(cut.times()),
                                 Cell.length(cut.fromMm()),
                                 Cell.text(cut.offcut() ? "an offcut" : "a whole wire"),
-                                Cell.text(String.join(
-                                        " + ",
-                                        cut.piecesMm().stream()
-                                                .map(Unit.MM::write)
-                                                .toList())),
+                                Cell.text(pieces(cut)),
                                 Cell.length(cut.leftMm())))
                         .toList());
     }
