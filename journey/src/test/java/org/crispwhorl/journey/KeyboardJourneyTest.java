@@ -45,7 +45,7 @@ public class KeyboardJourneyTest extends Journey {
         openPlate(page, "Lockside hellebore");
         press("?");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog).containsText("one petal more");
+        assertThat(dialog).containsText("one fewer");
         assertThat(dialog).containsText("take the first fix");
         press("Escape");
         assertThat(dialog).hasCount(0);

@@ -29,6 +29,9 @@ public class RefusalTest extends ServerTest {
         return new Object[][] {
             {"PUT", "/api/orders/" + NO_ID, "{\"name\":\"a\"}", "/spareTimeH"},
             {"PUT", "/api/drawer/" + NO_ID, "{\"kind\":\"cake-pick\",\"name\":\"a\"}", "/count"},
+            {"PUT", "/api/choices/pace", "null", ""},
+            {"PUT", "/api/choices/tariff", "[1]", ""},
+            {"PUT", "/api/choices/room", "\"warm\"", ""},
             {"POST", "/api/orders", order("\"a\"", day, "3.9"), "/lines/0/flowers"},
             {"POST", "/api/orders", order("\"a\"", day, "\"3\""), "/lines/0/flowers"},
             {"POST", "/api/orders", order("\"a\"", "\"2030-05-30T10:00Z\"", "3"), "/handOver"},

@@ -93,10 +93,10 @@ public final class SheetCsv implements Block.Renderer<RuntimeException> {
     @Override
     public void table(Block.Table table) {
         List<String> headings = new ArrayList<>(List.of(UNDER));
-        for (Block.Column column : table.columns()) {
-            headings.add(heading(table, column));
-            if (patched(table, column)) {
-                headings.add(column.heading() + " colour");
+        for (int i = 0; i < table.columns().size(); i++) {
+            headings.add(heading(table, table.columns().get(i)));
+            if (patched(table, i)) {
+                headings.add(table.columns().get(i).heading() + " colour");
             }
         }
         List<List<Object>> rows = rows(headings);
@@ -104,7 +104,7 @@ public final class SheetCsv implements Block.Renderer<RuntimeException> {
             List<Object> row = new ArrayList<>(List.of(under));
             for (int i = 0; i < cells.size(); i++) {
                 row.add(cell(cells.get(i), table.columns().get(i)));
-                if (patched(table, table.columns().get(i))) {
+                if (patched(table, i)) {
                     row.add(cells.get(i).colour().orElse(""));
                 }
             }
@@ -112,9 +112,8 @@ public final class SheetCsv implements Block.Renderer<RuntimeException> {
         }
     }
 
-    private static boolean patched(Block.Table table, Block.Column column) {
-        int at = table.columns().indexOf(column);
-        return table.rows().stream().anyMatch(row -> row.get(at).colour().isPresent());
+    private static boolean patched(Block.Table table, int column) {
+        return table.rows().stream().anyMatch(row -> row.get(column).colour().isPresent());
     }
 
     private String heading(Block.Table table, Block.Column column) {

@@ -112,9 +112,11 @@ public final class SheetPdf implements Block.Renderer<IOException> {
         }
         flow.room(scale * sketch.highMm() + 10);
         double top = flow.y - 3;
-        PdfCanvas.Stamp stamp = canvas.stamp(corners(sketch.shape()), scale);
-        for (Block.PutDown laid : sketch.laid()) {
-            canvas.put(stamp, left + scale * laid.x(), top + scale * laid.y(), laid.turnDeg());
+        if (!sketch.laid().isEmpty()) {
+            PdfCanvas.Stamp stamp = canvas.stamp(corners(sketch.shape()), scale);
+            for (Block.PutDown laid : sketch.laid()) {
+                canvas.put(stamp, left + scale * laid.x(), top + scale * laid.y(), laid.turnDeg());
+            }
         }
         for (Block.Box box : sketch.boxes()) {
             box(box, left + scale * box.x(), top + scale * box.y(), scale);

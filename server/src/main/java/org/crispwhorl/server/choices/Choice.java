@@ -43,5 +43,8 @@ public record Choice<T>(String name, String said, Class<T> type, KeptText<T> tex
     public static final Choice<LeftOut> LEFT_OUT =
             new Choice<>("left-out", "what is left out of the book", LeftOut.class, KeptText.LEFT_OUT, LeftOut.NOTHING);
 
+    /** Those that are chosen as a whole; what is left out of the book is chosen record by record there. */
+    static final List<Choice<?>> AS_A_WHOLE = List.of(TECHNIQUES, PACE, TIME, TARIFF, AHEAD);
+
     static final List<Choice<?>> ALL = List.of(TECHNIQUES, PACE, TIME, TARIFF, AHEAD, LEFT_OUT);
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.crispwhorl.files.document.BindingFault;
+import org.crispwhorl.files.document.DocumentFault;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.problem.Versioned;
@@ -35,7 +36,7 @@ class ChoicesController {
     ChoicesController(StudioChoices choices, List<Chosen<?>> elsewhere, JsonMapper json) {
         this.json = json;
         elsewhere.forEach(chosen -> all.put(chosen.name(), chosen));
-        Choice.ALL.forEach(choice -> all.put(choice.name(), new InItsRow<>(choices, choice)));
+        Choice.AS_A_WHOLE.forEach(choice -> all.put(choice.name(), new InItsRow<>(choices, choice)));
     }
 
     private record InItsRow<T>(StudioChoices choices, Choice<T> choice) implements Chosen<T> {
@@ -85,6 +86,9 @@ class ChoicesController {
     }
 
     private <T> Versioned<T> chosen(Chosen<T> choice, JsonNode chosen, Optional<Long> version) {
+        if (!chosen.isObject()) {
+            throw DocumentFault.at("", chosen.toString(), "an object");
+        }
         try {
             return choice.choose(json.treeToValue(chosen, choice.type()), version);
         } catch (JacksonException e) {
