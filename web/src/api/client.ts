@@ -69,3 +69,10 @@ export async function answered<T>(call: Promise<{ data?: T; error?: unknown; res
 export function isPetaled(part: Part): part is Petaled {
   return 'pieces' in part
 }
+
+/** Gauge of a part's own wire; 0 where it has none. */
+export function gaugeOf(part: Part): number {
+  const wired = isPetaled(part) ? part.pieces.attachment : part
+  if (!('gauge' in wired) || ('wires' in wired && wired.wires === 0)) return 0
+  return wired.gauge
+}

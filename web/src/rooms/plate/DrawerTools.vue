@@ -19,12 +19,6 @@ const tools = computed(() => found.data.value?.find((t) => t.partId === props.pa
 const sorts = computed(() => [...new Set((tools.value?.others ?? []).map((o) => o.sort))])
 const SHOWN = 3
 
-const cut = computed<Schemas['Cut'] | undefined>(() => {
-  if (!isPetaled(props.part)) return undefined
-  const { making, outline, count } = props.part.pieces
-  if (making.kind === 'one-piece') return { outline, petals: count, middleMm: making.middleMm }
-  return making.kind === 'sheet' ? { outline, petals: 1, middleMm: 0 } : undefined
-})
 const fits = (f: Schemas['CutterFit']) => f.doing !== 'none'
 const mark = (good: boolean, owned: number) => (!good ? '■' : owned > 0 ? '●' : '◆')
 </script>
@@ -57,9 +51,9 @@ const mark = (good: boolean, owned: number) => (!good ? '■' : owned > 0 ? '●
           </tr>
         </tbody>
       </table>
-      <template v-if="cut">
+      <template v-if="tools.cut">
         <p class="heading-small mt-2">on the strip</p>
-        <StripNest :cut="cut" />
+        <StripNest :cut="tools.cut" />
         <p class="mt-1 flex flex-wrap gap-x-3">
           <a class="act-quiet !px-0" :href="`/api/species/${speciesId}/outlines.pdf`" target="_blank">Outlines as PDF</a>
           <a class="act-quiet !px-0" :href="`/api/species/${speciesId}/outlines.svg`" download="outlines.svg">SVG</a>

@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { isPetaled, type Part, type Schemas } from '@/api/client'
+import { gaugeOf, type Part, type Schemas } from '@/api/client'
 
 const props = defineProps<{ rows: Schemas['GaugeRow'][]; part: Part }>()
 const emit = defineEmits<{ choose: [gauge: number] }>()
-const gauge = computed(() =>
-  isPetaled(props.part) && props.part.pieces.attachment.kind === 'wired' ? props.part.pieces.attachment.gauge : 0,
-)
+const gauge = computed(() => gaugeOf(props.part))
 const near = computed(() => {
   const thinnest = props.rows.filter((r) => r.carries).at(-1)?.gauge ?? 20
   return props.rows.filter((r) => Math.abs(r.gauge - thinnest) <= 4 || r.gauge === gauge.value)

@@ -22,7 +22,7 @@ const emit = defineEmits<{ point: [id: string | null]; change: [key: string, alt
 const lengths = useLengths()
 const svg = useTemplateRef<SVGSVGElement>('svg')
 
-const heads = computed(() => props.parts.find((p) => p.kind === 'heads'))
+const heads = computed(() => props.parts.find((p) => 'openings' in p))
 
 const STEM_SHOWN_MM = 34
 /** Leaves may reach beyond the flower; the drawing makes room for them up to this many times its radius. */

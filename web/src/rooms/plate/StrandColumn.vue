@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed } from 'vue'
-import { isPetaled, type Part, type Reckoning, type SpeciesDocument } from '@/api/client'
+import { gaugeOf, isPetaled, type Part, type Reckoning, type SpeciesDocument } from '@/api/client'
 import { toldIn } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
 import { offeredKinds } from './handling'
@@ -33,12 +33,6 @@ const lengths = useLengths()
 const inShort = computed(() =>
   Object.fromEntries((props.reckoning?.parts ?? []).map((p) => [p.id, toldIn(p.inShort, lengths.unit).replace(/ (?:mm|in)(?= |$)/g, '')])),
 )
-
-function gaugeOf(part: Part): number {
-  if (isPetaled(part)) return part.pieces.attachment.kind === 'wired' ? part.pieces.attachment.gauge : 0
-  if (part.kind === 'centre') return part.wires > 0 ? part.gauge : 0
-  return 'gauge' in part ? part.gauge : 0
-}
 
 /** The wire of a bead is drawn at its weight: a thicker line for a lower gauge. */
 const weight = (part: Part) => (gaugeOf(part) === 0 ? 0 : Math.max(1, (34 - gaugeOf(part)) / 2.6))

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.calendar;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -21,6 +22,7 @@ import org.crispwhorl.core.assessment.Plan;
  * @param notBefore slot before which it cannot start, by what is done already
  * @param endBy slot by which it has to be over, where a window opened by what is done closes
  */
+@RecordBuilder
 record Batch(
         int order,
         String uid,
@@ -100,15 +102,15 @@ record Batch(
 
     /** The same, taking other things that there is only so much of, or none. */
     Batch lyingIn(List<Lying> others) {
-        return new Batch(
-                order, uid, line, species, task, slots, number, of, waits, tail, tailWhy, last, others, notBefore,
-                endBy);
+        return BatchBuilder.builder(this).lying(others).build();
     }
 
     /** The same, waiting for other places in the list, and held by what is done already. */
     Batch after(List<Wait> left, int notSooner, OptionalInt overBy) {
-        return new Batch(
-                order, uid, line, species, task, slots, number, of, left, tail, tailWhy, last, lying, notSooner,
-                overBy);
+        return BatchBuilder.builder(this)
+                .waits(left)
+                .notBefore(notSooner)
+                .endBy(overBy)
+                .build();
     }
 }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Petaled;
@@ -17,10 +18,11 @@ import org.crispwhorl.core.wire.LoadedWire;
 /**
  * The drawer's tools for one part, of each sort the closest first.
  *
- * @param cutters for its cut; none where it is made without one
+ * @param cut what a cutter cuts for it; none where it is made without one
+ * @param cutters for its cut
  * @param others formers, veiners, boards and wires
  */
-public record PartTools(String partId, String part, List<CutterFit> cutters, List<ToolFit> others) {
+public record PartTools(String partId, String part, Optional<Cut> cut, List<CutterFit> cutters, List<ToolFit> others) {
     public PartTools {
         cutters = List.copyOf(cutters);
         others = List.copyOf(others);
@@ -66,7 +68,11 @@ public record PartTools(String partId, String part, List<CutterFit> cutters, Lis
                                 a.load(part, wired), wired, own, a.wireTable().diameterMm(own.gauge())))
                         .toList())));
         return new PartTools(
-                part.id(), part.name(), cutters.stream().limit(MOST).toList(), others);
+                part.id(),
+                part.name(),
+                pieces.cut(),
+                cutters.stream().limit(MOST).toList(),
+                others);
     }
 
     private static List<ToolFit> best(List<ToolFit> all) {

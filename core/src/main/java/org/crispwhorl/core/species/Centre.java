@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +23,7 @@ import org.crispwhorl.core.wire.WireTable;
 /** A centre of paste on a hooked wire; its wire is the stem. */
 @Text(label = "centre", means = "A piece of paste on a hooked wire, round which the flower is built.")
 @Marked(Marked.INNERMOST)
+@RecordBuilder
 public record Centre(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -116,7 +118,7 @@ public record Centre(
 
     /** The same on a stem that is bent below the flower. */
     public Centre nodding(double newNodDeg) {
-        return new Centre(id, name, shade, form, gauge, onStemMm, wires, hookMm, stemMm, newNodDeg, colour);
+        return CentreBuilder.builder(this).nodDeg(newNodDeg).build();
     }
 
     @Override
@@ -151,16 +153,20 @@ public record Centre(
     }
 
     public Centre withForm(CentreForm newForm) {
-        return new Centre(id, name, shade, newForm, gauge, onStemMm, wires, hookMm, stemMm, nodDeg, colour);
+        return CentreBuilder.builder(this).form(newForm).build();
     }
 
     public Centre withStem(int newGauge, int newWires, double newStemMm) {
-        return new Centre(id, name, shade, form, newGauge, onStemMm, newWires, hookMm, newStemMm, nodDeg, colour);
+        return CentreBuilder.builder(this)
+                .gauge(newGauge)
+                .wires(newWires)
+                .stemMm(newStemMm)
+                .build();
     }
 
     @Override
     public Centre with(Colouring newColour) {
-        return new Centre(id, name, shade, form, gauge, onStemMm, wires, hookMm, stemMm, nodDeg, newColour);
+        return CentreBuilder.builder(this).colour(newColour).build();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -21,6 +22,7 @@ import org.crispwhorl.core.wire.WireTable;
 
 /** Stamens of paste, each on its own fine wire, one of which may stand longer. */
 @Text(label = "stamens on fine wire", means = "Stamens of paste, each on a fine wire of its own.")
+@RecordBuilder
 public record FineStamens(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -127,20 +129,7 @@ public record FineStamens(
 
     @Override
     public FineStamens with(Colouring newColour) {
-        return new FineStamens(
-                id,
-                name,
-                shade,
-                count,
-                gauge,
-                aboveCentreMm,
-                ringMm,
-                spreadDeg,
-                antherMm,
-                thickMm,
-                longerMm,
-                tailMm,
-                newColour);
+        return FineStamensBuilder.builder(this).colour(newColour).build();
     }
 
     @Override
@@ -187,20 +176,7 @@ public record FineStamens(
 
     /** The same spread over another part of the way round. */
     public FineStamens spreadOver(double newSpreadDeg) {
-        return new FineStamens(
-                id,
-                name,
-                shade,
-                count,
-                gauge,
-                aboveCentreMm,
-                ringMm,
-                newSpreadDeg,
-                antherMm,
-                thickMm,
-                longerMm,
-                tailMm,
-                colour);
+        return FineStamensBuilder.builder(this).spreadDeg(newSpreadDeg).build();
     }
 
     /** From one to the next round the axis, radians; all round the last has the first for its neighbour. */
@@ -224,20 +200,7 @@ public record FineStamens(
     }
 
     public FineStamens withRing(double newRingMm) {
-        return new FineStamens(
-                id,
-                name,
-                shade,
-                count,
-                gauge,
-                aboveCentreMm,
-                newRingMm,
-                spreadDeg,
-                antherMm,
-                thickMm,
-                longerMm,
-                tailMm,
-                colour);
+        return FineStamensBuilder.builder(this).ringMm(newRingMm).build();
     }
 
     @Override

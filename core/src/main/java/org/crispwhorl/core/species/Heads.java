@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,6 +24,7 @@ import org.crispwhorl.core.wire.WireTable;
  */
 @Text(label = "further heads", means = "Further heads on the stem, each made from this flower by rule.")
 @Marked(Marked.ONCE)
+@RecordBuilder
 public record Heads(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -295,19 +297,7 @@ public record Heads(
     }
 
     public Heads withStem(int newGauge, double newStemMm) {
-        return new Heads(
-                id,
-                name,
-                arrangement,
-                openings,
-                order,
-                apartFootMm,
-                apartTipMm,
-                angleFootDeg,
-                angleTipDeg,
-                stalkMm,
-                newGauge,
-                newStemMm);
+        return HeadsBuilder.builder(this).gauge(newGauge).stemMm(newStemMm).build();
     }
 
     @Override

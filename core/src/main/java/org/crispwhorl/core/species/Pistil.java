@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -20,6 +21,7 @@ import org.crispwhorl.core.wire.WireTable;
 
 /** A pistil twisted from florist's tape with curled stigmas. Tape is not food. */
 @Text(label = "pistil", means = "Twisted from tape, with curled stigmas.")
+@RecordBuilder
 public record Pistil(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -81,7 +83,7 @@ public record Pistil(
 
     @Override
     public Pistil with(Colouring newColour) {
-        return new Pistil(id, name, shade, stigmas, styleMm, stigmaMm, curlDeg, tapeMm, tailMm, newColour);
+        return PistilBuilder.builder(this).colour(newColour).build();
     }
 
     /** Width of tape that twists to a thread of 1 mm across, mm. */

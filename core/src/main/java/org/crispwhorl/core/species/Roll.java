@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
@@ -18,6 +19,7 @@ import org.crispwhorl.core.wire.WireTable;
 
 /** A strip or a fan of petals rolled up round the axis into a flower. */
 @Text(label = "rolled flower", means = "A strip or a fan of petals rolled up.")
+@RecordBuilder
 public record Roll(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -104,12 +106,12 @@ public record Roll(
 
     /** The same roll of something larger or smaller. */
     public Roll with(RollForm newForm) {
-        return new Roll(id, name, shade, newForm, thickMm, airMm, hollowMm, openedMm, footMm, edge, colour);
+        return RollBuilder.builder(this).from(newForm).build();
     }
 
     /** The same opened further, or less far. */
     public Roll opened(double newOpenedMm) {
-        return new Roll(id, name, shade, from, thickMm, airMm, hollowMm, newOpenedMm, footMm, edge, colour);
+        return RollBuilder.builder(this).openedMm(newOpenedMm).build();
     }
 
     private double pinchedMm() {
@@ -123,7 +125,7 @@ public record Roll(
 
     @Override
     public Roll with(Colouring newColour) {
-        return new Roll(id, name, shade, from, thickMm, airMm, hollowMm, openedMm, footMm, edge, newColour);
+        return RollBuilder.builder(this).colour(newColour).build();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -21,6 +22,7 @@ import org.crispwhorl.core.wire.WireTable;
 
 /** Bought stamens, a head at one or at both ends of each strand, in bunches round the centre. */
 @Text(label = "stamens", means = "Bought strands with one or two heads, in bunches round the centre.")
+@RecordBuilder
 public record Stamens(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -191,80 +193,20 @@ public record Stamens(
     }
 
     public Stamens withStrands(int newStrands) {
-        return new Stamens(
-                id,
-                name,
-                shade,
-                newStrands,
-                use,
-                threadMm,
-                headMm,
-                aboveCentreMm,
-                ringMm,
-                rows,
-                arrangement,
-                bunches,
-                held,
-                tintMm,
-                colour);
+        return StamensBuilder.builder(this).strands(newStrands).build();
     }
 
     public Stamens withRing(double newRingMm, int newRows) {
-        return new Stamens(
-                id,
-                name,
-                shade,
-                strands,
-                use,
-                threadMm,
-                headMm,
-                aboveCentreMm,
-                newRingMm,
-                newRows,
-                arrangement,
-                bunches,
-                held,
-                tintMm,
-                colour);
+        return StamensBuilder.builder(this).ringMm(newRingMm).rows(newRows).build();
     }
 
     public Stamens withAboveCentre(double newAboveCentreMm) {
-        return new Stamens(
-                id,
-                name,
-                shade,
-                strands,
-                use,
-                threadMm,
-                headMm,
-                newAboveCentreMm,
-                ringMm,
-                rows,
-                arrangement,
-                bunches,
-                held,
-                tintMm,
-                colour);
+        return StamensBuilder.builder(this).aboveCentreMm(newAboveCentreMm).build();
     }
 
     @Override
     public Stamens with(Colouring newColour) {
-        return new Stamens(
-                id,
-                name,
-                shade,
-                strands,
-                use,
-                threadMm,
-                headMm,
-                aboveCentreMm,
-                ringMm,
-                rows,
-                arrangement,
-                bunches,
-                held,
-                tintMm,
-                newColour);
+        return StamensBuilder.builder(this).colour(newColour).build();
     }
 
     @Override

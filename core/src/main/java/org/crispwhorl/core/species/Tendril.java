@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -21,6 +22,7 @@ import org.crispwhorl.core.wire.WireTable;
 
 /** Tendrils of fine wire wrapped in tape, or of twisted tape alone, coiled round a stick. Not food. */
 @Text(label = "tendrils", means = "Wire wrapped in tape, or twisted tape alone, coiled.")
+@RecordBuilder
 public record Tendril(
         @Text(label = "id", pattern = ID, means = "Unique within the species.")
         String id,
@@ -149,8 +151,7 @@ public record Tendril(
 
     @Override
     public Tendril with(Colouring newColour) {
-        return new Tendril(
-                id, name, shade, count, of, gauge, straightMm, coilMm, turns, onStemMm, everyHead, tailMm, newColour);
+        return TendrilBuilder.builder(this).colour(newColour).build();
     }
 
     @Override
