@@ -7,6 +7,7 @@ export const router = createRouter({
     { path: '/', redirect: '/shelf' },
     { path: '/shelf', component: ShelfPage, meta: { title: 'Shelf' } },
     { path: '/plate/:id', component: () => import('./rooms/plate/PlatePage.vue'), props: true, meta: { title: 'Plate' } },
+    { path: '/plate/:id/method', component: () => import('./rooms/sheets/MethodPage.vue'), props: true, meta: { title: 'Method' } },
     { path: '/orders', component: () => import('./rooms/order/OrdersPage.vue'), meta: { title: 'Orders' } },
     { path: '/orders/:id', component: () => import('./rooms/order/OrderPage.vue'), props: true, meta: { title: 'Order' } },
     { path: '/orders/:id/days', component: () => import('./rooms/days/DaysPage.vue'), props: true, meta: { title: 'Days' } },

@@ -6,6 +6,7 @@ import { typing } from '@/parts/typing'
 import { readable, time } from '../order/dates'
 import drawerSchema from '@formats/drawer.schema.json'
 import { publish } from '@/parts/fields/schema'
+import BenchActs from './BenchActs.vue'
 import CountPad from './CountPad.vue'
 import MeasurePetal from './MeasurePetal.vue'
 import MeasureSheet from './MeasureSheet.vue'
@@ -37,8 +38,8 @@ const current = computed(
 )
 const at = computed(() => sittings.value.findIndex((s) => s.uid === current.value?.uid))
 const mine = computed(() => (current.value ? work(current.value.uid) : UNTOUCHED))
-const thinned = computed(() => current.value?.card.lines.some((l) => l.label === 'thin to') ?? false)
-const rolled = computed(() => current.value?.card.lines.some((l) => l.label === 'roll') ?? false)
+const thinned = computed(() => current.value?.card.acts.some((act) => act.operation === 'thin') ?? false)
+const rolled = computed(() => current.value?.card.acts.some((act) => act.operation === 'roll') ?? false)
 const doneOf = computed(() => sittings.value.filter((s) => work(s.uid).done !== undefined).length)
 const picture = computed(() => {
   const card = current.value?.card
@@ -186,11 +187,11 @@ onUnmounted(() => window.removeEventListener('keydown', pressed))
             alt="The flower from above, this ring brought out and numbered in order"
             class="size-56 shrink-0 border border-line bg-sheet"
           />
-          <dl class="grid min-w-0 flex-1 grid-cols-[auto_minmax(0,1fr)] content-start gap-x-3 gap-y-1 text-bench leading-snug">
-            <template v-for="line in current.card.lines" :key="line.label">
-              <dt class="text-lead text-quiet">{{ line.label }}</dt>
-              <dd>{{ $told(line.value) }}</dd>
-            </template>
+          <BenchActs v-if="!current.card.passes.length" :key="current.uid" :acts="current.card.acts" class="min-w-0 flex-1" />
+          <dl
+            v-if="current.card.passes.length"
+            class="grid min-w-0 flex-1 grid-cols-[auto_minmax(0,1fr)] content-start gap-x-3 gap-y-1 text-bench leading-snug"
+          >
             <template v-for="(pass, i) in current.card.passes" :key="i">
               <dt class="text-lead text-quiet">{{ pass.how }}</dt>
               <dd>

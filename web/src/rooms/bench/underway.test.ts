@@ -19,7 +19,7 @@ const card = (key: string, more: Partial<Schemas['BenchCard']> = {}): Schemas['B
   pieces: 15,
   spares: 2,
   labourMin: 30,
-  lines: [],
+  acts: [],
   passes: [],
   then: [],
   ...more,

@@ -43,6 +43,9 @@ const TONES: Record<Schemas['TaskKind'], string> = {
   dust: 'var(--color-accent)',
   paint: 'var(--color-accent)',
   join: 'var(--color-ink)',
+  colour: 'var(--color-accent)',
+  'see-to': 'var(--color-quiet)',
+  finish: 'var(--color-ink)',
 }
 const HOURS = [6, 9, 12, 15, 18, 21]
 </script>

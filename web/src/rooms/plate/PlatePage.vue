@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { tintsOf } from '@/parts/tints'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { useRoom } from '@/parts/useRoom'
@@ -76,11 +77,13 @@ usePlateKeys(
   said,
 )
 
+const router = useRouter()
 usePlateFinder({
   draft: () => plate.draft.value,
   select: (id) => (selected.value = id),
   add,
   shortcuts,
+  method: () => void router.push(`/plate/${props.id}/method`),
 })
 
 const KEEPING = {

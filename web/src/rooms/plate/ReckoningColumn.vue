@@ -90,6 +90,9 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
         >{{ form.toUpperCase() }}</a
       >
     </p>
+    <p v-if="!part" class="mt-1">
+      <RouterLink class="act-quiet !px-0" :to="`/plate/${speciesId}/method`">The method, act by act, to print</RouterLink>
+    </p>
     <TryAtBench v-if="!part" class="mt-3" :species-id="speciesId" :name="species.name" />
     <p class="mt-3">
       <RouterLink class="act-quiet" :to="{ path: '/troubleshooting', query: { species: speciesId, part: part?.id } }"

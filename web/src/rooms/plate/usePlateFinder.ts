@@ -10,6 +10,7 @@ export function usePlateFinder(plate: {
   select: (id: string) => void
   add: (kind: SpeciesDocument['parts'][number]['kind']) => void
   shortcuts: Shortcut[]
+  method: () => void
 }) {
   const actions = useActions()
 
@@ -19,6 +20,7 @@ export function usePlateFinder(plate: {
     return [
       ...document.parts.map((p) => ({ label: p.name, kind: 'part' as const, run: () => plate.select(p.id) })),
       ...offeredKinds(document).map((k) => ({ label: `add ${k.label}`, kind: 'action' as const, run: () => plate.add(k.kind) })),
+      { label: 'the method, to print', kind: 'action' as const, run: plate.method },
       ...plate.shortcuts.map((s) => ({ label: s.label, kind: 'action' as const, run: s.run })),
       ...fields(),
     ]

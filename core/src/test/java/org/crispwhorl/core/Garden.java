@@ -25,6 +25,7 @@ import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Heads;
+import org.crispwhorl.core.species.Hold;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Leaf;
 import org.crispwhorl.core.species.Opening;
@@ -36,6 +37,7 @@ import org.crispwhorl.core.species.Place;
 import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Stamens;
+import org.crispwhorl.core.species.StamensBuilder;
 import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.thinning.Thinning;
 import org.crispwhorl.core.wire.WireTable;
@@ -95,6 +97,15 @@ public final class Garden {
                 1,
                 2,
                 Colouring.dust(1));
+    }
+
+    /** So many strands with one head each, pushed in soft. */
+    public static Stamens pushedIn(int strands) {
+        Stamens ring = stamens(strands, 3, 1);
+        return StamensBuilder.builder(ring)
+                .use(Stamens.Use.SINGLE)
+                .held(new Hold.PushedIn(4))
+                .build();
     }
 
     public static Species species(double faceMm, Part... parts) {

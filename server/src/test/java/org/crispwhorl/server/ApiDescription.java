@@ -23,6 +23,7 @@ import org.crispwhorl.core.price.PriceSheet;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.quick.QuickAnswer;
 import org.crispwhorl.core.quick.QuickQuestion;
+import org.crispwhorl.core.sheets.PrintedMethod;
 import org.crispwhorl.core.sheets.PrintedSheet;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Pace;
@@ -105,6 +106,7 @@ class ApiDescription {
             OrderController.TakenView.class,
             Materials.class,
             PrintedSheet.class,
+            PrintedMethod.class,
             StudioDrawer.KeptItem.class,
             DaysController.DaysView.class,
             DaysController.DaysAsked.class,

@@ -1,10 +1,12 @@
 package org.crispwhorl.core.assessment;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.measure.MayBeInfinite;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.work.Steps;
 
 /**
  * The work on one flower as tasks with the gates between them, derived from the species by rule.
@@ -36,7 +38,13 @@ public record Plan(
         @Text(label = "paint")
         PAINT,
         @Text(label = "join")
-        JOIN
+        JOIN,
+        @Text(label = "colour on the flower", means = "A ring once it is joined, or the whole flower.")
+        COLOUR,
+        @Text(label = "see to", means = "Turn pieces, take supports out.")
+        SEE_TO,
+        @Text(label = "finish", means = "Steam, glaze, the stem.")
+        FINISH
     }
 
     /** What of a task others in the house may mind. */
@@ -53,6 +61,7 @@ public record Plan(
      *
      * @param id unique in the plan
      * @param partId the part worked on, empty for all
+     * @param steps what hands do, act by act; none for mixing, which is told with what is mixed
      * @param labourMin minutes of working time
      * @param batches batches in which it is done
      * @param disturbs what of it others in the house may mind
@@ -60,11 +69,13 @@ public record Plan(
      * @param startH when it starts if one maker works straight through, hours from the first touch
      * @param endH when it ends then
      */
+    @RecordBuilder
     public record Task(
             String id,
             String name,
             TaskKind doing,
             Optional<String> partId,
+            Steps steps,
             double labourMin,
             int batches,
             List<Disturbs> disturbs,
@@ -78,17 +89,19 @@ public record Plan(
 
         /** The same with other gates. */
         public Task gated(List<Gate> others) {
-            return new Task(id, name, doing, partId, labourMin, batches, disturbs, others, startH, endH);
+            return PlanTaskBuilder.builder(this).gates(others).build();
         }
 
         /** The same under another name. */
         public Task called(String otherId, String otherName) {
-            return new Task(otherId, otherName, doing, partId, labourMin, batches, disturbs, gates, startH, endH);
+            return PlanTaskBuilder.builder(this).id(otherId).name(otherName).build();
         }
 
         Task at(double start) {
-            return new Task(
-                    id, name, doing, partId, labourMin, batches, disturbs, gates, start, start + labourMin / 60);
+            return PlanTaskBuilder.builder(this)
+                    .startH(start)
+                    .endH(start + labourMin / 60)
+                    .build();
         }
     }
 

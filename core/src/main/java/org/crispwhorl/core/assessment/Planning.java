@@ -3,14 +3,18 @@ package org.crispwhorl.core.assessment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Pass;
+import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.species.FinishSteps;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.work.Steps;
 
 /**
  * Derives the plan of a species: mix, make what dries longest first, dust what will be out of reach, join from the centre
@@ -19,13 +23,17 @@ import org.crispwhorl.core.species.Part;
 public final class Planning {
     private static final String MIX = "mix";
     private static final String WHOLE_COLOUR = "colour-whole";
+    private static final String FINISH = "finish";
 
     private final Assessment a;
     private final List<Plan.Task> tasks = new ArrayList<>();
     private final Map<String, Double> ends = new HashMap<>();
 
-    /** What is coloured on the flower is dry to the touch before it leaves. */
+    /** What is coloured on the flower is dry to the touch before it leaves, and its last rest is over. */
     private final List<Plan.Gate> wet = new ArrayList<>();
+
+    /** What holds parts apart while they dry, and the part that it holds. */
+    private final Map<Part, Part> held = new LinkedHashMap<>();
 
     private double handsFreeH;
 
@@ -39,13 +47,15 @@ public final class Planning {
         planning.mix();
         planning.make();
         planning.join();
+        planning.seeTo();
         planning.colourWhole();
+        planning.finish();
         List<Plan.Gate> handOver = planning.handOver();
         return new Plan(planning.tasks, handOver, planning.readyH(handOver));
     }
 
     private void mix() {
-        place(task(MIX, "Mix the shades", Plan.TaskKind.MIX, Optional.empty(), Work.mixMin(a, 1), 1, List.of()));
+        place(task(MIX, "Mix the shades", Plan.TaskKind.MIX, Optional.empty(), Steps.NONE, 1, List.of()));
     }
 
     /** Parts in the order in which they are best made: the longest drying first. */
@@ -62,9 +72,58 @@ public final class Planning {
             }
         }
         for (Part part : a.species().parts()) {
+            turn(part);
+        }
+        for (Part part : a.species().parts()) {
             List<Pass> onPieces = Work.passes(a, part, Pass.GoesOn.PIECE);
             colourPieces(part, onPieces.stream().filter(p -> !p.wet()).toList(), dusted(part), Plan.TaskKind.DUST);
             colourPieces(part, onPieces.stream().filter(Pass::wet).toList(), painted(part), Plan.TaskKind.PAINT);
+        }
+    }
+
+    /** Pieces that are turned while they dry, where they are not joined before. */
+    private void turn(Part part) {
+        Steps turning = a.dries(part) && !a.joinedWhileItBends(part) ? part.turning() : Steps.NONE;
+        if (!turning.list().isEmpty()) {
+            place(task(
+                    "turn-" + part.id(),
+                    "Turn " + part.name(),
+                    Plan.TaskKind.SEE_TO,
+                    Optional.of(part.id()),
+                    turning,
+                    1,
+                    List.of(new Plan.Gate(
+                            made(part),
+                            Optional.empty(),
+                            a.body(part).map(Body::changesAfterH).orElseThrow(),
+                            Optional.empty()))));
+        }
+    }
+
+    /** What holds others apart is taken out once they are firm. */
+    private void seeTo() {
+        held.forEach((support, part) -> place(task(
+                "out-" + support.id(),
+                "Take out " + support.name(),
+                Plan.TaskKind.SEE_TO,
+                Optional.of(support.id()),
+                support.takingOut(),
+                1,
+                List.of(new Plan.Gate(
+                        joined(support),
+                        Optional.of(furthest(Stage.FIRM)),
+                        stageH(part, furthest(Stage.FIRM)),
+                        Optional.empty())))));
+    }
+
+    private void finish() {
+        Steps steps = FinishSteps.of(a.species());
+        if (!steps.list().isEmpty()) {
+            List<Plan.Gate> gates = new ArrayList<>(wet);
+            gates.add(done(tasks.get(tasks.size() - 1).id()));
+            place(task(FINISH, "Finish the flower", Plan.TaskKind.FINISH, Optional.empty(), steps, 1, gates));
+            wet.add(new Plan.Gate(
+                    FINISH, Optional.empty(), FinishSteps.driesMin(a.species().finishing()) / 60, Optional.empty()));
         }
     }
 
@@ -77,7 +136,7 @@ public final class Planning {
                             (doing == Plan.TaskKind.DUST ? "Dust " : "Paint ") + part.name(),
                             doing,
                             Optional.of(part.id()),
-                            Work.colourMin(a, part, passes),
+                            Work.colouring(a, part, passes),
                             1,
                             List.of(colourable(part, passes)))));
         }
@@ -100,9 +159,9 @@ public final class Planning {
                 task(
                         ringed(part),
                         "Colour " + part.name() + " on the flower",
-                        passes.stream().anyMatch(Pass::wet) ? Plan.TaskKind.PAINT : Plan.TaskKind.DUST,
+                        Plan.TaskKind.COLOUR,
                         Optional.of(part.id()),
-                        Work.colourMin(a, part, passes),
+                        Work.colouring(a, part, passes),
                         1,
                         List.of(done(last), colourable(part, passes)))));
         return Optional.of(after(ringed(part), passes));
@@ -119,7 +178,7 @@ public final class Planning {
                 "Make " + part.name(),
                 Plan.TaskKind.MAKE,
                 Optional.of(part.id()),
-                Work.makeMin(a, part),
+                Work.making(a, part),
                 batches,
                 gates));
     }
@@ -134,12 +193,14 @@ public final class Planning {
         List<Part> outwards = a.species().parts().stream()
                 .filter(p -> bearer.filter(p::equals).isEmpty())
                 .toList();
+        String last = null;
+        Part before = null;
         for (int i = 0; i < outwards.size(); i++) {
             Part part = outwards.get(i);
             Joining joining = part.joins(a);
-            List<Plan.Gate> gates = new ArrayList<>(inside);
+            boolean holdsApart = !part.takingOut().list().isEmpty() && last != null;
+            List<Plan.Gate> gates = new ArrayList<>(holdsApart ? List.of(done(last)) : inside);
             bearer.map(centre -> bears(centre, joining.onto())).ifPresent(gates::add);
-            String last;
             if (joining.as() == Joining.As.SOFT) {
                 last = makeAndSet(part, gates);
             } else {
@@ -149,10 +210,19 @@ public final class Planning {
                 last = set(part, gates);
             }
             inside.clear();
+            if (holdsApart) {
+                held.put(part, before);
+                inside.add(rested(before, last, before.joins(a).rest(), 0));
+                continue;
+            }
+            before = part;
             inside.add(rested(part, last, joining.rest(), setH(part, i, outwards)));
             Optional<Plan.Gate> coloured = colourRing(part, last);
             coloured.ifPresent(inside::add);
             coloured.ifPresent(wet::add);
+        }
+        if (before != null && before.joins(a).rest().until() != Joining.Rest.Until.NOTHING) {
+            wet.addAll(inside);
         }
     }
 
@@ -201,7 +271,7 @@ public final class Planning {
                 "Make and set " + part.name() + part.joins(a).rest().told(),
                 Plan.TaskKind.MAKE_AND_SET,
                 Optional.of(part.id()),
-                Work.makeMin(a, part) + Work.joinMin(a, part),
+                Work.making(a, part).and(part.joining(a)),
                 Work.batches(a, part),
                 gates));
         return made(part);
@@ -216,7 +286,7 @@ public final class Planning {
                 "Join " + part.name() + part.joins(a).rest().told(),
                 Plan.TaskKind.JOIN,
                 Optional.of(part.id()),
-                Work.joinMin(a, part),
+                part.joining(a),
                 1,
                 gates));
         return joined(part);
@@ -254,23 +324,23 @@ public final class Planning {
     }
 
     private void colourWhole() {
-        double minutes = 0;
+        Steps steps = Steps.NONE;
         List<Pass> last = new ArrayList<>();
         List<Plan.Gate> gates = new ArrayList<>();
         for (Part part : a.species().parts()) {
             List<Pass> passes = Work.passes(a, part, Pass.GoesOn.FLOWER);
             last.addAll(passes);
-            minutes += Work.colourMin(a, part, passes);
+            steps = steps.and(Work.colouring(a, part, passes).under(part.name()));
             if (!passes.isEmpty() && a.dries(part)) {
                 gates.add(colourable(part, passes));
             }
         }
-        if (minutes > 0) {
+        if (!steps.list().isEmpty()) {
             gates.add(done(tasks.get(tasks.size() - 1).id()));
             wet.add(after(WHOLE_COLOUR, last));
             place(with(
                     last,
-                    task(WHOLE_COLOUR, "Colour the flower", Plan.TaskKind.DUST, Optional.empty(), minutes, 1, gates)));
+                    task(WHOLE_COLOUR, "Colour the flower", Plan.TaskKind.COLOUR, Optional.empty(), steps, 1, gates)));
         }
     }
 
@@ -321,30 +391,23 @@ public final class Planning {
                 .orElse(Double.POSITIVE_INFINITY);
     }
 
-    private static Plan.Task task(
+    private Plan.Task task(
             String id,
             String name,
             Plan.TaskKind doing,
             Optional<String> part,
-            double minutes,
+            Steps steps,
             int batches,
             List<Plan.Gate> gates) {
-        return new Plan.Task(id, name, doing, part, minutes, batches, List.of(), gates, 0, 0);
+        double minutes = doing == Plan.TaskKind.MIX
+                ? Work.mixMin(a, 1)
+                : a.conditions().pace().minutes(steps);
+        return new Plan.Task(id, name, doing, part, steps, minutes, batches, List.of(), gates, 0, 0);
     }
 
     /** The same, done with such passes. */
     private static Plan.Task with(List<Pass> passes, Plan.Task task) {
-        return new Plan.Task(
-                task.id(),
-                task.name(),
-                task.doing(),
-                task.partId(),
-                task.labourMin(),
-                task.batches(),
-                Work.disturbs(passes),
-                task.gates(),
-                task.startH(),
-                task.endH());
+        return PlanTaskBuilder.builder(task).disturbs(Work.disturbs(passes)).build();
     }
 
     /** Places a task straight after the hands are free and its gates are open. */

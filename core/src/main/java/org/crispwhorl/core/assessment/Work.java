@@ -1,9 +1,12 @@
 package org.crispwhorl.core.assessment;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.colour.Colouring;
@@ -11,16 +14,17 @@ import org.crispwhorl.core.colour.How;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.SkinClock;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Portion;
 import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.BatchLimits;
 import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Steps;
 
 /** Minutes of working time that a part of one flower takes, by the studio's pace. */
 public final class Work {
@@ -30,25 +34,57 @@ public final class Work {
         return a.conditions().pace();
     }
 
-    /** To make all pieces of a part, each batch kneaded and rolled out, min. */
+    /** To make all pieces of a part, the paste kneaded and rolled out, min. */
     public static double makeMin(Assessment a, Part part) {
         return pace(a).minutes(making(a, part));
     }
 
-    private static Labour making(Assessment a, Part part) {
-        double rolled = part.startsFrom(a).filter(s -> s.rolledMm() > 0).isPresent() ? batches(a, part) : 0;
-        return part.making(a).and(Operation.ROLL, rolled);
+    /** What hands do to make a part: a shade is kneaded for the first part that it is in. */
+    public static Steps making(Assessment a, Part part) {
+        Steps kneaded = Steps.NONE;
+        for (String shade : shades(a, part)) {
+            boolean before = a.species().parts().stream()
+                    .takeWhile(p -> p != part)
+                    .anyMatch(p -> shades(a, p).contains(shade));
+            if (!before) {
+                kneaded = kneaded.andLump(
+                        a.shadeG(shade),
+                        "Knead " + a.species().shade(shade).name() + " until it no longer cracks when it is pinched.");
+            }
+        }
+        return kneaded.and(part.making(a).inLots(lots(a, part)));
     }
 
-    /** What hands do in a task on a part of one flower; of mixing, which goes by the gram, and of colour the operation alone. */
-    public static Labour hands(Assessment a, Plan.Task task) {
-        Optional<Part> part = task.partId().flatMap(a.species()::part);
+    /** Lots of the pieces of one flower, parts of one too. */
+    private static double lots(Assessment a, Part part) {
+        return part.flat()
+                .map(p -> (double) p.pieces().count() / batches(a, p).largest())
+                .orElse(1.0);
+    }
+
+    private static Set<String> shades(Assessment a, Part part) {
+        return a.lumps(part).stream().map(Portion::shade).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** What hands do in a task on a part of one flower; of mixing, which goes by the gram, the operation alone. */
+    public static Steps hands(Plan.Task task) {
+        return task.doing() == Plan.TaskKind.MIX ? Steps.of(Operation.MIX, 1, task.name()) : task.steps();
+    }
+
+    /**
+     * Minutes of a task for so many flowers: what is rolled out or kneaded for all of them is begun once.
+     *
+     * @param spares of what is made, as a share of a flower
+     */
+    public static double minutes(Assessment a, Plan.Task task, int flowers, double spares) {
         return switch (task.doing()) {
-            case MIX -> Labour.of(Operation.MIX, 1);
-            case DUST, PAINT -> Labour.of(part.isPresent() ? Operation.COLOUR : Operation.COLOUR_ROUND, 1);
-            case MAKE -> part.map(p -> making(a, p)).orElse(Labour.NONE);
-            case JOIN -> part.map(p -> p.joining(a)).orElse(Labour.NONE);
-            case MAKE_AND_SET -> part.map(p -> making(a, p).and(p.joining(a))).orElse(Labour.NONE);
+            case MIX -> mixMin(a, flowers);
+            case MAKE -> pace(a).minutes(task.steps(), flowers + spares);
+            case MAKE_AND_SET -> {
+                Part part = task.partId().flatMap(a.species()::part).orElseThrow();
+                yield pace(a).minutes(making(a, part), flowers + spares) + pace(a).minutes(part.joining(a), flowers);
+            }
+            case DUST, PAINT, JOIN, COLOUR, SEE_TO, FINISH -> pace(a).minutes(task.steps(), flowers);
         };
     }
 
@@ -64,13 +100,24 @@ public final class Work {
                 .sum();
     }
 
-    /** To go over a part with passes, min: piece by piece before it is joined; afterwards a pass goes round the whole part at once. */
     static double colourMin(Assessment a, Part part, List<Pass> passes) {
-        double pieces = pace(a).minutes(Labour.of(Operation.COLOUR, part.colouredPieces()));
-        double round = pace(a).minutes(Labour.of(Operation.COLOUR_ROUND, 1));
-        return passes.stream()
-                .mapToDouble(pass -> when(a, part, pass) == Pass.GoesOn.PIECE ? pieces : Math.min(pieces, round))
-                .sum();
+        return pace(a).minutes(colouring(a, part, passes));
+    }
+
+    /**
+     * What hands do to go over a part with passes: piece by piece before it is joined; afterwards a pass goes round the whole part at
+     * once, where that is quicker.
+     */
+    static Steps colouring(Assessment a, Part part, List<Pass> passes) {
+        Steps all = Steps.NONE;
+        for (Pass pass : passes) {
+            Steps pieces = Steps.of(pass.by(), part.colouredPieces(), pass.told(part.zoned()) + ".");
+            Steps round = Steps.of(Operation.COLOUR_ROUND, 1, pass.told(part.zoned()) + ".");
+            boolean each =
+                    when(a, part, pass) == Pass.GoesOn.PIECE || pace(a).minutes(pieces) <= pace(a).minutes(round);
+            all = all.and(each ? pieces : round);
+        }
+        return all;
     }
 
     /** The passes of a part that go on then. */
@@ -143,7 +190,7 @@ public final class Work {
         OptionalInt grooves = grooved(a, part) ? OptionalInt.of(atOnce(a, part)) : OptionalInt.empty();
         double open = Math.min(24 * 60, skinnedMin * (covered ? SkinClock.COVER : 1));
         int count = part.pieces().count();
-        double made = pace(a).minutes(part.making(a)) / count;
+        double made = pace(a).minutes(part.making(a).ofPieces()) / count;
         double set = pace(a).minutes(part.joining(a)) / count;
         return switch (part.joins(a).as()) {
             case SOFT -> new BatchLimits(open, made + set, formers, grooves, OptionalInt.empty());

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.work.Operation;
 
 /**
  * One task as it is done at the bench: all that hands need to know of it, and nothing else.
@@ -14,7 +15,7 @@ import org.crispwhorl.core.paste.Stage;
  * @param pieces to make or set for all flowers, spares left out
  * @param spares more of them, by the odds of breakage
  * @param labourMin minutes of working time for all flowers
- * @param lines what with, how thin, in what: each with its label
+ * @param acts every act of the hands, in order
  * @param passes of colour, in order
  * @param openMin from the first roll until what is rolled skins, min; none where nothing is rolled or laid open
  * @param turnOutMin from its end until its pieces are turned out of what they dry in; none where they are not
@@ -31,22 +32,25 @@ public record BenchCard(
         int pieces,
         int spares,
         double labourMin,
-        List<BenchLine> lines,
+        List<BenchAct> acts,
         List<BenchPass> passes,
         Optional<Double> openMin,
         Optional<Double> turnOutMin,
         List<BenchWait> then) {
     public BenchCard {
-        lines = List.copyOf(lines);
+        acts = List.copyOf(acts);
         passes = List.copyOf(passes);
         then = List.copyOf(then);
     }
 
     /**
-     * @param label what it is of
-     * @param value in the maker's words, lengths with their unit
+     * One act of the hands.
+     *
+     * @param under what of several unlike things it is done to; empty where it is not
+     * @param operation what is done
+     * @param words a sentence or two with its figures, lengths with their unit
      */
-    public record BenchLine(String label, String value) {}
+    public record BenchAct(String under, Operation operation, String words) {}
 
     /**
      * @param what colours and what they are let down with
@@ -66,7 +70,7 @@ public record BenchCard(
      */
     public record BenchWait(List<String> next, Optional<Stage> stage, double enoughMin, Optional<Double> closesMin) {
         /** What waits last of all: the flowers leave. */
-        static final String HAND_OVER = "hand-over";
+        public static final String HAND_OVER = "hand-over";
 
         public BenchWait {
             next = List.copyOf(next);

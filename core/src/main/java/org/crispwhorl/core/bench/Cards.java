@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Work;
-import org.crispwhorl.core.bench.BenchCard.BenchLine;
+import org.crispwhorl.core.bench.BenchCard.BenchAct;
 import org.crispwhorl.core.bench.BenchCard.BenchPass;
 import org.crispwhorl.core.bench.BenchCard.BenchWait;
 import org.crispwhorl.core.colour.Colouring;
@@ -14,20 +14,14 @@ import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drawer.CutterFit;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.measure.Figure;
-import org.crispwhorl.core.measure.Figures;
-import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.ColourSheet;
 import org.crispwhorl.core.order.OrderSheet;
-import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.StartsFrom;
-import org.crispwhorl.core.species.Veiner;
-import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Step;
 
 /** Writes the cards of an order: one for each of its tasks. */
 public final class Cards {
@@ -62,6 +56,10 @@ public final class Cards {
         Assessment a = lines.get(task.line());
         Plan.Task one = task.task();
         Optional<Part> part = one.partId().flatMap(a.species()::part);
+        int spares = makes(one.doing()) && !Broken.again(one.id())
+                ? part.map(p -> spares(task.species(), p)).orElse(0)
+                : 0;
+        List<BenchPass> passes = passes(a, one, task.species(), part);
         return new BenchCard(
                 task.line() + "/" + one.id(),
                 task.line(),
@@ -71,13 +69,10 @@ public final class Cards {
                 one.partId(),
                 flowers.get(task.line()),
                 task.pieces(),
-                makes(one.doing()) && !Broken.again(one.id())
-                        ? part.map(p -> spares(task.species(), p)).orElse(0)
-                        : 0,
+                spares,
                 task.labourMin(),
-                part.map(p -> lines(a, one.doing(), p))
-                        .orElseGet(() -> one.doing() == Plan.TaskKind.MIX ? mixed(task.species()) : List.of()),
-                passes(one, task.species(), part),
+                acts(a, task, part, spares),
+                passes,
                 makes(one.doing())
                         ? part.flatMap(Part::flat)
                                 .map(p -> Work.batches(a, p).openTimeMin())
@@ -104,152 +99,100 @@ public final class Cards {
     }
 
     /** The shades of a species, as much of each as its order takes. */
-    private List<BenchLine> mixed(String species) {
+    private List<BenchAct> mixed(String species) {
         return sheet.shades().stream()
                 .filter(s -> s.species().equals(species) && s.mixG() > 0)
-                .map(s -> new BenchLine(
-                        s.shade(),
-                        Unit.G.write(s.mixG())
-                                + (s.strongG() > 0 && s.whiteG() > 0
-                                        ? ": " + Unit.G.write(s.strongG()) + " strong colour, "
-                                                + Unit.G.write(s.whiteG()) + " white"
-                                        : "")))
+                .map(s -> new BenchAct(
+                        "",
+                        Operation.MIX,
+                        s.strongG() > 0 && s.whiteG() > 0
+                                ? "Mix " + s.shade() + ": " + Unit.G.write(s.strongG()) + " of " + s.strong() + ", "
+                                        + Unit.G.write(s.whiteG()) + " of white. Knead it through; cover it."
+                                : "Take " + s.shade() + ", " + Unit.G.write(s.mixG()) + ", as it is; cover it."))
                 .toList();
     }
 
-    private List<BenchLine> lines(Assessment a, Plan.TaskKind doing, Part part) {
-        List<BenchLine> said = new ArrayList<>();
-        if (makes(doing)) {
-            making(a, part, said);
+    /** Every act of a task, spares made with the pieces. */
+    private List<BenchAct> acts(Assessment a, OrderSheet.OrderTask task, Optional<Part> part, int spares) {
+        if (task.task().doing() == Plan.TaskKind.MIX) {
+            return mixed(task.species());
         }
-        if (doing == Plan.TaskKind.JOIN || doing == Plan.TaskKind.MAKE_AND_SET) {
-            joining(a, part, said);
+        int of = flowers.get(task.line());
+        double made = of + part.map(p -> (double) spares / p.units()).orElse(0.0);
+        List<Step> steps = task.task().steps().list();
+        int making = makes(task.task().doing())
+                ? part.map(p -> Work.making(a, p).list().size()).orElse(0)
+                : 0;
+        List<BenchAct> said = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            said.add(new BenchAct(
+                    step.under(),
+                    step.operation(),
+                    step.said(i < making ? made : of)
+                            + part.map(p -> with(a, p, step)).orElse("")));
         }
         return said;
     }
 
-    private void making(Assessment a, Part part, List<BenchLine> said) {
-        part.shadeId()
-                .ifPresent(id ->
-                        said.add(new BenchLine("shade", a.species().shade(id).name())));
-        part.startsFrom(a).ifPresent(start -> {
-            said.add(new BenchLine("from", from(start)));
-            if (start.rolledMm() > 0) {
-                String setting = drawer.roller()
-                        .map(r -> ", setting " + plain(r.settingFor(start.rolledMm())) + " of the " + r.name())
+    /** What of the drawer is taken for an act on a part, in words that go on from it. */
+    private String with(Assessment a, Part part, Step step) {
+        Optional<StartsFrom> start = step.under().isEmpty() ? part.startsFrom(a) : Optional.empty();
+        return switch (step.operation()) {
+            case ROLL ->
+                start.filter(s -> s.rolledMm() > 0)
+                        .flatMap(s -> drawer.roller()
+                                .map(r ->
+                                        " Setting " + plain(r.settingFor(s.rolledMm())) + " of the " + r.name() + "."))
                         .orElse("");
-                said.add(new BenchLine("roll", Unit.FINE_MM.write(start.rolledMm()) + setting));
-            }
-        });
-        part.flat()
-                .map(Petaled::pieces)
-                .ifPresentOrElse(pieces -> shaping(a, pieces, said), () -> modelled(a, part, said));
-        if (a.species().heads().filter(part::equals).isPresent()) {
-            a.opened()
-                    .forEach(heads -> said.add(new BenchLine(
-                            heads.opening().name(), heads.opening().count() + " for each flower")));
-        }
-        for (WireCut wire : part.wireCuts()) {
-            said.add(new BenchLine(
-                    "wire", Unit.GAUGE.write(wire.gauge()) + ", " + Unit.MM.write(wire.lengthMm()) + " each"));
-        }
-        part.flat().map(Petaled::pieces).ifPresent(pieces -> {
-            pieces.former()
-                    .ifPresent(f -> said.add(new BenchLine("former", f.name() + ", " + Text.Labels.of(f.side()))));
-            said.add(new BenchLine("dries", Text.Labels.of(pieces.drying().getClass())));
-        });
+            case CUT ->
+                start.flatMap(this::cutter).map(with -> " With " + with + ".").orElse("");
+            default -> "";
+        };
     }
 
-    /** What is no flat piece: what it is, how large it is, and the ball that it is rolled from. */
-    private static void modelled(Assessment a, Part part, List<BenchLine> said) {
-        said.add(new BenchLine("it is", part.inShort()));
-        a.species()
-                .centre()
-                .filter(part::equals)
-                .ifPresent(centre -> said.add(new BenchLine(
-                        "size",
-                        Unit.MM.write(centre.form().diameterMm()) + " wide, "
-                                + Unit.MM.write(centre.form().heightMm()) + " high")));
-        Figures figures = new Figures();
-        part.figures(figures, a);
-        figures.list().stream()
-                .filter(f -> f.group() == Figure.Group.SIZE)
-                .forEach(f -> said.add(new BenchLine(f.label(), f.unit().write(f.value()))));
-    }
-
-    private String from(StartsFrom start) {
-        Optional<CutterFit> own = start.cut()
+    private Optional<String> cutter(StartsFrom start) {
+        return start.cut()
                 .flatMap(cut -> CutterFit.of(new CutterFit.Wanted(cut, start.finishedMm()), drawer).stream()
                         .filter(f -> f.fits() && f.cutter().here() > 0)
-                        .findFirst());
-        return own.map(f -> f.cutter().name() + (f.doing() == CutterFit.CutterWork.AS_IT_IS ? "" : ": " + f.reason()))
-                .orElse(start.from());
+                        .findFirst())
+                .map(f -> f.cutter().name() + (f.doing() == CutterFit.CutterWork.AS_IT_IS ? "" : ": " + f.reason()));
     }
 
-    private static void shaping(Assessment a, Pieces pieces, List<BenchLine> said) {
-        pieces.veiner().filter(v -> v.when() == Veiner.When.ROLLED).ifPresent(v -> said.add(veined(v)));
-        pieces.thinning()
-                .filter(t -> t.thins())
-                .ifPresent(t -> said.add(new BenchLine(
-                        "thin to",
-                        Unit.FINE_MM.write(pieces.finishedMm(a.paste())) + ": it is then "
-                                + Unit.MM.write(pieces.finished().lengthMm()) + " × "
-                                + Unit.MM.write(pieces.finished().widthMm()))));
-        pieces.veiner().filter(v -> v.when() != Veiner.When.ROLLED).ifPresent(v -> said.add(veined(v)));
-    }
-
-    private static BenchLine veined(Veiner veiner) {
-        return new BenchLine(
-                "veins",
-                veiner.when() == Veiner.When.HAND
-                        ? "drawn by hand"
-                        : veiner.name() + ", " + Text.Labels.of(veiner.when())
-                                + (veiner.laid().hasEnds() ? ", " + Text.Labels.of(veiner.laid()) : ""));
-    }
-
-    private static void joining(Assessment a, Part part, List<BenchLine> said) {
-        Joining joining = part.joins(a);
-        said.add(new BenchLine(
-                "joined", Text.Labels.of(joining.as()) + ", " + joining.onto().told()));
-        part.flat().map(Petaled::pieces).ifPresent(pieces -> {
-            said.add(new BenchLine("how", pieces.attachment().inShort()));
-            if (pieces.count() > 1) {
-                said.add(new BenchLine("overlap", Text.Labels.of(pieces.overlap())));
-            }
-        });
-        if (joining.rest().minutes() > 0) {
-            said.add(new BenchLine(
-                    "then it rests",
-                    Unit.MIN.write(joining.rest().minutes()) + ", "
-                            + Text.Labels.of(joining.rest().position())));
-        }
-    }
-
-    private List<BenchPass> passes(Plan.Task task, String species, Optional<Part> part) {
-        if (task.doing() != Plan.TaskKind.DUST && task.doing() != Plan.TaskKind.PAINT) {
-            return List.of();
-        }
+    /** The passes of a task, part by part. */
+    private List<BenchPass> passes(Assessment a, Plan.Task task, String species, Optional<Part> only) {
         List<BenchPass> said = new ArrayList<>();
-        for (ColourSheet.PartJob job : colours.parts()) {
-            if (job.species().equals(species)
-                    && part.map(p -> p.name().equals(job.part())).orElse(true)) {
-                List<Pass> stated =
-                        part.flatMap(Part::colouring).orElse(Colouring.NONE).passes();
-                for (int i = 0; i < job.passes().size(); i++) {
-                    ColourSheet.PassJob pass = job.passes().get(i);
-                    boolean wet = i < stated.size() && stated.get(i).wet();
-                    if (part.isEmpty() || wet == (task.doing() == Plan.TaskKind.PAINT)) {
-                        said.add(new BenchPass(
-                                pass.how(),
-                                pass.what(),
-                                part.isEmpty() ? job.part() + ": " + pass.where() : pass.where(),
-                                pass.swatch(),
-                                i < stated.size() ? stated.get(i).waitMin() : 0));
-                    }
+        for (Part part : only.map(List::of).orElse(a.species().parts())) {
+            List<Pass> stated = part.colouring().orElse(Colouring.NONE).passes();
+            List<ColourSheet.PassJob> told = colours.parts().stream()
+                    .filter(job -> job.species().equals(species) && job.part().equals(part.name()))
+                    .findFirst()
+                    .map(ColourSheet.PartJob::passes)
+                    .orElse(List.of());
+            for (int i = 0; i < told.size(); i++) {
+                ColourSheet.PassJob pass = told.get(i);
+                if (goesOn(
+                        task, Work.when(a, part, stated.get(i)), stated.get(i).wet())) {
+                    said.add(new BenchPass(
+                            pass.how(),
+                            pass.what(),
+                            only.isEmpty() ? part.name() + ": " + pass.where() : pass.where(),
+                            pass.swatch(),
+                            stated.get(i).waitMin()));
                 }
             }
         }
         return said;
+    }
+
+    /** Whether a pass that goes on then goes on in a task. */
+    private static boolean goesOn(Plan.Task task, Pass.GoesOn when, boolean wet) {
+        return switch (task.doing()) {
+            case DUST -> when == Pass.GoesOn.PIECE && !wet;
+            case PAINT -> when == Pass.GoesOn.PIECE && wet;
+            case COLOUR -> when == (task.partId().isPresent() ? Pass.GoesOn.RING : Pass.GoesOn.FLOWER);
+            case MIX, MAKE, MAKE_AND_SET, JOIN, SEE_TO, FINISH -> false;
+        };
     }
 
     private List<BenchWait> waits(OrderSheet.OrderTask task) {

@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.studio.Pace;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Step;
+import org.crispwhorl.core.work.Steps;
 
 /**
  * How long an operation takes this studio: the mean logarithm of *taken over reckoned* of the works in which it occurs, each by its
@@ -45,7 +46,7 @@ public record PaceLearnt(
      * @param hands what it was made of
      * @param ratio minutes taken over minutes reckoned by the studio's hand
      */
-    record Timed(Labour hands, double ratio) {}
+    record Timed(Steps hands, double ratio) {}
 
     /** @return what there is any record of, in the order of operations */
     static List<PaceLearnt> of(List<Timed> works, Pace.Hand hand) {
@@ -54,10 +55,10 @@ public record PaceLearnt(
         Map<Operation, Double> logs = new EnumMap<>(Operation.class);
         for (Timed work : works) {
             double all = plain.minutes(work.hands());
-            for (Labour.Turn turn : work.hands().turns()) {
-                double share = all <= 0 ? 0 : plain.minutes(new Labour(List.of(turn))) / all;
-                weights.merge(turn.operation(), share, Double::sum);
-                logs.merge(turn.operation(), share * Math.log(work.ratio()), Double::sum);
+            for (Step step : work.hands().list()) {
+                double share = all <= 0 ? 0 : plain.minutes(new Steps(List.of(step))) / all;
+                weights.merge(step.operation(), share, Double::sum);
+                logs.merge(step.operation(), share * Math.log(work.ratio()), Double::sum);
             }
         }
         List<PaceLearnt> learnt = new ArrayList<>();

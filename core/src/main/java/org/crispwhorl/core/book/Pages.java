@@ -95,8 +95,7 @@ final class Pages {
             Book.Worked order, Underway work, Sitting sitting, int flowers, Assessment a, Plan plan, Plan.Task task) {
         String id = order.id() + " " + work.uid();
         boolean out = leftOut.contains(id);
-        double reckoned = (task.doing() == Plan.TaskKind.MIX ? Work.mixMin(a, flowers) : task.labourMin() * flowers)
-                / sitting.of();
+        double reckoned = Work.minutes(a, task, flowers, 0) / sitting.of();
         Optional<Double> minutes = work.begun().flatMap(from -> work.done()
                 .map(to -> Duration.between(from, to).toSeconds() / 60.0));
         double ratio = reckoned > 0 ? minutes.orElse(0.0) / reckoned : 0;
@@ -130,7 +129,7 @@ final class Pages {
             return;
         }
         if (counts) {
-            timed.add(new PaceLearnt.Timed(Work.hands(a, task), ratio));
+            timed.add(new PaceLearnt.Timed(Work.hands(task), ratio));
         }
         seen(a, Watched.DryingClock.BODY, looks);
         seen(a, Watched.DryingClock.SKIN, skin);

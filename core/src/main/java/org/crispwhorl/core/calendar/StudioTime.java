@@ -95,7 +95,7 @@ public record StudioTime(
             @Text(label = "week", shortest = 7, longest = 7, means = "Monday first.")
             List<DayHours> week,
 
-            @Text(label = "can", shortest = 1, longest = 6, means = "What they can do.")
+            @Text(label = "can", shortest = 1, longest = 9, means = "What they can do.")
             List<Plan.TaskKind> can) {
         public SecondMaker {
             week = List.copyOf(week);

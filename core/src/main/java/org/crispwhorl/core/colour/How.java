@@ -1,28 +1,29 @@
 package org.crispwhorl.core.colour;
 
 import org.crispwhorl.core.measure.Text;
+import org.crispwhorl.core.work.Operation;
 
 /** How a pass of colour is put on. */
 @Text(label = "how", means = "How it is put on.")
 public enum How {
     @Text(label = "dusted", means = "Brushed on dry and soft.")
-    DUSTED(8),
+    DUSTED(8, Operation.COLOUR, "Dust"),
     @Text(
             label = "dry-brushed",
             means = "Brushed on with hardly anything on the brush, so that it takes on what stands out.")
-    DRY_BRUSHED(6),
+    DRY_BRUSHED(6, Operation.COLOUR, "Dry-brush"),
     @Text(label = "in streaks", means = "Fine strokes along the piece.")
-    STREAKS(12),
+    STREAKS(12, Operation.PAINT, "Paint streaks of"),
     @Text(label = "in spots", means = "Small spots.")
-    SPOTS(12),
+    SPOTS(12, Operation.PAINT, "Paint spots of"),
     @Text(label = "sprayed", means = "Sprayed on from afar.")
-    SPRAYED(10),
+    SPRAYED(10, Operation.COLOUR, "Spray"),
     @Text(label = "washed", means = "Laid on wet and thin.")
-    WASHED(20),
+    WASHED(20, Operation.PAINT, "Wash with"),
     @Text(label = "with lustre", means = "Glossed with a lustre.")
-    LUSTRE(8),
+    LUSTRE(8, Operation.COLOUR, "Gloss with"),
     @Text(label = "glued and dipped", means = "Brushed with glue and dipped in crumb or pollen.")
-    CRUMB(60);
+    CRUMB(60, Operation.COLOUR, "Brush with glue and dip in");
 
     private static final int STREAKS_A_SIDE = 4;
 
@@ -46,8 +47,23 @@ public enum How {
 
     private final double gramsPerM2;
 
-    How(double gramsPerM2) {
+    private final Operation by;
+    private final String told;
+
+    How(double gramsPerM2, Operation by, String told) {
         this.gramsPerM2 = gramsPerM2;
+        this.by = by;
+        this.told = told;
+    }
+
+    /** What hands do on one piece. */
+    Operation by() {
+        return by;
+    }
+
+    /** What hands do, as it is told; the colour goes on from it. */
+    String told() {
+        return told;
     }
 
     /** What lies on a square metre where it is laid on in full, g; an estimate of the craft. */

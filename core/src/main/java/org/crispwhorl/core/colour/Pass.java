@@ -8,6 +8,7 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.work.Operation;
 
 /** One going over with colour: what, how, on which side, where, how strong, and when. */
 @RecordBuilder
@@ -121,6 +122,20 @@ public record Pass(
     /** Until the next may come after it, min. */
     public double waitMin() {
         return how == How.CRUMB ? CRUMB_MIN : Math.max(carrier.waitMin(), liquid() ? Carrier.WATER.waitMin() : 0);
+    }
+
+    /** What hands do on one piece of a part. */
+    public Operation by() {
+        return how.by();
+    }
+
+    /**
+     * It as it is told at the bench.
+     *
+     * @param flat whether it goes on flat pieces, which have a face and a back
+     */
+    public String told(boolean flat) {
+        return PassWords.of(this, flat);
     }
 
     /** Whether it wets the paste. */

@@ -12,8 +12,6 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.assessment.Work;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.MixingLaw;
@@ -27,6 +25,7 @@ import org.crispwhorl.core.species.StartsFrom;
 import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Spares;
+import org.crispwhorl.core.work.Operation;
 
 /** Adds up an order, line by line: a spare of one is a spare of all that is cut alike, and a shade that is mixed already only more of it. */
 final class Adding {
@@ -43,12 +42,16 @@ final class Adding {
     private final Map<Pool, int[]> pools = new HashMap<>();
     private double labourMin;
 
+    /** Spares of the parts of the line that is added, each as a share of what a flower takes. */
+    private final Map<String, Double> spareFlowers = new HashMap<>();
+
     Adding(Conditions conditions) {
         this.conditions = conditions;
     }
 
     void add(int at, OrderSheet.Line line, Assessment a) {
         Map<String, double[]> grams = new LinkedHashMap<>();
+        spareFlowers.clear();
         addHead(a, line.species().name(), line.count(), grams);
         for (Assessment.OpenedHeads opened : a.opened()) {
             addHead(
@@ -75,8 +78,11 @@ final class Adding {
         Plan plan = plans.computeIfAbsent(a, Planning::of);
         plan.handOver().forEach(gate -> handOver.add(new OrderSheet.HandOverGate(at, gate)));
         for (Plan.Task task : plan.tasks()) {
-            double hands =
-                    task.doing() == Plan.TaskKind.MIX ? mixMin(a, line.count()) : task.labourMin() * line.count();
+            double spares =
+                    task.partId().map(id -> spareFlowers.getOrDefault(id, 0.0)).orElse(0.0);
+            double hands = task.doing() == Plan.TaskKind.MIX
+                    ? mixMin(a, line.count())
+                    : Work.minutes(a, task, line.count(), spares);
             labourMin += hands;
             tasks.add(new OrderSheet.OrderTask(
                     at,
@@ -100,7 +106,7 @@ final class Adding {
             boolean known = mixed.getOrDefault(a.species().medium(), List.of()).stream()
                     .anyMatch(other -> MixedTogether.together(other, shade));
             if (known && Work.mixes(a, shade)) {
-                minutes -= conditions.pace().minutes(Labour.of(Operation.MIX, 1));
+                minutes -= conditions.pace().eachMin(Operation.MIX);
             }
         }
         mixed.computeIfAbsent(a.species().medium(), m -> new ArrayList<>())
@@ -120,6 +126,7 @@ final class Adding {
             int needed = units * heads;
             int spares = a.lumps(part).isEmpty() ? 0 : spares(a, part, needed);
             double share = (double) (needed + spares) / units;
+            spareFlowers.putIfAbsent(part.id(), (double) spares / units);
             double lost = lostPerG(a, part);
             for (Portion lump : a.lumps(part)) {
                 double all = a.paste().grams(lump.volumeMm3()) * lump.count() * share;

@@ -1,26 +1,23 @@
 package org.crispwhorl.core.order;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Coloured;
 import org.crispwhorl.core.assessment.Work;
-import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.colour.ColourUse;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Mixture;
 import org.crispwhorl.core.colour.Pass;
+import org.crispwhorl.core.colour.PassWords;
 import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Text;
-import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.studio.Conditions;
 
@@ -76,40 +73,12 @@ final class Colours {
         Pass.GoesOn when = Work.when(a, part, pass);
         return new ColourSheet.PassJob(
                 Text.Labels.of(pass.how()),
-                what(pass),
-                where(pass),
+                PassWords.what(pass),
+                PassWords.where(pass, part.zoned()),
                 pass.strength(),
                 Text.Labels.of(when)
                         + (when == Pass.GoesOn.PIECE && a.dries(part) ? ", " + Text.Labels.of(pass.at()) : ""),
-                after(pass),
+                PassWords.after(pass),
                 pass.colours().isEmpty() ? Optional.empty() : Optional.of(Mixture.swatch(pass)));
-    }
-
-    private static String what(Pass pass) {
-        if (pass.colours().isEmpty()) {
-            return "a colour still to be chosen";
-        }
-        String mixed = pass.colours().stream()
-                .map(c -> pass.colours().size() > 1 ? parts(c.parts()) + " " + c.name() : c.name())
-                .collect(Collectors.joining(" + "));
-        return pass.carrier() == Carrier.NOTHING
-                ? mixed
-                : mixed + ", " + parts(pass.letDown()) + " of " + Text.Labels.of(pass.carrier()) + " to 1";
-    }
-
-    private static String parts(double parts) {
-        return BigDecimal.valueOf(parts).stripTrailingZeros().toPlainString();
-    }
-
-    private static String where(Pass pass) {
-        String zone = Text.Labels.of(pass.zone()) + ", " + Text.Labels.of(pass.side());
-        return pass.zone().everywhere()
-                ? zone
-                : zone + ": " + Unit.MM.write(pass.reachMm()) + ", fading over " + Unit.MM.write(pass.fadeMm());
-    }
-
-    private static String after(Pass pass) {
-        String wait = pass.waitMin() > 0 ? "wait " + Unit.MIN.write(pass.waitMin()) : "";
-        return pass.brushedOff() && !pass.wet() ? "brush off what is loose" : wait;
     }
 }

@@ -130,9 +130,9 @@ public record OrderSheet(
             return task.partId()
                     .flatMap(a.species()::part)
                     .map(part -> switch (task.doing()) {
-                        case MIX -> 0;
-                        case MAKE, MAKE_AND_SET, JOIN -> part.units();
-                        case DUST, PAINT -> part.colouredPieces();
+                        case MIX, FINISH -> 0;
+                        case MAKE, MAKE_AND_SET, JOIN, SEE_TO -> part.units();
+                        case DUST, PAINT, COLOUR -> part.colouredPieces();
                     })
                     .orElse(0);
         }

@@ -121,8 +121,9 @@ public final class Pricing {
         return switch (doing) {
             case MIX -> "mixing";
             case MAKE, MAKE_AND_SET -> "making";
-            case DUST, PAINT -> "colouring";
+            case DUST, PAINT, COLOUR -> "colouring";
             case JOIN -> "assembling";
+            case SEE_TO, FINISH -> "seeing to and finishing";
         };
     }
 

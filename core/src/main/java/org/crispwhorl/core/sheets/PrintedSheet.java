@@ -9,7 +9,7 @@ import java.util.List;
  * @param label its name among the sheets
  * @param title what stands at its head
  */
-public record PrintedSheet(SheetKind kind, String label, String title, List<Block> blocks) {
+public record PrintedSheet(SheetKind kind, String label, String title, List<Block> blocks) implements OfBlocks {
     public PrintedSheet {
         blocks = List.copyOf(blocks);
     }

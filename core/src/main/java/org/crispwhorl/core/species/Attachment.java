@@ -5,6 +5,7 @@ import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Said;
 
 /** How a piece is joined to the flower. */
 @Text(label = "joined", means = "How a piece is joined to the flower.")
@@ -31,6 +32,14 @@ public sealed interface Attachment {
 
     /** Whether pieces are glued one by one to what is inside them. */
     boolean glued();
+
+    /**
+     * How pieces are joined, as it is told.
+     *
+     * @param lengthMm of a finished piece
+     * @param hugs whether it is laid on what is inside it, and opens from there
+     */
+    String told(double lengthMm, boolean hugs);
 
     /** Where pieces leave the axis, in the maker's words. */
     String neckRule();
@@ -157,6 +166,11 @@ public sealed interface Attachment {
         }
 
         @Override
+        public String told(double lengthMm, boolean hugs) {
+            return Said.mm(freeMm) + " of bare wire between foot and tape, " + Said.mm(tailMm) + " to tape down";
+        }
+
+        @Override
         public String neckRule() {
             return "Half the bundle of wires, threads and tape inside it";
         }
@@ -231,6 +245,12 @@ public sealed interface Attachment {
             public Reach {
                 Limits.check(Reach.class, aboveMm);
             }
+
+            private String told() {
+                String by =
+                        aboveMm == 0 ? "level with" : Said.mm(Math.abs(aboveMm)) + (aboveMm > 0 ? " above" : " below");
+                return "; its tip " + by + " what is inside; pinch off what hangs below";
+            }
         }
 
         @Override
@@ -246,6 +266,25 @@ public sealed interface Attachment {
         @Override
         public boolean glued() {
             return true;
+        }
+
+        @Override
+        public String told(double lengthMm, boolean hugs) {
+            if (upTo == 0 && (!hugs || opensFrom == 0)) {
+                return "a dot of glue at the foot only";
+            }
+            String glue = upTo >= 1
+                    ? "glue it to the tip"
+                    : upTo == 0 ? "a dot of glue at the foot only" : "glue the lower " + Said.mm(upTo * lengthMm);
+            return hugs ? glue + pressed(lengthMm) + reach.map(Reach::told).orElse("") : glue;
+        }
+
+        private String pressed(double lengthMm) {
+            return opensFrom >= 1
+                    ? "; press it on to the tip"
+                    : opensFrom > upTo
+                            ? "; press it on to " + Said.mm(opensFrom * lengthMm) + ", above that it opens"
+                            : "; above that it opens";
         }
 
         @Override
@@ -318,6 +357,16 @@ public sealed interface Attachment {
         @Override
         public boolean glued() {
             return false;
+        }
+
+        @Override
+        public String told(double lengthMm, boolean hugs) {
+            String glue = upTo == 0
+                    ? "glue its middle"
+                    : "glue its middle and " + Said.mm(upTo * lengthMm) + " up each petal";
+            return hugs && opensFrom > upTo
+                    ? glue + "; press them on to " + Said.mm(opensFrom * lengthMm) + ", above that they open"
+                    : glue;
         }
 
         @Override

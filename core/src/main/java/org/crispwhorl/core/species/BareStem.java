@@ -1,11 +1,13 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** No centre of paste: petals are set round the bare end of the wire, or of a skewer that is food-safe. */
 @Text(label = "bare stem", means = "No paste: petals are set round the bare end of a wire or of a food-safe skewer.")
@@ -81,8 +83,21 @@ public record BareStem(
     }
 
     @Override
-    public Labour making() {
-        return Labour.NONE;
+    public Steps making() {
+        return Steps.NONE;
+    }
+
+    /** Nothing is set on it: its end stands in the flower as it is. */
+    @Override
+    public Steps onWire(int gauge, double wireMm, double hookMm) {
+        return Steps.of(
+                Operation.HOOK,
+                1,
+                of == StemKind.SKEWER
+                        ? "Take a skewer, " + Said.mm(thicknessMm) + " thick; " + Said.mm(heightMm)
+                                + " of it stands in the flower."
+                        : "Cut " + Unit.GAUGE.write(gauge) + " wire, " + Said.mm(wireMm) + " long; leave its upper "
+                                + Said.mm(heightMm) + " bare.");
     }
 
     @Override

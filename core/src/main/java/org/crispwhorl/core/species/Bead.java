@@ -4,8 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.LengthText;
@@ -16,6 +14,9 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A bead or hip behind the flower, an ellipsoid threaded on the stem. */
 @Text(label = "bead or hip", means = "A bead behind the flower, threaded on the stem.")
@@ -114,8 +115,9 @@ public record Bead(
     }
 
     @Override
-    public Labour making(BuildContext made) {
-        return Labour.of(Operation.SHAPE, 1);
+    public Steps making(BuildContext made) {
+        double ball = Math.cbrt(thickMm * thickMm * longMm);
+        return Steps.of(Operation.SHAPE, 1, "Roll a ball of " + Said.mm(ball) + ".");
     }
 
     @Override
@@ -124,8 +126,12 @@ public record Bead(
     }
 
     @Override
-    public Labour joining(BuildContext made) {
-        return Labour.of(Operation.SET, 1);
+    public Steps joining(BuildContext made) {
+        return Steps.of(
+                Operation.SET,
+                1,
+                "Thread it up with glue; shape it " + Said.mm(thickMm) + " thick, " + Said.mm(longMm) + " long"
+                        + (onStemMm == 0 ? "." : ", its top " + Said.mm(-onStemMm) + " below the neck."));
     }
 
     @Override

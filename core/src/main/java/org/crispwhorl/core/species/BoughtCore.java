@@ -1,13 +1,14 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A ready-made core of polystyrene as an egg, a teardrop or a cone, covered with paste or not. */
 @Text(
@@ -172,7 +173,11 @@ public record BoughtCore(
     }
 
     @Override
-    public Labour making() {
-        return Labour.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
+    public Steps making() {
+        return Steps.of(
+                Operation.COVER,
+                pasteMm > 0 ? 1 : 0,
+                "Roll paste to " + Said.thick(pasteMm) + "; cover a ready-made " + Text.Labels.of(shape) + ", "
+                        + Said.size(coreMm, coreHighMm) + ".");
     }
 }

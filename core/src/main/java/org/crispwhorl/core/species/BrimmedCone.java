@@ -2,8 +2,6 @@ package org.crispwhorl.core.species;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -17,6 +15,9 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A cone whose broad end is rolled out to a brim; a cutter pushed over the cone cuts the brim into petals or sepals. */
 @Text(
@@ -108,12 +109,18 @@ public record BrimmedCone(
     }
 
     @Override
-    public Labour begin(Outline outline, int count) {
-        return Labour.of(Operation.SHAPE, 1)
-                .and(Operation.THIN, 1)
-                .and(Operation.CUT, 1)
-                .and(Operation.HOLLOW, hollowed ? 1 : 0)
-                .and(Operation.THIN, 0, thinning.thins() ? count : 0);
+    public Steps begin(Outline outline, int count, Paste paste) {
+        return Steps.of(
+                        Operation.SHAPE,
+                        1,
+                        "Roll a ball of " + Said.mm(ballMm(outline)) + " to a cone " + Said.mm(coneMm) + " wide, "
+                                + Said.mm(longMm) + " long.")
+                .and(Operation.HOLLOW, 1, "Roll its broad end out to a brim, " + Said.thick(thinning.rolledMm()) + ".")
+                .and(
+                        Operation.CUT,
+                        1,
+                        "Push the cutter over the cone, " + Said.mm(coneMm + 2 * outline.lengthMm()) + " across; cut.")
+                .and(Operation.HOLLOW, hollowed ? 1 : 0, "Open the middle with a pointed tool.");
     }
 
     @Override

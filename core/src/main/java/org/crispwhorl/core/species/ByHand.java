@@ -1,8 +1,6 @@
 package org.crispwhorl.core.species;
 
 import java.util.Optional;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
@@ -10,6 +8,9 @@ import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** Each piece cut from a sheet without a cutter: with a knife, round a template, or freehand. */
 @Text(label = "cut by hand", means = "Each piece is cut from a sheet with a knife, then thinned; no cutter is needed.")
@@ -20,16 +21,18 @@ public record ByHand(
     @Text(label = "with", means = "What the knife goes by.")
     public enum Guide {
         @Text(label = "a template", means = "Round a template of card, which is printed at its true size.")
-        TEMPLATE(1.5),
+        TEMPLATE(1.5, "round the template"),
         @Text(label = "knife and ruler", means = "Straight cuts that are measured.")
-        KNIFE(1.5),
+        KNIFE(1.5, "with knife and ruler"),
         @Text(label = "freehand", means = "With scissors or a wheel, by eye.")
-        FREEHAND(1);
+        FREEHAND(1, "freehand");
 
         private final double presses;
+        private final String told;
 
-        Guide(double presses) {
+        Guide(double presses, String told) {
             this.presses = presses;
+            this.told = told;
         }
 
         /** How many presses of a cutter one piece is worth. */
@@ -64,9 +67,12 @@ public record ByHand(
     }
 
     @Override
-    public Labour begin(Outline outline, int count) {
-        return Labour.of(Operation.CUT, count * guide.presses())
-                .and(Operation.THIN, thinning.thins() ? count : 0, thinning.thins() ? count : 0);
+    public Steps begin(Outline outline, int count, Paste paste) {
+        return Steps.NONE.andCounted(
+                Operation.CUT,
+                count * guide.presses(),
+                count,
+                "Cut {n} " + guide.told + ", " + Said.size(outline.lengthMm(), outline.widthMm()) + ". Cover them.");
     }
 
     @Override

@@ -2,10 +2,9 @@ package org.crispwhorl.core.species;
 
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
+import org.crispwhorl.core.work.Steps;
 
 /** A calyx: a ring of sepals behind the flower. Stars are stacked as one calyx in the gaps of another. */
 @Text(
@@ -68,8 +67,8 @@ public record Calyx(
     }
 
     @Override
-    public Labour setting() {
-        return Labour.of(Operation.FIT, pieces.making().joints(pieces.count()), pieces.count());
+    public Steps setting() {
+        return PieceSteps.fitting(pieces);
     }
 
     /** A bud without rings is shut by its calyx; behind rings it stays open. */

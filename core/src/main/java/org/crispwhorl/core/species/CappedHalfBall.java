@@ -1,11 +1,12 @@
 package org.crispwhorl.core.species;
 
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A polystyrene half-ball, flat side down, with a cap of paste over its crown. */
 @Text(
@@ -69,7 +70,11 @@ public record CappedHalfBall(
     }
 
     @Override
-    public Labour making() {
-        return Labour.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
+    public Steps making() {
+        return Steps.of(
+                Operation.COVER,
+                pasteMm > 0 ? 1 : 0,
+                "Roll paste to " + Said.thick(pasteMm) + "; cap a half-ball of " + Said.mm(coreMm)
+                        + ", the edge turned under.");
     }
 }

@@ -6,8 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
@@ -19,6 +17,9 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A centre of paste on a hooked wire; its wire is the stem. */
 @Text(label = "centre", means = "A piece of paste on a hooked wire, round which the flower is built.")
@@ -214,10 +215,10 @@ public record Centre(
     }
 
     @Override
-    public Labour making(BuildContext made) {
-        return form.making()
-                .and(Operation.HOOK, wires > 0 ? 1 : 0)
-                .and(Operation.PINCH, wires > 0 && nodDeg > 0 ? 1 : 0);
+    public Steps making(BuildContext made) {
+        Steps steps =
+                form.making().and(Operation.TAPE, wires > 1 ? 1 : 0, "Tape " + wires + " wires to one stem first.");
+        return wires > 0 ? steps.and(form.onWire(gauge, wireMm(), hookMm)) : steps;
     }
 
     /** A further centre is glued on soft; the first stands by itself. */
@@ -236,8 +237,12 @@ public record Centre(
 
     /** The first centre is what others are joined to. */
     @Override
-    public Labour joining(BuildContext made) {
-        return made.species().centre().filter(this::equals).isPresent() ? Labour.NONE : Labour.of(Operation.SET, 1);
+    public Steps joining(BuildContext made) {
+        boolean first = made.species().centre().filter(this::equals).isPresent();
+        return Steps.of(
+                Operation.SET,
+                first ? 0 : 1,
+                "Glue it on" + (onStemMm == 0 ? "." : ", its foot " + Said.height(onStemMm) + "."));
     }
 
     @Override

@@ -2,8 +2,6 @@ package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -11,6 +9,10 @@ import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.thinning.PressedBall;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** The shape of a centre, standing on its foot at height 0. */
 @Text(label = "form", means = "The shape of the centre.")
@@ -23,6 +25,16 @@ public sealed interface CentreForm extends CentreBody, CentreWork, CentreContent
     /** Whether soft pieces may be set on it as soon as it is there. */
     default boolean holdsAtOnce() {
         return core();
+    }
+
+    /** The ball that it is made from, as it is told. */
+    default String ball() {
+        return "a ball of " + Said.mm(PressedBall.diameterMm(volumeMm3()));
+    }
+
+    /** Its width and its height, as they are told. */
+    default String widthAndHeight() {
+        return Said.mm(diameterMm()) + " wide, " + Said.mm(heightMm()) + " high";
     }
 
     /** The same form at another height and diameter. */
@@ -61,6 +73,11 @@ public sealed interface CentreForm extends CentreBody, CentreWork, CentreContent
         @Override
         public double radiusAt(double z) {
             return z < 0 || z > heightMm ? 0 : diameterMm / 2 * (1 - z / heightMm);
+        }
+
+        @Override
+        public Steps making() {
+            return Steps.of(Operation.SHAPE, 1, "Roll " + ball() + " to a cone " + widthAndHeight() + ".");
         }
 
         @Override
@@ -106,6 +123,11 @@ public sealed interface CentreForm extends CentreBody, CentreWork, CentreContent
         }
 
         @Override
+        public Steps making() {
+            return Steps.of(Operation.SHAPE, 1, "Roll " + ball() + ".");
+        }
+
+        @Override
         public CentreForm resized(double newDiameterMm, double newHeightMm) {
             return new Ball(Math.min(newDiameterMm, newHeightMm));
         }
@@ -146,6 +168,11 @@ public sealed interface CentreForm extends CentreBody, CentreWork, CentreContent
                 return 0;
             }
             return z <= r ? Math.sqrt(z * (diameterMm - z)) : r * (heightMm - z) / (heightMm - r);
+        }
+
+        @Override
+        public Steps making() {
+            return Steps.of(Operation.SHAPE, 1, "Roll " + ball() + "; draw it to a drop " + widthAndHeight() + ".");
         }
 
         @Override
@@ -219,8 +246,16 @@ public sealed interface CentreForm extends CentreBody, CentreWork, CentreContent
         }
 
         @Override
-        public Labour making() {
-            return CentreForm.super.making().and(Operation.TEXTURE, coat == Coat.NONE ? 0 : 1);
+        public Steps making() {
+            return Steps.of(
+                            Operation.SHAPE,
+                            1,
+                            "Press " + ball() + " to a disc " + Said.mm(diameterMm) + " wide, "
+                                    + Said.thick(thicknessMm) + " thick.")
+                    .and(
+                            Operation.TEXTURE,
+                            coat == Coat.NONE ? 0 : 1,
+                            "Brush it with glue, dip it in " + Text.Labels.of(coat) + ", tap it off.");
         }
 
         @Override

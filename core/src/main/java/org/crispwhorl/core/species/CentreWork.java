@@ -1,7 +1,9 @@
 package org.crispwhorl.core.species;
 
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
+import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** What is asked of a centre where it is made, and set on. */
 public interface CentreWork {
@@ -21,7 +23,18 @@ public interface CentreWork {
     }
 
     /** What hands do to make it. */
-    default Labour making() {
-        return Labour.of(Operation.SHAPE, 1);
+    Steps making();
+
+    /** What is done with its wire, so long, where so much of it is bent back. */
+    default Steps onWire(int gauge, double wireMm, double hookMm) {
+        String cut = "Cut " + Unit.GAUGE.write(gauge) + " wire, " + Said.mm(wireMm) + " long. ";
+        return Steps.of(
+                Operation.HOOK,
+                1,
+                cut
+                        + (hookMm > 0
+                                ? "Bend back " + Said.mm(hookMm)
+                                        + ", moisten it, pull it into the foot until it is hidden."
+                                : "Push it straight in, with glue."));
     }
 }

@@ -1,14 +1,15 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A cluster of equal balls lying in one layer; round things in a layer fill four fifths of it. */
 @Text(label = "cluster of balls", means = "Equal balls gathered in one layer.")
@@ -83,7 +84,8 @@ public record Cluster(
 
     /** Each ball is rolled and set. */
     @Override
-    public Labour making() {
-        return Labour.of(Operation.BALL, count).and(Operation.PUSH, count);
+    public Steps making() {
+        return Steps.of(Operation.BALL, count, "Roll {n} balls of " + Said.mm(ballMm) + ".")
+                .and(Operation.SET, count, "Glue them side by side in one layer.");
     }
 }

@@ -1,12 +1,13 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A polystyrene ball covered with paste; only the paste is mixed, weighed and dried. */
 @Text(label = "covered ball", means = "A polystyrene ball covered with paste. Polystyrene is not food: take it out.")
@@ -75,7 +76,11 @@ public record CoveredBall(
     }
 
     @Override
-    public Labour making() {
-        return Labour.of(Operation.COVER, pasteMm > 0 ? 1 : 0);
+    public Steps making() {
+        return Steps.of(
+                Operation.COVER,
+                pasteMm > 0 ? 1 : 0,
+                "Roll paste to " + Said.thick(pasteMm) + "; cover a polystyrene ball of " + Said.mm(coreMm)
+                        + "; close the seam below.");
     }
 }

@@ -2,13 +2,14 @@ package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Steps;
 
 /** A flattened dome, snipped or tweezed into texture: the cap of a ball. */
 @Text(label = "dome", means = "A flattened dome, snipped or tweezed into texture.")
@@ -44,8 +45,9 @@ public record Dome(
     }
 
     @Override
-    public Labour making() {
-        return Uncoated.super.making().and(texture.making());
+    public Steps making() {
+        return Steps.of(Operation.SHAPE, 1, "Flatten " + ball() + " to a dome " + widthAndHeight() + ".")
+                .and(texture.making(""));
     }
 
     private double sphereMm() {

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.CountsPieces;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
@@ -19,6 +17,9 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** Stamens of paste, each on its own fine wire, one of which may stand longer. */
 @Text(label = "stamens on fine wire", means = "Stamens of paste, each on a fine wire of its own.")
@@ -245,8 +246,13 @@ public record FineStamens(
     }
 
     @Override
-    public Labour making(BuildContext made) {
-        return Labour.of(Operation.BALL, count).and(Operation.WIRE, count);
+    public Steps making(BuildContext made) {
+        return Steps.of(Operation.BALL, count, "Roll {n} anthers, " + Said.size(antherMm, thickMm) + ".")
+                .and(
+                        Operation.WIRE,
+                        count,
+                        "Push each on " + Unit.GAUGE.write(gauge) + " wire, " + Said.mm(wireMm()) + " long, with glue"
+                                + (longerMm > 0 ? "; one " + Said.mm(longerMm) + " longer." : "."));
     }
 
     @Override
@@ -256,8 +262,14 @@ public record FineStamens(
 
     /** Bound to the stem as one bunch. */
     @Override
-    public Labour joining(BuildContext made) {
-        return Labour.of(Operation.TAPE, 1);
+    public Steps joining(BuildContext made) {
+        return Steps.of(
+                Operation.TAPE,
+                1,
+                "Tape them in, anthers " + Said.mm(aboveCentreMm) + " above the neck on a circle of "
+                        + Said.mm(2 * ringMm)
+                        + (spreadDeg == ALL_ROUND ? "" : ", over " + Said.deg(spreadDeg) + " to one side")
+                        + "; " + Said.mm(tailMm) + " to tape down.");
     }
 
     @Override

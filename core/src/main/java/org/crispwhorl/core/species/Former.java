@@ -5,6 +5,7 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Said;
 
 /** A cup or hump in which a piece dries; it decides the bend. */
 @Text(label = "former", means = "A cup or hump in which a piece dries; it decides the bend.")
@@ -71,6 +72,14 @@ public record Former(
         double radius = sphereRadiusMm();
         double half = Math.asin(Math.min(1, rimRadiusMm / radius));
         return 2 * radius * (depthMm > radius ? Math.PI - half : half);
+    }
+
+    /** How a piece is put to it, as it is told. */
+    String told() {
+        String size = ", " + Said.mm(2 * rimRadiusMm) + " across, " + Said.mm(depthMm);
+        return side == Side.CUPS_IN
+                ? "in " + name + size + " deep, face up"
+                : "over " + name + size + " high, tip down";
     }
 
     /** A former of the same shape, larger or smaller. */

@@ -1,8 +1,6 @@
 package org.crispwhorl.core.species;
 
 import java.util.Optional;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.InvalidValue;
@@ -16,6 +14,9 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** Ways to bring a piece to its outline out of a ball, without a cutter: pressed, pulled, hollowed. */
 @Text(label = "from a ball", means = "Out of a ball, without a cutter.")
@@ -75,6 +76,12 @@ public sealed interface FromBall extends Making
         Portioned.slice(figures, ball);
     }
 
+    /** What it is pressed to, as it is told. */
+    default String pressedTo(Outline outline, Paste paste) {
+        return Said.size(outline.lengthMm(), outline.widthMm()) + ", " + Said.thick(finishedMm(outline, paste))
+                + " thick";
+    }
+
     /** Pressed out of a ball of a set size, without a cutter. */
     @Text(label = "pressed from a ball by size", means = "Pressed out of a ball of a set size, without a cutter.")
     record Pressed(
@@ -103,8 +110,11 @@ public sealed interface FromBall extends Making
         }
 
         @Override
-        public Labour begin(Outline outline, int count) {
-            return Labour.of(Operation.BALL, count).and(Operation.THIN, count, count);
+        public Steps begin(Outline outline, int count, Paste paste) {
+            return Steps.of(
+                    Operation.PRESS,
+                    count,
+                    "Roll {n} balls of " + Said.mm(ballMm) + "; press each to " + pressedTo(outline, paste) + ".");
         }
 
         @Override
@@ -157,8 +167,12 @@ public sealed interface FromBall extends Making
         }
 
         @Override
-        public Labour begin(Outline outline, int count) {
-            return Labour.of(Operation.BALL, count).and(Operation.THIN, count, count);
+        public Steps begin(Outline outline, int count, Paste paste) {
+            return Steps.of(
+                    Operation.PRESS,
+                    count,
+                    "Weigh {n} balls of " + Unit.G.write(ballG) + ", " + Said.mm(PressedBall.diameterOf(ballG, paste))
+                            + " across; press each to " + pressedTo(outline, paste) + ".");
         }
 
         @Override
@@ -221,8 +235,16 @@ public sealed interface FromBall extends Making
         }
 
         @Override
-        public Labour begin(Outline outline, int count) {
-            return Labour.of(Operation.SHAPE, count).and(Operation.THIN, count, count);
+        public Steps begin(Outline outline, int count, Paste paste) {
+            double ball = PressedBall.diameterMm(volumeMm3(outline, count, paste));
+            return Steps.of(
+                            Operation.SHAPE,
+                            count,
+                            "Pull each of {n} from a ball of " + Said.mm(ball) + ": "
+                                    + Said.size(outline.lengthMm(), outline.widthMm()) + ", foot " + Said.thick(footMm)
+                                    + ", lip "
+                                    + Said.thick(lipMm) + ".")
+                    .and(Operation.THIN, count, count, "Thin each evenly from its foot to its lip.");
         }
 
         @Override

@@ -5,9 +5,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Marked;
@@ -17,6 +17,9 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /**
  * Further heads of the same flower on one stem: a spike, a cluster or a spray. The flower drawn is the fullest of them;
@@ -353,24 +356,45 @@ public record Heads(
 
     /** To make every head and put it together. */
     @Override
-    public Labour making(BuildContext made) {
-        Labour all = Labour.NONE;
+    public Steps making(BuildContext made) {
+        Steps all = Steps.NONE;
         for (BuildContext.OpenHeads heads : made.opened()) {
-            Labour one = Labour.NONE;
+            int count = heads.opening().count();
+            Steps one = Steps.NONE;
             for (Part own : heads.head().species().parts()) {
-                int passes = own.colouring().map(c -> c.passes().size()).orElse(0);
-                one = one.and(own.making(heads.head()))
-                        .and(own.joining(heads.head()))
-                        .and(Operation.COLOUR, (double) passes * own.colouredPieces());
+                Steps steps = own.making(heads.head()).and(own.joining(heads.head()));
+                for (Pass pass : own.colouring().map(Colouring::passes).orElse(List.of())) {
+                    steps = steps.and(pass.by(), own.colouredPieces(), pass.told(own.zoned()) + ".");
+                }
+                one = one.and(steps.times(count).under(heads.opening().name() + " · " + own.name()));
             }
-            all = all.and(one.times(heads.opening().count()));
+            all = all.and(one);
         }
         return all;
     }
 
     @Override
-    public Labour joining(BuildContext made) {
-        return Labour.of(Operation.TAPE, pieceCount());
+    public Steps joining(BuildContext made) {
+        String apart = idle().contains("apartTipMm")
+                ? "all from one point."
+                : "from the tip down, " + Said.mm(apartTipMm) + " to the next at the tip, evenly to "
+                        + Said.mm(apartFootMm) + " at the foot.";
+        String turned =
+                switch (arrangement) {
+                    case SPIKE -> " Each a little over a third of the way round from the last.";
+                    case SPRAY -> " Left and right in turn.";
+                    case CLUSTER, BUNCH -> "";
+                };
+        return Steps.of(
+                        Operation.HEAD,
+                        pieceCount(),
+                        "Tape in {n} heads, " + Said.mm(stalkMm) + " of each stalk free, " + apart + turned)
+                .andCounted(
+                        Operation.HEAD,
+                        0,
+                        pieceCount(),
+                        "Lean the stalks " + Said.deg(angleTipDeg) + " at the tip, evenly to " + Said.deg(angleFootDeg)
+                                + " at the foot. Bend the stalk, never the head.");
     }
 
     @Override

@@ -1,22 +1,39 @@
 package org.crispwhorl.core.species;
 
 import java.util.Optional;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** How bunches of stamens are held in the flower. */
 @Text(label = "held", means = "How the bunches are held in the flower.")
 public sealed interface Hold {
-    /** What hands do to put one in. */
-    Operation by();
-
-    /** Whether whole bunches are put in; else head by head. */
-    default boolean inBunches() {
-        return true;
+    /** What hands do to make bunches of strands ready. */
+    default Steps making(Stamens of) {
+        String bunched = of.bunches() > 1 ? "; tie them in " + of.bunches() + " bunches." : ".";
+        return Steps.of(Operation.BUNCH, of.bunches(), of.ready() + bunched)
+                .and(
+                        Operation.WIRE,
+                        wires().isPresent() ? of.bunches() : 0,
+                        wires().map(w -> "Bind each bunch to " + Unit.GAUGE.write(w.gauge()) + " wire, "
+                                        + Said.mm(w.tailMm()) + " of it to tape down.")
+                                .orElse(""))
+                .and(tinting(of));
     }
+
+    static Steps tinting(Stamens of) {
+        return Steps.of(
+                Operation.TINT,
+                of.tintMm() > 0 ? of.bunches() : 0,
+                "Tint the last " + Said.mm(of.tintMm()) + " of every end; let it dry for 5 min.");
+    }
+
+    /** What hands do to put them in. */
+    Steps joining(Stamens of);
 
     /** Whether they go in while the middle is soft. */
     default boolean whileSoft() {
@@ -37,8 +54,9 @@ public sealed interface Hold {
     @Text(label = "taped to the stem", means = "Their threads run down the stem.")
     record TapedIn() implements Hold {
         @Override
-        public Operation by() {
-            return Operation.TAPE;
+        public Steps joining(Stamens of) {
+            return Steps.of(
+                    Operation.TAPE, of.bunches(), "Bind them round the stem wire at the neck, " + of.standing() + ".");
         }
     }
 
@@ -58,9 +76,20 @@ public sealed interface Hold {
             Limits.check(PushedIn.class, deepMm);
         }
 
+        /** They are pushed in one by one, neither bunched nor tinted. */
         @Override
-        public Operation by() {
-            return Operation.PUSH;
+        public Steps making(Stamens of) {
+            return Steps.NONE;
+        }
+
+        @Override
+        public Steps joining(Stamens of) {
+            return Steps.of(
+                    Operation.PUSH,
+                    1,
+                    of.strands(),
+                    of.ready() + ". Push them in one by one, " + Said.mm(deepMm) + " deep, " + of.standing()
+                            + ", while the middle is soft.");
         }
 
         @Override
@@ -78,13 +107,14 @@ public sealed interface Hold {
     @Text(label = "glued in soft", means = "Cut short and glued into the soft middle, at the very end.")
     record GluedIn() implements Hold {
         @Override
-        public Operation by() {
-            return Operation.SET;
+        public Steps making(Stamens of) {
+            return Steps.of(Operation.CUT, of.pieceCount(), of.ready() + "; cut them short.")
+                    .and(tinting(of));
         }
 
         @Override
-        public boolean inBunches() {
-            return false;
+        public Steps joining(Stamens of) {
+            return Steps.of(Operation.SET, of.pieceCount(), "Glue them into the soft middle, " + of.standing() + ".");
         }
 
         @Override
@@ -126,8 +156,8 @@ public sealed interface Hold {
         }
 
         @Override
-        public Operation by() {
-            return Operation.TAPE;
+        public Steps joining(Stamens of) {
+            return Steps.of(Operation.TAPE, of.bunches(), "Tape the bunches in at the neck, " + of.standing() + ".");
         }
 
         @Override

@@ -2,8 +2,6 @@ package org.crispwhorl.core.species;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -12,6 +10,9 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.thinning.PressedBall;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A cone hollowed with a pointed tool and snipped into the ring's petals. */
 @Text(label = "hollowed cone, snipped", means = "A cone is hollowed and its wall snipped into petals.")
@@ -78,8 +79,23 @@ public record HollowedCone(
     }
 
     @Override
-    public Labour begin(Outline outline, int count) {
-        return Labour.of(Operation.SHAPE, 1).and(Operation.HOLLOW, 1).and(Operation.SNIP, 1, count);
+    public Steps begin(Outline outline, int count, Paste paste) {
+        double ball = PressedBall.diameterMm(count * volumeMm3(outline, count, paste));
+        return Steps.of(
+                        Operation.SHAPE,
+                        1,
+                        "Roll a ball of " + Said.mm(ball) + " to a cone"
+                                + (footMm > 0
+                                        ? " with a point " + Said.mm(footMm) + " long, " + Said.mm(footWidthMm)
+                                                + " wide."
+                                        : "."))
+                .and(Operation.HOLLOW, 1, "Hollow its broad end to a wall of " + Said.thick(wallMm) + ".")
+                .and(
+                        Operation.SNIP,
+                        1,
+                        count,
+                        "Snip it into " + count + "; shape each " + Said.size(outline.lengthMm(), outline.widthMm())
+                                + ".");
     }
 
     @Override

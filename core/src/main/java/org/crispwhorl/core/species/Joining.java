@@ -8,6 +8,8 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Steps;
 
 /** What is soft when a part is joined: itself, and what bears it; and how long the flower rests then. */
 @Text(label = "joined when", means = "What is soft when it is joined, and how long the flower rests then.")
@@ -87,6 +89,28 @@ public record Joining(
                 case MINUTES -> List.of();
                 case HOLDS, FIRM, DRY -> List.of("minutes");
             };
+        }
+
+        /** What hands do with the flower then: it is hung, turned or left standing, and looked at before it is gone on with. */
+        Steps steps() {
+            if (until == Until.NOTHING) {
+                return Steps.NONE;
+            }
+            String put =
+                    switch (position) {
+                        case UPRIGHT -> "Let it stand";
+                        case HANGING -> "Hang it head down";
+                        case TURNED -> "Turn it over";
+                    };
+            String end =
+                    switch (until) {
+                        case NOTHING -> ".";
+                        case MINUTES -> " for " + Unit.MIN.write(minutes) + " at least.";
+                        case HOLDS -> " until it holds: turned up, nothing drops.";
+                        case FIRM -> " until it is firm: a flick moves nothing.";
+                        case DRY -> " until it is dry: no longer cold to the cheek.";
+                    };
+            return Steps.NONE.andCounted(Operation.PINCH, position == Position.UPRIGHT ? 0 : 1, 1, put + end);
         }
 
         /** What the maker does with the flower then, in words that go on from the joining; empty where it does not rest. */

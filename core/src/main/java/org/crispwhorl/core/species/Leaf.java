@@ -4,13 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
-import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Scatter;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** Equal leaves or bracts on the stem, in a collar, in pairs or staggered down it. */
 @Text(label = "leaves", means = "Leaves or bracts on the stem.")
@@ -142,8 +143,20 @@ public record Leaf(
     }
 
     @Override
-    public Labour setting() {
-        return pieces.setting();
+    public String standing() {
+        String apart = Said.mm(apartMm) + " on";
+        return Petaled.super.standing()
+                + switch (along) {
+                    case COLLAR -> ", all round";
+                    case PAIRS -> ", in opposite pairs, each " + apart + " and across the last";
+                    case RINGS -> ", " + perNode + " at a time, each ring " + apart;
+                    case STAGGERED -> ", one at a time, each " + apart;
+                };
+    }
+
+    @Override
+    public Steps setting() {
+        return PieceSteps.setting(pieces);
     }
 
     /** Leaves stand on the stem, not on a head. */

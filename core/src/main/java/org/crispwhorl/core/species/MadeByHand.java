@@ -1,7 +1,7 @@
 package org.crispwhorl.core.species;
 
 import java.util.Optional;
-import org.crispwhorl.core.labour.Labour;
+import org.crispwhorl.core.work.Steps;
 
 /** What is asked of a part where hands make it and join it. */
 public interface MadeByHand {
@@ -14,10 +14,20 @@ public interface MadeByHand {
     }
 
     /** What hands do to make all of it, but for kneading and rolling out each batch. */
-    Labour making(BuildContext made);
+    Steps making(BuildContext made);
 
     /** What hands do to join it to the flower. */
-    Labour joining(BuildContext made);
+    Steps joining(BuildContext made);
+
+    /** What hands do once what it holds apart while it dries is firm; nothing where it holds nothing. */
+    default Steps takingOut() {
+        return Steps.NONE;
+    }
+
+    /** What hands do where its pieces are turned while they dry; nothing where they lie as they lie. */
+    default Steps turning() {
+        return Steps.NONE;
+    }
 
     /** What is soft when it is joined; what is taped in is firm, and goes onto what is dry. */
     default Joining joins(BuildContext made) {

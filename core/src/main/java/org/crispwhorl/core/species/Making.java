@@ -1,8 +1,6 @@
 package org.crispwhorl.core.species;
 
 import java.util.Optional;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -15,6 +13,9 @@ import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /**
  * How a piece comes to its outline. Every way conserves the paste's volume: what is cut, rolled or pulled is what the
@@ -47,8 +48,20 @@ public sealed interface Making extends PieceForm, PieceCut, MadeOtherwise
         return this;
     }
 
-    /** What hands do to bring all pieces of a ring to their outline and thickness. */
-    Labour begin(Outline outline, int count);
+    /** What hands do to bring all pieces of a ring to their outline, out of a sheet that is rolled out already. */
+    Steps begin(Outline outline, int count, Paste paste);
+
+    /** What hands do to thin all pieces of a ring, until they are as large as they come out; none where they are not thinned. */
+    default Steps thinning(Outline outline, int count) {
+        boolean thins = thinned().filter(Thinning::thins).isPresent();
+        Outline out = finished(outline);
+        return Steps.of(
+                Operation.THIN,
+                thins ? joints(count) : 0,
+                thins ? count : 0,
+                "Thin each until it is " + Said.size(out.lengthMm(), out.widthMm()) + " ("
+                        + Said.thick(thinned().map(Thinning::finishedMm).orElse(0.0)) + ").");
+    }
 
     /** Whether it is made of something that may be eaten. */
     boolean edible();
@@ -79,9 +92,11 @@ public sealed interface Making extends PieceForm, PieceCut, MadeOtherwise
         }
 
         @Override
-        public Labour begin(Outline outline, int count) {
-            return Labour.of(Operation.CUT, count)
-                    .and(Operation.THIN, thinning.thins() ? count : 0, thinning.thins() ? count : 0);
+        public Steps begin(Outline outline, int count, Paste paste) {
+            return Steps.of(
+                    Operation.CUT,
+                    count,
+                    "Cut {n}, " + Said.size(outline.lengthMm(), outline.widthMm()) + ". Cover them.");
         }
 
         @Override
@@ -135,8 +150,12 @@ public sealed interface Making extends PieceForm, PieceCut, MadeOtherwise
         }
 
         @Override
-        public Labour begin(Outline outline, int count) {
-            return Labour.of(Operation.CUT, count);
+        public Steps begin(Outline outline, int count, Paste paste) {
+            return Steps.of(
+                    Operation.CUT,
+                    count,
+                    "Cut {n} from tape " + Said.mm(tapeMm) + " wide, "
+                            + Said.size(outline.lengthMm(), outline.widthMm()) + ". Tape is not food.");
         }
 
         @Override

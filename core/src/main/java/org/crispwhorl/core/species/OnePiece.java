@@ -3,8 +3,6 @@ package org.crispwhorl.core.species;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Cache;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
@@ -18,6 +16,9 @@ import org.crispwhorl.core.outline.CutShape;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** All petals of the ring in one cut, round a middle that is threaded on the wire or glued. */
 @Text(label = "one-piece cut", means = "All petals of the ring in one cut round a middle.")
@@ -164,17 +165,28 @@ public record OnePiece(
     }
 
     @Override
-    public Labour begin(Outline outline, int count) {
+    public Steps begin(Outline outline, int count, Paste paste) {
         int snips =
                 switch (division) {
                     case WHOLE -> piecesUnused(count) > 0 ? 1 : 0;
                     case SPLIT -> (count + 1) / 2;
                     case SECTIONS, SINGLES -> joints(count);
                 };
-        boolean thins = thinning.thins();
-        return Labour.of(Operation.CUT, cuts(count))
-                .and(Operation.CUP, snips > 0 ? 1 : 0, snips)
-                .and(Operation.THIN, thins ? joints(count) : 0, thins ? all(count) : 0);
+        String star = lobes.isEmpty()
+                ? "of " + cutterPetals(count) + ", " + Said.mm(acrossMm(outline)) + " across, middle "
+                        + Said.mm(middleMm)
+                : "of " + all(count) + " unlike lobes";
+        return Steps.of(Operation.CUT, cuts(count), "Cut {n} in one piece " + star + ". Cover them.")
+                .and(Operation.SNIP, snips > 0 ? 1 : 0, snips, divided(count));
+    }
+
+    private String divided(int count) {
+        return switch (division) {
+            case WHOLE -> "Cut " + Said.many(piecesUnused(count), "petal") + " away.";
+            case SPLIT -> "Split each petal along its length, to the middle.";
+            case SECTIONS -> "Cut each in " + SECTIONS + " sections.";
+            case SINGLES -> "Cut each into single petals.";
+        };
     }
 
     @Override

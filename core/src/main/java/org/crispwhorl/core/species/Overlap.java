@@ -18,6 +18,17 @@ public enum Overlap {
     @Text(label = "standing apart", means = "Petals need not meet: gaps are meant.")
     APART;
 
+    /** How neighbours lie, as it is told. */
+    String told() {
+        return switch (this) {
+            case TUCKED -> "each edge over the one before, the last under the first";
+            case ALTERNATE -> "the first, third and so on inside, the others over them";
+            case PAIRS -> "in opposite pairs, each pair over the last";
+            case SUCCESSIVE -> "each behind the last";
+            case APART -> "not touching";
+        };
+    }
+
     /** Whether a ring of that many can be closed in this order: one over one and opposite pairs ask for an even count. */
     public boolean closes(int count) {
         return (this != ALTERNATE && this != PAIRS) || count % 2 == 0;

@@ -1,13 +1,14 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** Bought pearls, one or several lying in one layer: nothing is mixed for them and nothing of them dries. */
 @Text(label = "bought pearls", means = "One pearl, or several in one layer; bought, of sugar or not.")
@@ -123,8 +124,9 @@ public record Pearls(
     }
 
     @Override
-    public Labour making() {
-        return Labour.of(Operation.PUSH, count);
+    public Steps making() {
+        return Steps.of(
+                Operation.PUSH, 1, count, "Glue on " + Said.many(count, "pearl") + " of " + Said.mm(pearlMm) + ".");
     }
 
     @Override

@@ -7,12 +7,12 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A part made of equal flat pieces that are thinned, shaped and set round the axis. */
 public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
@@ -41,8 +41,13 @@ public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
     /** Which end of a veiner its pieces are laid towards, where their veins begin. */
     Veiner.Laid laid();
 
+    /** Where its pieces are taped in, as it is told. */
+    default String standing() {
+        return Said.height(pieces().place().onStemMm());
+    }
+
     /** What hands do to join its pieces, where none of them is wired. */
-    Labour setting();
+    Steps setting();
 
     /** What is laid on has its place from what is inside it, unless it is glued at a seat; what stands opens nowhere. */
     @Override
@@ -149,20 +154,23 @@ public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
     }
 
     @Override
-    default Labour making(BuildContext made) {
-        return pieces().hands();
+    default Steps making(BuildContext made) {
+        return PieceSteps.making(this, made);
+    }
+
+    @Override
+    default Steps turning() {
+        return PieceSteps.turning(pieces());
     }
 
     /** Share of the taping that is left to each petal where all go on in one pass under one wrap. */
     double ONE_PASS_TAPING = 0.6;
 
     @Override
-    default Labour joining(BuildContext made) {
-        if (pieces().wired().isEmpty()) {
-            return setting();
-        }
+    default Steps joining(BuildContext made) {
         boolean onePass = ring() && made.techniques(this).assembly() == Techniques.Assembly.ONE_PASS;
-        return Labour.of(Operation.TAPE, pieces().count() * (onePass ? ONE_PASS_TAPING : 1));
+        Steps joined = pieces().wired().isEmpty() ? setting() : PieceSteps.taping(this, onePass ? ONE_PASS_TAPING : 1);
+        return joined.and(pieces().joining().rest().steps());
     }
 
     @Override

@@ -6,8 +6,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.drying.Lying;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.InvalidValue;
@@ -304,40 +302,6 @@ public record Pieces(
     /** The same pieces thinned otherwise; those that are not cut from a sheet stay as they are. */
     public Pieces withThinning(Thinning thinning) {
         return withMaking(making.withThinning(thinning));
-    }
-
-    /** What hands do to make all pieces up to laying them down, but for kneading and rolling out each batch. */
-    public Labour hands() {
-        int units = making.joints(count);
-        boolean edged = edge.bandMm() > 0 || edge.turnedMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;
-        int presses = veiner.map(Veiner::presses).orElse(0);
-        Labour hands = making.begin(outline, count)
-                .and(Operation.VEIN, presses * units, presses * all())
-                .and(Operation.CUP, cups() ? units : 0, cups() ? all() : 0)
-                .and(Operation.FRILL, edged ? units : 0, edged ? all() : 0)
-                .and(Operation.FOLD, foldDeg > 0 ? count : 0)
-                .and(Operation.PINCH, count * ridges.map(Ridges::pinches).orElse(0))
-                .and(Operation.WIRE, wired().isPresent() ? count : 0)
-                .and(Operation.CUT, lining.isPresent() ? units() : 0)
-                .and(Operation.LAY, units);
-        return carries.isPresent() ? hands.and(Operation.CUT, count).and(Operation.SET, count) : hands;
-    }
-
-    private boolean cups() {
-        return former.isPresent() || quillDeg > 0;
-    }
-
-    /**
-     * What hands do to join pieces that are glued or threaded: a cut of many is wrapped round as one; what is threaded by its middle
-     * alone has no petals to wrap.
-     */
-    public Labour setting() {
-        int joints = making.joints(count);
-        int wrapped = wraps() ? all() : 0;
-        if (joints == 1) {
-            return Labour.of(Operation.WRAP, 1, wrapped);
-        }
-        return Labour.of(Operation.SET, joints).and(Operation.WRAP, 0, joints < count ? wrapped : 0);
     }
 
     /** All pieces, the unlike lobes of their cut with them. */

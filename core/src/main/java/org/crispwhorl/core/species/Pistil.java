@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -18,6 +16,9 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A pistil twisted from florist's tape with curled stigmas. Tape is not food. */
 @Text(label = "pistil", means = "Twisted from tape, with curled stigmas.")
@@ -159,13 +160,18 @@ public record Pistil(
 
     /** Each strand is twisted out of tape. */
     @Override
-    public Labour making(BuildContext made) {
-        return Labour.of(Operation.TAPE, stigmas);
+    public Steps making(BuildContext made) {
+        return Steps.of(
+                Operation.TAPE,
+                stigmas,
+                "Twist tape " + Said.mm(tapeMm) + " wide; part it at " + Said.mm(styleMm) + " into "
+                        + Said.many(stigmas, "end") + " of " + Said.mm(stigmaMm) + "; curl each "
+                        + Said.deg(curlDeg) + " over a pin.");
     }
 
     @Override
-    public Labour joining(BuildContext made) {
-        return Labour.of(Operation.TAPE, 1);
+    public Steps joining(BuildContext made) {
+        return Steps.of(Operation.TAPE, 1, "Tape it in, " + Said.mm(tailMm) + " of it to tape down.");
     }
 
     @Override

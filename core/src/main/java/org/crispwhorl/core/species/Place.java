@@ -5,6 +5,7 @@ import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Said;
 
 /** Where the pieces of a part stand round the axis, and at which height. */
 @Text(label = "place", means = "Where the pieces stand round the axis, and at which height.")
@@ -60,6 +61,19 @@ public record Place(
             azimuths[i] = count == 1 ? turn : turn * (1 - 2.0 * i / (count - 1));
         }
         return azimuths;
+    }
+
+    /** How so many are set round, as it is told. */
+    String told(int count) {
+        String turn = turnDeg == 0 ? "" : ", the first " + Said.deg(turnDeg) + " on";
+        return switch (rule) {
+                    case IN_THE_GAPS -> "Each over a gap of the ring inside";
+                    case BEHIND -> "Each straight behind one of the ring inside";
+                    case SPIRAL -> "Each a little over a third of the way round from the last";
+                    case SIDES_ALIKE -> "Left and right alike";
+                    case FREE -> count == 1 ? "At its place" : "Evenly round, " + Said.deg(360.0 / count) + " apart";
+                }
+                + turn;
     }
 
     public static Place of(Rule rule) {

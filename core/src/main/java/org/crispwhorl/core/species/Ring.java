@@ -2,10 +2,10 @@ package org.crispwhorl.core.species;
 
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
-import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Marked;
 import org.crispwhorl.core.measure.Text;
+import org.crispwhorl.core.work.Steps;
 
 /** A ring of equal petals. */
 @Text(label = "ring", means = "Equal petals round the axis.")
@@ -67,8 +67,8 @@ public record Ring(
     }
 
     @Override
-    public Labour setting() {
-        return pieces.setting();
+    public Steps setting() {
+        return PieceSteps.setting(pieces);
     }
 
     /** Only the inner rings, smaller and leaning out less. */

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -16,6 +14,9 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A strip or a fan of petals rolled up round the axis into a flower. */
 @Text(label = "rolled flower", means = "A strip or a fan of petals rolled up.")
@@ -226,12 +227,29 @@ public record Roll(
     }
 
     @Override
-    public Labour making(BuildContext made) {
+    public Steps making(BuildContext made) {
         boolean edged = edge.bandMm() > 0 || edge.finish() != Edge.Finish.SMOOTH;
-        return from.making()
-                .and(Operation.FRILL, edged ? 1 : 0, edged ? (int) Math.ceil(from.alongMm() / EDGED_MM) : 0)
-                .and(Operation.ROLL_UP, 1)
-                .and(Operation.PINCH, footMm > 0 ? 1 : 0);
+        String hollow = hollowMm > 0 ? "round a rod of " + Said.mm(hollowMm) : "round nothing";
+        String turns = airMm > 0 ? ", " + Said.mm(airMm) + " of air between the turns" : ", tight";
+        return Steps.NONE
+                .andSheet(from.areaMm2(), "Roll out to " + Said.thick(thickMm) + ".")
+                .and(from.making())
+                .and(
+                        Operation.FRILL,
+                        edged ? 1 : 0,
+                        edged ? (int) Math.ceil(from.alongMm() / EDGED_MM) : 0,
+                        edge.finish() == Edge.Finish.TORN
+                                ? "Tear the upper edge with a blunt tool."
+                                : "Thin the outer " + Said.mm(edge.bandMm()) + " of the upper edge.")
+                .and(
+                        Operation.ROLL_UP,
+                        1,
+                        (from.once()
+                                        ? "Close it to a ring, last on first"
+                                        : "Brush the foot with glue; roll it up " + hollow + turns)
+                                + ".")
+                .and(Operation.TURN_EDGE, openedMm > 0 ? 1 : 0, "Open the rim by " + Said.mm(openedMm) + " all round.")
+                .and(Operation.PINCH, footMm > 0 ? 1 : 0, "Pinch off the foot, " + Said.mm(footMm) + " of it.");
     }
 
     /** Of a strip's edge is reckoned only that it is worked. */
@@ -249,8 +267,8 @@ public record Roll(
     }
 
     @Override
-    public Labour joining(BuildContext made) {
-        return Labour.of(Operation.SET, 1);
+    public Steps joining(BuildContext made) {
+        return Steps.of(Operation.SET, 1, "Glue it on.");
     }
 
     @Override

@@ -1,7 +1,5 @@
 package org.crispwhorl.core.species;
 
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -9,6 +7,9 @@ import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.outline.Outline;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** What is rolled up into a flower. */
 @Text(label = "rolled from", means = "What is rolled up into a flower.")
@@ -39,7 +40,7 @@ public sealed interface RollForm {
     boolean once();
 
     /** What hands do before it is rolled up. */
-    Labour making();
+    Steps making();
 
     /** What it is, where there is little room. */
     String inShort();
@@ -152,10 +153,14 @@ public sealed interface RollForm {
         }
 
         @Override
-        public Labour making() {
-            return Labour.of(Operation.STRIP, 1)
-                    .and(Operation.CUT, scallops > 0 ? 1 : 0)
-                    .and(Operation.FOLD, folded ? 1 : 0);
+        public Steps making() {
+            return Steps.of(Operation.STRIP, 1, "Cut a strip " + Said.size(longMm, wideMm) + ".")
+                    .and(
+                            Operation.CUT,
+                            scallops > 0 ? 1 : 0,
+                            "Cut " + Said.many(scallops, "scallop") + ", " + Said.mm(scallopMm)
+                                    + " deep, along the top.")
+                    .and(Operation.FOLD, folded ? 1 : 0, "Fold it lengthways; do not press the edges.");
         }
 
         @Override
@@ -270,8 +275,13 @@ public sealed interface RollForm {
         }
 
         @Override
-        public Labour making() {
-            return Labour.of(Operation.CUT, count).and(Operation.SET, count - 1);
+        public Steps making() {
+            return Steps.of(Operation.CUT, count, "Cut {n}, " + Said.size(outline.lengthMm(), outline.widthMm()) + ".")
+                    .and(
+                            Operation.SET,
+                            count - 1,
+                            "Lay them in a row, each over " + Said.mm(lap * outline.widthMm())
+                                    + " of the last, with glue.");
         }
 
         @Override
@@ -366,8 +376,13 @@ public sealed interface RollForm {
         }
 
         @Override
-        public Labour making() {
-            return Labour.of(Operation.CUT, 1).and(Operation.FOLD, 1).and(Operation.PINCH, gatheredTo < 1 ? 1 : 0);
+        public Steps making() {
+            return Steps.of(Operation.CUT, 1, "Cut a disc of " + Said.mm(discMm) + ".")
+                    .and(Operation.FOLD, 1, "Fold it over.")
+                    .and(
+                            Operation.PINCH,
+                            gatheredTo < 1 ? 1 : 0,
+                            "Gather the fold to " + Said.mm(gatheredTo * discMm) + ".");
         }
 
         @Override

@@ -2,14 +2,15 @@ package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** Slivers or threads of paste glued in rows round a cone. */
 @Text(label = "slivers round a cone", means = "Slivers or threads glued in rows round a cone.")
@@ -108,9 +109,14 @@ public record SliverCone(
         return solids;
     }
 
-    /** A strip cut into slivers for each row, and set row by row. */
+    /** Slivers rolled one by one and glued on row by row. */
     @Override
-    public Labour making() {
-        return Labour.of(Operation.SHAPE, 1).and(Operation.STRIP, rows).and(Operation.PUSH, (double) rows * inARow);
+    public Steps making() {
+        return Steps.of(Operation.SHAPE, 1, "Roll a cone " + Said.mm(coneMm) + " wide, " + Said.mm(heightMm) + " high.")
+                .and(
+                        Operation.SLIVER,
+                        (double) rows * inARow,
+                        "Roll {n} slivers " + Said.mm(sliverMm) + " long, " + Said.thick(thickMm) + " thick; glue on "
+                                + Said.many(rows, "row") + " of " + inARow + ", the lowest last, each in the gaps.");
     }
 }

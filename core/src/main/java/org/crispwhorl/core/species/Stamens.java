@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.CountsPieces;
 import org.crispwhorl.core.measure.Figures;
@@ -19,6 +17,8 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** Bought stamens, a head at one or at both ends of each strand, in bunches round the centre. */
 @Text(label = "stamens", means = "Bought strands with one or two heads, in bunches round the centre.")
@@ -280,12 +280,28 @@ public record Stamens(
         return Optional.empty();
     }
 
+    /** How strands become heads, as it is told. */
+    String ready() {
+        return switch (use) {
+            case FOLDED -> "Lay " + Said.many(strands, "strand") + " level, fold once: " + pieceCount() + " heads";
+            case CUT -> "Cut " + Said.many(strands, "strand") + " in half: " + pieceCount() + " heads";
+            case SINGLE -> "Take " + Said.many(strands, "strand") + " with one head each";
+        };
+    }
+
+    /** How the heads stand, as it is told. */
+    String standing() {
+        String high = "heads " + Said.mm(aboveCentreMm) + " above the neck";
+        return ringMm == 0
+                ? high
+                : high + ", " + Text.Labels.of(arrangement)
+                        + (rows > 1 && !idle().contains("rows") ? ", in " + rows + " circles" : "") + ", the widest "
+                        + Said.mm(2 * ringMm) + " across";
+    }
+
     @Override
-    public Labour making(BuildContext made) {
-        return Labour.of(Operation.BUNCH, held.inBunches() ? bunches : 0)
-                .and(Operation.CUT, held.inBunches() ? 0 : pieceCount())
-                .and(Operation.WIRE, held.wires().isPresent() ? bunches : 0)
-                .and(Operation.TINT, tintMm > 0 ? bunches : 0);
+    public Steps making(BuildContext made) {
+        return held.making(this);
     }
 
     @Override
@@ -300,8 +316,8 @@ public record Stamens(
     }
 
     @Override
-    public Labour joining(BuildContext made) {
-        return Labour.of(held.by(), held.inBunches() ? bunches : pieceCount());
+    public Steps joining(BuildContext made) {
+        return held.joining(this);
     }
 
     @Override

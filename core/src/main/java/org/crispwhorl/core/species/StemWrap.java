@@ -4,8 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -17,6 +15,9 @@ import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.StemBundle;
 import org.crispwhorl.core.wire.TapeRun;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A stem made thicker with paper, tape or paste below the flower. */
 @Text(label = "thickened stem", means = "The stem is made thicker below the flower.")
@@ -140,22 +141,35 @@ public record StemWrap(
         return paste > 0 ? Optional.of(Body.solid(paste, Math.PI * toMm * overMm)) : Optional.empty();
     }
 
+    private String thickened() {
+        return "from " + Said.mm(fromMm) + " below the neck over " + Said.mm(overMm) + ", until it is " + Said.mm(toMm)
+                + " thick";
+    }
+
     @Override
-    public Labour making(BuildContext made) {
+    public Steps making(BuildContext made) {
         return switch (with) {
-            case PASTE -> Labour.of(Operation.SHAPE, 1).and(Operation.SET, 1);
-            case PAPER -> Labour.of(Operation.CUT, 1).and(Operation.TAPE, 1);
+            case PASTE ->
+                Steps.of(Operation.SHAPE, 1, "Roll a strip of paste.")
+                        .and(Operation.SET, 1, "Glue it round the stem, " + thickened() + "; smooth the seam.");
+            case PAPER ->
+                Steps.of(Operation.CUT, 1, "Cut a sheet of soft paper " + Said.mm(overMm) + " long.")
+                        .and(
+                                Operation.TAPE,
+                                1,
+                                "Roll it round the stem, " + thickened() + "; one layer of tape over it.");
             case TAPE ->
-                Labour.of(
+                Steps.of(
                         Operation.TAPE,
-                        tape(made.bareStemMm(), TapeRun.USUAL_WIDTH_MM).layers());
+                        tape(made.bareStemMm(), TapeRun.USUAL_WIDTH_MM).layers(),
+                        "Tape down, up and down again, " + thickened() + ".");
         };
     }
 
     /** It is made where it stays. */
     @Override
-    public Labour joining(BuildContext made) {
-        return Labour.NONE;
+    public Steps joining(BuildContext made) {
+        return Steps.NONE;
     }
 
     /** Tape that it takes, of a roll of a width, mm; 0 where it is of paste. */

@@ -3,8 +3,6 @@ package org.crispwhorl.core.species;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -14,6 +12,8 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Steps;
 
 /** Soft supports that are put in between rings while they dry, and are counted out again once these are firm. */
 @Text(label = "supports", means = "Put in between rings while they dry, and counted out again.")
@@ -106,14 +106,19 @@ public record Supports(
     }
 
     @Override
-    public Labour making(BuildContext made) {
-        return Labour.of(Operation.CUT, count);
+    public Steps making(BuildContext made) {
+        return Steps.of(Operation.CUT, count, "Make ready {n} " + of.many + ".");
     }
 
-    /** Each is put in and taken out. */
     @Override
-    public Labour joining(BuildContext made) {
-        return Labour.of(Operation.PUSH, 2.0 * count);
+    public Steps joining(BuildContext made) {
+        return Steps.of(
+                Operation.PINCH, count, "Put all {n} in under the last part, while it is soft and before it rests.");
+    }
+
+    @Override
+    public Steps takingOut() {
+        return Steps.of(Operation.PINCH, count, "Take all {n} " + of.many + " out; count them.");
     }
 
     /** Put in at once: they wait for nothing. */

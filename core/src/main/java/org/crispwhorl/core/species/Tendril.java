@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.CountsPieces;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
@@ -19,6 +17,9 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** Tendrils of fine wire wrapped in tape, or of twisted tape alone, coiled round a stick. Not food. */
 @Text(label = "tendrils", means = "Wire wrapped in tape, or twisted tape alone, coiled.")
@@ -237,8 +238,19 @@ public record Tendril(
 
     /** Each wire is wrapped and coiled. */
     @Override
-    public Labour making(BuildContext made) {
-        return Labour.of(Operation.WIRE, count);
+    public Steps making(BuildContext made) {
+        String length = Said.mm(lengthMm()) + " long";
+        return Steps.of(
+                        Operation.WIRE,
+                        count,
+                        of == TendrilKind.TAPE
+                                ? "Twist {n} lengths of tape, each " + length + "."
+                                : "Wrap {n} wires of " + Unit.GAUGE.write(gauge) + ", each " + length + ", in tape.")
+                .and(
+                        Operation.PINCH,
+                        turns > 0 ? count : 0,
+                        "Leave " + Said.mm(straightMm) + " straight; coil " + Said.many(turns, "turn")
+                                + " round a rod of " + Said.mm(coilMm) + ".");
     }
 
     @Override
@@ -247,8 +259,14 @@ public record Tendril(
     }
 
     @Override
-    public Labour joining(BuildContext made) {
-        return Labour.of(Operation.TAPE, count);
+    public Steps joining(BuildContext made) {
+        return Steps.of(
+                Operation.TAPE,
+                count,
+                "Tape in {n}, " + Said.mm(tailMm) + " of each to tape down, "
+                        + (everyHead > 0 && made.species().heads().isPresent()
+                                ? "at the joint of every " + everyHead + ". head from the foot."
+                                : Said.height(onStemMm) + "."));
     }
 
     @Override

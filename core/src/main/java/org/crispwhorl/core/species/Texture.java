@@ -1,22 +1,23 @@
 package org.crispwhorl.core.species;
 
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
+import java.util.Locale;
 import org.crispwhorl.core.measure.Text;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Steps;
 
 /** What is done to the surface of a centre. */
 @Text(label = "texture", means = "What is done to its surface.")
 public enum Texture {
     @Text(label = "smooth")
-    SMOOTH(false, false),
+    SMOOTH(false, false, ""),
     @Text(label = "snipped", means = "Snipped all over with fine scissors.")
-    SNIPPED(true, true),
+    SNIPPED(true, true, "snip it all over with fine points"),
     @Text(label = "tweezed", means = "Pinched all over with tweezers.")
-    TWEEZED(true, true),
+    TWEEZED(true, true, "pinch ridges with tweezers, from the middle to the rim"),
     @Text(label = "pricked", means = "Pricked all over with a pointed tool.")
-    PRICKED(true, true),
+    PRICKED(true, true, "prick it all over"),
     @Text(label = "pressed into a mesh", means = "Pressed into a mesh or a rough mat, all of it at a stroke.")
-    MESH(true, false);
+    MESH(true, false, "press it into a mesh");
 
     /** Width of one snip, pinch or prick, mm. */
     private static final double MARK_MM = 2.5;
@@ -25,10 +26,12 @@ public enum Texture {
 
     private final boolean seen;
     private final boolean markByMark;
+    private final String told;
 
-    Texture(boolean seen, boolean markByMark) {
+    Texture(boolean seen, boolean markByMark, String told) {
         this.seen = seen;
         this.markByMark = markByMark;
+        this.told = told;
     }
 
     /** Whether it leaves marks that are seen. */
@@ -42,8 +45,15 @@ public enum Texture {
         return markByMark ? marks : seen ? 1 : 0;
     }
 
-    /** What hands do to put it on. */
-    Labour making() {
-        return markByMark ? Labour.of(Operation.TEXTURE, 1) : Labour.of(Operation.LAY, seen ? 1 : 0);
+    /**
+     * What hands do to put it on.
+     *
+     * @param where what of a centre it is put on, in words that its own go on from; empty for all of it
+     */
+    Steps making(String where) {
+        String words = where.isEmpty()
+                ? told.substring(0, seen ? 1 : 0).toUpperCase(Locale.ROOT) + told.substring(seen ? 1 : 0)
+                : where + told;
+        return Steps.of(markByMark ? Operation.TEXTURE : Operation.LAY, seen ? 1 : 0, words + ".");
     }
 }

@@ -2,13 +2,14 @@ package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Steps;
 
 /** An upright egg or ball with a texture on its crown and, where it is wanted, another one on its sides. */
 @Text(label = "textured ball", means = "An upright ball or egg, textured on its crown and on its sides.")
@@ -113,8 +114,10 @@ public record TexturedHead(
     }
 
     @Override
-    public Labour making() {
-        return Uncoated.super.making().and(crown.making()).and(sides.making());
+    public Steps making() {
+        return Steps.of(Operation.SHAPE, 1, "Roll " + ball() + "; shape it " + widthAndHeight() + ".")
+                .and(crown.making("The top " + Unit.PERCENT.write(100 * crownShare) + ": "))
+                .and(sides.making("The sides: "));
     }
 
     @Override

@@ -104,6 +104,25 @@ public record Veiner(
     /** Depth of veins unless something else is said, mm. */
     public static final double USUAL_DEPTH_MM = 0.2;
 
+    /** How it is used, as it is told. */
+    String told() {
+        String end =
+                switch (laid) {
+                    case TOWARDS_BASE -> ", foot to its foot";
+                    case TOWARDS_TIP -> ", tip to its tip";
+                    case ON_MIDDLE -> ", on its middle";
+                    case ANYWHERE -> "";
+                };
+        if (when == When.HAND) {
+            return "Draw the veins by hand.";
+        }
+        return switch (sides) {
+            case ONE -> "Press one side on " + name + end + ".";
+            case BOTH -> "Press between the halves of " + name + end + ".";
+            case IN_TURN -> "Press one face, then the other, on " + name + end + ".";
+        };
+    }
+
     /** How many times a piece is pressed. */
     int presses() {
         return sides == Sides.IN_TURN ? 2 : 1;

@@ -1,14 +1,15 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Steps;
 
 /** A strip cut into a fringe along one side and wound round the wire. */
 @Text(label = "wound fringe", means = "A strip cut into a fringe along one side and wound round the wire.")
@@ -99,7 +100,11 @@ public record WoundFringe(
     }
 
     @Override
-    public Labour making() {
-        return Labour.of(Operation.STRIP, 1).and(Operation.SNIP, 1, touches()).and(Operation.ROLL_UP, 1);
+    public Steps making() {
+        return Steps.NONE
+                .andSheet(stripMm * heightMm, "Roll out to " + Said.thick(thickMm) + ".")
+                .and(Operation.STRIP, 1, "Cut a strip " + Said.size(stripMm, heightMm) + ".")
+                .and(Operation.SNIP, 1, touches(), "Cut a fringe along one side, " + Said.mm(cutMm) + " deep.")
+                .and(Operation.ROLL_UP, 1, "Brush the other side with glue; wind it round the wire, feet level.");
     }
 }

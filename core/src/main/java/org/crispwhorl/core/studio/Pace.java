@@ -2,13 +2,14 @@ package org.crispwhorl.core.studio;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.labour.Labour;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Step;
+import org.crispwhorl.core.work.Steps;
 
 /** How fast the studio's hands are: a hand, and operations that it does faster or slower than that hand would. */
 @Text(label = "pace", means = "How fast the studio's hands are.")
@@ -89,11 +90,17 @@ public record Pace(
         return stated.map(o -> o.eachMin() / operation.eachMin()).orElse(hand.factor());
     }
 
-    /** Minutes that a piece of work takes. */
-    public double minutes(Labour work) {
+    /** Minutes that a piece of work takes on one flower. */
+    public double minutes(Steps work) {
+        return minutes(work, 1);
+    }
+
+    /** Minutes that a piece of work takes on so many flowers, what they share begun once; spares count as shares of a flower. */
+    public double minutes(Steps work, double flowers) {
         double minutes = 0;
-        for (Labour.Turn turn : work.turns()) {
-            minutes += turn.things() * eachMin(turn.operation()) + turn.petals() * petalMin(turn.operation());
+        for (Step step : work.list()) {
+            minutes += step.charge().things(flowers) * eachMin(step.operation())
+                    + step.charge().petals(flowers) * petalMin(step.operation());
         }
         return minutes;
     }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Plan;
-import org.crispwhorl.core.bench.BenchCard.BenchLine;
+import org.crispwhorl.core.bench.BenchCard.BenchAct;
 import org.crispwhorl.core.drawer.Cutter;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drawer.RollerMachine;
@@ -17,6 +17,7 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.work.Operation;
 import org.testng.annotations.Test;
 
 public class CardsTest {
@@ -44,10 +45,11 @@ public class CardsTest {
                 .orElseThrow();
     }
 
-    private static String line(BenchCard card, String label) {
-        return card.lines().stream()
-                .filter(l -> l.label().equals(label))
-                .map(BenchLine::value)
+    /** The words of the first act of an operation on a card. */
+    private static String act(BenchCard card, Operation operation) {
+        return card.acts().stream()
+                .filter(act -> act.operation() == operation)
+                .map(BenchAct::words)
                 .findFirst()
                 .orElse("");
     }
@@ -57,23 +59,27 @@ public class CardsTest {
         BenchCard petals = card(cards(ROSE, 4), Plan.TaskKind.MAKE, "petals");
         assertEquals(petals.pieces(), 4 * PETALS.count());
         assertTrue(petals.spares() >= 1, "something always breaks");
-        assertEquals(line(petals, "from"), "copper petal");
-        assertTrue(line(petals, "roll").contains("of the hand roller"), line(petals, "roll"));
-        assertTrue(line(petals, "thin to").contains("×"), line(petals, "thin to"));
+        String made = Integer.toString(petals.pieces() + petals.spares());
+        assertTrue(act(petals, Operation.CUT).startsWith("Cut " + made + ","), act(petals, Operation.CUT));
+        assertTrue(act(petals, Operation.CUT).contains("copper petal"), act(petals, Operation.CUT));
+        assertTrue(act(petals, Operation.ROLL).contains("of the hand roller"), act(petals, Operation.ROLL));
+        assertTrue(act(petals, Operation.THIN).contains("×"), act(petals, Operation.THIN));
         assertTrue(
-                line(petals, "former").startsWith(Garden.CUP.name()),
-                petals.lines().toString());
-        assertTrue(line(petals, "wire").startsWith("26"), petals.lines().toString());
+                act(petals, Operation.CUP).contains(Garden.CUP.name()),
+                petals.acts().toString());
+        assertTrue(
+                act(petals, Operation.WIRE).startsWith("Dip 26"), petals.acts().toString());
         assertTrue(petals.openMin().orElseThrow() > 5, "it skins some time after the first roll");
     }
 
     @Test
     public void aCentreSaysHowLargeItIs() {
         BenchCard centre = card(cards(ROSE, 4), Plan.TaskKind.MAKE, "centre");
-        assertTrue(line(centre, "size").contains("high"), centre.lines().toString());
         assertTrue(
-                centre.lines().stream().anyMatch(l -> l.label().contains("ball")),
-                centre.lines().toString());
+                act(centre, Operation.SHAPE).startsWith("Roll a ball of 8"),
+                centre.acts().toString());
+        assertTrue(
+                act(centre, Operation.HOOK).contains("Bend back"), centre.acts().toString());
     }
 
     /** What it waits for afterwards is what the plan of the flower says, in minutes. */

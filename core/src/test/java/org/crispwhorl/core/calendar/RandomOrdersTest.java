@@ -97,7 +97,7 @@ public class RandomOrdersTest {
 
     /** As many flowers as hardly go into what is left of the week. */
     private static Ask tooMuch(Random random) {
-        return Ask.of(5 + random.nextInt(35), 5 + random.nextInt(25))
+        return Ask.of(12 + random.nextInt(45), 12 + random.nextInt(35))
                 .from(Ask.MONDAY.plusHours(40 + random.nextInt(40)))
                 .watchedBy(new Patience(3_000));
     }

@@ -19,7 +19,7 @@ public class ShortageTest {
     private static final LocalDateTime FRIDAY = MONDAY.plusDays(4).withHour(9);
 
     private static Ask tooMany() {
-        return Ask.of(30, 0).from(FRIDAY);
+        return Ask.of(42, 0).from(FRIDAY);
     }
 
     /** Whoever watches, and gives it up after so many steps. */

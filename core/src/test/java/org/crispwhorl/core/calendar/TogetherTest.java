@@ -85,8 +85,8 @@ public class TogetherTest {
 
     @Test
     public void severalThatCannotBeKeptAreToldWhatWouldHelpEach() {
-        Ask first = Ask.of(25, 0).from(Ask.MONDAY.plusDays(2));
-        Ask second = Ask.of(30, 0).from(Ask.MONDAY.plusDays(2));
+        Ask first = Ask.of(34, 0).from(Ask.MONDAY.plusDays(2));
+        Ask second = Ask.of(40, 0).from(Ask.MONDAY.plusDays(2));
         List<Calendar> both = first.togetherWith(second);
         assertTrue(both.stream().allMatch(c -> c.limit().isPresent()), "they go into no week");
         assertTrue(both.stream().anyMatch(c -> !c.helps().isEmpty()), "something helps");

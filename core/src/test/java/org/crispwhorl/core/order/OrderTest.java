@@ -13,7 +13,6 @@ import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.labour.Operation;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
@@ -25,6 +24,7 @@ import org.crispwhorl.core.species.RollForm;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Spares;
+import org.crispwhorl.core.work.Operation;
 import org.testng.annotations.Test;
 
 public class OrderTest {
@@ -74,7 +74,7 @@ public class OrderTest {
     }
 
     @Test
-    public void twiceTheFlowersAreTwiceTheHandsButForTheMixing() {
+    public void twiceTheFlowersAreLittleLessThanTwiceTheHandsButForTheMixing() {
         double one = sheet(1, 1).labourMin();
         double two = sheet(2, 2).labourMin();
         double shades = sheet(1, 1).shades().stream()
@@ -83,7 +83,8 @@ public class OrderTest {
                         .distinct()
                         .count()
                 * Operation.MIX.eachMin();
-        Close.within(1e-9, two - shades, 2 * (one - shades));
+        assertTrue(two - shades < 2 * (one - shades), "what is rolled out and kneaded is shared");
+        assertTrue(two - shades > 1.6 * (one - shades), "pieces are not");
     }
 
     @Test

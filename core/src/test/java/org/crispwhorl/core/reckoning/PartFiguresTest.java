@@ -32,6 +32,7 @@ import org.crispwhorl.core.species.StemWrap;
 import org.crispwhorl.core.species.Tendril;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.work.Operation;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -204,7 +205,7 @@ public class PartFiguresTest {
         Species painted = ROSE.with(((Petaled) leaves).with(Garden.passes(1, 2, org.crispwhorl.core.paste.Stage.DRY)));
         double more = Figure.find(of(painted, "leaves"), "labour").value()
                 - Figure.find(of(ROSE, "leaves"), "labour").value();
-        Close.within(1e-9, more, 2 * 3 * 0.3);
+        Close.within(1e-9, more, 3 * 2 * Operation.PAINT.eachMin());
     }
 
     @Test

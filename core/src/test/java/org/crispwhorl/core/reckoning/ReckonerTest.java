@@ -73,13 +73,15 @@ public class ReckonerTest {
     }
 
     @Test
-    public void theHandsOfTheFlowerAreThoseOfItsPartsAndTheMixing() {
+    public void theHandsOfTheFlowerAreThoseOfItsPartsTheMixingAndTheFinishing() {
         Reckoning r = reckon(Garden.rose());
         double parts = r.parts().stream()
                 .mapToDouble(p -> Figure.find(p.figures(), "labour").value())
                 .sum();
         double mixing = r.plan().tasks().get(0).labourMin();
-        Close.within(1e-9, figure(r, "labour"), parts + mixing);
+        double finishing = r.plan().tasks().get(r.plan().tasks().size() - 1).labourMin();
+        assertTrue(finishing > 0, "its stem is cut");
+        Close.within(1e-9, figure(r, "labour"), parts + mixing + finishing);
     }
 
     @Test

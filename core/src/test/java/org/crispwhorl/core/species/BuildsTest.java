@@ -161,10 +161,8 @@ public class BuildsTest {
     }
 
     private static double minutes(Pieces pieces) {
-        return pieces.hands().turns().stream()
-                .mapToDouble(t -> t.things() * t.operation().eachMin()
-                        + t.petals() * t.operation().petalMin())
-                .sum();
+        Species flower = Garden.changed(ROSE, "petals", p -> pieces);
+        return Work.makeMin(of(flower), flower.part("petals").orElseThrow());
     }
 
     @Test

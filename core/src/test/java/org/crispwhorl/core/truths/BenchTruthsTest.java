@@ -122,7 +122,7 @@ public class BenchTruthsTest {
         Species rose = roseOfThreeCuts();
         assertEquals(stops(rose, Conditions.USUAL), List.of());
         double minutes = hands(rose);
-        assertTrue(minutes >= 14 && minutes <= 22, "hands " + minutes);
+        assertTrue(minutes >= 8 && minutes <= 13, "hands " + minutes);
         double cone = task(rose, "make-centre").endH();
         double first = task(rose, "make-first").startH();
         assertTrue(first - cone >= 2 && first - cone <= 5, "first cut " + (first - cone) + " h after the cone");
@@ -164,7 +164,7 @@ public class BenchTruthsTest {
         Species sized = wired.withFace(Math.round(Garden.form(wired).faceMm()));
         assertEquals(kinds(sized, Conditions.USUAL), List.of());
         double minutes = hands(sized);
-        assertTrue(minutes >= 22 && minutes <= 32, "hands " + minutes);
+        assertTrue(minutes >= 14 && minutes <= 22, "hands " + minutes);
         assertTrue(task(sized, "make-petals").startH() < 1, "petals are made at once");
     }
 
@@ -194,7 +194,7 @@ public class BenchTruthsTest {
     public void chocolateWithoutACutterSetsInACoolRoomSlowerInAWarmOneAndNotInAHotOne() {
         Species rose = chocolate();
         double minutes = hands(rose);
-        assertTrue(minutes >= 8 && minutes <= 13, "hands " + minutes);
+        assertTrue(minutes >= 6 && minutes <= 10, "hands " + minutes);
         Plan cool = Planning.of(new Assessment(rose, room(19, 50)));
         double last = cool.tasks().stream().mapToDouble(Plan.Task::endH).max().orElseThrow();
         double after = 60 * (cool.readyH() - last);
@@ -221,7 +221,7 @@ public class BenchTruthsTest {
         Species bud = Garden.species(11, centre(new CentreForm.Teardrop(10, 24), 24), plain("cloak", cloak));
         assertEquals(kinds(bud, Conditions.USUAL), List.of());
         double minutes = hands(bud);
-        assertTrue(minutes >= 3 && minutes <= 7, "hands " + minutes);
+        assertTrue(minutes >= 2 && minutes <= 5, "hands " + minutes);
         assertTrue(60 * task(bud, "make-cloak").endH() <= 20, "set at once");
     }
 

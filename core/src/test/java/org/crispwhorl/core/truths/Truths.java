@@ -37,7 +37,11 @@ final class Truths {
     }
 
     static double hands(Species species) {
-        return Planning.of(new Assessment(species, Conditions.USUAL)).tasks().stream()
+        return hands(species, Conditions.USUAL);
+    }
+
+    static double hands(Species species, Conditions conditions) {
+        return Planning.of(new Assessment(species, conditions)).tasks().stream()
                 .filter(t -> t.doing() != Plan.TaskKind.MIX)
                 .mapToDouble(Plan.Task::labourMin)
                 .sum();

@@ -10,6 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import org.crispwhorl.core.measure.NotWritten;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -167,6 +168,13 @@ public final class CraftJson {
                         JsonTypeInfo.Id.NAME, JsonTypeInfo.As.PROPERTY, KIND, null, false, true);
             }
             return super.findPolymorphicTypeInfo(config, annotated);
+        }
+
+        @Override
+        public Boolean isIgnorableType(MapperConfig<?> config, AnnotatedClass annotated) {
+            return annotated.getRawType().isAnnotationPresent(NotWritten.class)
+                    ? Boolean.TRUE
+                    : super.isIgnorableType(config, annotated);
         }
 
         private static boolean isKind(Class<?> raw) {

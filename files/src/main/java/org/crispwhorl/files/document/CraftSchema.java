@@ -18,6 +18,7 @@ import org.crispwhorl.core.measure.DrawnNotTyped;
 import org.crispwhorl.core.measure.GivesWay;
 import org.crispwhorl.core.measure.Marked;
 import org.crispwhorl.core.measure.MayBeInfinite;
+import org.crispwhorl.core.measure.NotWritten;
 import org.crispwhorl.core.measure.OfTheFlower;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.ShownAsPicture;
@@ -136,6 +137,9 @@ public final class CraftSchema {
             required.add(CraftJson.KIND);
         }
         for (RecordComponent component : type.getRecordComponents()) {
+            if (component.getType().isAnnotationPresent(NotWritten.class)) {
+                continue;
+            }
             properties.set(component.getName(), property(component));
             if (component.getType() != Optional.class) {
                 required.add(component.getName());

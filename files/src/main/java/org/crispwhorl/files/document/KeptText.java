@@ -33,11 +33,12 @@ public final class KeptText<T> {
             "techniques", Techniques.class, List.of(KeptText::cleaned, KeptText::inTheCabinet, OldNames::lift));
 
     /** The studio's pace. */
-    public static final KeptText<Pace> PACE = new KeptText<>("pace", Pace.class, List.of(UnaryOperator.identity()));
+    public static final KeptText<Pace> PACE =
+            new KeptText<>("pace", Pace.class, List.of(UnaryOperator.identity(), WorkLift::pace));
 
     /** The studio's time. */
-    public static final KeptText<StudioTime> TIME =
-            new KeptText<>("time", StudioTime.class, List.of(UnaryOperator.identity(), KeptText::handsAlike));
+    public static final KeptText<StudioTime> TIME = new KeptText<>(
+            "time", StudioTime.class, List.of(UnaryOperator.identity(), KeptText::handsAlike, WorkLift::time));
 
     /** What the studio asks for its work. */
     public static final KeptText<Tariff> TARIFF = new KeptText<>(
@@ -80,7 +81,8 @@ public final class KeptText<T> {
                     DrawerLift::unwatched,
                     KeptText::frozenPlaces,
                     KeptText::inThisZone,
-                    KeptText::namedConditions));
+                    KeptText::namedConditions,
+                    WorkLift::accepted));
 
     /** A thing in the drawer. */
     public static final KeptText<DrawerItem> DRAWER_ITEM = new KeptText<>(

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.sheets.Block;
-import org.crispwhorl.core.sheets.PrintedSheet;
+import org.crispwhorl.core.sheets.OfBlocks;
 import org.crispwhorl.files.page.OutlinePages;
 import org.crispwhorl.files.page.Paper;
 
@@ -41,10 +41,10 @@ public final class SheetPdf implements Block.Renderer<IOException> {
      * @param title of the order, at the head of every sheet
      * @param lengths what the maker reads lengths in
      */
-    public static byte[] write(String title, List<PrintedSheet> sheets, Paper paper, LengthText.Lengths lengths) {
+    public static byte[] write(String title, List<? extends OfBlocks> sheets, Paper paper, LengthText.Lengths lengths) {
         try (PdfCanvas canvas = new PdfCanvas(paper, title, lengths)) {
             SheetPdf pdf = new SheetPdf(canvas);
-            for (PrintedSheet sheet : sheets) {
+            for (OfBlocks sheet : sheets) {
                 pdf.flow.begin(title);
                 pdf.flow.heading(sheet.title());
                 for (Block block : sheet.blocks()) {

@@ -4,8 +4,12 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.calendar.StudioTimeBuilder;
 import org.crispwhorl.core.colour.ColourForm;
 import org.crispwhorl.core.drawer.BreakageRecord;
 import org.crispwhorl.core.drawer.ColourPot;
@@ -19,7 +23,9 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.PieceSort;
 import org.crispwhorl.core.species.Techniques;
+import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.studio.Watched;
+import org.crispwhorl.core.work.Operation;
 import org.testng.annotations.Test;
 
 public class KeptTextTest {
@@ -89,8 +95,28 @@ public class KeptTextTest {
         String time = KeptText.TIME.write(StudioTime.USUAL.withMakers(2));
         assertEquals(
                 KeptText.TIME.read(
-                        time.replace(",\"quiet\":[],\"runsOn\":true", "").replace("\"version\":2", "\"version\":1")),
+                        time.replace(",\"quiet\":[],\"runsOn\":true", "").replace("\"version\":3", "\"version\":1")),
                 StudioTime.USUAL.withMakers(2));
+    }
+
+    /** Minutes went by other units, and a maker who did everything still does. */
+    @Test
+    public void whatWasSetOfWorkIsLifted() {
+        Pace pace = KeptText.PACE.read(
+                "{\"format\":\"crisp-whorl/pace\",\"version\":1,\"body\":{\"hand\":\"fast\",\"own\":[{\"operation\":\"tape\",\"eachMin\":0.9}]}}");
+        assertEquals(pace, new Pace(Pace.Hand.FAST, List.of(new Pace.Own(Operation.TAPE, 0.45))));
+        List<Plan.TaskKind> all = List.of(Plan.TaskKind.values());
+        StudioTime now = StudioTimeBuilder.builder(StudioTime.USUAL)
+                .makers(2)
+                .second(Optional.of(new StudioTime.SecondMaker(StudioTime.USUAL.week(), all)))
+                .build();
+        String before = KeptText.TIME.write(now).replace("\"version\":3", "\"version\":2");
+        for (String later : List.of("colour", "see-to", "finish")) {
+            before = before.replace(",\"" + later + "\"", "");
+        }
+        assertEquals(
+                EnumSet.copyOf(KeptText.TIME.read(before).second().orElseThrow().can()),
+                EnumSet.allOf(Plan.TaskKind.class));
     }
 
     /** A thing as version 1 kept it, without what it did not know. */

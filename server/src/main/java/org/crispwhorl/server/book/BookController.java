@@ -61,7 +61,7 @@ public class BookController {
             LessonOf of,
             Optional<Medium> medium,
             Optional<Watched.DryingClock> clock,
-            Optional<org.crispwhorl.core.labour.Operation> operation,
+            Optional<org.crispwhorl.core.work.Operation> operation,
             boolean taken) {
         public LessonChoice {
             Limits.check(LessonChoice.class, of, medium, clock, operation, taken);

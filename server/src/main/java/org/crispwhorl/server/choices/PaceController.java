@@ -26,7 +26,7 @@ public class PaceController {
      * @param petalMin minutes more for each petal on it
      */
     public record OperationPace(
-            org.crispwhorl.core.labour.Operation operation,
+            org.crispwhorl.core.work.Operation operation,
             String label,
             double handMin,
             double eachMin,
@@ -39,7 +39,7 @@ public class PaceController {
     List<OperationPace> operations() {
         Pace pace = choices.now(Choice.PACE);
         Pace hand = new Pace(pace.hand(), List.of());
-        return Arrays.stream(org.crispwhorl.core.labour.Operation.values())
+        return Arrays.stream(org.crispwhorl.core.work.Operation.values())
                 .map(o -> new OperationPace(o, Text.Labels.of(o), hand.eachMin(o), pace.eachMin(o), pace.petalMin(o)))
                 .toList();
     }

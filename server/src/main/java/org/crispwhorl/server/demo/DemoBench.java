@@ -119,7 +119,7 @@ final class DemoBench {
     }
 
     private void work(Assessment a, Plan plan, Plan.Task task, String uid, int flowers) {
-        double reckoned = task.doing() == Plan.TaskKind.MIX ? Work.mixMin(a, flowers) : task.labourMin() * flowers;
+        double reckoned = Work.minutes(a, task, flowers, 0);
         double minutes = Math.max(1, reckoned * TIMES_RECKONED * Math.exp(SCATTER * random.nextGaussian()));
         if (clock.getHour() >= LAST_HOUR) {
             clock = clock.plusDays(1).with(MORNING);

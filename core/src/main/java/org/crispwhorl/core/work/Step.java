@@ -1,0 +1,34 @@
+package org.crispwhorl.core.work;
+
+/**
+ * One act of the hands on a part of a flower.
+ *
+ * @param under what of a part it is done to, where that is made of several unlike things; empty where it is not
+ * @param charge how often, for one flower
+ * @param count things for one flower, as they are told
+ * @param words a short sentence that a stranger can follow, lengths as {@link org.crispwhorl.core.measure.Unit#write} writes them;
+ *     {@link #N} stands for how many there are
+ */
+public record Step(String under, Operation operation, Charge charge, int count, String words) {
+    /** Where words tell how many. */
+    public static final String N = "{n}";
+
+    private static final double HAIR = 1e-9;
+
+    /** Its words for so many flowers; spares count as shares of a flower. */
+    public String said(double flowers) {
+        return words.replace(N, Integer.toString((int) Math.ceil(flowers * count - HAIR)));
+    }
+
+    Step times(double flowers) {
+        return new Step(under, operation, charge.times(flowers), (int) Math.ceil(flowers * count - HAIR), words);
+    }
+
+    Step inLots(double lots) {
+        return new Step(under, operation, operation == Operation.ROLL ? charge.inLots(lots) : charge, count, words);
+    }
+
+    Step under(String heading) {
+        return new Step(heading, operation, charge, count, words);
+    }
+}
