@@ -58,15 +58,8 @@ public final class Planning {
         place(task(MIX, "Mix the shades", Plan.TaskKind.MIX, Optional.empty(), Steps.NONE, 1, List.of()));
     }
 
-    /** Parts in the order in which they are best made: the longest drying first. */
-    private List<Part> byDrying() {
-        List<Part> parts = new ArrayList<>(a.species().parts());
-        parts.sort(Comparator.comparingDouble((Part p) -> -stageH(p, Stage.DRY)));
-        return parts;
-    }
-
     private void make() {
-        for (Part part : byDrying()) {
+        for (Part part : Work.inOrder(a)) {
             if (!a.joinedWhileItBends(part)) {
                 make(part, List.of());
             }

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.assessment;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -43,9 +44,8 @@ public final class Work {
     public static Steps making(Assessment a, Part part) {
         Steps kneaded = Steps.NONE;
         for (String shade : shades(a, part)) {
-            boolean before = a.species().parts().stream()
-                    .takeWhile(p -> p != part)
-                    .anyMatch(p -> shades(a, p).contains(shade));
+            boolean before = inOrder(a).stream().takeWhile(p -> p != part).anyMatch(p -> shades(a, p)
+                    .contains(shade));
             if (!before) {
                 kneaded = kneaded.andLump(
                         a.shadeG(shade),
@@ -53,6 +53,22 @@ public final class Work {
             }
         }
         return kneaded.and(part.making(a).inLots(lots(a, part)));
+    }
+
+    /** Parts in the order in which they are made: what dries longest first, then what is joined while it bends. */
+    static List<Part> inOrder(Assessment a) {
+        List<Part> parts = new ArrayList<>(a.species().parts());
+        parts.sort(Comparator.comparing(a::joinedWhileItBends)
+                .thenComparingDouble(p -> a.joinedWhileItBends(p) ? 0 : -dryH(a, p)));
+        return parts;
+    }
+
+    private static double dryH(Assessment a, Part part) {
+        return a.drying(part)
+                .map(course -> course.stages().isEmpty()
+                        ? Double.POSITIVE_INFINITY
+                        : course.stages().get(course.stages().size() - 1).safeByH())
+                .orElse(0.0);
     }
 
     /** Lots of the pieces of one flower, parts of one too. */

@@ -14,13 +14,13 @@ import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drawer.CutterFit;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.ColourSheet;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.StartsFrom;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Step;
 
 /** Writes the cards of an order: one for each of its tasks. */
@@ -106,9 +106,9 @@ public final class Cards {
                         "",
                         Operation.MIX,
                         s.strongG() > 0 && s.whiteG() > 0
-                                ? "Mix " + s.shade() + ": " + Unit.G.write(s.strongG()) + " of " + s.strong() + ", "
-                                        + Unit.G.write(s.whiteG()) + " of white. Knead it through; cover it."
-                                : "Take " + s.shade() + ", " + Unit.G.write(s.mixG()) + ", as it is; cover it."))
+                                ? "Mix " + s.shade() + ": " + Said.grams(s.strongG()) + " of master, "
+                                        + Said.grams(s.whiteG()) + " of white. Knead it through; cover it."
+                                : "Take " + Said.grams(s.mixG()) + " of " + s.shade() + " as it is; cover it."))
                 .toList();
     }
 
@@ -126,11 +126,8 @@ public final class Cards {
         List<BenchAct> said = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
-            said.add(new BenchAct(
-                    step.under(),
-                    step.operation(),
-                    step.said(i < making ? made : of)
-                            + part.map(p -> with(a, p, step)).orElse("")));
+            String tool = part.map(p -> with(a, p, step)).orElse("");
+            said.add(new BenchAct(step.under(), step.operation(), step.said(i < making ? made : of, tool)));
         }
         return said;
     }
@@ -143,10 +140,9 @@ public final class Cards {
                 start.filter(s -> s.rolledMm() > 0)
                         .flatMap(s -> drawer.roller()
                                 .map(r ->
-                                        " Setting " + plain(r.settingFor(s.rolledMm())) + " of the " + r.name() + "."))
+                                        " (setting " + plain(r.settingFor(s.rolledMm())) + " of the " + r.name() + ")"))
                         .orElse("");
-            case CUT ->
-                start.flatMap(this::cutter).map(with -> " With " + with + ".").orElse("");
+            case CUT -> start.flatMap(this::cutter).map(with -> " with " + with).orElse("");
             default -> "";
         };
     }

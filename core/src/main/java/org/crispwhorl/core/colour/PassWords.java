@@ -31,7 +31,7 @@ public final class PassWords {
                 .collect(Collectors.joining(" + "));
         return pass.carrier() == Carrier.NOTHING
                 ? mixed
-                : mixed + ", " + parts(pass.letDown()) + " of " + Text.Labels.of(pass.carrier()) + " to 1";
+                : mixed + ", let down 1 : " + parts(pass.letDown()) + " with " + Text.Labels.of(pass.carrier());
     }
 
     private static String parts(double parts) {

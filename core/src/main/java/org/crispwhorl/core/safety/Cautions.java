@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.species.NotFood;
 
 /** The cautions that apply to a flower, by what is really in it: never a wall of text. */
 public final class Cautions {
@@ -20,9 +21,7 @@ public final class Cautions {
         }
         Contents contents = Contents.of(a);
         if (!contents.notFood().isEmpty()) {
-            String told = contents.notFood().stream()
-                    .map(n -> n.count() + " " + n.what())
-                    .collect(Collectors.joining(", "));
+            String told = contents.notFood().stream().map(NotFood::told).collect(Collectors.joining(", "));
             cautions.add(new Caution("not-food", "Not food, to be counted in and taken out: " + told + ". " + RULES));
         }
         if (!contents.allergens().isEmpty()) {

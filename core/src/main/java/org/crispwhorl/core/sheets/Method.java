@@ -2,6 +2,7 @@ package org.crispwhorl.core.sheets;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,8 +33,10 @@ import org.crispwhorl.core.work.Said;
 
 /** A species as a method: what a teacher hands out, and a helper works from without asking. */
 final class Method {
-    /** Hands that wait for longer go on another day. */
-    private static final double ANOTHER_DAY_H = 6;
+    /** What opens later in a day is gone on with the next morning. */
+    private static final double WORKED_H = 9;
+
+    private static final double HOURS_A_DAY = 24;
 
     private static final double MIN_PER_H = 60;
 
@@ -121,7 +124,7 @@ final class Method {
                         "wire",
                         Unit.GAUGE.write(w.gauge()) + ": " + w.count() + " × " + Said.mm(w.lengthMm()) + ", "
                                 + used(w)));
-        sheet.stamens().forEach(s -> need(rows, "stamens", Said.many(s.strands(), "strand")));
+        sheet.stamens().forEach(s -> need(rows, "stamens", Said.many(s.strands(), "strand") + " for " + s.part()));
         sheet.bought()
                 .forEach(b -> need(
                         rows,
@@ -179,13 +182,23 @@ final class Method {
     private static final double PICK_ROOM_MM = 0.5;
 
     private void steps() {
-        int day = 1;
-        blocks.add(Block.Heading.of("Day 1"));
+        long day = 0;
+        Map<String, Double> ends = new HashMap<>();
+        double free = 0;
         for (int i = 0; i < plan.tasks().size(); i++) {
             Plan.Task task = plan.tasks().get(i);
-            double freeH = i == 0 ? 0 : plan.tasks().get(i - 1).endH();
-            if (task.startH() - freeH > ANOTHER_DAY_H) {
-                day++;
+            double start = free;
+            for (Plan.Gate gate : task.gates()) {
+                start = Math.max(start, ends.get(gate.afterTask()) + gate.waitH());
+            }
+            if (start % HOURS_A_DAY > WORKED_H) {
+                start = Math.ceil(start / HOURS_A_DAY) * HOURS_A_DAY;
+            }
+            free = start + task.labourMin() / MIN_PER_H;
+            ends.put(task.id(), free);
+            long on = 1 + (long) (start / HOURS_A_DAY);
+            if (on != day && !Double.isInfinite(start)) {
+                day = on;
                 blocks.add(Block.Heading.of("Day " + day));
             }
             step(i + 1, cards.get(i));

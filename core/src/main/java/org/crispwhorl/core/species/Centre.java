@@ -214,11 +214,16 @@ public record Centre(
         return "stem";
     }
 
+    /** A hook longer than this share of a centre does not go into it: its wire is pushed in straight. */
+    private static final double HOOK_FITS = 0.8;
+
     @Override
     public Steps making(BuildContext made) {
         Steps steps =
                 form.making().and(Operation.TAPE, wires > 1 ? 1 : 0, "Tape " + wires + " wires to one stem first.");
-        return wires > 0 ? steps.and(form.onWire(gauge, wireMm(), hookMm)) : steps;
+        return wires > 0
+                ? steps.and(form.onWire(gauge, wireMm(), hookMm < HOOK_FITS * form.heightMm() ? hookMm : 0))
+                : steps;
     }
 
     /** A further centre is glued on soft; the first stands by itself. */

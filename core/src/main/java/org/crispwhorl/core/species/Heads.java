@@ -366,7 +366,8 @@ public record Heads(
                 for (Pass pass : own.colouring().map(Colouring::passes).orElse(List.of())) {
                     steps = steps.and(pass.by(), own.colouredPieces(), pass.told(own.zoned()) + ".");
                 }
-                one = one.and(steps.times(count).under(heads.opening().name() + " · " + own.name()));
+                one = one.and(
+                        steps.times(count).under(heads.opening().name() + ", each of " + count + " · " + own.name()));
             }
             all = all.and(one);
         }

@@ -96,7 +96,7 @@ public sealed interface Making extends PieceForm, PieceCut, MadeOtherwise
             return Steps.of(
                     Operation.CUT,
                     count,
-                    "Cut {n}, " + Said.size(outline.lengthMm(), outline.widthMm()) + ". Cover them.");
+                    "Cut {n}{tool}, " + Said.size(outline.lengthMm(), outline.widthMm()) + ". Cover them.");
         }
 
         @Override

@@ -176,7 +176,7 @@ public record OnePiece(
                 ? "of " + cutterPetals(count) + ", " + Said.mm(acrossMm(outline)) + " across, middle "
                         + Said.mm(middleMm)
                 : "of " + all(count) + " unlike lobes";
-        return Steps.of(Operation.CUT, cuts(count), "Cut {n} in one piece " + star + ". Cover them.")
+        return Steps.of(Operation.CUT, cuts(count), "Cut {n} in one piece{tool}, " + star + ". Cover them.")
                 .and(Operation.SNIP, snips > 0 ? 1 : 0, snips, divided(count));
     }
 

@@ -57,7 +57,7 @@ final class PieceSteps {
                 : "Dust the board with cornflour; brush it off the paste. ";
         Optional<Lining> lining = pieces.lining();
         if (lining.isEmpty()) {
-            return Steps.NONE.andSheet(area, board + "Roll to " + Said.thick(rolled) + ridge() + ".");
+            return Steps.NONE.andSheet(area, board + "Roll to " + Said.thick(rolled) + "{tool}" + ridge() + ".");
         }
         double back = lining.get().share();
         return Steps.NONE
@@ -163,14 +163,11 @@ final class PieceSteps {
         boolean soft = pieces.joining().as() == Joining.As.SOFT;
         Optional<Former> former = pieces.former();
         if (former.isPresent()) {
-            Steps cupped = Steps.of(
-                    Operation.CUP,
-                    units,
-                    pieces.all(),
-                    (soft ? "Cup each " : "Lay each ")
-                            + former.get().told()
-                            + (soft ? "; take it out at once." : dries()));
-            return soft ? cupped : cupped.and(Operation.LAY, units, "Cover those that wait; note the time.");
+            String put = former.get().told();
+            return soft
+                    ? Steps.of(Operation.CUP, units, pieces.all(), "Cup each " + put + "; take it out at once.")
+                    : Steps.of(Operation.LAY, units, "Lay each " + put + dries())
+                            .and(Operation.CUP, units, pieces.all(), "Smooth it down there with a fingertip.");
         }
         if (soft) {
             return Steps.NONE;
@@ -202,8 +199,8 @@ final class PieceSteps {
     static Steps taping(Petaled part, double share) {
         Pieces pieces = part.pieces();
         double length = pieces.finished().lengthMm();
-        String lean = "Bend each wire where the piece ends; half-way up the piece leans " + Said.deg(pieces.opensDeg())
-                + " from the stem.";
+        String lean =
+                "Bend each wire where the piece ends; half-way up the piece is " + Said.lean(pieces.opensDeg()) + ".";
         return Steps.NONE
                 .andCounted(
                         Operation.TAPE,
@@ -251,7 +248,7 @@ final class PieceSteps {
                                         pieces.attachment().opensFrom())
                                 >= 1
                 ? ""
-                : "; its tip leans " + Said.deg(pieces.opensDeg());
+                : "; at the tip " + Said.lean(pieces.opensDeg());
     }
 
     private static String around(Pieces pieces) {

@@ -99,7 +99,7 @@ final class Signs {
         return a.conditions()
                 .kit()
                 .watched(a.paste().medium())
-                .map(w -> "; by the book it dries " + Unit.FACTOR.write(w.factor()) + " times as fast as is reckoned")
+                .map(w -> "; by the book it dries " + Unit.NONE.write(w.factor()) + " times as fast as is reckoned")
                 .orElse("");
     }
 }

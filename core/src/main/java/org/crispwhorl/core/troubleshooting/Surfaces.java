@@ -48,7 +48,7 @@ final class Surfaces {
                         : "It sets by cooling; damp settles on it when it is colder than the room.",
                 drive > 0
                         ? "Take it to drier air: " + Unit.PERCENT.write(NEAR_PCT) + " drier it dries "
-                                + Unit.FACTOR.write(Math.rint(10 * drier / drive) / 10) + " times as fast."
+                                + Unit.NONE.write(Math.rint(10 * drier / drive) / 10) + " times as fast."
                         : "Take it to drier air, or into a cabinet: here it never dries.",
                 "Watch the humidity on the plate, and choose the day.",
                 Signs.MAY_BE + s.answered(1) + s.answered(2) + Signs.where(damp() < NEAR_PCT));

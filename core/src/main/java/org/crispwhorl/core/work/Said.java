@@ -41,6 +41,20 @@ public final class Said {
                 : mm(Math.abs(aboveNeckMm)) + (aboveNeckMm < 0 ? " below" : " above") + " the neck";
     }
 
+    private static final int FLAT_DEG = 90;
+
+    /** How a piece leans, by its angle from the axis. */
+    public static String lean(double degrees) {
+        long whole = Math.round(degrees);
+        if (whole == 0) {
+            return "upright";
+        }
+        if (whole < 0) {
+            return "closed over, " + -whole + "° inwards";
+        }
+        return whole == FLAT_DEG ? "flat" : whole + "° from the stem" + (whole > FLAT_DEG ? ", turned back" : "");
+    }
+
     /** An angle, whole degrees. */
     public static String deg(double degrees) {
         return Math.round(degrees) + "°";
@@ -58,7 +72,7 @@ public final class Said {
         }
         double hours = Math.ceil(minutes / HALF_H - HAIR) * HALF_H / MIN_PER_H;
         String told = (hours == Math.rint(hours) ? Long.toString(Math.round(hours)) : Double.toString(hours)) + " h";
-        return hours > NIGHT_H ? told + ", or a night" : told;
+        return hours > NIGHT_H ? told + " (or a night)" : told;
     }
 
     /** A most wait: rounded down to five minutes, from an hour on to half an hour. */

@@ -13,11 +13,18 @@ public record Step(String under, Operation operation, Charge charge, int count, 
     /** Where words tell how many. */
     public static final String N = "{n}";
 
+    /** Where words tell with what of a drawer, if anything: empty, or words that go on from what stands before. */
+    public static final String TOOL = "{tool}";
+
     private static final double HAIR = 1e-9;
 
-    /** Its words for so many flowers; spares count as shares of a flower. */
-    public String said(double flowers) {
-        return words.replace(N, Integer.toString((int) Math.ceil(flowers * count - HAIR)));
+    /**
+     * Its words for so many flowers; spares count as shares of a flower.
+     *
+     * @param tool of a drawer that is taken for it, in words that go on from what stands before; empty where none is
+     */
+    public String said(double flowers, String tool) {
+        return words.replace(TOOL, tool).replace(N, Integer.toString((int) Math.ceil(flowers * count - HAIR)));
     }
 
     Step times(double flowers) {

@@ -60,7 +60,9 @@ public class CardsTest {
         assertEquals(petals.pieces(), 4 * PETALS.count());
         assertTrue(petals.spares() >= 1, "something always breaks");
         String made = Integer.toString(petals.pieces() + petals.spares());
-        assertTrue(act(petals, Operation.CUT).startsWith("Cut " + made + ","), act(petals, Operation.CUT));
+        assertTrue(
+                act(petals, Operation.CUT).startsWith("Cut " + made + " with copper petal,"),
+                act(petals, Operation.CUT));
         assertTrue(act(petals, Operation.CUT).contains("copper petal"), act(petals, Operation.CUT));
         assertTrue(act(petals, Operation.ROLL).contains("of the hand roller"), act(petals, Operation.ROLL));
         assertTrue(act(petals, Operation.THIN).contains("×"), act(petals, Operation.THIN));
