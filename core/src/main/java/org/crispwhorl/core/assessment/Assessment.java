@@ -146,9 +146,12 @@ public final class Assessment implements BuildContext {
 
     /** The course of the drying of a part that dries. */
     public DryingCourse course(Part part) {
-        return courses.computeIfAbsent(
-                part.id(),
-                id -> DryingCourse.of(paste(), body(part).orElseThrow(), room(part), spread(), skinsFaster()));
+        return courses.computeIfAbsent(part.id(), id -> course(part, body(part).orElseThrow()));
+    }
+
+    /** The course of the drying of something else where a part dries. */
+    DryingCourse course(Part part, Body body) {
+        return DryingCourse.of(paste(), body, room(part), spread(), skinsFaster());
     }
 
     /** The air in which a part dries. */

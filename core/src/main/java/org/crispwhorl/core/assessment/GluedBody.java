@@ -5,76 +5,62 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.DryingCourse;
-import org.crispwhorl.core.drying.DryingLaw;
-import org.crispwhorl.core.form.PetalSurface;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.paste.Stage;
+import org.crispwhorl.core.solid.Solid;
+import org.crispwhorl.core.species.Centre;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 
 /**
- * Layers that are glued on each other, which dry as one thick body and not as separate sheets: ℓ = the thickest + the rest as far as
- * they are glued on each other, for water goes round what is glued by a little only.
+ * A heart with what is glued or wound over it, which dries as one body: what is glued makes it larger and lends it its paste.
+ * ℓ = paste ÷ (S₀·((V₀ + V₊)/V₀)^(2/3)); a bought core lends its shape but no paste.
  *
- * @param thickestMm the thickest of them
- * @param sumMm all of them together, a ring that laps itself by its mean number of layers
- * @param gluedMm how far they are glued on each other on the mean
+ * @param shapeMm3 volume V₀ of what is glued on, a bought core with it
+ * @param surfaceMm2 surface S₀ of that
+ * @param pasteMm3 paste in it
+ * @param gluedMm3 paste V₊ that is glued on it: every piece as far as it is glued
  */
-public record GluedBody(double thickestMm, double sumMm, double gluedMm) {
-    /** Rings lap themselves no further than this, for the reckoning of layers. */
-    private static final double MOST_LAPS = 3;
-
-    private static final int STEPS = 24;
-
+public record GluedBody(double shapeMm3, double surfaceMm2, double pasteMm3, double gluedMm3) {
     /** The fused body of a flower; none where nothing of paste is glued on anything. */
     public static Optional<GluedBody> of(Assessment a) {
-        double thickest = 0;
-        double sum = 0;
-        double way = 0;
-        int rings = 0;
+        double glued = 0;
+        double firstMm3 = 0;
+        double firstMm2 = 0;
         for (PlacedRing ring : a.form().faceRings()) {
             Pieces pieces = ring.part().pieces();
             if (pieces.wired().isPresent() || !a.dries(ring.part())) {
                 continue;
             }
-            double thick = pieces.finishedMm(a.paste());
-            double laps = laps(pieces, ring.surface());
-            thickest = Math.max(thickest, thick);
-            sum += laps * thick;
-            way += pieces.attachment().gluedShare() * pieces.finished().lengthMm();
-            rings++;
+            double area = pieces.count() * pieces.finished().areaMm2();
+            double paste = area * pieces.finishedMm(a.paste());
+            glued += paste * pieces.attachment().gluedShare();
+            firstMm3 = firstMm3 == 0 ? paste : firstMm3;
+            firstMm2 = firstMm2 == 0 ? 2 * area : firstMm2;
         }
-        if (rings == 0 || way == 0) {
+        if (glued == 0) {
             return Optional.empty();
         }
-        double centre = a.species()
-                .centre()
-                .filter(a::dries)
-                .flatMap(h -> a.body((Part) h))
-                .map(Body::firstMm)
-                .orElse(0.0);
-        return Optional.of(new GluedBody(Math.max(thickest, centre), sum + centre, way / rings));
+        Optional<Centre> heart =
+                a.species().centre().filter(c -> c.form().core() || c.form().volumeMm3() > 0);
+        if (heart.isEmpty()) {
+            return Optional.of(new GluedBody(firstMm3, firstMm2, firstMm3, glued));
+        }
+        Solid.Turned shape =
+                new Solid.Turned(0, heart.get().form().heightMm(), heart.get().form()::radiusAt);
+        double paste = heart.get().form().volumeMm3();
+        return Optional.of(
+                heart.get().form().core()
+                        ? new GluedBody(shape.volumeMm3(), shape.surfaceMm2(), paste, glued)
+                        : new GluedBody(paste, heart.get().form().surfaceMm2(), paste, glued));
     }
 
-    /** How many layers of its own a ring lays on what it is glued to, on the mean: its area there over that of the skin. */
-    private static double laps(Pieces pieces, PetalSurface surface) {
-        double share = pieces.attachment().gluedShare();
-        double way = share * pieces.finished().lengthMm();
-        if (way <= 0) {
-            return 1;
-        }
-        double skin = 0;
-        double step = way / STEPS;
-        for (int i = 0; i < STEPS; i++) {
-            skin += 2 * Math.PI * Math.max(0, surface.radius(surface.startMm() + (i + 0.5) * step)) * step;
-        }
-        double laid = pieces.count() * share * pieces.finished().areaMm2();
-        return Math.max(1, Math.min(MOST_LAPS, laid / skin));
-    }
+    private static final double TWO_THIRDS = 2.0 / 3;
 
     /** Its drying length, mm. */
     public double lengthMm() {
-        return thickestMm + (sumMm - thickestMm) * Math.min(1, gluedMm / (2 * sumMm));
+        double grown = Math.pow((shapeMm3 + gluedMm3) / shapeMm3, TWO_THIRDS);
+        return (pasteMm3 + gluedMm3) / (surfaceMm2 * grown);
     }
 
     /** What is glued into it: the centre, and every ring of paste that is glued. */
@@ -87,30 +73,24 @@ public record GluedBody(double thickestMm, double sumMm, double gluedMm) {
 
     /**
      * Hours from when its last part was glued on until it has come to a stage. It does not start fresh: its parts have dried before,
-     * each in its own time, and it starts from their mean by mass.
+     * each in its own time, and it starts from their progress to that stage, joined by mass.
      *
      * @param aloneH for each part the hours from when it was made until then
      */
     public double hoursTo(Stage stage, Assessment a, ToDoubleFunction<Part> aloneH) {
-        double fresh = safeH(course(a), stage);
-        double goal = DryingLaw.of(a.paste()).leftAt(stage, a.roomOfFlower());
-        if (goal <= 0 || Double.isInfinite(fresh)) {
-            return fresh;
-        }
+        double fresh = course(a).at(stage).map(DryingCourse.Reached::safeByH).orElse(Double.POSITIVE_INFINITY);
         double mass = 0;
-        double left = 0;
+        double way = 0;
         for (Part part : parts(a)) {
             double grams = a.pasteG(part);
-            double way = aloneH.applyAsDouble(part)
-                    / a.drying(part).map(c -> safeH(c, stage)).orElse(fresh);
+            double alone = a.drying(part)
+                    .flatMap(c -> c.at(stage))
+                    .map(DryingCourse.Reached::medianH)
+                    .orElse(Double.POSITIVE_INFINITY);
             mass += grams;
-            left += grams * Math.pow(goal, way);
+            way += grams * (alone == 0 ? 1 : Math.min(1, aloneH.applyAsDouble(part) / alone));
         }
-        return mass > 0 ? fresh * Math.max(0, 1 - Math.log(left / mass) / Math.log(goal)) : fresh;
-    }
-
-    private static double safeH(DryingCourse course, Stage stage) {
-        return course.at(stage).map(DryingCourse.Reached::safeByH).orElse(Double.POSITIVE_INFINITY);
+        return mass > 0 && !Double.isInfinite(fresh) ? fresh * (1 - way / mass) : fresh;
     }
 
     /** The course of its drying, were it fresh. */

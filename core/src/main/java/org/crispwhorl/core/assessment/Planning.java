@@ -271,6 +271,9 @@ public final class Planning {
     }
 
     private String set(Part part, List<Plan.Gate> inside) {
+        if (part.joining(a).list().isEmpty()) {
+            return made(part);
+        }
         List<Plan.Gate> gates = new ArrayList<>(inside);
         gates.add(ready(part));
         coloured(part, gates);
@@ -416,23 +419,40 @@ public final class Planning {
     }
 
     /**
-     * Every part dry through by itself, and what is glued together, as the one thick body that it is, firm: its inside bears nothing
-     * and is touched no more.
+     * What is seen of every sheet is dry, every solid that stands free is firm, and what is glued together is firm as the one body that
+     * it is: its inside bears nothing and is touched no more. Media that never get so far hold.
      */
     private List<Plan.Gate> handOver() {
         List<Plan.Gate> gates =
                 new ArrayList<>(wet.stream().filter(gate -> gate.waitH() > 0).toList());
-        a.species().parts().stream()
-                .filter(a::dries)
-                .map(p -> dry(p, furthest(Stage.DRY)))
-                .forEach(gates::add);
-        GluedBody.of(a)
-                .ifPresent(fused -> gates.add(new Plan.Gate(
-                        tasks.get(tasks.size() - 1).id(),
-                        Optional.of(furthest(Stage.FIRM)),
-                        fused.hoursTo(furthest(Stage.FIRM), a, p -> handsFreeH - ends.get(made(p))),
-                        Optional.empty())));
+        Optional<GluedBody> fused = GluedBody.of(a);
+        List<Part> enclosed = fused.isPresent() ? GluedBody.parts(a) : List.of();
+        for (Part part : a.species().parts()) {
+            Optional<Body> body = a.body(part);
+            if (body.filter(Body::sheet).isPresent()) {
+                gates.add(leaves(
+                        made(part),
+                        furthest(Stage.DRY),
+                        a.course(part, body.get().freePart())));
+            } else if (body.isPresent() && !enclosed.contains(part)) {
+                gates.add(leaves(made(part), furthest(Stage.FIRM), a.course(part)));
+            }
+        }
+        if (a.paste().furthest().compareTo(Stage.FIRM) >= 0) {
+            fused.ifPresent(body -> gates.add(new Plan.Gate(
+                    tasks.get(tasks.size() - 1).id(),
+                    Optional.of(Stage.FIRM),
+                    body.hoursTo(Stage.FIRM, a, p -> handsFreeH - ends.get(made(p))),
+                    Optional.empty())));
+        }
         return gates;
+    }
+
+    private Plan.Gate leaves(String after, Stage stage, DryingCourse course) {
+        double wait = course.at(stage)
+                .map(r -> stage == Stage.PART_DRY ? a.spread().likelyBy(r.medianH()) : r.safeByH())
+                .orElse(Double.POSITIVE_INFINITY);
+        return new Plan.Gate(after, Optional.of(stage), wait, Optional.empty());
     }
 
     private double readyH(List<Plan.Gate> handOver) {

@@ -76,30 +76,38 @@ public record DryingCourse(List<Reached> stages, Optional<Window> window, Option
         double hoursTo(Stage stage) {
             return switch (stage) {
                 case SKINNED -> skinH();
-                case PART_DRY -> Math.max(skinH(), freeH(Stage.PART_DRY.moistureRatio()));
-                case FIRM, DRY -> DryingLaw.of(paste).hoursTo(stage.moistureRatio(), body, room);
+                case PART_DRY -> Math.max(faceHoldsH(), freeH(Rind.HOLDS));
+                case FIRM, DRY -> DryingLaw.of(paste).hoursTo(Rind.of(stage), body, room);
             };
         }
 
+        /** On the bench; where that is too damp for it, where it dries. What sets by cooling can be shaped until it is set. */
         double skinH() {
             double skin = SkinClock.hours(paste, body.freeMm(), room) / skinsFaster;
             if (!Double.isInfinite(skin)) {
                 return skin;
             }
-            // What sets by cooling has no skin: it can be shaped until it begins to hold.
-            return DryingLaw.of(paste).skins()
-                    ? SkinClock.whereItDriesH(paste, body.freeMm(), room) / skinsFaster
-                    : freeH(Stage.PART_DRY.moistureRatio());
+            return DryingLaw.of(paste).skins() ? faceHoldsH() : freeH(Rind.HOLDS);
         }
 
-        double freeH(double ratio) {
-            return DryingLaw.of(paste).hoursTo(ratio, body.freePart(), room);
+        /** A piece skins on the bench or where it is brought to dry, whichever is sooner. */
+        private double faceHoldsH() {
+            return DryingLaw.of(paste).skins() ? SkinClock.whereItDriesH(paste, body.freeMm(), room) / skinsFaster : 0;
+        }
+
+        double freeH(Rind rind) {
+            return DryingLaw.of(paste).hoursTo(rind, body.freePart(), room);
+        }
+
+        /** It bends until its free part no longer does, or it is firm before that. */
+        double bendsUntilH() {
+            return DryingLaw.of(paste).skins() ? Math.min(freeH(Rind.STOPS_BENDING), hoursTo(Stage.FIRM)) : 0;
         }
     }
 
     private static Optional<Window> window(Clock clock, Spread spread) {
         double from = clock.hoursTo(Stage.PART_DRY);
-        double to = clock.freeH(Stage.PART_DRY_ENDS);
+        double to = clock.bendsUntilH();
         if (Double.isInfinite(from) || Double.isInfinite(to) || from == 0 || to <= from) {
             return Optional.empty();
         }

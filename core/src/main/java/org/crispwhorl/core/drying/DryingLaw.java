@@ -2,7 +2,6 @@ package org.crispwhorl.core.drying;
 
 import java.util.List;
 import org.crispwhorl.core.paste.Paste;
-import org.crispwhorl.core.paste.Stage;
 
 /** How long a body of a medium takes to reach a stage in an air: a law for each way in which media set. */
 public sealed interface DryingLaw permits Evaporating, Cooling {
@@ -34,23 +33,18 @@ public sealed interface DryingLaw permits Evaporating, Cooling {
     }
 
     /**
-     * Median hours until the moisture ratio has fallen to a value.
+     * Median hours until a body has dried so far.
      *
-     * @param ratio above 0 and below 1
      * @return infinite where it never gets there in this air
      */
-    default double hoursTo(double ratio, Body body, Room room) {
-        return hoursTo(ratio, body, List.of(new Reading(0, room)));
+    default double hoursTo(Rind rind, Body body, Room room) {
+        return hoursTo(rind, body, List.of(new Reading(0, room)));
     }
 
     /**
-     * Median hours to a moisture ratio through a series of readings of the air; each reading holds until the next, the last one for
-     * ever.
+     * The same through a series of readings of the air; each reading holds until the next, the last one for ever.
      *
      * @param readings by rising hour, the first at hour 0
      */
-    double hoursTo(double ratio, Body body, List<Reading> readings);
-
-    /** Share that is left of what a fresh body loses, water or warmth, when it has come to a stage; 0 where it never does. */
-    double leftAt(Stage stage, Room room);
+    double hoursTo(Rind rind, Body body, List<Reading> readings);
 }

@@ -9,6 +9,7 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.DryingLaw;
+import org.crispwhorl.core.drying.Rind;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Unit;
@@ -34,8 +35,9 @@ final class DryingFigures {
             } else if (reached.stage() == Stage.FIRM) {
                 figures.add("firm", "firm, safe by", reached.safeByH(), Unit.H, laws.safe(Stage.FIRM));
             } else if (reached.stage() == Stage.DRY) {
-                figures.add("dryMedian", "dry through, usually", reached.medianH(), Unit.H, laws.usual(Stage.DRY));
-                figures.add("dry", "dry through, safe by", reached.safeByH(), Unit.H, laws.safe(Stage.DRY));
+                figures.add("dryMedian", "dry, usually", reached.medianH(), Unit.H, laws.usual(Stage.DRY));
+                figures.add("dry", "dry, safe by", reached.safeByH(), Unit.H, laws.safe(Stage.DRY));
+                figures.add("dryThrough", "dry through, usually", laws.throughH(), Unit.H, laws.through());
             }
         }
         course.window().ifPresent(w -> {
@@ -88,31 +90,37 @@ final class DryingFigures {
         /** Skinned it is by a law of its own, so all that goes into that stands there too. */
         Why bendsFrom() {
             Why free = course(
-                    "Skinned, and its free part down to the share of moisture",
-                    Stage.PART_DRY.moistureRatio(),
-                    body.freeMm(),
-                    false);
+                    "Skinned, and its free part down to the share of moisture", Rind.HOLDS, body.freeMm(), false);
             List<Why.Input> inputs = new ArrayList<>(free.inputs());
             skins().inputs().forEach(skin -> inputs.add(in("skin: " + skin.label(), skin.value(), skin.unit())));
             return new Why(free.rule(), inputs, free.source());
         }
 
+        /** What it stops bending by: its free part, or that it is firm before. */
         Why bendsTo() {
-            return course("Its free part down to the share of moisture", Stage.PART_DRY_ENDS, body.freeMm(), false);
+            DryingLaw law = DryingLaw.of(a.paste());
+            boolean firm = law.hoursTo(Rind.FIRM, body, room) < law.hoursTo(Rind.STOPS_BENDING, body.freePart(), room);
+            return firm
+                    ? usual(Stage.FIRM)
+                    : course("Its free part down to the share of moisture", Rind.STOPS_BENDING, body.freeMm(), false);
+        }
+
+        double throughH() {
+            return DryingLaw.of(a.paste()).hoursTo(Rind.DRY_THROUGH, body, room);
+        }
+
+        Why through() {
+            return course("Its middle too, by its thickest place", Rind.DRY_THROUGH, body.thickestMm(), false);
         }
 
         Why usual(Stage stage) {
-            return course(
-                    "Its thickest place down to the share of moisture",
-                    stage.moistureRatio(),
-                    body.thickestMm(),
-                    false);
+            return course("Its thickest place down to the share of moisture", Rind.of(stage), body.thickestMm(), false);
         }
 
         Why safe(Stage stage) {
             return course(
                     "Its thickest place down to the share of moisture, for nine of ten: × e^(1.2816·σ)",
-                    stage.moistureRatio(),
+                    Rind.of(stage),
                     body.thickestMm(),
                     true);
         }
@@ -125,7 +133,7 @@ final class DryingFigures {
             });
             inputs.add(in("drive F", DryingLaw.of(a.paste()).drive(room), Unit.FACTOR));
             inputs.add(in("water activity", drying.waterActivity(), Unit.NONE));
-            return ": dry after t = t_ref × (0.6·ℓ ÷ (air × F) + 0.4·ℓ² ÷ F), and as far along as ln M ÷ ln 0.15";
+            return ": t = t_ref × (0.6·ℓ_c ÷ (air × F) + 0.4·ℓ_c² ÷ F) × ln M ÷ ln 0.15, of the rind ℓ_c = (ℓ⁻⁴ + c⁻⁴)^(−1/4)";
         }
 
         private static String cooling(Medium.Setting.Cooling cooling, List<Why.Input> inputs) {
@@ -134,7 +142,7 @@ final class DryingFigures {
             return ": Newton's law of cooling, set 3 °C below the heat at which it is worked";
         }
 
-        private Why course(String what, double ratio, double thickMm, boolean safe) {
+        private Why course(String what, Rind rind, double thickMm, boolean safe) {
             List<Why.Input> inputs = new ArrayList<>();
             String law = a.paste()
                     .setting()
@@ -142,7 +150,10 @@ final class DryingFigures {
             inputs.add(in("where it dries", room.dryingC(), Unit.CELSIUS));
             inputs.add(in("humidity there", room.dryingPct(), Unit.PERCENT));
             inputs.add(in("air", room.air().rate(), Unit.FACTOR));
-            inputs.add(in("share M", ratio, Unit.NONE));
+            inputs.add(in("share M", rind.moistureRatio(), Unit.NONE));
+            if (a.paste().drying() && !Double.isInfinite(rind.depthMm())) {
+                inputs.add(in("rind c", rind.depthMm(), Unit.FINE_MM));
+            }
             inputs.add(in("ℓ at first", body.firstShare() * thickMm, Unit.FINE_MM));
             if (!Double.isInfinite(body.changesAfterH())) {
                 inputs.add(in("turned out after", body.changesAfterH(), Unit.H));

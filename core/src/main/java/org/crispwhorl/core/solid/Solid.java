@@ -55,6 +55,35 @@ public sealed interface Solid {
             return footMm + highMm;
         }
 
+        /** Its volume, band by band, mm³. */
+        public double volumeMm3() {
+            double sum = 0;
+            for (int i = 0; i < STEPS; i++) {
+                double a = radiusAt.applyAsDouble(highMm * i / STEPS);
+                double b = radiusAt.applyAsDouble(highMm * (i + 1) / STEPS);
+                sum += Math.PI / 3 * (a * a + a * b + b * b) * highMm / STEPS;
+            }
+            return sum;
+        }
+
+        /** Its surface, band by band, its foot and its top with it, mm². */
+        public double surfaceMm2() {
+            double foot = radiusAt.applyAsDouble(0);
+            double top = radiusAt.applyAsDouble(highMm);
+            double sum = Math.PI * (foot * foot + top * top);
+            for (int i = 0; i < STEPS; i++) {
+                double a = radiusAt.applyAsDouble(highMm * i / STEPS);
+                double b = radiusAt.applyAsDouble(highMm * (i + 1) / STEPS);
+                sum += Math.PI * (a + b) * Math.hypot(a - b, highMm / STEPS);
+            }
+            return sum;
+        }
+
+        /** Volume over surface, mm: how far water has to go out of it. */
+        public double dryingMm() {
+            return volumeMm3() / surfaceMm2();
+        }
+
         @Override
         public double reachMm() {
             double most = 0;

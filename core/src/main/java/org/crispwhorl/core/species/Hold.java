@@ -79,7 +79,7 @@ public sealed interface Hold {
         /** They are pushed in one by one, neither bunched nor tinted. */
         @Override
         public Steps making(Stamens of) {
-            return Steps.NONE;
+            return Steps.NONE.andCounted(Operation.BUNCH, 0, of.pieceCount(), of.ready() + ".");
         }
 
         @Override
@@ -88,7 +88,7 @@ public sealed interface Hold {
                     Operation.PUSH,
                     1,
                     of.strands(),
-                    of.ready() + ". Push them in one by one, " + Said.mm(deepMm) + " deep, " + of.standing()
+                    "Push them in one by one, " + Said.mm(deepMm) + " deep, " + of.standing()
                             + ", while the middle is soft.");
         }
 

@@ -126,16 +126,38 @@ public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
     /** A sheet is dry when its thickest place is: its foot, its ridge, what it carries. */
     @Override
     default Optional<Body> drying(BuildContext made) {
+        if (lumps(made).isEmpty()) {
+            return Optional.empty();
+        }
         Pieces p = pieces();
         double free = p.finishedMm(made.paste());
-        double thickest = Math.max(
-                p.making().thicknessAt(0, p.outline(), made.paste()),
-                p.wired().map(Attachment.Wired::ridgeMm).orElse(0.0));
-        thickest = Math.max(thickest, p.ridges().map(r -> r.thickestMm(free)).orElse(0.0));
-        double carried = p.carries().map(c -> free + c.thicknessMm()).orElse(0.0);
-        return lumps(made).isEmpty()
-                ? Optional.empty()
-                : Optional.of(Body.sheet(free, Math.max(thickest, carried), p.drying()));
+        double base = p.outline().base() * p.outline().widthMm();
+        double thickest = Body.ridgeMm(free, p.making().thicknessAt(0, p.outline(), made.paste()), base);
+        for (Solid.Turned foot : feet()) {
+            thickest = Math.max(thickest, foot.dryingMm());
+        }
+        if (p.ridges().isPresent()) {
+            Ridges ridges = p.ridges().get();
+            thickest = Math.max(thickest, Body.ridgeMm(free, ridges.thickestMm(free), ridges.wideMm()));
+        } else if (p.wired().isPresent()) {
+            double ridge = p.wired().get().ridgeMm();
+            thickest = Math.max(thickest, Body.ridgeMm(free, ridge, Math.max(ridge, LEAST_RIDGE_MM)));
+        }
+        if (p.carries().isPresent()) {
+            Carried carried = p.carries().get();
+            thickest = Math.max(thickest, Body.ridgeMm(free, free + carried.thicknessMm(), carried.widthMm()));
+        }
+        return Optional.of(Body.sheet(free, thickest, p.drying()));
+    }
+
+    /** A wire's ridge is at least so wide, mm. */
+    double LEAST_RIDGE_MM = 1.2;
+
+    private List<Solid.Turned> feet() {
+        return pieces().making().foot(pieces().place().onStemMm()).stream()
+                .filter(Solid.Turned.class::isInstance)
+                .map(Solid.Turned.class::cast)
+                .toList();
     }
 
     @Override

@@ -67,7 +67,7 @@ public class CardsTest {
         assertTrue(act(petals, Operation.ROLL).contains("of the hand roller"), act(petals, Operation.ROLL));
         assertTrue(act(petals, Operation.THIN).contains("×"), act(petals, Operation.THIN));
         assertTrue(
-                act(petals, Operation.CUP).contains(Garden.CUP.name()),
+                act(petals, Operation.LAY).contains(Garden.CUP.name()),
                 petals.acts().toString());
         assertTrue(
                 act(petals, Operation.WIRE).startsWith("Dip 26"), petals.acts().toString());

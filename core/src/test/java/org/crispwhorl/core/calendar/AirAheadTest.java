@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.DryingLaw;
+import org.crispwhorl.core.drying.Rind;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.drying.RoomCourse;
@@ -84,10 +85,10 @@ public class AirAheadTest {
     public void itIsTheIntegralOfTheDryingLaw() {
         Body body = Body.of(1.2);
         DryingLaw drying = DryingLaw.of(GUM_PASTE);
-        double median = drying.hoursTo(0.15, body, SET);
+        double median = drying.hoursTo(Rind.DRY_THROUGH, body, SET);
         Room damp = new Room(20, 70, SET.air());
         double through = drying.hoursTo(
-                0.15,
+                Rind.DRY_THROUGH,
                 body,
                 List.of(new DryingLaw.Reading(0, SET), new DryingLaw.Reading(4, damp), new DryingLaw.Reading(40, SET)));
         int begin = (48 - 8 - 4) * 12;

@@ -64,13 +64,13 @@ public class ReplanTest {
         }
     }
 
-    /** Ten minutes late with what has just so long to dry: nobody can make that good, but a later hand-over can. */
+    /** An hour late with what has just so long to dry: nobody can make that good, but a later hand-over can. */
     @Test
     public void whatIsDoneTooLateToBeDryIsNamed() {
         Calendar plan = Ask.of(3, 2).calendar();
-        LocalDateTime moment = plan.tasks().get(plan.tasks().size() / 2).to().plusMinutes(10);
+        LocalDateTime moment = plan.tasks().get(plan.tasks().size() / 2).to().plusMinutes(60);
         Calendar late =
-                Ask.of(3, 2).from(moment).having(doneBy(plan, moment, 10)).calendar();
+                Ask.of(3, 2).from(moment).having(doneBy(plan, moment, 60)).calendar();
         assertTrue(
                 late.limit().orElseThrow().contains("is done, but must have"),
                 late.limit().toString());
@@ -80,7 +80,7 @@ public class ReplanTest {
                 .orElseThrow();
         Calendar mended = Ask.of(3, 2)
                 .from(moment)
-                .having(doneBy(plan, moment, 10))
+                .having(doneBy(plan, moment, 60))
                 .with(help)
                 .calendar();
         assertTrue(mended.limit().isEmpty(), mended.limit().toString());

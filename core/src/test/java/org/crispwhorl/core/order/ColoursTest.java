@@ -89,7 +89,7 @@ public class ColoursTest {
         assertTrue(edge.where().contains("fading over 6.5"), edge.where());
         assertEquals(edge.after(), "brush off what is loose");
         ColourSheet.PassJob paint = part.passes().get(1);
-        assertEquals(paint.what(), "1 plum + 1 moss, 2 of spirit to 1");
+        assertEquals(paint.what(), "1 plum + 1 moss, let down 1 : 2 with spirit");
         assertEquals(paint.where(), "all over, face and back");
         assertEquals(paint.after(), "wait 4 min");
         assertEquals(part.passes().get(2).what(), "a colour still to be chosen");

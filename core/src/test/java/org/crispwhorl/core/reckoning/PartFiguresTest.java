@@ -213,7 +213,8 @@ public class PartFiguresTest {
         Species pulled = Garden.changed(ROSE, "petals", p -> p.withMaking(new FromBall.Pulled(2, 0.4)));
         Assessment a = new Assessment(pulled, Conditions.USUAL);
         Part petals = pulled.part("petals").orElseThrow();
-        assertEquals(a.body(petals).orElseThrow().firstMm(), 2.0);
+        double foot = a.body(petals).orElseThrow().firstMm();
+        assertTrue(foot > a.body(petals).orElseThrow().freeMm() && foot < 2, foot + " mm: it is narrow there");
     }
 
     @Test

@@ -259,18 +259,25 @@ public class PlanningTest {
 
     @Test
     public void whatIsGluedTogetherDriesAsOneThickBody() {
-        Species glued = Garden.changed(
-                softRose(Joining.Onto.HOLDS), "second", p -> p.withAttachment(new Attachment.Glued(0.6)));
-        Assessment a = new Assessment(glued, Conditions.USUAL);
-        GluedBody fused = GluedBody.of(a).orElseThrow();
-        assertTrue(fused.lengthMm() > fused.thickestMm() && fused.lengthMm() <= fused.sumMm());
-        double alone = a.course(glued.part("second").orElseThrow())
-                .at(Stage.DRY)
-                .orElseThrow()
-                .safeByH();
-        double fresh = fused.hoursTo(Stage.DRY, a, p -> 0);
-        double firmBefore = fused.hoursTo(Stage.DRY, a, p -> alone / 2);
-        assertTrue(fresh > 2 * alone);
-        assertTrue(firmBefore < fresh && firmBefore > 0, firmBefore + " of " + fresh);
+        double thin = fused(0.2).lengthMm();
+        double thick = fused(0.6).lengthMm();
+        assertTrue(thick > thin, "more that is glued dries later: " + thin + ", " + thick);
+        Assessment a = glued(0.6);
+        GluedBody body = fused(0.6);
+        double fresh = body.hoursTo(Stage.FIRM, a, p -> 0);
+        double before = body.hoursTo(Stage.FIRM, a, p -> 0.5);
+        assertTrue(before < fresh && before > 0, before + " of " + fresh);
+        assertEquals(body.hoursTo(Stage.FIRM, a, p -> 1000), 0.0, 1e-9);
+    }
+
+    private static Assessment glued(double upTo) {
+        return new Assessment(
+                Garden.changed(
+                        softRose(Joining.Onto.HOLDS), "second", p -> p.withAttachment(new Attachment.Glued(upTo))),
+                Conditions.USUAL);
+    }
+
+    private static GluedBody fused(double upTo) {
+        return GluedBody.of(glued(upTo)).orElseThrow();
     }
 }

@@ -58,7 +58,7 @@ public class CautionsTest {
     @Test
     public void polystyreneIsToBeTakenOutAndPorcelainIsNeverFood() {
         Species ball = Garden.rose().with(Garden.ball(8).withForm(new CoveredBall(10, 1)));
-        assertTrue(text(ball, "not-food").contains("1 pieces of polystyrene"));
+        assertTrue(text(ball, "not-food").contains("1 piece of polystyrene"));
         assertTrue(text(ball.withMedium(Medium.COLD_PORCELAIN), "not-edible").contains("never food"));
     }
 }

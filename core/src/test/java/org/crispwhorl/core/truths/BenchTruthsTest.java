@@ -125,7 +125,7 @@ public class BenchTruthsTest {
         assertTrue(minutes >= 8 && minutes <= 13, "hands " + minutes);
         double cone = task(rose, "make-centre").endH();
         double first = task(rose, "make-first").startH();
-        assertTrue(first - cone >= 2 && first - cone <= 5, "first cut " + (first - cone) + " h after the cone");
+        assertTrue(first - cone >= 1.2 && first - cone <= 3, "first cut " + (first - cone) + " h after the cone");
         assertEquals(
                 task(rose, "make-second").startH(), task(rose, "make-first").endH(), 1e-9);
         assertEquals(

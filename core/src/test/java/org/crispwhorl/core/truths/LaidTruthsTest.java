@@ -58,7 +58,7 @@ public class LaidTruthsTest {
         });
     }
 
-    private static Pieces cut(int count, double across, double middle, double wide, double glued, double lean) {
+    static Pieces cut(int count, double across, double middle, double wide, double glued, double lean) {
         Pieces petals = Garden.petals(count, 30, 26, lean).with(d -> {
             d.outline = Outline.of((across - middle) / 2, wide, 0.62, 0.3, 2.3);
             d.making = new OnePiece(new Thinning(1, 0.7), middle, OnePiece.Division.WHOLE);
@@ -67,7 +67,7 @@ public class LaidTruthsTest {
         return soft(petals, new Attachment.Threaded(glued, glued), Joining.Onto.HOLDS);
     }
 
-    private static Pieces single(
+    static Pieces single(
             int count, double length, double wide, double to, double glued, double opens, double lean, double reach) {
         Pieces petals = Garden.petals(count, length, wide, lean).with(d -> {
             d.outline = Outline.of(length, wide, 0.62, 0.3, 2.3);
@@ -344,7 +344,7 @@ public class LaidTruthsTest {
     @Test
     public void aPieceThatBendsTooBrieflyIsTold() {
         Pieces many =
-                cut(16, 60, 12, 12, 0.5, 30).with(d -> d.joining = Joining.of(Joining.As.PART_DRY, Joining.Onto.HOLDS));
+                cut(48, 60, 12, 4, 0.5, 30).with(d -> d.joining = Joining.of(Joining.As.PART_DRY, Joining.Onto.HOLDS));
         Species flower = wanted(Garden.species(40, centre(new CentreForm.Ball(16), 20), plain("petals", many)));
         Conditions dry = Conditions.USUAL.withRoom(new Room(30, 15, new Room.Air.Fan()));
         assertEquals(windows(flower, Conditions.USUAL), List.of());

@@ -110,6 +110,7 @@ public class DemoWhysTest {
         AGAIN.put("bendsBest", a -> Math.sqrt(a.get("bends from") * a.get("bends until")));
         AGAIN.put("firm", DemoWhysTest::hours);
         AGAIN.put("dry", DemoWhysTest::hours);
+        AGAIN.put("dryThrough", DemoWhysTest::hours);
         AGAIN.put("dryMedian", DemoWhysTest::hours);
         AGAIN.put("bundle", a -> a.get("thread") * Math.sqrt(a.get("threads") / 0.8));
         AGAIN.put("cutArea", DemoWhysTest::area);
@@ -290,13 +291,20 @@ public class DemoWhysTest {
     /** Hours of the body's clock: both lengths of it where it is turned out. */
     private static double hours(Asked a) {
         double needed = Math.log(a.get("share M")) / Math.log(0.15);
-        double hours = needed * dryH(a, a.get("ℓ at first"));
+        double hours = needed * dryH(a, rind(a, a.get("ℓ at first")));
         double turned = a.or("turned out after", Double.POSITIVE_INFINITY);
         if (hours > turned) {
-            double done = turned / dryH(a, a.get("ℓ at first"));
-            hours = turned + (needed - done) * dryH(a, a.get("ℓ from then on"));
+            double done = turned / dryH(a, rind(a, a.get("ℓ at first")));
+            hours = turned + (needed - done) * dryH(a, rind(a, a.get("ℓ from then on")));
         }
         return hours * Math.exp(1.2815515655446004 * a.or("spread σ", 0));
+    }
+
+    /** So much of a drying length counts as deep as a stage asks. */
+    private static double rind(Asked a, double bodyMm) {
+        return a.by().containsKey("rind c")
+                ? Math.pow(Math.pow(bodyMm, -4) + Math.pow(a.get("rind c"), -4), -0.25)
+                : bodyMm;
     }
 
     private static double dryH(Asked a, double length) {
