@@ -76,7 +76,7 @@ public class BenchApiTest extends ServerTest {
         JsonNode bench = api.get(order + "/bench").json();
         JsonNode petals = card(bench, "Make petals");
         assertEquals(petals.get("pieces").asInt(), 15);
-        assertTrue(petals.get("lines").toString().contains("kitchen roller"), petals.toString());
+        assertTrue(petals.get("acts").toString().contains("kitchen roller"), petals.toString());
         assertTrue(petals.get("then").size() > 0);
         String part = petals.get("part").asString();
         Api.Answer picture = api.get(order + "/bench/picture.svg?line=0&part=" + part);

@@ -261,7 +261,7 @@ public final class Planning {
         }
         place(task(
                 made(part),
-                "Make and set " + part.name() + part.joins(a).rest().told(),
+                "Make and set " + part.name(),
                 Plan.TaskKind.MAKE_AND_SET,
                 Optional.of(part.id()),
                 Work.making(a, part).and(part.joining(a)),
@@ -279,7 +279,7 @@ public final class Planning {
         coloured(part, gates);
         place(task(
                 joined(part),
-                "Join " + part.name() + part.joins(a).rest().told(),
+                "Join " + part.name(),
                 Plan.TaskKind.JOIN,
                 Optional.of(part.id()),
                 part.joining(a),

@@ -152,7 +152,8 @@ public final class Cards {
                 .flatMap(cut -> CutterFit.of(new CutterFit.Wanted(cut, start.finishedMm()), drawer).stream()
                         .filter(f -> f.fits() && f.cutter().here() > 0)
                         .findFirst())
-                .map(f -> f.cutter().name() + (f.doing() == CutterFit.CutterWork.AS_IT_IS ? "" : ": " + f.reason()));
+                .map(f -> f.cutter().name()
+                        + (f.doing() == CutterFit.CutterWork.AS_IT_IS ? "" : " (" + f.reason() + ")"));
     }
 
     /** The passes of a task, part by part. */

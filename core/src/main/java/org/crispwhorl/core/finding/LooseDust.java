@@ -6,11 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Mixture;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.paste.MixingLaw;
+import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Species;
 
@@ -53,7 +55,36 @@ final class LooseDust implements Rule {
                                         p.colour().each(pass -> smears(pass) ? pass.withBrushedOff(true) : pass))))));
             }
         }
+        for (Part part : species.parts()) {
+            Optional<Pass> loose = part.boughtStrands() == 0
+                    ? Optional.empty()
+                    : part.colouring().orElse(Colouring.NONE).passes().stream()
+                            .filter(LooseDust::smears)
+                            .findFirst();
+            Optional<Petaled> beside = rings.stream().findFirst().filter(ring -> paste(species, ring) > PALE);
+            if (loose.isPresent() && beside.isPresent()) {
+                found.add(ofStamens(a, part, loose.get(), beside.get()));
+            }
+        }
         return found;
+    }
+
+    private static Finding ofStamens(Assessment a, Part stamens, Pass loose, Petaled pale) {
+        return new Finding(
+                "loose-dust",
+                Severity.CHECK,
+                Optional.of(stamens.id()),
+                "Their dark dust falls on " + pale.name(),
+                Why.of(
+                        "Dark dust is brushed off before a pale petal comes near",
+                        "Lightness in OKLab: dark below 0.5, pale above 0.85",
+                        in("lightness of the dust", lightness(Mixture.swatch(loose)), Unit.NONE),
+                        in("of the pale petals", paste(a.species(), pale), Unit.NONE)),
+                List.of(Fix.part(
+                        a,
+                        "tap it off before the petals go on",
+                        stamens,
+                        p -> p.coloured(c -> c.each(pass -> smears(pass) ? pass.withBrushedOff(true) : pass)))));
     }
 
     private static boolean smears(Pass pass) {

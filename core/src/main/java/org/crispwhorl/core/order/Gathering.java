@@ -102,7 +102,15 @@ public final class Gathering {
                         drawer,
                         stems.stream().mapToInt(Materials.StemJob::flowers).sum(),
                         venue),
-                new Shopping(drawer, tierMm, tapeWidthMm()).of(cuts, wires, pastes, stems, sheet, colours));
+                new Shopping(drawer, tierMm, tapeWidthMm())
+                        .of(
+                                cuts,
+                                wires,
+                                pastes,
+                                stems,
+                                sheet,
+                                colours,
+                                ToolsTaken.of(new AssessedLines(lines, conditions), drawer)));
     }
 
     private record SheetOf(Cut cut, double rolledMm, String shade, boolean grooved, boolean twoColoured) {}
@@ -223,6 +231,7 @@ public final class Gathering {
                     return new Materials.StemJob(
                             line.species().name(), line.count(), plan, PickFit.of(plan.thickMm(), tierMm, drawer));
                 })
+                .filter(stem -> stem.plan().thickMm() > 0)
                 .toList();
     }
 }

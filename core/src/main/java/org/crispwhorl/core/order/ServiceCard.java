@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Text;
@@ -63,12 +64,17 @@ public record ServiceCard(
         Set<String> allergens = new LinkedHashSet<>();
         Set<String> notEaten = new LinkedHashSet<>();
         Set<String> keeping = new LinkedHashSet<>();
+        boolean painted = false;
         for (OrderSheet.Line line : lines) {
             Assessment a = new Assessment(line.species(), conditions);
             Medium medium = a.species().medium();
             String name = line.species().name();
             flowers.add(new ServedFlowers(name, line.count(), medium.label(), medium.edible()));
             Contents contents = Contents.of(a);
+            painted |= a.species().parts().stream()
+                    .flatMap(p -> p.colouring().stream())
+                    .flatMap(c -> c.passes().stream())
+                    .anyMatch(pass -> pass.carrier() == Carrier.SPIRIT);
             contents.notFood().forEach(n -> {
                 counts.merge(n.what(), line.count() * n.count(), Integer::sum);
                 where.computeIfAbsent(n.what(), w -> new LinkedHashSet<>()).add(name);
@@ -86,6 +92,9 @@ public record ServiceCard(
             where.computeIfAbsent("picks", w -> new LinkedHashSet<>()).add("the stems that stand in the cake");
         }
         colours(lines, conditions, drawer).forEach(notEaten::add);
+        if (painted) {
+            notEaten.add("Painted with spirit, which dries off: tell whoever avoids alcohol.");
+        }
         if (counts.containsKey("wires")) {
             notEaten.add(
                     "Taped stems are no food and do not touch it: they stand in picks, or lie on something that is taken off with them.");

@@ -49,8 +49,10 @@ final class Shopping {
             List<Materials.PasteJob> pastes,
             List<Materials.StemJob> stems,
             OrderSheet sheet,
-            ColourSheet colours) {
+            ColourSheet colours,
+            List<Materials.ShoppingLine> tools) {
         cutters(cuts);
+        list.addAll(tools);
         wires.forEach(this::wire);
         pastes.forEach(this::paste);
         stamens(sheet.stamens());

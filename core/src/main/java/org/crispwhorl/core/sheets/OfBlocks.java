@@ -3,7 +3,7 @@ package org.crispwhorl.core.sheets;
 import java.util.List;
 
 /** Something to print, block by block. */
-public sealed interface OfBlocks permits PrintedSheet, PrintedMethod {
+public interface OfBlocks {
     /** What stands at its head. */
     String title();
 

@@ -35,6 +35,10 @@ final class PasteSheet {
 
     private static Block steps(Batch batch) {
         List<String> steps = new ArrayList<>();
+        if (batch.whiteG() == 0 && batch.shades().stream().allMatch(shade -> shade.whiteG() == 0)) {
+            steps.add("Nothing to mix: take " + batch.strongG() + " g of it as it is; a tenth of it stays in reserve.");
+            return new Block.Steps(steps);
+        }
         steps.add("Mix " + batch.strongG() + " g of the strong colour; a tenth of it stays in reserve.");
         if (batch.whiteG() > 0) {
             steps.add("Have " + batch.whiteG() + " g of white ready.");

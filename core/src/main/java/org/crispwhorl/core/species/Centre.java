@@ -215,7 +215,7 @@ public record Centre(
     }
 
     /** A hook longer than this share of a centre does not go into it: its wire is pushed in straight. */
-    private static final double HOOK_FITS = 0.8;
+    public static final double HOOK_FITS = 0.8;
 
     @Override
     public Steps making(BuildContext made) {

@@ -113,25 +113,6 @@ public record Joining(
             return Steps.NONE.andCounted(Operation.PINCH, position == Position.UPRIGHT ? 0 : 1, 1, put + end);
         }
 
-        /** What the maker does with the flower then, in words that go on from the joining; empty where it does not rest. */
-        public String told() {
-            String way =
-                    switch (position) {
-                        case UPRIGHT -> "arrangement";
-                        case HANGING -> "hang";
-                        case TURNED -> "lie turned over";
-                    };
-            String end =
-                    switch (until) {
-                        case NOTHING -> "";
-                        case MINUTES -> "for " + Unit.MIN.write(minutes);
-                        case HOLDS -> "until it holds";
-                        case FIRM -> "until it is firm";
-                        case DRY -> "until it is dry";
-                    };
-            return end.isEmpty() ? "" : ", then let it " + way + " " + end;
-        }
-
         /** Until when the flower rests. */
         @Text(label = "until", means = "Until when the flower rests.")
         public enum Until {

@@ -138,7 +138,7 @@ public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
         }
         if (p.ridges().isPresent()) {
             Ridges ridges = p.ridges().get();
-            thickest = Math.max(thickest, Body.ridgeMm(free, ridges.thickestMm(free), ridges.wideMm()));
+            thickest = Math.max(thickest, ridges.dryingMm(free));
         } else if (p.wired().isPresent()) {
             double ridge = p.wired().get().ridgeMm();
             thickest = Math.max(thickest, Body.ridgeMm(free, ridge, Math.max(ridge, LEAST_RIDGE_MM)));

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
+import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
@@ -95,9 +96,14 @@ public record Ridges(
         return finished.withWidth(Math.max(LEAST_WIDTH * finished.widthMm(), finished.widthMm() - taken));
     }
 
-    /** Thickness at the thickest place, mm: a midrib is as thick as it is high, a pinched ridge has two layers. */
-    public double thickestMm(double sheetMm) {
-        return made == RidgeMade.LEFT ? highMm : 2 * sheetMm;
+    /**
+     * The drying length at a ridge, mm: a midrib is as thick as it is high, a pinched ridge has two layers and is no wider than they
+     * are thick.
+     */
+    public double dryingMm(double sheetMm) {
+        return made == RidgeMade.LEFT
+                ? Body.ridgeMm(sheetMm, highMm, wideMm)
+                : Body.ridgeMm(sheetMm, 2 * sheetMm, 2 * sheetMm);
     }
 
     /**

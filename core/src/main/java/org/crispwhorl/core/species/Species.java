@@ -69,6 +69,11 @@ public record Species(
             return this == STEAM || petals && part.inHead() && part.flat().isPresent();
         }
 
+        /** Whether it is glazed anywhere. */
+        public boolean glazes() {
+            return this == GLAZE || this == GLAZE_STEM || this == STEAM_PETALS_GLAZE_STEM;
+        }
+
         /** Whether it wets the centres. */
         public boolean reachesCentres() {
             return this == STEAM || this == GLAZE;

@@ -19,11 +19,14 @@ import org.crispwhorl.core.paste.Shade;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Centre;
+import org.crispwhorl.core.species.CentreBuilder;
 import org.crispwhorl.core.species.CentreForm;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.CoveredBall;
+import org.crispwhorl.core.species.Edge;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.FromBall;
+import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
@@ -55,6 +58,15 @@ final class Faults {
 
     private static Species onTheBoard(Species species) {
         return species.withTechniques(species.techniques().withRidge(Optional.of(Techniques.Ridge.BOARD)));
+    }
+
+    private static Species heavyOnAStraightWire() {
+        Species bare = ROSE.withParts(
+                ROSE.parts().stream().filter(p -> p.boughtStrands() == 0).toList());
+        return wanted(bare.with(CentreBuilder.builder(ROSE.centre().orElseThrow())
+                .form(new CentreForm.Ball(20))
+                .hookMm(0)
+                .build()));
     }
 
     static Species wired(Attachment.Wired wired) {
@@ -120,6 +132,22 @@ final class Faults {
             {"stamens-sparse", ROSE.with(Garden.stamens(4, 12, 1)), USUAL, "stamens", Severity.CHECK},
             {"wire-too-thin", wired(new Attachment.Wired(30, 12, 0, 25, 80, 0.9)), USUAL, "petals", Severity.CHECK},
             {"ridge-too-thin", wired(new Attachment.Wired(24, 12, 0, 0, 80, 0.6)), USUAL, "petals", Severity.CHECK},
+            {
+                "petal-too-thick",
+                wanted(Garden.changed(ROSE, "petals", p -> p.withThinning(new Thinning(1.4, 1.15))
+                        .with(d -> d.edge = new Edge(3, 0.5, 6, 0, Edge.Finish.SMOOTH)))),
+                USUAL,
+                "petals",
+                Severity.CHECK
+            },
+            {
+                "wired-onto-soft",
+                Garden.changed(ROSE, "petals", p -> p.withJoining(Joining.of(Joining.As.FIRM, Joining.Onto.SOFT))),
+                USUAL,
+                "petals",
+                Severity.CHECK
+            },
+            {"hook-missing", heavyOnAStraightWire(), USUAL, "centre", Severity.CHECK},
             {"hold-too-short", wired(new Attachment.Wired(28, 4, 0, 0, 80, 0.9)), USUAL, "petals", Severity.CHECK},
             {"wire-past-tip", wired(new Attachment.Wired(28, 32, 0, 0, 80, 0.9)), USUAL, "petals", Severity.STOP},
             {
