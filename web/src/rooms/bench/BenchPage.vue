@@ -162,7 +162,8 @@ onUnmounted(() => window.removeEventListener('keydown', pressed))
           <div class="min-w-0 flex-1">
             <h1 class="text-arm">{{ current.card.task }}</h1>
             <p class="text-bench text-quiet italic">
-              {{ current.card.species }} · for {{ current.card.flowers }} {{ current.card.flowers === 1 ? 'flower' : 'flowers' }}<template v-if="current.of > 1">, {{ current.batch }} of {{ current.of }}</template>
+              {{ current.card.species }} · for {{ current.card.flowers }} {{ current.card.flowers === 1 ? 'flower' : 'flowers'
+              }}<template v-if="current.of > 1">, {{ current.batch }} of {{ current.of }}</template>
             </p>
           </div>
           <button type="button" class="act min-h-14 min-w-14 text-bench" aria-label="Task before" :disabled="at <= 0" @click="step(-1)">

@@ -169,7 +169,7 @@ public class WholeFlowerJourneyTest extends Journey {
     @Test
     public void whatIsNotFoodIsCountedAndAllergensAreNamed() {
         openPlate(page, "Paddle-gear peony bud");
-        assertThat(page.locator("[data-caution=not-food]")).containsText("1 pieces of polystyrene");
+        assertThat(page.locator("[data-caution=not-food]")).containsText("1 piece of polystyrene");
         openPlate(page, "Market-day rosette");
         assertThat(page.locator("[data-caution=allergens]")).containsText("nuts");
         assertThat(page.locator("[data-caution=not-food]")).hasCount(0);

@@ -13,7 +13,7 @@ import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Pieces;
 
 /**
- * A heart with what is glued or wound over it, which dries as one body: what is glued makes it larger and lends it its paste.
+ * A centre with what is glued or wound over it, which dries as one body: what is glued makes it larger and lends it its paste.
  * ℓ = paste ÷ (S₀·((V₀ + V₊)/V₀)^(2/3)); a bought core lends its shape but no paste.
  *
  * @param shapeMm3 volume V₀ of what is glued on, a bought core with it
@@ -41,18 +41,18 @@ public record GluedBody(double shapeMm3, double surfaceMm2, double pasteMm3, dou
         if (glued == 0) {
             return Optional.empty();
         }
-        Optional<Centre> heart =
+        Optional<Centre> centre =
                 a.species().centre().filter(c -> c.form().core() || c.form().volumeMm3() > 0);
-        if (heart.isEmpty()) {
+        if (centre.isEmpty()) {
             return Optional.of(new GluedBody(firstMm3, firstMm2, firstMm3, glued));
         }
         Solid.Turned shape =
-                new Solid.Turned(0, heart.get().form().heightMm(), heart.get().form()::radiusAt);
-        double paste = heart.get().form().volumeMm3();
+                new Solid.Turned(0, centre.get().form().heightMm(), centre.get().form()::radiusAt);
+        double paste = centre.get().form().volumeMm3();
         return Optional.of(
-                heart.get().form().core()
+                centre.get().form().core()
                         ? new GluedBody(shape.volumeMm3(), shape.surfaceMm2(), paste, glued)
-                        : new GluedBody(paste, heart.get().form().surfaceMm2(), paste, glued));
+                        : new GluedBody(paste, centre.get().form().surfaceMm2(), paste, glued));
     }
 
     private static final double TWO_THIRDS = 2.0 / 3;

@@ -239,15 +239,24 @@ final class Method {
                 : "before: " + String.join(", ", wait.next());
         String most =
                 wait.closesMin().map(c -> ", " + Said.atMost(c) + " at most").orElse("");
-        String look = wait.stage().map(Method::looked).orElse("");
+        String look = wait.stage()
+                .map(stage -> looked(stage, wait.closesMin().isPresent()))
+                .orElse("");
         return "Wait " + Said.atLeast(wait.enoughMin()) + most + ", " + before + "." + look;
     }
 
-    /** What is looked for before going on. */
-    private static String looked(Stage stage) {
+    /**
+     * What is looked for before going on.
+     *
+     * @param bends whether it has to bend still
+     */
+    private static String looked(Stage stage, boolean bends) {
         return switch (stage) {
             case SKINNED -> " Look: a touch leaves no shine.";
-            case PART_DRY -> " Look: it keeps its shape and still bends.";
+            case PART_DRY ->
+                bends
+                        ? " Look: it keeps its shape and still bends."
+                        : " Look: it keeps its shape; a touch leaves no flat.";
             case FIRM -> " Look: a flick moves nothing.";
             case DRY -> " Look: it is no longer cold to the cheek.";
         };

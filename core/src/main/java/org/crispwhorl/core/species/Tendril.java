@@ -258,6 +258,15 @@ public record Tendril(
         return tailMm;
     }
 
+    private String ordinal() {
+        return switch (everyHead) {
+            case 1 -> "";
+            case 2 -> "second ";
+            case 3 -> "third ";
+            default -> everyHead + "th ";
+        };
+    }
+
     @Override
     public Steps joining(BuildContext made) {
         return Steps.of(
@@ -265,7 +274,7 @@ public record Tendril(
                 count,
                 "Tape in {n}, " + Said.mm(tailMm) + " of each to tape down, "
                         + (everyHead > 0 && made.species().heads().isPresent()
-                                ? "at the joint of every " + everyHead + ". head from the foot."
+                                ? "at the joint of every " + ordinal() + "head from the foot."
                                 : Said.height(onStemMm) + "."));
     }
 

@@ -110,7 +110,7 @@ public class DryingTruthsTest {
             {2, "cut pieces lie uncovered, min", skinMin(0.7), 7, 25},
             {3, "the oldest layer still gives, min", skinMin(0.7), 6, 150},
             {13, "chocolate laid out sets, min", chocolateMin(1.7, 20), 4, 20},
-            {33, "taped to a heart of 16 × 8, h", safe(solid(new Dome(16, 8, Texture.SNIPPED)), Stage.DRY), 8, 16},
+            {33, "taped to a centre of 16 × 8, h", safe(solid(new Dome(16, 8, Texture.SNIPPED)), Stage.DRY), 8, 16},
             {35, "petals of 0.9 dusted and taped, h", safe(ridged(0.9, 1.0), Stage.DRY), 6, 16},
             {36, "petals of 0.9 with a ridge of 1.2 taped, h", safe(ridged(0.9, 1.2), Stage.DRY), 6, 16},
             {37, "a cone under thirty slivers, h", safe(solid(new SliverCone(9, 18, 3, 10, 12, 1.3)), Stage.DRY), 6, 16

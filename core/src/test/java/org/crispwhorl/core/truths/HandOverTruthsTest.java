@@ -77,7 +77,7 @@ public class HandOverTruthsTest {
         return Garden.in(Garden.species(60, parts), medium);
     }
 
-    private static Species wiredAnemone(double mm, double heart) {
+    private static Species wiredAnemone(double mm, double centre) {
         Pieces petals = Garden.petals(6, 38, 34, 72).with(d -> {
             d.making = new Making.Sheet(new Thinning(1.1, mm));
             d.attachment = new Attachment.Wired(26, 6.5, 0, 8, 80, mm + 0.2);
@@ -85,7 +85,7 @@ public class HandOverTruthsTest {
         });
         return Garden.species(
                 80,
-                Truths.centre(new Dome(heart, heart / 2, Texture.SNIPPED), 20),
+                Truths.centre(new Dome(centre, centre / 2, Texture.SNIPPED), 20),
                 new Ring("petals", "petals", Garden.PINK.id(), petals, Garden.passes(2, 0, Stage.DRY)));
     }
 
@@ -98,7 +98,7 @@ public class HandOverTruthsTest {
             {"a two-cut rose a day or two after", twoCutRose(), 12, 48},
             {"a rose on a bought bud like any rose", onABoughtBud(), 8, 48},
             {"an anemone the next day", wiredAnemone(0.6, 10), 8, 24},
-            {"one with a larger heart too", wiredAnemone(0.8, 16), 8, 24},
+            {"one with a larger centre too", wiredAnemone(0.8, 16), 8, 24},
         };
     }
 
