@@ -104,8 +104,8 @@ public final class Planning {
                 1,
                 List.of(new Plan.Gate(
                         joined(support),
-                        Optional.of(furthest(Stage.FIRM)),
-                        stageH(part, furthest(Stage.FIRM)),
+                        Optional.of(a.paste().furthest(Stage.FIRM)),
+                        stageH(part, a.paste().furthest(Stage.FIRM)),
                         Optional.empty())))));
     }
 
@@ -138,7 +138,7 @@ public final class Planning {
     /** A part is coloured at the latest of the stages that its passes ask for. */
     private Plan.Gate colourable(Part part, List<Pass> passes) {
         Stage at = passes.stream().map(Pass::at).max(Comparator.naturalOrder()).orElse(Stage.FIRM);
-        return a.dries(part) ? dry(part, furthest(at)) : done(made(part));
+        return a.dries(part) ? dry(part, a.paste().furthest(at)) : done(made(part));
     }
 
     /** What goes round a part once it is joined, before the next covers it, and what comes after that waits for. */
@@ -225,8 +225,8 @@ public final class Planning {
             return done(made(centre));
         }
         return switch (onto) {
-            case FIRM -> dry(centre, furthest(Stage.FIRM));
-            case DRY -> dry(centre, furthest(Stage.DRY));
+            case FIRM -> dry(centre, a.paste().furthest(Stage.FIRM));
+            case DRY -> dry(centre, a.paste().furthest(Stage.DRY));
             default -> holds(centre, made(centre));
         };
     }
@@ -247,9 +247,11 @@ public final class Planning {
             case MINUTES -> new Plan.Gate(last, Optional.empty(), rest.minutes() / 60, Optional.empty());
             case HOLDS -> a.dries(part) ? holds(part, last) : done(last);
             case FIRM ->
-                new Plan.Gate(last, Optional.of(Stage.FIRM), stageH(part, furthest(Stage.FIRM)), Optional.empty());
+                new Plan.Gate(
+                        last, Optional.of(Stage.FIRM), stageH(part, a.paste().furthest(Stage.FIRM)), Optional.empty());
             case DRY ->
-                new Plan.Gate(last, Optional.of(Stage.DRY), stageH(part, furthest(Stage.DRY)), Optional.empty());
+                new Plan.Gate(
+                        last, Optional.of(Stage.DRY), stageH(part, a.paste().furthest(Stage.DRY)), Optional.empty());
         };
     }
 
@@ -290,7 +292,9 @@ public final class Planning {
 
     /** A part is joined when it has reached its stage; what does not dry, when it is made. */
     private Plan.Gate ready(Part part) {
-        return a.dries(part) ? dry(part, furthest(part.joins(a).as().stage().orElse(Stage.FIRM))) : done(made(part));
+        return a.dries(part)
+                ? dry(part, a.paste().furthest(part.joins(a).as().stage().orElse(Stage.FIRM)))
+                : done(made(part));
     }
 
     /** Hours until what was glued stays: only before a next part that would press on it. */
@@ -312,11 +316,6 @@ public final class Planning {
     /** What comes after passes of colour waits until they are dry to the touch. */
     private static Plan.Gate after(String task, List<Pass> passes) {
         return new Plan.Gate(task, Optional.empty(), Work.dryToTouchH(passes), Optional.empty());
-    }
-
-    private Stage furthest(Stage wanted) {
-        Stage most = a.paste().furthest();
-        return wanted.compareTo(most) > 0 ? most : wanted;
     }
 
     private void colourWhole() {
@@ -382,7 +381,7 @@ public final class Planning {
             return 0;
         }
         return a.course(part)
-                .at(furthest(stage))
+                .at(a.paste().furthest(stage))
                 .map(DryingCourse.Reached::safeByH)
                 .orElse(Double.POSITIVE_INFINITY);
     }
@@ -418,41 +417,9 @@ public final class Planning {
         handsFreeH = placed.endH();
     }
 
-    /**
-     * What is seen of every sheet is dry, every solid that stands free is firm, and what is glued together is firm as the one body that
-     * it is: its inside bears nothing and is touched no more. Media that never get so far hold.
-     */
     private List<Plan.Gate> handOver() {
-        List<Plan.Gate> gates =
-                new ArrayList<>(wet.stream().filter(gate -> gate.waitH() > 0).toList());
-        Optional<GluedBody> fused = GluedBody.of(a);
-        List<Part> enclosed = fused.isPresent() ? GluedBody.parts(a) : List.of();
-        for (Part part : a.species().parts()) {
-            Optional<Body> body = a.body(part);
-            if (body.filter(Body::sheet).isPresent()) {
-                gates.add(leaves(
-                        made(part),
-                        furthest(Stage.DRY),
-                        a.course(part, body.get().freePart())));
-            } else if (body.isPresent() && !enclosed.contains(part)) {
-                gates.add(leaves(made(part), furthest(Stage.FIRM), a.course(part)));
-            }
-        }
-        if (a.paste().furthest().compareTo(Stage.FIRM) >= 0) {
-            fused.ifPresent(body -> gates.add(new Plan.Gate(
-                    tasks.get(tasks.size() - 1).id(),
-                    Optional.of(Stage.FIRM),
-                    body.hoursTo(Stage.FIRM, a, p -> handsFreeH - ends.get(made(p))),
-                    Optional.empty())));
-        }
-        return gates;
-    }
-
-    private Plan.Gate leaves(String after, Stage stage, DryingCourse course) {
-        double wait = course.at(stage)
-                .map(r -> stage == Stage.PART_DRY ? a.spread().likelyBy(r.medianH()) : r.safeByH())
-                .orElse(Double.POSITIVE_INFINITY);
-        return new Plan.Gate(after, Optional.of(stage), wait, Optional.empty());
+        return HandOver.of(
+                a, wet, tasks.get(tasks.size() - 1).id(), Planning::made, part -> handsFreeH - ends.get(made(part)));
     }
 
     private double readyH(List<Plan.Gate> handOver) {

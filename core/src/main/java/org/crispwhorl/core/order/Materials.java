@@ -85,9 +85,11 @@ public record Materials(
      * @param owned in the drawer
      * @param sign of both
      * @param cost what as much as is needed costs, by the drawer's prices; 0 where none is known, and of tools
+     * @param lasts whether it is there afterwards as before: a tool, or what is counted out again
      * @param note how it came to be
      */
-    public record ShoppingLine(String what, double needed, double owned, String sign, double cost, String note) {
+    public record ShoppingLine(
+            String what, double needed, double owned, String sign, double cost, boolean lasts, String note) {
         /** What is missing, 0 or more. */
         public double missing() {
             return Math.max(0, needed - owned);

@@ -79,7 +79,11 @@ final class Shopping {
 
     /** @param each what one of the needed costs */
     private void line(String what, double needed, double owned, String sign, double each, String note) {
-        list.add(new Materials.ShoppingLine(what, needed, owned, sign, needed * each, note));
+        list.add(new Materials.ShoppingLine(what, needed, owned, sign, needed * each, false, note));
+    }
+
+    private void lasting(String what, double needed, double owned, String note) {
+        list.add(new Materials.ShoppingLine(what, needed, owned, "", 0, true, note));
     }
 
     private void cutters(List<Materials.CutterJob> cuts) {
@@ -87,7 +91,7 @@ final class Shopping {
                 .filter(c -> c.cutter().isEmpty())
                 .map(Materials.CutterJob::cut)
                 .distinct()
-                .forEach(cut -> line(called(cut), 1, 0, "", 0, "none in the drawer fits"));
+                .forEach(cut -> lasting(called(cut), 1, 0, "none in the drawer fits"));
     }
 
     private static String called(Cut cut) {
@@ -149,13 +153,14 @@ final class Shopping {
                 new Bought(l.bought().of(), l.bought().wideMm(), l.bought().highMm(), 0),
                 l.bought().count(),
                 Integer::sum));
-        counts.forEach((what, count) -> line(
-                what.label(),
-                count,
-                owned(ReadyMade.class, r -> r.serves(what) ? r.count() : 0),
-                "",
-                what.of().comesBack() ? 0 : price(ReadyMade.class, r -> r.serves(what), ReadyMade::price),
-                what.of().comesBack() ? "for all flowers at once; counted out again" : ""));
+        counts.forEach((what, count) -> {
+            double own = owned(ReadyMade.class, r -> r.serves(what) ? r.count() : 0);
+            if (what.of().comesBack()) {
+                lasting(what.label(), count, own, "for all flowers at once; counted out again");
+            } else {
+                line(what.label(), count, own, "", price(ReadyMade.class, r -> r.serves(what), ReadyMade::price), "");
+            }
+        });
     }
 
     private static final double MG_PER_G = 1000;

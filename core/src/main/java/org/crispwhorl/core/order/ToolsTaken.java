@@ -83,6 +83,6 @@ final class ToolsTaken {
     }
 
     private static Materials.ShoppingLine tool(String what, int needed, int owned, String note) {
-        return new Materials.ShoppingLine(what, needed, owned, "", 0, note);
+        return new Materials.ShoppingLine(what, needed, owned, "", 0, true, note);
     }
 }

@@ -134,4 +134,9 @@ public record Paste(
     public Stage furthest() {
         return medium.furthest();
     }
+
+    /** A stage that is wanted, or the furthest that it reaches where it never gets so far. */
+    public Stage furthest(Stage wanted) {
+        return wanted.compareTo(furthest()) > 0 ? furthest() : wanted;
+    }
 }

@@ -79,7 +79,7 @@ public final class Pricing {
                         bought.what(),
                         bought.cost(),
                         amount(bought.needed()) + (bought.sign().isEmpty() ? "" : " " + bought.sign())));
-            } else {
+            } else if (!bought.lasts()) {
                 unpriced.add(bought.what());
             }
         }

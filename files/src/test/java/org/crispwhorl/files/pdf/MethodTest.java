@@ -15,6 +15,7 @@ import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.LengthText;
+import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.sheets.Block;
 import org.crispwhorl.core.sheets.PrintedMethod;
 import org.crispwhorl.core.species.Petaled;
@@ -24,6 +25,7 @@ import org.crispwhorl.core.work.Said;
 import org.crispwhorl.demo.DemoDocuments;
 import org.crispwhorl.files.document.SpeciesDocument;
 import org.crispwhorl.files.page.Paper;
+import org.crispwhorl.files.picture.MethodPdf;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -79,9 +81,8 @@ public class MethodTest {
             assertTrue(act.endsWith("."), act);
         }
         for (Petaled part : species.petaled()) {
-            String length = Said.size(
-                    part.pieces().finished().lengthMm(),
-                    part.pieces().finished().widthMm());
+            Outline thinnedTo = part.pieces().making().finished(part.pieces().outline());
+            String length = Said.size(thinnedTo.lengthMm(), thinnedTo.widthMm());
             boolean thinned = part.pieces().thinning().filter(t -> t.thins()).isPresent();
             assertTrue(!thinned || acts.stream().anyMatch(a -> a.contains(length)), part.name() + ", " + length);
         }
@@ -92,7 +93,8 @@ public class MethodTest {
         for (Object[] demo : demos()) {
             PrintedMethod method = method((Species) demo[0]);
             for (LengthText.Lengths lengths : LengthText.Lengths.values()) {
-                byte[] pdf = SheetPdf.write(method.title(), List.of(method), Paper.A4, lengths);
+                Assessment a = new Assessment((Species) demo[0], Conditions.USUAL);
+                byte[] pdf = MethodPdf.write(method, a, Paper.A4, lengths);
                 try (PDDocument document = Loader.loadPDF(pdf)) {
                     String text = bare(new PDFTextStripper().getText(document));
                     for (String act : acts(method)) {

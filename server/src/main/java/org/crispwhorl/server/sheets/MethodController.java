@@ -3,12 +3,12 @@ package org.crispwhorl.server.sheets;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
-import java.util.List;
 import java.util.UUID;
+import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.core.sheets.PrintedMethod;
 import org.crispwhorl.files.page.Paper;
-import org.crispwhorl.files.pdf.SheetPdf;
+import org.crispwhorl.files.picture.MethodPdf;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.shelf.Shelf;
@@ -49,9 +49,10 @@ class MethodController {
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(defaultValue = "MM") LengthText.Lengths lengths) {
         PrintedMethod method = method(id);
+        Assessment a = new Assessment(shelf.get(id).species(), conditions.now());
         return work.inTurn(() -> ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header("Content-Disposition", "inline; filename=\"method.pdf\"")
-                .body(SheetPdf.write(method.title(), List.of(method), paper, lengths)));
+                .body(MethodPdf.write(method, a, paper, lengths)));
     }
 }
