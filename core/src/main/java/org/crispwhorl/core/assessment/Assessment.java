@@ -1,6 +1,7 @@
 package org.crispwhorl.core.assessment;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,7 @@ import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.core.wire.LoadedWire;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Steps;
 
 /**
  * A species under its conditions, as the studio's ways make it, with what is derived from both worked out when it is first
@@ -37,6 +39,9 @@ public final class Assessment implements BuildContext {
     private final Conditions conditions;
     private final Techniques techniques;
     private final Map<String, DryingCourse> courses = new LinkedHashMap<>();
+    private final Map<String, Steps> makings = new HashMap<>();
+    private final Map<String, Steps> joinings = new HashMap<>();
+    private Map<String, String> kneadedFor;
     private FlowerForm form;
     private Coverage coverage;
     private final Paste paste;
@@ -152,6 +157,26 @@ public final class Assessment implements BuildContext {
     /** The course of the drying of something else where a part dries. */
     DryingCourse course(Part part, Body body) {
         return DryingCourse.of(paste(), body, room(part), spread(), skinsFaster());
+    }
+
+    /** What hands do to make a part, its paste kneaded already. */
+    Steps making(Part part) {
+        return makings.computeIfAbsent(part.id(), id -> part.making(this));
+    }
+
+    /** What hands do to join a part. */
+    Steps joining(Part part) {
+        return joinings.computeIfAbsent(part.id(), id -> part.joining(this));
+    }
+
+    /** For which part each shade is kneaded: the first that is made of it, by its id. */
+    Map<String, String> kneadedFor() {
+        if (kneadedFor == null) {
+            Map<String, String> first = new LinkedHashMap<>();
+            Work.inOrder(this).forEach(part -> lumps(part).forEach(lump -> first.putIfAbsent(lump.shade(), part.id())));
+            kneadedFor = first;
+        }
+        return kneadedFor;
     }
 
     /** The air in which a part dries. */

@@ -266,14 +266,14 @@ public final class Planning {
                 "Make and set " + part.name(),
                 Plan.TaskKind.MAKE_AND_SET,
                 Optional.of(part.id()),
-                Work.making(a, part).and(part.joining(a)),
+                Work.making(a, part).and(a.joining(part)),
                 Work.batches(a, part),
                 gates));
         return made(part);
     }
 
     private String set(Part part, List<Plan.Gate> inside) {
-        if (part.joining(a).list().isEmpty()) {
+        if (a.joining(part).list().isEmpty()) {
             return made(part);
         }
         List<Plan.Gate> gates = new ArrayList<>(inside);
@@ -284,7 +284,7 @@ public final class Planning {
                 "Join " + part.name(),
                 Plan.TaskKind.JOIN,
                 Optional.of(part.id()),
-                part.joining(a),
+                a.joining(part),
                 1,
                 gates));
         return joined(part);

@@ -2,12 +2,10 @@ package org.crispwhorl.core.assessment;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.colour.Colouring;
@@ -20,7 +18,6 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Portion;
 import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.BatchLimits;
 import org.crispwhorl.core.studio.Pace;
@@ -42,17 +39,19 @@ public final class Work {
 
     /** What hands do to make a part: a shade is kneaded for the first part that it is in. */
     public static Steps making(Assessment a, Part part) {
-        Steps kneaded = Steps.NONE;
-        for (String shade : shades(a, part)) {
-            boolean before = inOrder(a).stream().takeWhile(p -> p != part).anyMatch(p -> shades(a, p)
-                    .contains(shade));
-            if (!before) {
-                kneaded = kneaded.andLump(
-                        a.shadeG(shade),
-                        "Knead " + a.species().shade(shade).name() + " until it no longer cracks when it is pinched.");
+        Steps steps = a.making(part).inLots(lots(a, part));
+        for (Map.Entry<String, String> first : a.kneadedFor().entrySet()) {
+            if (first.getValue().equals(part.id())) {
+                String shade = first.getKey();
+                steps = Steps.NONE
+                        .andLump(
+                                a.shadeG(shade),
+                                "Knead " + a.species().shade(shade).name()
+                                        + " until it no longer cracks when it is pinched.")
+                        .and(steps);
             }
         }
-        return kneaded.and(part.making(a).inLots(lots(a, part)));
+        return steps;
     }
 
     /** Parts in the order in which they are made: what dries longest first, then what is joined while it bends. */
@@ -78,10 +77,6 @@ public final class Work {
                 .orElse(1.0);
     }
 
-    private static Set<String> shades(Assessment a, Part part) {
-        return a.lumps(part).stream().map(Portion::shade).collect(Collectors.toCollection(LinkedHashSet::new));
-    }
-
     /** What hands do in a task on a part of one flower; of mixing, which goes by the gram, the operation alone. */
     public static Steps hands(Plan.Task task) {
         return task.doing() == Plan.TaskKind.MIX ? Steps.of(Operation.MIX, 1, task.name()) : task.steps();
@@ -98,7 +93,7 @@ public final class Work {
             case MAKE -> pace(a).minutes(task.steps(), flowers + spares);
             case MAKE_AND_SET -> {
                 Part part = task.partId().flatMap(a.species()::part).orElseThrow();
-                yield pace(a).minutes(making(a, part), flowers + spares) + pace(a).minutes(part.joining(a), flowers);
+                yield pace(a).minutes(making(a, part), flowers + spares) + pace(a).minutes(a.joining(part), flowers);
             }
             case DUST, PAINT, JOIN, COLOUR, SEE_TO, FINISH -> pace(a).minutes(task.steps(), flowers);
         };
@@ -106,7 +101,7 @@ public final class Work {
 
     /** To join all pieces to the flower, min. */
     public static double joinMin(Assessment a, Part part) {
-        return pace(a).minutes(part.joining(a));
+        return pace(a).minutes(a.joining(part));
     }
 
     /** To colour all pieces of a part, min. */
@@ -206,8 +201,8 @@ public final class Work {
         OptionalInt grooves = grooved(a, part) ? OptionalInt.of(atOnce(a, part)) : OptionalInt.empty();
         double open = Math.min(24 * 60, skinnedMin * (covered ? SkinClock.COVER : 1));
         int count = part.pieces().count();
-        double made = pace(a).minutes(part.making(a).ofPieces()) / count;
-        double set = pace(a).minutes(part.joining(a)) / count;
+        double made = pace(a).minutes(a.making(part).ofPieces()) / count;
+        double set = pace(a).minutes(a.joining(part)) / count;
         return switch (part.joins(a).as()) {
             case SOFT -> new BatchLimits(open, made + set, formers, grooves, OptionalInt.empty());
             case PART_DRY -> new BatchLimits(open, made, formers, grooves, inTheWindow(a, part, made - set));
