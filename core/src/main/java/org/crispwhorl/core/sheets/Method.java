@@ -172,7 +172,8 @@ final class Method {
                     .filter(mm -> mm > 0)
                     .boxed()
                     .findFirst()
-                    .map(mm -> "pushed in by its foot, " + Said.mm(mm));
+                    .map(mm -> "pushed in by its foot, " + Said.mm(mm))
+                    .or(() -> Optional.of("it sits on the cake: no stem, no pick"));
         }
         double thick = StemPlan.of(a, TapeRun.USUAL_WIDTH_MM).thickMm();
         return Optional.of("a pick with a bore of " + Said.mm(thick + PICK_ROOM_MM)
@@ -228,8 +229,9 @@ final class Method {
         Optional<Part> part = card.part().flatMap(a.species()::part);
         card.openMin()
                 .flatMap(open -> part.flatMap(a::drying).flatMap(course -> course.at(Stage.SKINNED)))
-                .ifPresent(skin ->
-                        told.add("bare it skins in " + Said.atMost(MIN_PER_H * skin.medianH()) + ": cover what waits"));
+                .ifPresent(skin -> told.add((a.paste().drying() ? "bare it skins in " : "it sets in ")
+                        + Said.atMost(MIN_PER_H * skin.medianH())
+                        + (a.paste().drying() ? ": cover what waits" : ": only a few at once")));
         return String.join(" · ", told);
     }
 

@@ -268,7 +268,8 @@ public record Roll(
 
     @Override
     public Steps joining(BuildContext made) {
-        return Steps.of(Operation.SET, 1, "Glue it on.");
+        boolean first = made.species().parts().get(0).id().equals(id);
+        return Steps.of(Operation.SET, 1, first ? "Stand it on its foot." : "Glue it on.");
     }
 
     @Override

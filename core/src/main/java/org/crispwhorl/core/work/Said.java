@@ -75,8 +75,11 @@ public final class Said {
         return hours > NIGHT_H ? told + " (or a night)" : told;
     }
 
-    /** A most wait: rounded down to five minutes, from an hour on to half an hour. */
+    /** A most wait: rounded down to a minute below five, to five minutes, from an hour on to half an hour. */
     public static String atMost(double minutes) {
+        if (minutes < STEP_MIN) {
+            return (int) Math.floor(minutes + HAIR) + " min";
+        }
         if (minutes < MIN_PER_H) {
             return (int) Math.floor(minutes / STEP_MIN + HAIR) * STEP_MIN + " min";
         }
