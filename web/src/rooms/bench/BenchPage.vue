@@ -143,7 +143,10 @@ onUnmounted(() => window.removeEventListener('keydown', pressed))
       <RouterLink
         v-if="current"
         class="act-quiet"
-        :to="{ path: '/troubleshooting', query: { species: view?.species[current.card.line], part: current.card.part } }"
+        :to="{
+          path: '/troubleshooting',
+          query: { species: view?.lines.find((l) => l.id === current?.card.line)?.speciesId, part: current.card.part },
+        }"
         >Troubleshooting</RouterLink
       >
       <RouterLink class="act-quiet" to="/tablet">Tablet</RouterLink>

@@ -11,7 +11,7 @@ const event = (id: string, touch: Schemas['BenchEvent']['touch'], minute: number
 })
 const card = (key: string, more: Partial<Schemas['BenchCard']> = {}): Schemas['BenchCard'] => ({
   key,
-  line: 0,
+  line: '0',
   species: 'rose',
   task: key.slice(2),
   doing: 'make',
@@ -28,7 +28,7 @@ const petals = card('0/petals', { openMin: 12, then: [{ next: ['tape'], stage: '
 const view = (tasks: Schemas['PlacedTask'][] = []): Schemas['BenchView'] => ({
   id: '00000000-0000-0000-0000-000000000001',
   name: 'Supper',
-  species: [],
+  lines: [],
   handOver: '2030-06-15T10:00:00',
   tasks,
   cards: [petals, card('0/tape')],

@@ -122,7 +122,7 @@ const HAND_OVER = 'hand-over'
 /** All that is waited for after what was touched, the nearest to its end first. */
 export function timersOf(sittings: Sitting[], works: Map<string, Underway>): Timer[] {
   const timers: Timer[] = []
-  const over = (line: number, task: string) =>
+  const over = (line: string, task: string) =>
     sittings.filter((s) => s.card.line === line && s.card.task === task).every((s) => works.get(s.uid)?.done !== undefined)
   for (const sitting of sittings) {
     const work = works.get(sitting.uid)

@@ -8,6 +8,7 @@ import { field } from '@/parts/fields/schema'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { STAGES } from '@/parts/stages'
+import { newLine } from './newOrder'
 
 /** Which flowers an order is of, and how many of each. */
 const props = defineProps<{ lines: Schemas['OrderLine'][] }>()
@@ -34,7 +35,7 @@ async function add(chosen: string) {
     const speciesId = stage ? (await answered(api.POST('/api/species/{id}/stages/{stage}', { params: { path: { id, stage } } }))).id : id
     if (stage) await species.refetch()
     if (props.lines.some((l) => l.speciesId === speciesId)) return
-    emit('change', [...props.lines, { speciesId, flowers: 1 }])
+    emit('change', [...props.lines, newLine(speciesId)])
   } catch (e) {
     fault.value = e
   }
@@ -61,7 +62,7 @@ const free = computed(() => {
   <div class="space-y-3">
     <h2 class="border-b border-line pt-2 text-lead">Flowers</h2>
     <p v-if="lines.length === 0" class="text-quiet">Choose a species below, then say how many.</p>
-    <div v-for="(line, i) in lines" :key="line.speciesId" class="flex items-end gap-2">
+    <div v-for="(line, i) in lines" :key="line.id" class="flex items-end gap-2">
       <SchemaNumber
         class="w-32"
         :node="field('OrderLine', 'flowers')"

@@ -52,7 +52,7 @@ const rows: { label: string; of: (c: Schemas['Counted']) => string }[] = [
     <form class="mt-2 flex flex-wrap items-end gap-3" @submit.prevent="tryThem">
       <SchemaNumber
         v-for="(line, i) in lines"
-        :key="line.speciesId"
+        :key="line.id"
         class="w-52"
         :node="field('OrderLine', 'flowers')"
         :label="`${nameOf(line.speciesId)}, tried`"

@@ -2,7 +2,7 @@
 import { useMutation } from '@tanstack/vue-query'
 import { useRouter } from 'vue-router'
 import ProblemNote from '@/parts/ProblemNote.vue'
-import { newOrder } from '../order/newOrder'
+import { newLine, newOrder } from '../order/newOrder'
 
 /** One flower of a species to the bench, to try it: an order of one, that can be taken off the book again. */
 const props = defineProps<{ speciesId: string; name: string }>()
@@ -10,7 +10,7 @@ const router = useRouter()
 const DAYS_AHEAD = 7
 const NAME_LENGTH = 80
 const tried = useMutation({
-  mutationFn: () => newOrder(`Trying ${props.name}`.slice(0, NAME_LENGTH), DAYS_AHEAD, [{ speciesId: props.speciesId, flowers: 1 }]),
+  mutationFn: () => newOrder(`Trying ${props.name}`.slice(0, NAME_LENGTH), DAYS_AHEAD, [newLine(props.speciesId)]),
   onSuccess: (made) => router.push(`/orders/${made.id}/bench`),
 })
 </script>

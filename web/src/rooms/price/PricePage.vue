@@ -18,6 +18,7 @@ const props = defineProps<{ id: string }>()
 const path = { params: { path: { id: props.id } } }
 const store = useTariff()
 const order = useQuery({ queryKey: ['order', props.id], queryFn: () => answered(api.GET('/api/orders/{id}', path)) })
+const agreed = useQuery({ queryKey: ['agreed', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/agreed', path)) })
 const price = useJob<Schemas['PriceSheet']>(() => answered(api.POST('/api/orders/{id}/price', path)))
 onMounted(async () => {
   await store.load().catch(() => undefined)
@@ -37,8 +38,11 @@ const SORTS = [
   { sort: 'profit', label: '' },
   { sort: 'rush', label: '' },
 ]
+/** What was promised stands, as long as it is of the flowers that are ordered; else what it would be now. */
+const promised = computed(() => (agreed.data.value?.holds ? agreed.data.value.agreed : undefined))
+const shown = computed(() => promised.value?.price ?? price.result.value)
 const groups = computed(() =>
-  SORTS.map((s) => ({ ...s, lines: price.result.value?.lines.filter((l) => l.sort === s.sort) ?? [] }))
+  SORTS.map((s) => ({ ...s, lines: shown.value?.lines.filter((l) => l.sort === s.sort) ?? [] }))
     .filter((g) => g.lines.length)
     .map((g) => ({ ...g, sum: g.lines.reduce((all, l) => all + l.amount, 0) })),
 )
@@ -48,13 +52,13 @@ const sure = ref(false)
 const NAMED = 3
 /** What the sum lacks, in words; empty where it lacks nothing. */
 const lacking = computed(() => {
-  const unpriced = price.result.value?.unpriced ?? []
+  const unpriced = shown.value?.unpriced ?? []
   const named = unpriced.length > NAMED ? `${unpriced.length} materials` : unpriced.join(', ')
   const materials = unpriced.length > 0 ? `without ${named} (no price)` : ''
   const currency = store.tariff && !store.tariff.money ? 'without a currency' : ''
   return [materials, currency].filter(Boolean).join(' and ')
 })
-const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0)
+const more = (b: Schemas['Beside']) => b.total - (shown.value?.total ?? 0)
 </script>
 
 <template>
@@ -77,17 +81,26 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
       <ProblemNote v-if="order.error.value ?? price.fault.value" :error="(order.error.value ?? price.fault.value) as Error" class="mt-2" />
       <JobNote v-if="price.job.value && price.busy.value" :job="price.job.value" class="mt-2" @stop="price.stop" />
       <p v-else-if="price.busy.value" role="status" class="mt-4 text-quiet">Adding it up …</p>
-      <template v-if="price.result.value">
+      <p v-if="promised && price.result.value" class="mt-3 border-l-2 border-ink pl-3" data-agreed>
+        Agreed {{ readable(promised.at) }}: it stays, whatever changes. Worked out today it would be
+        <strong>{{ money(price.result.value.total) }}</strong>, for {{ price.result.value.hours.toFixed(1) }} h of working time instead of
+        {{ promised.price.hours.toFixed(1) }} h.
+      </p>
+      <p v-else-if="agreed.data.value?.agreed" class="mt-3 border-l-2 border-ink pl-3" data-agreed>
+        ◆ {{ money(agreed.data.value.agreed.price.total) }} was agreed {{ readable(agreed.data.value.agreed.at) }} for other flowers than
+        are ordered now. Open the order and accept it again to agree anew.
+      </p>
+      <template v-if="shown">
         <p class="mt-3 flex flex-wrap gap-x-8 text-lead" data-price>
           <span
-            ><strong>{{ money(price.result.value.total) }}</strong> in all{{ lacking ? `, ${lacking}` : '' }}</span
+            ><strong>{{ money(shown.total) }}</strong> in all{{ lacking ? `, ${lacking}` : '' }}</span
           >
           <span
-            ><strong>{{ money(price.result.value.each) }}</strong> a flower</span
+            ><strong>{{ money(shown.each) }}</strong> a flower</span
           >
-          <span>{{ money(price.result.value.deposit) }} deposit, {{ money(price.result.value.balance) }} at the hand-over</span>
+          <span>{{ money(shown.deposit) }} deposit, {{ money(shown.balance) }} at the hand-over</span>
         </p>
-        <p class="mt-1 text-quiet">{{ price.result.value.told }}</p>
+        <p class="mt-1 text-quiet">{{ shown.told }}</p>
         <table class="mt-3 w-full" aria-label="How it adds up">
           <tbody v-for="g in groups" :key="g.sort" class="border-t border-ink">
             <tr v-if="g.label">
@@ -101,10 +114,10 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
             </tr>
           </tbody>
         </table>
-        <p v-if="price.result.value.unpriced.length" class="mt-2 text-note">
-          ◆ Without a price in the drawer, and so not in it: {{ $told(price.result.value.unpriced.join(', ')) }}.
+        <p v-if="shown.unpriced.length" class="mt-2 text-note">
+          ◆ Without a price in the drawer, and so not in it: {{ $told(shown.unpriced.join(', ')) }}.
         </p>
-        <template v-if="price.result.value.beside.length">
+        <template v-if="shown.beside.length">
           <h2 class="mt-5 text-head">Other choices beside it</h2>
           <table class="mt-1 w-full" aria-label="Other choices">
             <thead>
@@ -118,11 +131,11 @@ const more = (b: Schemas['Beside']) => b.total - (price.result.value?.total ?? 0
             <tbody>
               <tr class="border-t border-line">
                 <td>as it is</td>
-                <td class="text-right font-medium">{{ money(price.result.value.total) }}</td>
+                <td class="text-right font-medium">{{ money(shown.total) }}</td>
                 <td />
-                <td class="text-right">{{ price.result.value.hours.toFixed(1) }}</td>
+                <td class="text-right">{{ shown.hours.toFixed(1) }}</td>
               </tr>
-              <tr v-for="b in price.result.value.beside" :key="b.what" class="border-t border-line">
+              <tr v-for="b in shown.beside" :key="b.what" class="border-t border-line">
                 <td>{{ b.what }}</td>
                 <td class="text-right">{{ money(b.total) }}</td>
                 <td class="text-right">{{ more(b) > 0 ? '+' : '' }}{{ more(b).toFixed(2) }}</td>

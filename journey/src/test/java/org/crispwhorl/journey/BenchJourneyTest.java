@@ -32,7 +32,8 @@ public class BenchJourneyTest extends Journey {
         hellebore.find();
         String draft = "{\"name\":\"Three for the bench\",\"note\":\"\",\"handOver\":\""
                 + LocalDateTime.now().plusDays(9).truncatedTo(ChronoUnit.HOURS)
-                + ":00\",\"spareTimeH\":12,\"tierMm\":100,\"lines\":[{\"speciesId\":\"" + hellebore.group(1)
+                + ":00\",\"spareTimeH\":12,\"tierMm\":100,\"lines\":[{\"id\":\"a\",\"speciesId\":\""
+                + hellebore.group(1)
                 + "\",\"flowers\":3}]}";
         String kept = page.request()
                 .post(

@@ -100,7 +100,11 @@ public final class Api {
                 .put("handOver", handOver.truncatedTo(ChronoUnit.HOURS) + ":00")
                 .put("spareTimeH", 12)
                 .put("tierMm", 100);
-        draft.putArray("lines").addObject().put("speciesId", speciesId(species)).put("flowers", flowers);
+        draft.putArray("lines")
+                .addObject()
+                .put("id", "0")
+                .put("speciesId", speciesId(species))
+                .put("flowers", flowers);
         Answer added = post("/api/orders", draft);
         if (added.status() != 201) {
             throw new AssertionError(added.body());

@@ -50,6 +50,7 @@ import org.crispwhorl.server.plate.ReckoningController;
 import org.crispwhorl.server.plate.ReckoningView;
 import org.crispwhorl.server.plate.RoundController;
 import org.crispwhorl.server.price.CountsController;
+import org.crispwhorl.server.price.PriceController;
 import org.crispwhorl.server.problem.Problem;
 import org.crispwhorl.server.problem.Unreadables;
 import org.crispwhorl.server.scale.ScaleController;
@@ -138,6 +139,7 @@ class ApiDescription {
             Measured.class,
             Tariff.class,
             PriceSheet.class,
+            PriceController.AgreedPrice.class,
             Venue.class,
             MediumFit.class,
             DrawerController.TakenIn.class,

@@ -128,6 +128,26 @@ public class BenchApiTest extends ServerTest {
         assertTrue(!api.get(order + "/days").body().contains("\"done\":true"), "not done after all");
     }
 
+    /** A line that is taken out and ordered again is another one: nothing of it is done, and what was touched names nothing. */
+    @Test
+    public void aLineTakenOutGivesItsDoneWorkToNobody() {
+        tell(List.of(touch("0/mix/1-1", "begun", 20, 0), touch("0/mix/1-1", "done", 10, 0)));
+        JsonNode kept = api.get(order).json();
+        ObjectNode change = (ObjectNode) kept.get("order").deepCopy();
+        ((ObjectNode) change.at("/lines/0")).put("id", "again");
+        assertEquals(api.keep(order, kept, change).status(), 200);
+        api.worked(api.post(order + "/days", "{\"pins\":[],\"together\":[]}"));
+        for (JsonNode task : api.get(order + "/days").json().at("/planned/calendar/tasks")) {
+            assertTrue(!task.get("done").asBoolean(), task.toString());
+        }
+        Api.Answer late = tell(List.of(touch("0/make-petals/1-1", "done", 5, 0)));
+        assertEquals(late.json().get("refused").size(), 1);
+        ((ArrayNode) change.get("lines")).add(change.at("/lines/0"));
+        Api.Answer twice = api.keep(order, api.get(order).json(), change);
+        assertEquals(twice.status(), 422);
+        assertEquals(twice.json().at("/faults/0/pointer").asString(), "/lines/1/id");
+    }
+
     /** Asked, then on the bench since its first touch, then delivered, and taken back. */
     @Test
     public void anOrderIsOnTheBenchFromItsFirstTouchAndLeaves() {
@@ -151,7 +171,7 @@ public class BenchApiTest extends ServerTest {
     public void aMeasuredPetalTellsHowThinItIs() {
         ObjectNode petal = Api.JSON
                 .createObjectNode()
-                .put("line", 0)
+                .put("line", "0")
                 .put(
                         "part",
                         card(api.get(order + "/bench").json(), "Make petals")

@@ -15,6 +15,8 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Factory;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What every landed version kept is opened by this one, and every room works: a database file of each lies beside the tests. */
 public class KeptStudioTest extends ServerTest {
@@ -44,19 +46,21 @@ public class KeptStudioTest extends ServerTest {
             {"schema-8", 19, 18.0},
             {"schema-11", 20, 17.0},
             {"schema-12", 20, 16.0},
-            {"schema-13", 20, 15.0}
+            {"schema-13", 20, 15.0},
+            {"schema-16", 20, 14.0}
         };
     }
 
     /** Studios of which days were planned, and one at whose bench something was done. */
-    private static final Set<String> PLANNED = Set.of("schema-7", "schema-8", "schema-11", "schema-12", "schema-13");
+    private static final Set<String> PLANNED =
+            Set.of("schema-7", "schema-8", "schema-11", "schema-12", "schema-13", "schema-16");
 
     /** Studios out of whose drawer nothing was taken yet. */
-    private static final Set<String> NOTHING_USED_UP = Set.of("schema-13");
+    private static final Set<String> NOTHING_USED_UP = Set.of("schema-13", "schema-16");
 
     /** What stands in the book of those at whose bench something was done. */
     private static final Map<String, Integer> AT_THE_BENCH =
-            Map.of("schema-8", 1, "schema-11", 42, "schema-12", 43, "schema-13", 42);
+            Map.of("schema-8", 1, "schema-11", 42, "schema-12", 43, "schema-13", 42, "schema-16", 45);
 
     @Override
     protected void lay(Path folder) throws IOException {
@@ -136,6 +140,24 @@ public class KeptStudioTest extends ServerTest {
                 archived += card.get("archived").asBoolean() ? 1 : 0;
             }
             assertEquals(archived, 1);
+        }
+    }
+
+    /** Lines that were numbers keep them as their ids: what was done of one stays done of it, whatever goes before it. */
+    @Test
+    public void workThatWasDoneOfALineStaysItsOwn() {
+        if (kept.equals("schema-16")) {
+            JsonNode order = api.get("/api/orders").json().get(0);
+            String path = "/api/orders/" + order.get("id").asString();
+            JsonNode days = api.get(path + "/days").json();
+            assertEquals(days.at("/planned/calendar/tasks/0/line").asString(), "1");
+            assertEquals(days.at("/planned/order/lines/1/id").asString(), "1");
+            ObjectNode without = (ObjectNode) order.get("order");
+            ((ArrayNode) without.get("lines")).remove(0);
+            assertEquals(api.keep(path, order, without).status(), 200);
+            assertEquals(api.get(path).json().at("/order/lines/0/id").asString(), "1");
+            JsonNode bench = api.get(path + "/bench").json();
+            assertEquals(bench.at("/events/0/uid").asString(), "1/mix/1-1");
         }
     }
 

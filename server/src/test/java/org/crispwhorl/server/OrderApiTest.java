@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
+import java.util.UUID;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -18,7 +19,11 @@ public class OrderApiTest extends ServerTest {
                 .put("spareTimeH", 12)
                 .put("tierMm", 100);
         String species = api.get("/api/species").json().get(0).get("id").asString();
-        draft.putArray("lines").addObject().put("speciesId", species).put("flowers", flowers);
+        draft.putArray("lines")
+                .addObject()
+                .put("id", UUID.randomUUID().toString())
+                .put("speciesId", species)
+                .put("flowers", flowers);
         return draft;
     }
 
@@ -184,6 +189,7 @@ public class OrderApiTest extends ServerTest {
         String other = api.get("/api/species").json().get(1).get("id").asString();
         ((tools.jackson.databind.node.ArrayNode) change.get("lines"))
                 .addObject()
+                .put("id", UUID.randomUUID().toString())
                 .put("speciesId", other)
                 .put("flowers", 2);
         assertEquals(api.keep(path, kept, change).status(), 200);

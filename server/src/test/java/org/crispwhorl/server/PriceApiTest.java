@@ -3,6 +3,7 @@ package org.crispwhorl.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.time.LocalDateTime;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -34,6 +35,36 @@ public class PriceApiTest extends ServerTest {
         assertEquals(refused.status(), 422);
         assertTrue(refused.json().at("/faults/0/pointer").asString().endsWith("/profitPct"), refused.body());
         assertEquals(api.put("/api/choices/tariff", usual).status(), 200);
+    }
+
+    /** An accepted order keeps its price, whatever the studio asks by now; one that is opened again has none. */
+    @Test
+    public void whatWasAgreedStays() {
+        String order = api.ordered("Agreed", LocalDateTime.now().plusDays(20), "Towpath camellia", 2);
+        ObjectNode usual = (ObjectNode) api.get("/api/choices/tariff").json();
+        assertTrue(api.get(order + "/agreed").json().path("agreed").isMissingNode());
+        assertEquals(api.put(order + "/acceptance", "").status(), 200);
+        double then =
+                api.get(order + "/agreed").json().at("/agreed/price/total").asDouble();
+        double hours =
+                api.get(order + "/agreed").json().at("/agreed/price/hours").asDouble();
+        assertTrue(then > 5 && hours > 0.3);
+        ObjectNode dearer = usual.deepCopy();
+        dearer.put("hour", 3 * usual.get("hour").asDouble());
+        assertEquals(api.put("/api/choices/tariff", dearer).status(), 200);
+        double today =
+                api.worked(api.post(order + "/price", "{}")).json().get("total").asDouble();
+        assertTrue(today > 1.5 * then, today + " after " + then);
+        assertEquals(api.get(order + "/agreed").json().at("/agreed/price/total").asDouble(), then);
+        assertTrue(api.get(order + "/agreed").json().get("holds").asBoolean());
+        assertEquals(api.put("/api/choices/tariff", usual).status(), 200);
+        JsonNode kept = api.get(order).json();
+        ObjectNode more = (ObjectNode) kept.get("order").deepCopy();
+        ((ObjectNode) more.at("/lines/0")).put("flowers", 3);
+        assertEquals(api.keep(order, kept, more).status(), 200);
+        assertTrue(!api.get(order + "/agreed").json().get("holds").asBoolean(), "of other flowers");
+        assertEquals(api.delete(order + "/acceptance").status(), 200);
+        assertTrue(api.get(order + "/agreed").json().path("agreed").isMissingNode());
     }
 
     @Test

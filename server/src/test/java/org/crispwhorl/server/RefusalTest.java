@@ -19,7 +19,8 @@ public class RefusalTest extends ServerTest {
 
     private static String order(String name, String handOver, String flowers) {
         return "{\"name\":" + name + ",\"note\":\"\",\"handOver\":" + handOver
-                + ",\"spareTimeH\":12,\"tierMm\":100,\"lines\":[{\"speciesId\":\"" + NO_ID + "\",\"flowers\":" + flowers
+                + ",\"spareTimeH\":12,\"tierMm\":100,\"lines\":[{\"id\":\"a\",\"speciesId\":\"" + NO_ID
+                + "\",\"flowers\":" + flowers
                 + "}]}";
     }
 

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.util.UUID;
 import org.crispwhorl.files.document.SpeciesDocument;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -30,7 +31,11 @@ public class UnreadableTest extends ServerTest {
         draft.put("name", "Supper").put("note", "").put("handOver", "2030-05-30T10:00");
         draft.put("spareTimeH", 12).put("tierMm", 100);
         for (String id : new String[] {damaged, sound}) {
-            draft.withArray("/lines").addObject().put("speciesId", id).put("flowers", 2);
+            draft.withArray("/lines")
+                    .addObject()
+                    .put("id", UUID.randomUUID().toString())
+                    .put("speciesId", id)
+                    .put("flowers", 2);
         }
         order = api.post("/api/orders", draft).json().get("id").asString();
         restartAfter(

@@ -23,7 +23,7 @@ import org.crispwhorl.core.work.Operation;
  */
 public record BenchCard(
         String key,
-        int line,
+        String line,
         String species,
         String task,
         Plan.TaskKind doing,

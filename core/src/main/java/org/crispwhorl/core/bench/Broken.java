@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.work.BatchId;
 
 /**
  * More work where more broke than there were spares: what is still to be joined is made again, a batch of its own that whatever waits
@@ -67,23 +68,23 @@ public final class Broken {
     /** Whether what its pieces are for is done already. */
     private static boolean joined(OrderSheet sheet, OrderSheet.OrderTask task, Collection<Underway> works) {
         return sheet.tasks().stream()
-                .filter(t -> t.line() == task.line()
+                .filter(t -> t.line().equals(task.line())
                         && t.task().doing() == Plan.TaskKind.JOIN
                         && t.task().partId().equals(task.task().partId()))
                 .flatMap(t -> of(t.line(), t.task().id(), works).stream())
                 .anyMatch(w -> w.done().isPresent());
     }
 
-    private static List<Underway> of(int line, String task, Collection<Underway> works) {
-        String own = line + "/" + task + "/";
+    private static List<Underway> of(String line, String task, Collection<Underway> works) {
+        String own = BatchId.key(line, task) + "/";
         return works.stream().filter(w -> w.uid().startsWith(own)).toList();
     }
 
     /** In how many sittings it was planned, by the last of its names. */
     private static int sittings(List<Underway> own) {
         return own.stream()
-                .flatMap(work -> Sitting.of(work.uid()).stream())
-                .mapToInt(Sitting::of)
+                .flatMap(work -> BatchId.of(work.uid()).stream())
+                .mapToInt(BatchId::of)
                 .reduce(Integer.MAX_VALUE, (before, last) -> last);
     }
 
@@ -91,16 +92,16 @@ public final class Broken {
         List<OrderSheet.OrderTask> tasks = new ArrayList<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
             tasks.add(
-                    task.line() == first.line()
+                    task.line().equals(first.line())
                             ? task.waitingFor(first.task().id(), more.task().id())
                             : task);
-            if (task.line() == first.line()
+            if (task.line().equals(first.line())
                     && task.task().id().equals(first.task().id())) {
                 tasks.add(more);
             }
         }
         List<OrderSheet.HandOverGate> handOver = sheet.handOver().stream()
-                .flatMap(g -> g.line() == first.line()
+                .flatMap(g -> g.line().equals(first.line())
                                 && g.gate().afterTask().equals(first.task().id())
                         ? Stream.of(
                                 g,

@@ -2,7 +2,9 @@ package org.crispwhorl.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Work;
@@ -19,6 +21,7 @@ import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.StartsFrom;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.work.BatchId;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Step;
@@ -26,17 +29,14 @@ import org.crispwhorl.core.work.Step;
 /** Writes the cards of an order: one for each of its tasks. */
 public final class Cards {
     private final OrderSheet sheet;
-    private final List<Assessment> lines;
-    private final List<Integer> flowers;
+    private final Map<String, Assessment> lines;
     private final Drawer drawer;
     private final ColourSheet colours;
 
     private Cards(List<OrderSheet.Line> lines, OrderSheet sheet, Conditions conditions, Drawer drawer) {
         this.sheet = sheet;
         this.lines = lines.stream()
-                .map(line -> new Assessment(line.species(), conditions))
-                .toList();
-        this.flowers = lines.stream().map(OrderSheet.Line::count).toList();
+                .collect(Collectors.toMap(OrderSheet.Line::id, line -> new Assessment(line.species(), conditions)));
         this.drawer = drawer;
         this.colours = ColourSheet.of(lines, conditions, drawer);
     }
@@ -61,13 +61,13 @@ public final class Cards {
                 : 0;
         List<BenchPass> passes = passes(a, one, task.species(), part);
         return new BenchCard(
-                task.line() + "/" + one.id(),
+                BatchId.key(task.line(), one.id()),
                 task.line(),
                 task.species(),
                 one.name(),
                 one.doing(),
                 one.partId(),
-                flowers.get(task.line()),
+                task.flowers(),
                 task.pieces(),
                 spares,
                 task.labourMin(),
@@ -117,7 +117,7 @@ public final class Cards {
         if (task.task().doing() == Plan.TaskKind.MIX) {
             return mixed(task.species());
         }
-        int of = flowers.get(task.line());
+        int of = task.flowers();
         double made = of + part.map(p -> (double) spares / p.units()).orElse(0.0);
         List<Step> steps = task.task().steps().list();
         int making = makes(task.task().doing())
@@ -196,11 +196,11 @@ public final class Cards {
         return Waits.after(
                 task.task().id(),
                 sheet.tasks().stream()
-                        .filter(t -> t.line() == task.line())
+                        .filter(t -> t.line().equals(task.line()))
                         .map(OrderSheet.OrderTask::task)
                         .toList(),
                 sheet.handOver().stream()
-                        .filter(g -> g.line() == task.line())
+                        .filter(g -> g.line().equals(task.line()))
                         .map(OrderSheet.HandOverGate::gate)
                         .toList());
     }

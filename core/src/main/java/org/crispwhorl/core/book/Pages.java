@@ -21,7 +21,6 @@ import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.BenchRecord;
 import org.crispwhorl.core.bench.Broken;
 import org.crispwhorl.core.bench.Measured;
-import org.crispwhorl.core.bench.Sitting;
 import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.bench.Waits;
 import org.crispwhorl.core.drawer.RollerMachine;
@@ -36,6 +35,7 @@ import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.studio.Watched;
+import org.crispwhorl.core.work.BatchId;
 
 /** The book while it is written. */
 final class Pages {
@@ -70,18 +70,19 @@ final class Pages {
         Conditions plain = order.conditions()
                 .withPace(pace)
                 .withKit(order.conditions().kit().withWatched(List.of()));
-        Map<Integer, Assessment> lines = new HashMap<>();
-        Map<Integer, Plan> plans = new HashMap<>();
+        Map<String, OrderSheet.Line> byId = new HashMap<>();
+        order.lines().forEach(line -> byId.put(line.id(), line));
+        Map<String, Assessment> lines = new HashMap<>();
+        Map<String, Plan> plans = new HashMap<>();
         for (Underway work : Underway.of(order.events())) {
-            Optional<Sitting> named = Sitting.of(work.uid())
-                    .filter(one -> one.line() < order.lines().size());
+            Optional<BatchId> named = BatchId.of(work.uid()).filter(one -> byId.containsKey(one.line()));
             if (named.isEmpty()) {
                 written(order, work.uid(), Optional.empty())
                         .forEach(w -> remarks.add(new Book.Remark(order.name(), w)));
                 continue;
             }
-            Sitting sitting = named.get();
-            OrderSheet.Line line = order.lines().get(sitting.line());
+            BatchId sitting = named.get();
+            OrderSheet.Line line = byId.get(sitting.line());
             Assessment a = lines.computeIfAbsent(sitting.line(), i -> new Assessment(line.species(), plain));
             Plan plan = plans.computeIfAbsent(sitting.line(), i -> Planning.of(a));
             plan.tasks().stream()
@@ -92,7 +93,7 @@ final class Pages {
     }
 
     private void take(
-            Book.Worked order, Underway work, Sitting sitting, int flowers, Assessment a, Plan plan, Plan.Task task) {
+            Book.Worked order, Underway work, BatchId sitting, int flowers, Assessment a, Plan plan, Plan.Task task) {
         String id = order.id() + " " + work.uid();
         boolean out = leftOut.contains(id);
         double reckoned = Work.minutes(a, task, flowers, 0) / sitting.of();

@@ -26,7 +26,7 @@ import org.crispwhorl.core.assessment.Plan;
 record Batch(
         int order,
         String uid,
-        int line,
+        String line,
         String species,
         Plan.Task task,
         int slots,
@@ -50,7 +50,7 @@ record Batch(
 
     /** Whether it is of the same task of the same flowers. */
     boolean sameTask(Batch other) {
-        return order == other.order && line == other.line && task.equals(other.task);
+        return order == other.order && line.equals(other.line) && task.equals(other.task);
     }
 
     /** The slot by which it has to be over, whatever waits for it. */

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.calendar;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -13,6 +14,7 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Techniques;
+import org.crispwhorl.core.work.BatchId;
 
 /**
  * The work of an order in batches: each task is done for a few of a line's flowers at a time, so few that it takes no longer
@@ -24,7 +26,7 @@ final class Batches {
         /** It stays as it was reckoned. */
         Airs STEADY = (line, place) -> AirAhead.STEADY;
 
-        AirAhead of(int line, Techniques.DriesIn place);
+        AirAhead of(String line, Techniques.DriesIn place);
     }
 
     /** Waiting for more than this means never, h. */
@@ -41,7 +43,7 @@ final class Batches {
     /**
      * @param order which of the orders that are planned together
      * @param first place in the list of all of the first of its batches
-     * @param flowers of each line
+     * @param done of its batches by their names: what was begun in so many batches is finished in as many
      * @param last slot at which it has to be ready
      * @param sittingMin longest sitting
      * @param patience asked at every task whether the work is still wanted
@@ -51,18 +53,21 @@ final class Batches {
             int order,
             int first,
             OrderSheet sheet,
-            List<Integer> flowers,
+            Collection<Done> done,
             int last,
             double sittingMin,
             Airs airs,
             Patience patience) {
-        Map<String, Integer> counts = counts(sheet, flowers, sittingMin);
+        Map<String, Integer> counts = counts(sheet, sittingMin);
+        done.stream()
+                .flatMap(over -> BatchId.of(over.uid()).stream())
+                .forEach(over -> counts.replace(over.key(), over.of()));
         Sheet known = Sheet.of(sheet);
         Map<String, List<Integer>> places = new HashMap<>();
         List<Batch> all = new ArrayList<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
             patience.check();
-            String key = key(task.line(), task.task().id());
+            String key = BatchId.key(task.line(), task.task().id());
             int n = counts.get(key);
             List<Integer> own = new ArrayList<>();
             for (int i = 0; i < n; i++) {
@@ -75,8 +80,8 @@ final class Batches {
     }
 
     /** In how many batches all of an order is done. */
-    static int count(OrderSheet sheet, List<Integer> flowers, double sittingMin) {
-        return counts(sheet, flowers, sittingMin).values().stream()
+    static int count(OrderSheet sheet, double sittingMin) {
+        return counts(sheet, sittingMin).values().stream()
                 .mapToInt(Integer::intValue)
                 .sum();
     }
@@ -85,11 +90,11 @@ final class Batches {
     private record Sheet(Map<String, Techniques.DriesIn> places, Map<String, List<Plan.Gate>> leaves) {
         static Sheet of(OrderSheet sheet) {
             Map<String, Techniques.DriesIn> places = new HashMap<>();
-            sheet.tasks().forEach(t -> places.put(key(t.line(), t.task().id()), t.driesIn()));
+            sheet.tasks().forEach(t -> places.put(BatchId.key(t.line(), t.task().id()), t.driesIn()));
             Map<String, List<Plan.Gate>> leaves = new HashMap<>();
-            sheet.handOver()
-                    .forEach(l -> leaves.computeIfAbsent(key(l.line(), l.gate().afterTask()), k -> new ArrayList<>())
-                            .add(l.gate()));
+            sheet.handOver().forEach(l -> leaves.computeIfAbsent(
+                            BatchId.key(l.line(), l.gate().afterTask()), k -> new ArrayList<>())
+                    .add(l.gate()));
             return new Sheet(places, leaves);
         }
     }
@@ -98,7 +103,7 @@ final class Batches {
      * In how many batches each task is done: no more than its sittings and its tools ask for. Where a window closes both sides of it
      * go together, batch by batch.
      */
-    private static Map<String, Integer> counts(OrderSheet sheet, List<Integer> flowers, double sittingMin) {
+    private static Map<String, Integer> counts(OrderSheet sheet, double sittingMin) {
         Map<String, Integer> counts = new HashMap<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
             int sittings = (int) Math.ceil(task.labourMin() / sittingMin);
@@ -106,16 +111,17 @@ final class Batches {
                     .mapToInt(h -> (h.wanted() + h.owned() - 1) / h.owned())
                     .max()
                     .orElse(1);
-            int most = !splits(task) ? 1 : piecewise(sheet, task) ? Integer.MAX_VALUE : flowers.get(task.line());
-            counts.put(key(task.line(), task.task().id()), Math.max(1, Math.min(most, Math.max(sittings, turns))));
+            int most = !splits(task) ? 1 : piecewise(sheet, task) ? Integer.MAX_VALUE : task.flowers();
+            counts.put(
+                    BatchId.key(task.line(), task.task().id()), Math.max(1, Math.min(most, Math.max(sittings, turns))));
         }
         boolean changed = true;
         while (changed) {
             changed = false;
             for (OrderSheet.OrderTask task : sheet.tasks()) {
                 for (Plan.Gate gate : task.task().gates()) {
-                    String own = key(task.line(), task.task().id());
-                    String other = key(task.line(), gate.afterTask());
+                    String own = BatchId.key(task.line(), task.task().id());
+                    String other = BatchId.key(task.line(), gate.afterTask());
                     if (gate.atMostH().isPresent()
                             && counts.containsKey(other)
                             && !counts.get(own).equals(counts.get(other))) {
@@ -136,7 +142,7 @@ final class Batches {
                 || task.task().doing() == Plan.TaskKind.DUST
                 || task.task().doing() == Plan.TaskKind.PAINT;
         boolean closes = sheet.tasks().stream()
-                .filter(t -> t.line() == task.line())
+                .filter(t -> t.line().equals(task.line()))
                 .flatMap(t -> t.task().gates().stream()
                         .filter(g -> g.atMostH().isPresent()
                                 && (g.afterTask().equals(task.task().id())
@@ -148,10 +154,6 @@ final class Batches {
 
     private static boolean splits(OrderSheet.OrderTask task) {
         return task.task().doing() != Plan.TaskKind.MIX;
-    }
-
-    private static String key(int line, String task) {
-        return line + "/" + task;
     }
 
     private static Batch batch(
@@ -166,9 +168,9 @@ final class Batches {
         AirAhead air = airs.of(task.line(), task.driesIn());
         List<Batch.Wait> waits = new ArrayList<>();
         for (Plan.Gate gate : task.task().gates()) {
-            List<Integer> before = places.get(key(task.line(), gate.afterTask()));
+            List<Integer> before = places.get(BatchId.key(task.line(), gate.afterTask()));
             if (before != null) {
-                AirAhead there = airs.of(task.line(), sheet.places().get(key(task.line(), gate.afterTask())));
+                AirAhead there = airs.of(task.line(), sheet.places().get(BatchId.key(task.line(), gate.afterTask())));
                 Optional<Dwell> most = gate.atMostH().map(h -> new Dwell(Axis.withinHours(h), there));
                 int from = number == 0 ? 0 : needed(number - 1, of, before.size()) + 1;
                 int to = needed(number, of, before.size());
@@ -181,7 +183,7 @@ final class Batches {
         Dwell tail = Dwell.NONE;
         String tailWhy = "";
         for (Plan.Gate leaves :
-                sheet.leaves().getOrDefault(key(task.line(), task.task().id()), List.of())) {
+                sheet.leaves().getOrDefault(BatchId.key(task.line(), task.task().id()), List.of())) {
             Dwell own = least(leaves, air);
             if (own.slots() >= tail.slots()) {
                 tail = own;
@@ -189,7 +191,7 @@ final class Batches {
             }
         }
         int slots = Math.max(1, (int) Math.ceil(task.labourMin() / of / Axis.SLOT_MIN - 1e-9));
-        String uid = key(task.line(), task.task().id()) + "/" + (number + 1) + "-" + of;
+        String uid = new BatchId(task.line(), task.task().id(), number + 1, of).uid();
         List<Batch.Lying> lying = task.held().stream()
                 .map(h -> new Batch.Lying(
                         h.tool(),

@@ -35,7 +35,7 @@ public record Calendar(
      * Work without a break.
      *
      * @param uid the same whenever the same order is planned again
-     * @param line of the order
+     * @param line the id of a line of the order
      * @param batch which of its task's, from 1
      * @param of how many its task has
      * @param maker whose hands, from 1
@@ -47,7 +47,7 @@ public record Calendar(
      */
     public record PlacedTask(
             String uid,
-            int line,
+            String line,
             String species,
             String task,
             Plan.TaskKind doing,

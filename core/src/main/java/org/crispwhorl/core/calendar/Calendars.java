@@ -53,8 +53,7 @@ public final class Calendars {
      * An order to be placed.
      *
      * @param sheet what it adds up to
-     * @param flowers of each line of the sheet
-     * @param pastes of each line
+     * @param pastes of each line, by its id
      * @param reckoned the room in which its waits were reckoned
      * @param handOver when the flowers leave
      * @param spareTimeH hours kept free before it
@@ -62,15 +61,13 @@ public final class Calendars {
      */
     public record Asked(
             OrderSheet sheet,
-            List<Integer> flowers,
-            List<Paste> pastes,
+            Map<String, Paste> pastes,
             Room reckoned,
             LocalDateTime handOver,
             double spareTimeH,
             Standing standing) {
         public Asked {
-            flowers = List.copyOf(flowers);
-            pastes = List.copyOf(pastes);
+            pastes = Map.copyOf(pastes);
         }
 
         double labourMin() {
@@ -169,8 +166,7 @@ public final class Calendars {
             return none("Something in it never dries in this room: see its plate.", order -> List.of());
         }
         int pieces = orders.stream()
-                .mapToInt(
-                        o -> Batches.count(o.sheet(), o.flowers(), studio.time().sittingMin()))
+                .mapToInt(o -> Batches.count(o.sheet(), studio.time().sittingMin()))
                 .sum();
         if (pieces > MOST_PIECES) {
             return none(tooLarge(pieces), order -> List.of());
@@ -267,7 +263,7 @@ public final class Calendars {
                     i,
                     all.size(),
                     asked.sheet(),
-                    asked.flowers(),
+                    asked.standing().done(),
                     last,
                     time.sittingMin(),
                     airs(asked, studio.at(time), axis, last),

@@ -25,6 +25,7 @@ import org.crispwhorl.core.studio.Kit;
  * @param tools what there was then of what there is only so much of; none where an older version did not keep it
  * @param pins what was set down by hand
  * @param together the names of the orders that were planned at once with it
+ * @param published what other calendars may have taken in of it
  */
 public record Planned(
         Instant at,
@@ -35,7 +36,8 @@ public record Planned(
         Optional<PlannedTools> tools,
         List<Pin> pins,
         List<String> together,
-        Calendar calendar) {
+        Calendar calendar,
+        Published published) {
     /** A piece of work that the maker has set down where it stands; the rest is placed round it. */
     @Text(label = "pin", means = "Work that stays where the maker set it.")
     public record Pin(
@@ -63,6 +65,25 @@ public record Planned(
     public Planned {
         pins = List.copyOf(pins);
         together = List.copyOf(together);
+    }
+
+    /**
+     * The same, taking the place of another.
+     *
+     * @param today when it is made
+     */
+    public Planned after(Planned before, LocalDateTime today) {
+        return new Planned(
+                at,
+                order,
+                time,
+                room,
+                ahead,
+                tools,
+                pins,
+                together,
+                calendar,
+                Published.after(before, calendar, today));
     }
 
     /** What became otherwise from the plan before, in the maker's words; none where nothing of it moved. */

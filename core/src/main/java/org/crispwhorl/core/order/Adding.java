@@ -49,7 +49,7 @@ final class Adding {
         this.conditions = conditions;
     }
 
-    void add(int at, OrderSheet.Line line, Assessment a) {
+    void add(OrderSheet.Line line, Assessment a) {
         Map<String, double[]> grams = new LinkedHashMap<>();
         spareFlowers.clear();
         addHead(a, line.species().name(), line.count(), grams);
@@ -76,7 +76,7 @@ final class Adding {
                     mixG * (1 - shade.share())));
         }
         Plan plan = plans.computeIfAbsent(a, Planning::of);
-        plan.handOver().forEach(gate -> handOver.add(new OrderSheet.HandOverGate(at, gate)));
+        plan.handOver().forEach(gate -> handOver.add(new OrderSheet.HandOverGate(line.id(), gate)));
         for (Plan.Task task : plan.tasks()) {
             double spares =
                     task.partId().map(id -> spareFlowers.getOrDefault(id, 0.0)).orElse(0.0);
@@ -85,9 +85,10 @@ final class Adding {
                     : Work.minutes(a, task, line.count(), spares);
             labourMin += hands;
             tasks.add(new OrderSheet.OrderTask(
-                    at,
+                    line.id(),
                     line.species().name(),
                     task,
+                    line.count(),
                     OrderSheet.OrderTask.counted(a, task) * line.count(),
                     hands,
                     Tools.of(a, plan, task, line.count()),

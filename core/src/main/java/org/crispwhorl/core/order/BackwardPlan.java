@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.work.BatchId;
 
 /**
  * A plain plan of days: every task as late as its followers allow, placed backwards from the hand-over into one maker's
@@ -127,7 +128,7 @@ public record BackwardPlan(
         for (OrderSheet.OrderTask task : sheet.tasks()) {
             for (Plan.Gate gate : task.task().gates()) {
                 if (gate.atMostH().isPresent()) {
-                    LocalDateTime made = placing.ends.get(task.line() + "/" + gate.afterTask());
+                    LocalDateTime made = placing.ends.get(BatchId.key(task.line(), gate.afterTask()));
                     double waitH =
                             Duration.between(made, placing.ends.get(key(task))).toMinutes() / 60.0;
                     if (waitH > gate.atMostH().get()) {
@@ -146,22 +147,22 @@ public record BackwardPlan(
     }
 
     /** The task behind a gate has to be done its wait before a moment. */
-    private static void due(Map<String, LocalDateTime> dueById, int line, Plan.Gate gate, LocalDateTime before) {
+    private static void due(Map<String, LocalDateTime> dueById, String line, Plan.Gate gate, LocalDateTime before) {
         LocalDateTime due = before.minusMinutes((long) Math.ceil(60 * gate.waitH()));
-        dueById.merge(line + "/" + gate.afterTask(), due, (x, y) -> x.isBefore(y) ? x : y);
+        dueById.merge(BatchId.key(line, gate.afterTask()), due, (x, y) -> x.isBefore(y) ? x : y);
     }
 
     /** The tasks that a task waits for. */
     private static List<Integer> before(OrderSheet.OrderTask task, Map<String, Integer> atByKey) {
         return task.task().gates().stream()
-                .map(g -> atByKey.get(task.line() + "/" + g.afterTask()))
+                .map(g -> atByKey.get(BatchId.key(task.line(), g.afterTask())))
                 .filter(Objects::nonNull)
                 .distinct()
                 .toList();
     }
 
     private static String key(OrderSheet.OrderTask task) {
-        return task.line() + "/" + task.task().id();
+        return BatchId.key(task.line(), task.task().id());
     }
 
     /** One maker's hands, filled from the end. */

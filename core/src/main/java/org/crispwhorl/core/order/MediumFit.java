@@ -62,7 +62,7 @@ public record MediumFit(
     private static MediumFit of(
             Medium medium, List<OrderSheet.Line> lines, Conditions conditions, double thereH, Venue venue) {
         List<OrderSheet.Line> made = lines.stream()
-                .map(l -> new OrderSheet.Line(l.species().withMedium(medium), l.count()))
+                .map(l -> new OrderSheet.Line(l.id(), l.species().withMedium(medium), l.count()))
                 .toList();
         double readyH = made.stream()
                 .mapToDouble(l ->

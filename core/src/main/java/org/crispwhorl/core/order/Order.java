@@ -2,9 +2,12 @@ package org.crispwhorl.core.order;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -46,6 +49,13 @@ public record Order(
     public Order {
         lines = List.copyOf(lines);
         Limits.check(Order.class, name, note, handOver, spareTimeH, tierMm, venue, lines);
+        Set<String> ids = new HashSet<>();
+        for (int i = 0; i < lines.size(); i++) {
+            String id = lines.get(i).id();
+            if (id.indexOf('/') >= 0 || !ids.add(id)) {
+                throw new InvalidValue("lines/" + i + "/id", id, "an id of its own, without a slash");
+            }
+        }
     }
 
     /** An order of which it is not known where it goes. */
@@ -57,6 +67,13 @@ public record Order(
     /** How many flowers of a species. */
     @Text(label = "flowers", means = "How many flowers of a species.")
     public record OrderLine(
+            @Text(
+                    label = "line",
+                    shortest = 1,
+                    longest = 36,
+                    means = "Its own within the order, never given to another.")
+            String id,
+
             UUID speciesId,
 
             @Quantity(
@@ -68,7 +85,7 @@ public record Order(
                     means = "Flowers of this species.")
             int flowers) {
         public OrderLine {
-            Limits.check(OrderLine.class, speciesId, flowers);
+            Limits.check(OrderLine.class, id, speciesId, flowers);
         }
     }
 }

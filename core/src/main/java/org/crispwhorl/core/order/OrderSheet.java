@@ -30,8 +30,17 @@ public record OrderSheet(
         List<OrderTask> tasks,
         List<HandOverGate> handOver) {
 
-    /** How many of a species are wanted. */
-    public record Line(Species species, int count) {}
+    /**
+     * How many of a species are wanted.
+     *
+     * @param id of its line of the order
+     */
+    public record Line(String id, Species species, int count) {
+        /** The only line of its species. */
+        public static Line of(Species species, int count) {
+            return new Line(species.name(), species, count);
+        }
+    }
 
     /**
      * Pieces made in one way from one shade.
@@ -107,16 +116,18 @@ public record OrderSheet(
     /**
      * A task of the plan for all flowers of one line of the order.
      *
-     * @param line which line, from 0
+     * @param line its id
+     * @param flowers of the line
      * @param pieces that go through the hands one by one: cuts where they are made, petals where they are set
      * @param held what there is only so much of and it takes: formers, hooks, room in the cabinet; none where it needs none, or where
      *     the kit does not say how much there is
      * @param driesIn where what was worked on dries afterwards
      */
     public record OrderTask(
-            int line,
+            String line,
             String species,
             Plan.Task task,
+            int flowers,
             int pieces,
             double labourMin,
             List<Held> held,
@@ -142,7 +153,7 @@ public record OrderSheet(
             List<Plan.Gate> gates = task.gates().stream()
                     .flatMap(g -> g.afterTask().equals(one) ? Stream.of(g, g.after(another)) : Stream.of(g))
                     .toList();
-            return new OrderTask(line, species, task.gated(gates), pieces, labourMin, held, driesIn);
+            return new OrderTask(line, species, task.gated(gates), flowers, pieces, labourMin, held, driesIn);
         }
 
         /** The same work on some more pieces, what it takes by their share. */
@@ -152,6 +163,7 @@ public record OrderSheet(
                     line,
                     species,
                     task.called(id, task.name() + ", " + more + " more"),
+                    flowers,
                     more,
                     labourMin * share,
                     held.stream()
@@ -173,7 +185,7 @@ public record OrderSheet(
     public record Held(String tool, int owned, int wanted, double hours) {}
 
     /** What must have happened to the flowers of a line before they leave. */
-    public record HandOverGate(int line, Plan.Gate gate) {}
+    public record HandOverGate(String line, Plan.Gate gate) {}
 
     /** The same with other tasks. */
     public OrderSheet with(List<OrderTask> others, List<HandOverGate> gates) {
@@ -198,7 +210,7 @@ public record OrderSheet(
             progress.reached(
                     (double) i / assessed.size(),
                     "Working out " + assessed.line(i).species().name());
-            adding.add(i, assessed.line(i), assessed.assessment(i));
+            adding.add(assessed.line(i), assessed.assessment(i));
         }
         return adding.sheet();
     }

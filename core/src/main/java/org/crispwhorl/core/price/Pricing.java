@@ -193,7 +193,8 @@ public final class Pricing {
         double grams = grams(now);
         for (double times : COUNTS) {
             List<OrderSheet.Line> changed = lines.stream()
-                    .map(l -> new OrderSheet.Line(l.species(), Math.max(1, (int) Math.round(times * l.count()))))
+                    .map(l ->
+                            new OrderSheet.Line(l.id(), l.species(), Math.max(1, (int) Math.round(times * l.count()))))
                     .toList();
             int flowers = changed.stream().mapToInt(OrderSheet.Line::count).sum();
             beside(flowers + " flowers", changed, conditions, materials / grams, progress)
@@ -214,7 +215,7 @@ public final class Pricing {
         for (Medium medium : Medium.QUICKER) {
             if (lines.stream().anyMatch(l -> l.species().medium() != medium)) {
                 List<OrderSheet.Line> changed = lines.stream()
-                        .map(l -> new OrderSheet.Line(l.species().withMedium(medium), l.count()))
+                        .map(l -> new OrderSheet.Line(l.id(), l.species().withMedium(medium), l.count()))
                         .toList();
                 beside("in " + medium.label(), changed, conditions, materials / grams, progress)
                         .ifPresent(all::add);

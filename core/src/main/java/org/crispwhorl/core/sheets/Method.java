@@ -48,7 +48,7 @@ final class Method {
     private final List<Block> blocks = new ArrayList<>();
 
     private Method(Species species, Conditions conditions, Drawer drawer) {
-        List<OrderSheet.Line> one = List.of(new OrderSheet.Line(species, 1));
+        List<OrderSheet.Line> one = List.of(OrderSheet.Line.of(species, 1));
         a = new Assessment(species, conditions);
         plan = Planning.of(a);
         sheet = OrderSheet.of(one, conditions);

@@ -20,7 +20,7 @@ import org.testng.annotations.Test;
 public class BrokenTest {
     private static final Instant NINE = Instant.parse("2030-06-10T09:00:00Z");
     private static final OrderSheet SHEET =
-            OrderSheet.of(List.of(new OrderSheet.Line(Garden.rose(), 3)), Conditions.USUAL);
+            OrderSheet.of(List.of(new OrderSheet.Line("0", Garden.rose(), 3)), Conditions.USUAL);
 
     private final List<BenchEvent> events = new ArrayList<>();
 

@@ -34,7 +34,7 @@ public class CardsTest {
 
     private static List<BenchCard> cards(Species species, int flowers) {
         Conditions conditions = Conditions.USUAL.withKit(DRAWER.kit());
-        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(species, flowers));
+        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line("0", species, flowers));
         return Cards.of(lines, OrderSheet.of(lines, conditions), conditions, DRAWER);
     }
 
@@ -99,7 +99,7 @@ public class CardsTest {
     @Test
     public void everyTaskHasACardAndItsMinutes() {
         for (Species species : List.of(ROSE, Garden.bud())) {
-            List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(species, 3));
+            List<OrderSheet.Line> lines = List.of(new OrderSheet.Line("0", species, 3));
             OrderSheet sheet = OrderSheet.of(lines, Conditions.USUAL);
             List<BenchCard> cards = Cards.of(lines, sheet, Conditions.USUAL, Drawer.EMPTY);
             assertEquals(cards.size(), sheet.tasks().size());

@@ -76,7 +76,7 @@ public class BookTest {
         Book.Worked order = new Book.Worked(
                 "a",
                 "supper",
-                List.of(new OrderSheet.Line(Garden.rose(), ROSES)),
+                List.of(new OrderSheet.Line("0", Garden.rose(), ROSES)),
                 conditions,
                 events,
                 ZoneOffset.UTC,

@@ -5,6 +5,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
@@ -25,8 +26,7 @@ final class Ask {
     static final double MARGIN_H = 12;
 
     private final OrderSheet sheet;
-    private final List<Integer> flowers;
-    private final List<Paste> pastes;
+    private final Map<String, Paste> pastes;
     private final Room reckoned;
     private RoomAhead ahead = RoomAhead.STEADY;
     private LocalDateTime now = MONDAY;
@@ -41,10 +41,9 @@ final class Ask {
 
     private Ask(List<OrderSheet.Line> lines, Conditions conditions) {
         sheet = OrderSheet.of(lines, conditions);
-        flowers = lines.stream().map(OrderSheet.Line::count).toList();
         pastes = lines.stream()
-                .map(line -> new Assessment(line.species(), conditions).paste())
-                .toList();
+                .collect(Collectors.toMap(
+                        OrderSheet.Line::id, line -> new Assessment(line.species(), conditions).paste()));
         reckoned = conditions.room();
     }
 
@@ -54,14 +53,15 @@ final class Ask {
     }
 
     static Ask roses(int count, Conditions conditions) {
-        return new Ask(List.of(new OrderSheet.Line(Garden.rose(), count)), conditions);
+        return new Ask(List.of(OrderSheet.Line.of(Garden.rose(), count)), conditions);
     }
 
     static Ask of(int roses, int buds) {
         return new Ask(
-                Stream.of(Map.entry(Garden.rose(), roses), Map.entry(Garden.bud(), buds))
-                        .filter(line -> line.getValue() > 0)
-                        .map(line -> new OrderSheet.Line(line.getKey(), line.getValue()))
+                Stream.of(
+                                new OrderSheet.Line("roses", Garden.rose(), roses),
+                                new OrderSheet.Line("buds", Garden.bud(), buds))
+                        .filter(line -> line.count() > 0)
                         .toList(),
                 Conditions.USUAL);
     }
@@ -141,10 +141,6 @@ final class Ask {
         return sheet;
     }
 
-    List<Integer> flowers() {
-        return flowers;
-    }
-
     StudioTime time() {
         return time;
     }
@@ -155,7 +151,7 @@ final class Ask {
         int last = axis.floor(ready());
         Batches.Airs airs = Calendars.airs(asked(), studio(), axis, last);
         List<Batch> batches =
-                Batches.of(0, 0, sheet, flowers, last, time.sittingMin(), airs, new Patience(Progress.UNWATCHED));
+                Batches.of(0, 0, sheet, done, last, time.sittingMin(), airs, new Patience(Progress.UNWATCHED));
         return Frame.of(Remaining.of(batches, Map.of(), axis), List.of(), axis, time);
     }
 
@@ -170,7 +166,7 @@ final class Ask {
 
     Calendars.Asked asked() {
         return new Calendars.Asked(
-                sheet, flowers, pastes, reckoned, handOver, spareTimeH, new Calendars.Standing(pins, done, before));
+                sheet, pastes, reckoned, handOver, spareTimeH, new Calendars.Standing(pins, done, before));
     }
 
     private Calendars.Studio studio() {

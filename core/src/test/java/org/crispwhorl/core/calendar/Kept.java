@@ -35,7 +35,7 @@ final class Kept {
                     s + " lies within working hours");
             assertTrue(!other || time.other().get().can().contains(s.doing()), s + " is what they can do");
             boolean heard = sheet.tasks().stream()
-                    .filter(t -> t.task().name().equals(s.task()) && t.line() == s.line())
+                    .filter(t -> t.task().name().equals(s.task()) && t.line().equals(s.line()))
                     .anyMatch(t -> !t.task().disturbs().isEmpty());
             assertTrue(
                     !heard

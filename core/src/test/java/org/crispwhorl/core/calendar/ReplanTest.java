@@ -115,6 +115,28 @@ public class ReplanTest {
                 late.limit().toString());
     }
 
+    /** What was begun in so many batches is finished in as many, though longer sittings would ask for fewer. */
+    @Test
+    public void whatIsDoneInPartIsFinishedInAsManyParts() {
+        StudioTime short_ = Ask.roses(20, Conditions.USUAL).time().withSittingMin(30);
+        Calendar plan = Ask.roses(20, Conditions.USUAL).in(short_).calendar();
+        Calendar.PlacedTask first = plan.tasks().stream()
+                .filter(t -> t.of() > 1 && t.batch() == 1)
+                .findFirst()
+                .orElseThrow();
+        Calendar again = Ask.roses(20, Conditions.USUAL)
+                .in(short_.withSittingMin(240))
+                .from(first.to().plusMinutes(10))
+                .until(Ask.SATURDAY.plusDays(7))
+                .having(List.of(new Done(first.uid(), first.from(), first.to())))
+                .calendar();
+        List<Calendar.PlacedTask> own = again.tasks().stream()
+                .filter(t -> t.task().equals(first.task()))
+                .toList();
+        assertEquals(own.size(), first.of());
+        assertEquals(own.stream().filter(Calendar.PlacedTask::done).count(), 1);
+    }
+
     /** All ten cups are full of petals that are done: the next wait until these are firm. */
     @Test
     public void formersAreFreeOnlyOnceWhatLiesInThemIsFirm() {

@@ -144,7 +144,7 @@ public class TogetherTest {
                 Garden.bud(),
                 "first",
                 p -> p.withJoining(new Joining(p.joining().as(), p.joining().onto(), hangs)));
-        OrderSheet sheet = OrderSheet.of(List.of(new OrderSheet.Line(bud, 5)), Conditions.USUAL.withKit(hooks));
+        OrderSheet sheet = OrderSheet.of(List.of(OrderSheet.Line.of(bud, 5)), Conditions.USUAL.withKit(hooks));
         List<OrderSheet.Held> held = sheet.tasks().stream()
                 .flatMap(t -> t.held().stream())
                 .filter(h -> h.tool().equals("hooks"))

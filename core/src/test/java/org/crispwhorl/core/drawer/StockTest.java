@@ -76,7 +76,7 @@ public class StockTest {
 
     private static Materials materials(Drawer drawer, int roses) {
         Conditions conditions = Conditions.USUAL.withKit(drawer.kit());
-        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(Garden.rose(), roses));
+        List<OrderSheet.Line> lines = List.of(OrderSheet.Line.of(Garden.rose(), roses));
         return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, drawer, 100);
     }
 

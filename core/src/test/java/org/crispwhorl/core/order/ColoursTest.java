@@ -48,22 +48,22 @@ public class ColoursTest {
                 flower("petals", Garden.pass(Zone.EDGE, 3, 6, 0.6, PLUM)).withName("edged");
         Species footed =
                 flower("petals", Garden.pass(Zone.FOOT, 3, 6, 0.6, PLUM, MOSS)).withName("footed");
-        ColourSheet one = sheet(Drawer.EMPTY, new OrderSheet.Line(edged, 3));
-        ColourSheet other = sheet(Drawer.EMPTY, new OrderSheet.Line(footed, 2));
-        ColourSheet both = sheet(Drawer.EMPTY, new OrderSheet.Line(edged, 3), new OrderSheet.Line(footed, 2));
+        ColourSheet one = sheet(Drawer.EMPTY, OrderSheet.Line.of(edged, 3));
+        ColourSheet other = sheet(Drawer.EMPTY, OrderSheet.Line.of(footed, 2));
+        ColourSheet both = sheet(Drawer.EMPTY, OrderSheet.Line.of(edged, 3), OrderSheet.Line.of(footed, 2));
         assertEquals(both.colours().size(), 2);
         assertEquals(milligrams(both, PLUM), milligrams(one, PLUM) + milligrams(other, PLUM), 1e-9);
         assertEquals(milligrams(both, MOSS), milligrams(other, MOSS), 1e-9);
         assertEquals(both.colours().get(0).name(), "plum", "that of which most is needed comes first");
         assertEquals(both.colours().get(0).uses(), List.of("edged, petals", "footed, petals"));
         assertEquals(
-                milligrams(sheet(Drawer.EMPTY, new OrderSheet.Line(edged, 6)), PLUM), 2 * milligrams(one, PLUM), 1e-9);
+                milligrams(sheet(Drawer.EMPTY, OrderSheet.Line.of(edged, 6)), PLUM), 2 * milligrams(one, PLUM), 1e-9);
     }
 
     @Test
     public void whatIsNoFlatPieceTakesColourByItsSurface() {
         Pass all = Garden.pass(Zone.ALL, 0, 0, 1, PLUM);
-        double ball = milligrams(sheet(Drawer.EMPTY, new OrderSheet.Line(flower("centre", all), 1)), PLUM);
+        double ball = milligrams(sheet(Drawer.EMPTY, OrderSheet.Line.of(flower("centre", all), 1)), PLUM);
         double surface = Math.PI * 12 * 12;
         assertEquals(ball, surface * How.DUSTED.gramsPerM2() / 1000, 0.03 * ball);
     }
@@ -81,7 +81,7 @@ public class ColoursTest {
                 wash,
                 Colouring.dust(1).passes().get(0));
         ColourSheet.PartJob part =
-                sheet(Drawer.EMPTY, new OrderSheet.Line(species, 4)).parts().get(0);
+                sheet(Drawer.EMPTY, OrderSheet.Line.of(species, 4)).parts().get(0);
         assertEquals(part.pieces(), 20);
         ColourSheet.PassJob edge = part.passes().get(0);
         assertEquals(edge.what(), "plum");
@@ -103,14 +103,14 @@ public class ColoursTest {
                 new Drawer(List.of(new ColourPot("plum", 2, 3, "#5a2040", ColourForm.PASTE, ColourPot.Eaten.EDIBLE)));
         Drawer dust =
                 new Drawer(List.of(new ColourPot("Plum", 2, 3, "#612345", ColourForm.DUST, ColourPot.Eaten.EDIBLE)));
-        OrderSheet.Line line = new OrderSheet.Line(species, 1);
+        OrderSheet.Line line = OrderSheet.Line.of(species, 1);
         assertEquals(sheet(paste, line).colours().get(0).owned(), Optional.empty());
         assertEquals(sheet(dust, line).colours().get(0).owned(), Optional.of(2));
     }
 
     @Test
     public void anOrderWithoutColourHasAnEmptySheet() {
-        ColourSheet sheet = sheet(Drawer.EMPTY, new OrderSheet.Line(flower("petals"), 3));
+        ColourSheet sheet = sheet(Drawer.EMPTY, OrderSheet.Line.of(flower("petals"), 3));
         assertEquals(sheet, new ColourSheet(List.of(), List.of()));
     }
 }

@@ -51,7 +51,7 @@ public class MaterialsTest {
     private static Materials of(int roses, DrawerItem... items) {
         Drawer drawer = new Drawer(List.of(items));
         Conditions conditions = Conditions.USUAL.withKit(drawer.kit());
-        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(ROSE, roses));
+        List<OrderSheet.Line> lines = List.of(OrderSheet.Line.of(ROSE, roses));
         return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, drawer, 100);
     }
 
@@ -78,7 +78,7 @@ public class MaterialsTest {
     private static Materials gathered(Species species, int flowers, DrawerItem... items) {
         Drawer drawer = new Drawer(List.of(items));
         Conditions conditions = Conditions.USUAL.withKit(drawer.kit());
-        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(species, flowers));
+        List<OrderSheet.Line> lines = List.of(OrderSheet.Line.of(species, flowers));
         return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, drawer, 100);
     }
 
@@ -208,7 +208,7 @@ public class MaterialsTest {
 
     @Test
     public void shadesThatNobodyCouldTellApartAreMixedAtOnceAndSaidFor() {
-        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(ROSE, 3), new OrderSheet.Line(sister(), 2));
+        List<OrderSheet.Line> lines = List.of(OrderSheet.Line.of(ROSE, 3), OrderSheet.Line.of(sister(), 2));
         OrderSheet both = OrderSheet.of(lines, Conditions.USUAL);
         Materials materials = Gathering.of(lines, both, Conditions.USUAL, new Drawer(List.of()), 100);
         List<Batch.Mixed> greens = materials.pastes().stream()
@@ -235,7 +235,7 @@ public class MaterialsTest {
                 80,
                 Garden.ring("first", Garden.petals(5, 26, 25, 60)),
                 Garden.ring("second", Garden.petals(5, 26, 25, 75)));
-        List<OrderSheet.CutLine> cuts = OrderSheet.of(List.of(new OrderSheet.Line(twice, 1)), Conditions.USUAL)
+        List<OrderSheet.CutLine> cuts = OrderSheet.of(List.of(OrderSheet.Line.of(twice, 1)), Conditions.USUAL)
                 .cuts();
         int spares = cuts.stream().mapToInt(OrderSheet.CutLine::spares).sum();
         assertEquals(spares, Conditions.USUAL.kit().breakage().forPieces(10));
@@ -250,7 +250,7 @@ public class MaterialsTest {
                 .flatMap(b -> b.shades().stream())
                 .mapToInt(Batch.Mixed::grams)
                 .sum();
-        double mixed = OrderSheet.of(List.of(new OrderSheet.Line(ROSE, 3)), Conditions.USUAL).shades().stream()
+        double mixed = OrderSheet.of(List.of(OrderSheet.Line.of(ROSE, 3)), Conditions.USUAL).shades().stream()
                 .mapToDouble(OrderSheet.ShadeLine::mixG)
                 .sum();
         assertTrue(shades >= mixed && shades < mixed + 4, shades + " g for " + mixed);
@@ -340,7 +340,7 @@ public class MaterialsTest {
     }
 
     private static Materials.CutterJob cuts(Species species, Conditions conditions) {
-        List<OrderSheet.Line> lines = List.of(new OrderSheet.Line(species, 3));
+        List<OrderSheet.Line> lines = List.of(OrderSheet.Line.of(species, 3));
         return Gathering.of(lines, OrderSheet.of(lines, conditions), conditions, new Drawer(List.of()), 100)
                 .cuts()
                 .stream()
@@ -351,7 +351,7 @@ public class MaterialsTest {
 
     private static double lostPerG(Species species) {
         OrderSheet.ShadeLine pink =
-                OrderSheet.of(List.of(new OrderSheet.Line(species, 3)), Conditions.USUAL).shades().stream()
+                OrderSheet.of(List.of(OrderSheet.Line.of(species, 3)), Conditions.USUAL).shades().stream()
                         .filter(s -> s.shade().equals(Garden.PINK.name()))
                         .findFirst()
                         .orElseThrow();

@@ -12,7 +12,7 @@ import org.testng.annotations.Test;
 
 public class MediumFitTest {
     private static MediumFit fit(Medium medium, double thereH, Venue venue) {
-        return MediumFit.of(List.of(new OrderSheet.Line(Garden.rose(), 3)), Conditions.USUAL, thereH, venue).stream()
+        return MediumFit.of(List.of(OrderSheet.Line.of(Garden.rose(), 3)), Conditions.USUAL, thereH, venue).stream()
                 .filter(f -> f.medium() == medium)
                 .findFirst()
                 .orElseThrow();

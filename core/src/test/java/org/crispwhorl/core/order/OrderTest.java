@@ -33,7 +33,7 @@ public class OrderTest {
 
     private static OrderSheet sheet(int roses, int buds) {
         return OrderSheet.of(
-                List.of(new OrderSheet.Line(Garden.rose(), roses), new OrderSheet.Line(Garden.bud(), buds)),
+                List.of(OrderSheet.Line.of(Garden.rose(), roses), OrderSheet.Line.of(Garden.bud(), buds)),
                 Conditions.USUAL);
     }
 
@@ -127,7 +127,7 @@ public class OrderTest {
     @Test
     public void everyGateOfThePlanIsKept() {
         for (var species : List.of(Garden.rose(), Garden.bud())) {
-            OrderSheet sheet = OrderSheet.of(List.of(new OrderSheet.Line(species, 3)), Conditions.USUAL);
+            OrderSheet sheet = OrderSheet.of(List.of(OrderSheet.Line.of(species, 3)), Conditions.USUAL);
             BackwardPlan plan = plan(sheet, 12);
             for (OrderSheet.OrderTask task : sheet.tasks()) {
                 LocalDateTime start = of(plan, task.task().name()).get(0).from();
@@ -166,7 +166,7 @@ public class OrderTest {
     @Test
     public void inARoomInWhichNothingDriesThereIsNoPlan() {
         OrderSheet sheet = OrderSheet.of(
-                List.of(new OrderSheet.Line(Garden.rose(), 2)),
+                List.of(OrderSheet.Line.of(Garden.rose(), 2)),
                 Conditions.USUAL.withRoom(new Room(20, 80, new Room.Air.Still())));
         BackwardPlan plan = plan(sheet, 12);
         assertFalse(plan.possible());
@@ -175,9 +175,9 @@ public class OrderTest {
 
     @Test
     public void manyFlowersAtOnceWouldDryPastBending() {
-        OrderSheet two = OrderSheet.of(List.of(new OrderSheet.Line(Garden.bud(), 1)), Conditions.USUAL);
+        OrderSheet two = OrderSheet.of(List.of(OrderSheet.Line.of(Garden.bud(), 1)), Conditions.USUAL);
         assertTrue(plan(two, 12).missed().isEmpty(), plan(two, 12).missed().toString());
-        OrderSheet many = OrderSheet.of(List.of(new OrderSheet.Line(Garden.bud(), 40)), Conditions.USUAL);
+        OrderSheet many = OrderSheet.of(List.of(OrderSheet.Line.of(Garden.bud(), 40)), Conditions.USUAL);
         assertFalse(plan(many, 12).missed().isEmpty());
         plan(many, 12).missed().forEach(m -> assertTrue(m.waitH() > m.atMostH()));
     }
@@ -195,7 +195,7 @@ public class OrderTest {
     }
 
     private static OrderSheet sheet(Species species, int count) {
-        return OrderSheet.of(List.of(new OrderSheet.Line(species, count)), Conditions.USUAL);
+        return OrderSheet.of(List.of(OrderSheet.Line.of(species, count)), Conditions.USUAL);
     }
 
     @Test

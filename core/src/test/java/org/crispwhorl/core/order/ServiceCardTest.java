@@ -27,7 +27,7 @@ public class ServiceCardTest {
     }
 
     private static ServiceCard card(Species species, int flowers, Drawer drawer, Optional<Venue> venue) {
-        return ServiceCard.of(List.of(new OrderSheet.Line(species, flowers)), Conditions.USUAL, drawer, flowers, venue);
+        return ServiceCard.of(List.of(OrderSheet.Line.of(species, flowers)), Conditions.USUAL, drawer, flowers, venue);
     }
 
     @Test

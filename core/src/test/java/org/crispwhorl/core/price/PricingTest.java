@@ -31,7 +31,7 @@ public class PricingTest {
 
     private static PriceSheet price(int roses, Tariff tariff, int days, double eveningMin) {
         return Pricing.of(
-                List.of(new OrderSheet.Line(Garden.rose(), roses)),
+                List.of(OrderSheet.Line.of(Garden.rose(), roses)),
                 Conditions.USUAL.withKit(DRAWER.kit()),
                 DRAWER,
                 100,
@@ -63,7 +63,7 @@ public class PricingTest {
     public void thePriceAddsUpLineByLine() {
         PriceSheet price = price(4, TARIFF, 30);
         OrderSheet sheet =
-                OrderSheet.of(List.of(new OrderSheet.Line(Garden.rose(), 4)), Conditions.USUAL.withKit(DRAWER.kit()));
+                OrderSheet.of(List.of(OrderSheet.Line.of(Garden.rose(), 4)), Conditions.USUAL.withKit(DRAWER.kit()));
         double hours = sheet.labourMin() / 60;
         assertEquals(price.hours(), hours, 1e-9);
         assertEquals(sum(price, PriceSheet.PriceSort.HOURS), 24 * hours, 1e-9);

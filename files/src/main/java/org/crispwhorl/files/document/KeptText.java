@@ -13,6 +13,7 @@ import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.order.Venue;
+import org.crispwhorl.core.price.Agreed;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Pace;
@@ -58,11 +59,16 @@ public final class KeptText<T> {
                     KeptText::steadyRoom,
                     KeptText::byItself,
                     KeptText::inThisZone,
-                    OldNames::lift));
+                    OldNames::lift,
+                    KeptText::namedLines));
 
     /** What was measured or noted at the bench. */
     public static final KeptText<BenchRecord> SAID =
             new KeptText<>("said", BenchRecord.class, List.of(UnaryOperator.identity()));
+
+    /** The price with which an order was accepted. */
+    public static final KeptText<Agreed> AGREED =
+            new KeptText<>("agreed", Agreed.class, List.of(UnaryOperator.identity()));
 
     /** Where an order goes. */
     public static final KeptText<Venue> VENUE = new KeptText<>("venue", Venue.class, List.of(UnaryOperator.identity()));
@@ -157,6 +163,18 @@ public final class KeptText<T> {
         handsAlike(body.path("time"));
         body.path("calendar").path("stints").forEach(stint -> ((ObjectNode) stint).putArray("takes"));
         ((ObjectNode) body).putArray("together");
+        return body;
+    }
+
+    /** Lines of an order were numbers, from 0, and nobody knew what other calendars had taken in. */
+    private static JsonNode namedLines(JsonNode body) {
+        int id = 0;
+        for (JsonNode line : body.path("order").path("lines")) {
+            ((ObjectNode) line).put("id", Integer.toString(id++));
+        }
+        body.path("calendar").path("tasks").forEach(task -> ((ObjectNode) task)
+                .put("line", task.path("line").asString()));
+        ((ObjectNode) body).putObject("published").put("revision", 0).putArray("withdrawn");
         return body;
     }
 

@@ -12,11 +12,15 @@ import net.fortuna.ical4j.model.component.VAlarm;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Sequence;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
+import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
+import net.fortuna.ical4j.model.property.immutable.ImmutableStatus;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.core.calendar.Published;
 
 /** Calendars as iCalendar (RFC 5545), its lines folded. */
 public final class CalendarIcs {
@@ -24,7 +28,7 @@ public final class CalendarIcs {
 
     /**
      * A calendar to be taken in elsewhere. Each sitting keeps its name for good, so that one that is taken in again takes its own
-     * place; where a window closes it rings before it does.
+     * place, and what is there no more is withdrawn; where a window closes it rings before it does.
      *
      * @param order its id, which makes the names unique
      */
@@ -32,14 +36,22 @@ public final class CalendarIcs {
         net.fortuna.ical4j.model.Calendar out = new net.fortuna.ical4j.model.Calendar();
         out.add(new ProdId("-//Crisp Whorl//Days//EN"));
         out.add(ImmutableVersion.VERSION_2_0);
+        out.add(ImmutableMethod.PUBLISH);
         for (Calendar.PlacedTask s : planned.calendar().tasks()) {
             VEvent event = new VEvent(
                     instant(s.from(), zone),
                     instant(s.to(), zone),
                     s.task() + (s.of() > 1 ? ", " + s.batch() + " of " + s.of() : ""));
-            event.add(new Uid(order + "/" + s.uid().replace(' ', '-') + "@crisp-whorl"));
+            named(event, order, s.uid(), planned.published().revision());
             event.add(new Description(s.species() + ". " + s.because()));
             s.meanwhile().flatMap(Calendar.Meanwhile::closes).ifPresent(closes -> event.add(bell(closes, s, zone)));
+            out.add(event);
+        }
+        for (Published.Withdrawn gone : planned.published().withdrawn()) {
+            VEvent event = new VEvent(instant(gone.from(), zone), instant(gone.to(), zone), gone.task());
+            named(event, order, gone.uid(), planned.published().revision());
+            event.add(new Description(gone.species() + ". No longer in the plan."));
+            event.add(ImmutableStatus.VEVENT_CANCELLED);
             out.add(event);
         }
         StringWriter folded = new StringWriter();
@@ -49,6 +61,11 @@ public final class CalendarIcs {
             throw new UncheckedIOException(e);
         }
         return folded.toString();
+    }
+
+    private static void named(VEvent event, String order, String uid, int revision) {
+        event.add(new Uid(order + "/" + uid.replace(' ', '-') + "@crisp-whorl"));
+        event.add(new Sequence(revision));
     }
 
     /** So long before it closes a window rings. */

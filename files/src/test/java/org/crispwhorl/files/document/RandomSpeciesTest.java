@@ -45,7 +45,7 @@ public class RandomSpeciesTest {
                 assertEquals(SpeciesDocument.read(SpeciesDocument.write(species)), species);
                 goesThrough(species);
                 if (i % ORDERED == 0) {
-                    OrderSheet.of(List.of(new OrderSheet.Line(species, 3)), CONDITIONS);
+                    OrderSheet.of(List.of(OrderSheet.Line.of(species, 3)), CONDITIONS);
                 }
             } catch (RuntimeException | AssertionError | StackOverflowError e) {
                 faulty++;

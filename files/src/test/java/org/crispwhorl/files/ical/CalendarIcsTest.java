@@ -10,6 +10,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
@@ -18,6 +19,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.core.calendar.Published;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
@@ -45,12 +47,11 @@ public class CalendarIcsTest {
     private static Planned planned(LocalDateTime now) {
         OrderSheet sheet = OrderSheet.of(
                 List.of(new OrderSheet.Line(
-                        SpeciesDocument.readText(DemoDocuments.texts().get(10)), 3)),
+                        "0", SpeciesDocument.readText(DemoDocuments.texts().get(10)), 3)),
                 Conditions.USUAL);
         Calendars.Asked asked = new Calendars.Asked(
                 sheet,
-                List.of(3),
-                List.of(Paste.usual(Medium.GUM_PASTE)),
+                Map.of("0", Paste.usual(Medium.GUM_PASTE)),
                 Room.REFERENCE,
                 SATURDAY,
                 12,
@@ -68,7 +69,8 @@ public class CalendarIcsTest {
                 Optional.empty(),
                 List.of(),
                 List.of(),
-                calendar);
+                calendar,
+                Published.FIRST);
     }
 
     private static List<String> lines(String text, String start) {
@@ -107,6 +109,42 @@ public class CalendarIcsTest {
         assertEquals(
                 lines(first, "UID:").stream().distinct().count(),
                 lines(first, "UID:").size());
+    }
+
+    /** Whoever took the first plan in is told what stands in the next no more, and a later state of what does. */
+    @Test
+    public void whatIsThereNoMoreIsWithdrawn() {
+        Planned first = planned(MONDAY);
+        Calendar left = new Calendar(
+                first.calendar().tasks().subList(1, first.calendar().tasks().size()),
+                true,
+                Optional.empty(),
+                Optional.empty(),
+                0,
+                0,
+                Optional.empty(),
+                List.of());
+        Planned second = new Planned(
+                        first.at(),
+                        first.order(),
+                        first.time(),
+                        first.room(),
+                        first.ahead(),
+                        first.tools(),
+                        List.of(),
+                        List.of(),
+                        left,
+                        Published.FIRST)
+                .after(first, MONDAY);
+        String out = CalendarIcs.write(second, "order-1", PLACE);
+        assertEquals(lines(out, "METHOD:"), List.of("METHOD:PUBLISH"));
+        assertEquals(lines(out, "STATUS:"), List.of("STATUS:CANCELLED"));
+        assertEquals(lines(CalendarIcs.write(first, "order-1", PLACE), "UID:"), lines(out, "UID:"));
+        assertEquals(lines(out, "SEQUENCE:1").size(), first.calendar().tasks().size());
+        assertEquals(busy(out).busy().size(), left.tasks().size());
+        assertEquals(second.after(second, MONDAY.plusDays(100)).published().withdrawn(), List.of());
+        Planned third = first.after(second, MONDAY);
+        assertEquals(third.published(), new Published(2, List.of()), "it stands again");
     }
 
     @Test
@@ -169,7 +207,7 @@ public class CalendarIcsTest {
                         .replace("\"tasks\":", "\"stints\":")
                         .replace("\"spareTimeH\":", "\"marginH\":")
                         .replace("\"labourMin\":", "\"handsMin\":")
-                        .replace("/planned\",\"version\":6", "/planned\",\"version\":4")),
+                        .replace("/planned\",\"version\":7", "/planned\",\"version\":4")),
                 planned,
                 "what was kept without a zone was read off this studio's clock");
     }

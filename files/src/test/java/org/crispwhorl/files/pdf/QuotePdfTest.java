@@ -26,8 +26,8 @@ import org.testng.annotations.Test;
 public class QuotePdfTest {
     private static final LocalDateTime SATURDAY = LocalDateTime.of(2030, 6, 15, 10, 0);
     private static final List<OrderSheet.Line> LINES = List.of(
-            new OrderSheet.Line(SpeciesDocument.readText(DemoDocuments.texts().get(0)), 3),
-            new OrderSheet.Line(SpeciesDocument.readText(DemoDocuments.texts().get(10)), 2));
+            OrderSheet.Line.of(SpeciesDocument.readText(DemoDocuments.texts().get(0)), 3),
+            OrderSheet.Line.of(SpeciesDocument.readText(DemoDocuments.texts().get(10)), 2));
 
     private static String text(byte[] pdf, int pages) throws IOException {
         try (PDDocument document = Loader.loadPDF(pdf)) {

@@ -39,7 +39,7 @@ public class SheetsTest {
         List<String> texts = DemoDocuments.texts();
         List<OrderSheet.Line> lines = IntStream.range(0, texts.size())
                 .filter(i -> i % 4 == 0)
-                .mapToObj(i -> new OrderSheet.Line(SpeciesDocument.readText(texts.get(i)), 2 + i % 3))
+                .mapToObj(i -> OrderSheet.Line.of(SpeciesDocument.readText(texts.get(i)), 2 + i % 3))
                 .toList();
         return Gathering.of(lines, OrderSheet.of(lines, Conditions.USUAL), Conditions.USUAL, Drawer.EMPTY, 100);
     }

@@ -15,7 +15,6 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.bench.BenchCard;
 import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.Measured;
-import org.crispwhorl.core.bench.Sitting;
 import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Planned;
@@ -24,6 +23,7 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.work.BatchId;
 import org.crispwhorl.files.picture.BenchPicture;
 import org.crispwhorl.server.days.Days;
 import org.crispwhorl.server.jobs.Jobs;
@@ -81,7 +81,7 @@ public class BenchController {
     /**
      * An order as it is done at the bench.
      *
-     * @param species ids of its lines' species, in the order of the lines
+     * @param lines of which flowers it is
      * @param plannedAt when its days were planned; none where they were not
      * @param tasks as they are planned; none where they are not
      * @param cards one for each task
@@ -93,7 +93,7 @@ public class BenchController {
             UUID id,
             String name,
             LocalDateTime handOver,
-            List<UUID> species,
+            List<Order.OrderLine> lines,
             Optional<Instant> plannedAt,
             List<Calendar.PlacedTask> tasks,
             List<BenchCard> cards,
@@ -126,10 +126,10 @@ public class BenchController {
     /**
      * A petal as it was measured.
      *
-     * @param line of the order, from 0
+     * @param line the id of a line of the order
      * @param part its id
      */
-    public record MeasuredPetal(int line, String part, double lengthMm, double widthMm) {}
+    public record MeasuredPetal(String line, String part, double lengthMm, double widthMm) {}
 
     @GetMapping("/api/bench")
     @Operation(operationId = "listBench", summary = "Every order on the bench, and since when")
@@ -148,7 +148,7 @@ public class BenchController {
                 id,
                 order.order().name(),
                 order.order().handOver(),
-                species(all),
+                order.order().lines(),
                 planned.map(Planned::at),
                 planned.map(p -> p.calendar().tasks()).orElse(List.of()),
                 cards.of(all, Underway.of(touched.events())),
@@ -176,7 +176,7 @@ public class BenchController {
         if (!touches.events().isEmpty()) {
             Orders.Work all = orders.work(id);
             Set<String> keys = cards.keys(all, journal.works(id));
-            refused = journal.keep(id, touches.events(), event -> Sitting.named(event.uid(), keys));
+            refused = journal.keep(id, touches.events(), event -> BatchId.named(event.uid(), keys));
         }
         if (first && !journal.untouched(id) && orders.get(id).accepted().isPresent()) {
             // What a promised order uses up is taken from the drawer when its work begins.
@@ -245,7 +245,7 @@ public class BenchController {
             operationId = "seeAtBench",
             summary = "The flower from above with one ring brought out, in order of setting")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "image/svg+xml"))
-    ResponseEntity<String> picture(@PathVariable UUID id, @RequestParam int line, @RequestParam String part) {
+    ResponseEntity<String> picture(@PathVariable UUID id, @RequestParam String line, @RequestParam String part) {
         Orders.Work all = orders.work(id);
         Assessment a = new Assessment(line(all, line).species(), all.conditions());
         return ResponseEntity.ok()
@@ -253,20 +253,10 @@ public class BenchController {
                 .body(BenchPicture.svg(a, part));
     }
 
-    private static List<UUID> species(Orders.Work all) {
-        List<UUID> leftOut = all.unreadable().stream()
-                .map(OrderController.LeftOut::speciesId)
-                .toList();
-        return all.order().lines().stream()
-                .map(Order.OrderLine::speciesId)
-                .filter(id -> !leftOut.contains(id))
-                .toList();
-    }
-
-    private static OrderSheet.Line line(Orders.Work all, int line) {
-        if (line < 0 || line >= all.lines().size()) {
-            throw new NotThere("line of the order", line + 1);
-        }
-        return all.lines().get(line);
+    private static OrderSheet.Line line(Orders.Work all, String id) {
+        return all.lines().stream()
+                .filter(line -> line.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotThere("line of the order", id));
     }
 }

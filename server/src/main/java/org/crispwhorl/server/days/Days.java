@@ -10,16 +10,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.bench.Broken;
-import org.crispwhorl.core.bench.Sitting;
 import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Done;
 import org.crispwhorl.core.calendar.Overlap;
 import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.core.calendar.Published;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
@@ -27,6 +28,7 @@ import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
+import org.crispwhorl.core.work.BatchId;
 import org.crispwhorl.files.document.DocumentFault;
 import org.crispwhorl.files.document.KeptText;
 import org.crispwhorl.server.ahead.StudioAir;
@@ -135,7 +137,8 @@ public class Days {
                                 .filter(k -> k != i)
                                 .mapToObj(k -> asked.get(k).work().order().name())
                                 .toList(),
-                        calendars.get(i)))
+                        calendars.get(i),
+                        Published.FIRST))
                 .toList();
     }
 
@@ -147,10 +150,9 @@ public class Days {
                 frozen.withKit(frozen.kit().withFormers(today.formers()).withPlaces(today.places()));
         return new Calendars.Asked(
                 Broken.madeUp(reckoned.sheet(work.lines(), now, progress), asked.works()),
-                work.lines().stream().map(OrderSheet.Line::count).toList(),
                 work.lines().stream()
-                        .map(line -> new Assessment(line.species(), now).paste())
-                        .toList(),
+                        .collect(Collectors.toMap(
+                                OrderSheet.Line::id, line -> new Assessment(line.species(), now).paste())),
                 now.room(),
                 work.order().handOver(),
                 work.order().spareTimeH(),
@@ -172,7 +174,11 @@ public class Days {
     public void keep(List<Asked> asked, List<Planned> planned) {
         for (int i = 0; i < asked.size(); i++) {
             UUID id = asked.get(i).id();
-            keep(id, planned.get(i));
+            Planned made = planned.get(i);
+            keep(
+                    id,
+                    last(id).map(before -> made.after(before, LocalDateTime.now(clock)))
+                            .orElse(made));
             asked.get(i).before().flatMap(planned.get(i)::movedFrom).ifPresent(told -> journal.remark(id, PLAN, told));
         }
     }
@@ -192,6 +198,12 @@ public class Days {
     @Transactional(readOnly = true)
     public Optional<Planned> last(UUID orderId) {
         return rows.findById(orderId).map(CalendarRow::planned).flatMap(Days::read);
+    }
+
+    /** Minutes of work in evenings, of the days as they were last made; none where they were not. */
+    @Transactional(readOnly = true)
+    public double eveningMin(UUID orderId) {
+        return last(orderId).map(planned -> planned.calendar().eveningMin()).orElse(0.0);
     }
 
     /** The calendars of all orders that have one, in short. */
@@ -299,8 +311,8 @@ public class Days {
                 .filter(t -> Broken.again(t.task().id()))
                 .count();
         long known = planned.calendar().tasks().stream()
-                .flatMap(s -> Sitting.of(s.uid()).stream())
-                .map(Sitting::key)
+                .flatMap(s -> BatchId.of(s.uid()).stream())
+                .map(BatchId::key)
                 .filter(Broken::again)
                 .distinct()
                 .count();

@@ -25,6 +25,7 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.work.BatchId;
 
 /** A maker at the bench who is a little slower than is reckoned, breaks a piece now and then, and whose room dries slowly. */
 final class DemoBench {
@@ -92,8 +93,8 @@ final class DemoBench {
 
     private Optional<String> next(int works) {
         List<String> uids = new ArrayList<>();
-        for (int line = 0; line < lines.size(); line++) {
-            Assessment a = new Assessment(lines.get(line).species(), conditions);
+        for (OrderSheet.Line line : lines) {
+            Assessment a = new Assessment(line.species(), conditions);
             for (Plan.Task task : Planning.of(a).tasks()) {
                 uids.add(uid(line, task));
             }
@@ -101,18 +102,18 @@ final class DemoBench {
         return works < uids.size() ? Optional.of(uids.get(works)) : Optional.empty();
     }
 
-    private static String uid(int line, Plan.Task task) {
-        return line + "/" + task.id() + "/1-1";
+    private static String uid(OrderSheet.Line line, Plan.Task task) {
+        return new BatchId(line.id(), task.id(), 1, 1).uid();
     }
 
     private void work(int works) {
         int worked = 0;
-        for (int line = 0; line < lines.size(); line++) {
-            Assessment a = new Assessment(lines.get(line).species(), conditions);
+        for (OrderSheet.Line line : lines) {
+            Assessment a = new Assessment(line.species(), conditions);
             Plan plan = Planning.of(a);
             for (Plan.Task task : plan.tasks()) {
                 if (worked++ < works) {
-                    work(a, plan, task, uid(line, task), lines.get(line).count());
+                    work(a, plan, task, uid(line, task), line.count());
                 }
             }
         }

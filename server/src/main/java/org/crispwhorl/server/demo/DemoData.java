@@ -114,9 +114,9 @@ class DemoData implements ApplicationRunner {
                 110,
                 Optional.of(new Venue(26, 64, 5, true, false)),
                 List.of(
-                        new Order.OrderLine(species.get("lock-wedding-stephanotis"), 2),
-                        new Order.OrderLine(species.get("lockside-hellebore"), 5),
-                        new Order.OrderLine(species.get("towpath-camellia"), 3))));
+                        new Order.OrderLine("stephanotis", species.get("lock-wedding-stephanotis"), 2),
+                        new Order.OrderLine("hellebore", species.get("lockside-hellebore"), 5),
+                        new Order.OrderLine("camellia", species.get("towpath-camellia"), 3))));
         others(saturday, species);
     }
 
@@ -129,7 +129,7 @@ class DemoData implements ApplicationRunner {
                 saturday.plusDays(1).atTime(14, 0),
                 12,
                 60,
-                List.of(new Order.OrderLine(species.get("cottage-rosebud"), 6))));
+                List.of(new Order.OrderLine("rosebud", species.get("cottage-rosebud"), 6))));
         Orders.Work begun = orders.work(bench);
         journal.lay(bench, DemoBench.upTo(begun.lines(), begun.conditions(), now, DONE, BEGUN_MIN));
         accepted(new Order(
@@ -138,7 +138,7 @@ class DemoData implements ApplicationRunner {
                 saturday.plusDays(7).atTime(11, 0),
                 12,
                 80,
-                List.of(new Order.OrderLine(species.get("step-viola"), 8))));
+                List.of(new Order.OrderLine("viola", species.get("step-viola"), 8))));
         UUID gone = accepted(new Order(
                 "Lock-house anniversary",
                 "Hellebores and daffodils on one tier.",
@@ -146,8 +146,8 @@ class DemoData implements ApplicationRunner {
                 12,
                 100,
                 List.of(
-                        new Order.OrderLine(species.get("lockside-hellebore"), 4),
-                        new Order.OrderLine(species.get("towpath-daffodil"), 3))));
+                        new Order.OrderLine("hellebore", species.get("lockside-hellebore"), 4),
+                        new Order.OrderLine("daffodil", species.get("towpath-daffodil"), 3))));
         Orders.Work done = orders.work(gone);
         journal.lay(
                 gone,

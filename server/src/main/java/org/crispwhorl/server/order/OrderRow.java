@@ -28,7 +28,10 @@ import org.hibernate.annotations.BatchSize;
 class OrderRow {
     /** One line of it. */
     @Embeddable
-    record LineRow(@Column(name = "species_id") UUID speciesId, int flowers) {}
+    record LineRow(
+            @Column(name = "line_id", length = 36) String id,
+            @Column(name = "species_id") UUID speciesId,
+            int flowers) {}
 
     /** Lines of so many orders are read at once. */
     static final int MANY = 500;
@@ -87,7 +90,7 @@ class OrderRow {
         tierMm = draft.tierMm();
         venue = draft.venue().map(KeptText.VENUE::write).orElse(null);
         lines.clear();
-        draft.lines().forEach(l -> lines.add(new LineRow(l.speciesId(), l.flowers())));
+        draft.lines().forEach(l -> lines.add(new LineRow(l.id(), l.speciesId(), l.flowers())));
     }
 
     UUID id() {
@@ -123,7 +126,7 @@ class OrderRow {
                 tierMm,
                 Optional.ofNullable(venue).map(KeptText.VENUE::read),
                 lines.stream()
-                        .map(l -> new Order.OrderLine(l.speciesId(), l.flowers()))
+                        .map(l -> new Order.OrderLine(l.id(), l.speciesId(), l.flowers()))
                         .toList());
     }
 

@@ -38,6 +38,7 @@ import org.crispwhorl.server.problem.NotComplete;
 import org.crispwhorl.server.problem.NotThere;
 import org.crispwhorl.server.problem.TwoVersions;
 import org.crispwhorl.server.shelf.Shelf;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -54,6 +55,7 @@ public class Orders {
     private final JsonMapper json;
     private final Clock clock;
     private final Reckoned reckoned;
+    private final ApplicationEventPublisher told;
 
     Orders(
             OrderRows rows,
@@ -63,7 +65,9 @@ public class Orders {
             UseRows uses,
             JsonMapper json,
             Reckoned reckoned,
+            ApplicationEventPublisher told,
             Clock clock) {
+        this.told = told;
         this.reckoned = reckoned;
         this.clock = clock;
         this.rows = rows;
@@ -128,14 +132,23 @@ public class Orders {
             throw new NotComplete(unreadable);
         }
         row.accept(AcceptanceText.write(now), now.at());
-        return view(rows.saveAndFlush(row));
+        OrderController.OrderView kept = view(rows.saveAndFlush(row));
+        told.publishEvent(new Accepted(id, now.at()));
+        return kept;
     }
+
+    /** An order is accepted now. */
+    public record Accepted(UUID id, Instant at) {}
+
+    /** An order follows the shelf and the studio again. */
+    public record Opened(UUID id) {}
 
     /** Opens an accepted order again: it follows the shelf and the studio. */
     @Transactional
     public OrderController.OrderView open(UUID id) {
         OrderRow row = held(id);
         row.open();
+        told.publishEvent(new Opened(id));
         return view(rows.saveAndFlush(row));
     }
 
@@ -235,13 +248,16 @@ public class Orders {
                         "flowers", flowers.size(), "one count for each of its " + lines.size() + " flowers");
             }
             List<Order.OrderLine> counted = IntStream.range(0, lines.size())
-                    .mapToObj(i -> new Order.OrderLine(order.lines().get(i).speciesId(), flowers.get(i)))
+                    .mapToObj(i -> new Order.OrderLine(
+                            order.lines().get(i).id(), order.lines().get(i).speciesId(), flowers.get(i)))
                     .toList();
             return new Work(
                     order.withLines(counted),
                     IntStream.range(0, lines.size())
                             .mapToObj(i -> new OrderSheet.Line(
-                                    lines.get(i).species(), counted.get(i).flowers()))
+                                    lines.get(i).id(),
+                                    lines.get(i).species(),
+                                    counted.get(i).flowers()))
                             .toList(),
                     unreadable,
                     conditions,
@@ -284,7 +300,7 @@ public class Orders {
             read.computeIfAbsent(
                             id, one -> accepted.map(a -> a.species().get(one)).or(() -> shelf.readable(one)))
                     .ifPresentOrElse(
-                            species -> lines.add(new OrderSheet.Line(species, line.flowers())),
+                            species -> lines.add(new OrderSheet.Line(line.id(), species, line.flowers())),
                             () -> unreadable.add(new OrderController.LeftOut(id, shelf.name(id))));
         }
         return new Work(

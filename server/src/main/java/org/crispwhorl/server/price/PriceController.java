@@ -7,7 +7,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.crispwhorl.core.price.Agreed;
 import org.crispwhorl.core.price.PriceSheet;
 import org.crispwhorl.core.price.Tariff;
 import org.crispwhorl.core.progress.Progress;
@@ -42,10 +44,19 @@ public class PriceController {
     private final Days days;
 
     private final Prices prices;
+    private final AgreedPrices agreed;
     private final Clock clock;
 
     PriceController(
-            StudioChoices choices, Orders orders, BigWork work, Jobs jobs, Days days, Prices prices, Clock clock) {
+            StudioChoices choices,
+            Orders orders,
+            BigWork work,
+            Jobs jobs,
+            Days days,
+            Prices prices,
+            AgreedPrices agreed,
+            Clock clock) {
+        this.agreed = agreed;
         this.prices = prices;
         this.clock = clock;
         this.days = days;
@@ -62,9 +73,25 @@ public class PriceController {
     JobView price(@PathVariable UUID id) {
         Orders.Work all = orders.work(id);
         Tariff tariff = choices.now(Choice.TARIFF);
-        double eveningMin = eveningMin(id);
+        double eveningMin = days.eveningMin(id);
         return jobs.start(
                 "The price of " + all.order().name(), progress -> prices.of(all, tariff, eveningMin, progress));
+    }
+
+    /**
+     * The price with which an order was accepted.
+     *
+     * @param agreed none of an order that is not accepted, or was when prices were not yet kept
+     * @param holds whether it is still of the flowers that are ordered
+     */
+    public record AgreedPrice(Optional<Agreed> agreed, boolean holds) {}
+
+    @GetMapping("/api/orders/{id}/agreed")
+    @Operation(operationId = "agreedPrice", summary = "The price with which an order was accepted")
+    AgreedPrice agreed(@PathVariable UUID id) {
+        Optional<Agreed> one = agreed.of(id);
+        return new AgreedPrice(
+                one, one.filter(a -> a.holds(orders.get(id).order())).isPresent());
     }
 
     @GetMapping("/api/orders/{id}/quote.pdf")
@@ -76,8 +103,10 @@ public class PriceController {
             @RequestParam(defaultValue = "false") boolean asItIs) {
         Orders.Work all = orders.work(id);
         Tariff tariff = choices.now(Choice.TARIFF);
-        double eveningMin = eveningMin(id);
-        PriceSheet price = prices.of(all, tariff, eveningMin, Progress.UNWATCHED);
+        PriceSheet price = agreed.of(id)
+                .filter(one -> one.holds(all.order()))
+                .map(Agreed::price)
+                .orElseGet(() -> prices.of(all, tariff, days.eveningMin(id), Progress.UNWATCHED));
         if (!asItIs) {
             checkWhole(price, tariff);
         }
@@ -100,10 +129,5 @@ public class PriceController {
         if (!lacking.isEmpty()) {
             throw new DocumentFault(lacking);
         }
-    }
-
-    /** Of the days as they were last made; none where they were not. */
-    private double eveningMin(UUID id) {
-        return days.last(id).map(planned -> planned.calendar().eveningMin()).orElse(0.0);
     }
 }

@@ -35,6 +35,9 @@ final class Schema {
         if (table.equals("CHOICE") && named.path("name").asString("").equals("ways")) {
             named.put("name", "techniques");
         }
+        if (table.equals("FLOWER_ORDER_LINE") && !named.has("line_id")) {
+            named.put("line_id", named.path("place").asString());
+        }
         return named;
     }
 
