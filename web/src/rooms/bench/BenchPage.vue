@@ -182,6 +182,7 @@ onUnmounted(() => window.removeEventListener('keydown', pressed))
             ›
           </button>
         </div>
+        <p v-if="current.card.why" class="mt-1 text-bench italic" data-why>{{ current.card.why }}</p>
         <p v-if="current.from" class="mt-1 text-lead text-quiet">planned {{ readable(current.from) }} to {{ time(current.to!) }}</p>
         <div class="mt-2 flex flex-wrap gap-4">
           <img

@@ -13,6 +13,7 @@ import KeyFigures from './KeyFigures.vue'
 import { IDLE_FIELDS } from '@/parts/fields/idle'
 import SchemaFields from '@/parts/fields/SchemaFields.vue'
 import { partSchema, resolved, speciesSchema } from '@/parts/fields/schema'
+import PartWhy from './PartWhy.vue'
 import ShadeList from './ShadeList.vue'
 import TryAtBench from './TryAtBench.vue'
 
@@ -38,7 +39,7 @@ provide(
 const path = computed(() => `/parts/${props.species.parts.findIndex((p) => p.id === props.part?.id)}`)
 /** Its colour has a bench of its own. */
 const HIDDEN_OF_PART = ['id', 'colour']
-const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
+const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts', 'notes']
 </script>
 
 <template>
@@ -60,8 +61,9 @@ const HIDDEN_OF_SPECIES = ['format', 'version', 'shades', 'parts']
         :path="path"
         @change="(p, value) => emit('change', p, value)"
       />
+      <PartWhy v-if="part" :species="species" :part-id="part.id" @change="(p, value) => emit('change', p, value)" />
       <SchemaFields
-        v-else
+        v-if="!part"
         class="mt-1"
         :node="resolved(speciesSchema)"
         :value="species as unknown as Record<string, unknown>"

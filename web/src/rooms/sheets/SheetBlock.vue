@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client'
 import { MARKS } from './marks'
+import FlowerDrawn from './FlowerDrawn.vue'
 import SheetSketch from './SheetSketch.vue'
 import SheetTable from './SheetTable.vue'
 
@@ -36,5 +37,6 @@ defineProps<{ block: Schemas['Block'] }>()
       </li>
     </ul>
   </figure>
+  <FlowerDrawn v-else-if="block.kind === 'flower-drawn'" :picture="block" />
   <SheetSketch v-else :sketch="block" />
 </template>

@@ -118,6 +118,11 @@ public record Plan(
             Optional<Stage> stage,
             @MayBeInfinite double waitH,
             Optional<Double> atMostH) {
+        /** The same, closing after so many hours. */
+        Gate closing(Optional<Double> mostH) {
+            return new Gate(afterTask, stage, waitH, mostH);
+        }
+
         /** The same after another task. */
         public Gate after(String another) {
             return new Gate(another, stage, waitH, atMostH);

@@ -183,6 +183,7 @@ public final class Planning {
             inside.add(done(made(centre)));
             coloured(centre, inside);
         });
+        Part under = bearer.orElse(null);
         List<Part> outwards = a.species().parts().stream()
                 .filter(p -> bearer.filter(p::equals).isEmpty())
                 .toList();
@@ -195,12 +196,12 @@ public final class Planning {
             List<Plan.Gate> gates = new ArrayList<>(holdsApart ? List.of(done(last)) : inside);
             bearer.map(centre -> bears(centre, joining.onto())).ifPresent(gates::add);
             if (joining.as() == Joining.As.SOFT) {
-                last = makeAndSet(part, gates);
+                last = makeAndSet(part, closing(under, part, gates));
             } else {
                 if (joining.as() == Joining.As.PART_DRY) {
                     make(part, gates);
                 }
-                last = set(part, gates);
+                last = set(part, closing(under, part, gates));
             }
             inside.clear();
             if (holdsApart) {
@@ -209,6 +210,7 @@ public final class Planning {
                 continue;
             }
             before = part;
+            under = part;
             inside.add(rested(part, last, joining.rest(), setH(part, i, outwards)));
             Optional<Plan.Gate> coloured = colourRing(part, last);
             coloured.ifPresent(inside::add);
@@ -217,6 +219,25 @@ public final class Planning {
         if (before != null && before.joins(a).rest().until() != Joining.Rest.Until.NOTHING) {
             wet.addAll(inside);
         }
+    }
+
+    /** The same gates, that of what a soft part is laid on closing where nothing is waited for in between. */
+    private List<Plan.Gate> closing(Part under, Part part, List<Plan.Gate> gates) {
+        if (under == null) {
+            return gates;
+        }
+        boolean centre = a.species().centre().filter(under::equals).isPresent();
+        Optional<String> bearing = a.species().centre().filter(c -> !centre).map(Planning::made);
+        boolean fresh = gates.stream()
+                .filter(gate -> bearing.filter(gate.afterTask()::equals).isEmpty())
+                .allMatch(gate -> gate.waitH() == 0 && gate.stage().isEmpty());
+        boolean soft = centre
+                ? part.joins(a).onto() == Joining.Onto.SOFT
+                : under.joins(a).as() == Joining.As.SOFT;
+        Optional<Double> most = SoftWindow.mostH(a, under, part, fresh && soft);
+        return gates.stream()
+                .map(gate -> gate.afterTask().equals(made(under)) ? gate.closing(most) : gate)
+                .toList();
     }
 
     /** What bears a part has to be so far: a core holds at once, a centre of paste when it no longer gives way. */

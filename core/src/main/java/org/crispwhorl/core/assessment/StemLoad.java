@@ -6,7 +6,6 @@ import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Centre;
 import org.crispwhorl.core.species.Heads;
-import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.WireCut;
 import org.crispwhorl.core.wire.MainStem;
@@ -53,7 +52,7 @@ public final class StemLoad {
 
     /** A flower on its own wires: what they bear hangs from the neck, and a petal's wire bears as far as its tail reaches. */
     private static MainStem ofOne(Assessment a) {
-        double free = a.species().centre().map(Centre::stemMm).orElse(0.0);
+        double free = a.species().centre().map(Centre::standsFreeMm).orElse(0.0);
         List<MainStem.Weight> weights = new ArrayList<>();
         List<MainStem.Run> runs = new ArrayList<>();
         List<MainStem.StemWire> wires = new ArrayList<>();
@@ -67,11 +66,17 @@ public final class StemLoad {
             for (WireCut cut : part.wireCuts()) {
                 double ends = down < 0 ? -HELD_MM : top - down;
                 runs.add(new MainStem.Run(cut.count() * gPerMm(a, cut.gauge()), top, Math.max(0, ends)));
+                // What is in the head is bound above the neck; a leaf's wire bears from where it is taped in.
+                double joint = part.inHead() ? Double.POSITIVE_INFINITY : top;
                 for (int i = 0; i < cut.count(); i++) {
-                    wires.add(new MainStem.StemWire(a.wireTable().diameterMm(cut.gauge()), ends));
+                    wires.add(MainStem.StemWire.joined(a.wireTable().diameterMm(cut.gauge()), ends, joint));
                 }
             }
         }
+        a.species()
+                .centre()
+                .flatMap(centre -> centre.form().skewerMm())
+                .ifPresent(across -> wires.add(MainStem.StemWire.skewer(across)));
         return new MainStem(weights, runs, wires, free);
     }
 
@@ -89,49 +94,63 @@ public final class StemLoad {
                 });
     }
 
-    /** Heads down a main stem, each at its joint, that the main wire bears; in a bunch the stalks bear, all down to the foot. */
+    /**
+     * Heads down a main stem, each at its joint: the main wire bears, and each head's wires from their joint down as far as they are
+     * taped. In a bunch there is no main wire: the stalks bear up to where they are bound.
+     */
     private static MainStem ofHeads(Assessment a, Heads heads) {
-        double foot = heads.stemMm();
+        double foot = heads.standsFreeMm();
         List<MainStem.Weight> weights = new ArrayList<>();
-        weights.add(new MainStem.Weight(a.headG() + wiresG(a) - mainWireG(a, heads), foot));
+        List<MainStem.Run> runs = new ArrayList<>();
+        List<MainStem.StemWire> wires = new ArrayList<>();
+        head(a, a, heads, 0, weights, runs, wires);
         for (int head = 1; head <= heads.pieceCount(); head++) {
-            Opening opening = heads.opening(head);
-            Assessment one = a.opened().get(heads.openings().indexOf(opening)).head();
-            weights.add(new MainStem.Weight(one.headG() + wiresG(one), foot + heads.heightMm(head)));
-        }
-        if (heads.wireCuts().isEmpty()) {
-            return new MainStem(weights, List.of(), stalks(a), foot);
+            Assessment one = a.opened()
+                    .get(heads.openings().indexOf(heads.opening(head)))
+                    .head();
+            head(a, one, heads, heads.heightMm(head), weights, runs, wires);
         }
         double top = foot + heads.alongMm();
-        return new MainStem(
-                weights,
-                List.of(new MainStem.Run(gPerMm(a, heads.gauge()), top, 0)),
-                List.of(new MainStem.StemWire(a.wireTable().diameterMm(heads.gauge()), -HELD_MM)),
-                foot);
-    }
-
-    /** The wires of the flower itself and of every further head's centre. */
-    private static List<MainStem.StemWire> stalks(Assessment a) {
-        List<MainStem.StemWire> wires = new ArrayList<>();
-        centres(a, 1, wires);
-        for (Assessment.OpenedHeads opened : a.opened()) {
-            centres(opened.head(), opened.opening().count(), wires);
+        for (WireCut main : heads.wireCuts()) {
+            runs.add(new MainStem.Run(gPerMm(a, main.gauge()), top, 0));
+            wires.add(new MainStem.StemWire(a.wireTable().diameterMm(main.gauge()), -HELD_MM));
         }
-        return wires;
+        return new MainStem(weights, runs, wires, top);
     }
 
-    private static void centres(Assessment a, int heads, List<MainStem.StemWire> wires) {
-        for (Centre centre : a.species().centres()) {
+    /** A head at a height above the lowest: its weight at its joint, its stalk's wires down the stem. */
+    private static void head(
+            Assessment a,
+            Assessment head,
+            Heads heads,
+            double heightMm,
+            List<MainStem.Weight> weights,
+            List<MainStem.Run> runs,
+            List<MainStem.StemWire> wires) {
+        double joint = heads.standsFreeMm() + heightMm;
+        double below = 0;
+        boolean bound = heads.wireCuts().isEmpty();
+        double ends = bound ? -HELD_MM : joint - heads.downMm(heightMm);
+        for (Centre centre : head.species().centres()) {
             double across = a.wireTable().diameterMm(centre.gauge());
-            for (int i = 0; i < heads * centre.wires(); i++) {
-                wires.add(new MainStem.StemWire(across, -HELD_MM));
+            double gPerMm = centre.wires() * gPerMm(a, centre.gauge());
+            double taped = Math.min(centre.stemMm(), bound ? heads.stemMm() : heads.downMm(heightMm));
+            below += centre.wires() > 0 ? gPerMm * taped : 0;
+            runs.add(new MainStem.Run(gPerMm, joint, Math.max(0, ends)));
+            for (int i = 0; i < centre.wires(); i++) {
+                wires.add(MainStem.StemWire.joined(
+                        across, ends < 0 ? -HELD_MM : ends, bound ? Double.POSITIVE_INFINITY : joint));
             }
         }
+        double own = head == a ? headOnlyWiresG(a, heads) : wiresG(head);
+        weights.add(new MainStem.Weight(head.headG() + Math.max(0, own - below), joint));
     }
 
-    private static double mainWireG(Assessment a, Heads heads) {
-        return heads.wireCuts().stream()
-                .mapToDouble(cut -> cut.count() * cut.lengthMm() * gPerMm(a, cut.gauge()))
-                .sum();
+    /** The wires of the flower at the foot, the main stem's left out, g. */
+    private static double headOnlyWiresG(Assessment a, Heads heads) {
+        return wiresG(a)
+                - heads.wireCuts().stream()
+                        .mapToDouble(cut -> cut.count() * cut.lengthMm() * gPerMm(a, cut.gauge()))
+                        .sum();
     }
 }

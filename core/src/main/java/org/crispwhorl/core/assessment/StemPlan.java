@@ -29,7 +29,7 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
      *
      * @param freeMm of stem above what holds it
      * @param worstMm height above its foot at which it is stressed most
-     * @param joltMpa stress there in a jolt of 2 g
+     * @param leaningMpa stress there, leaning by 45° on its way
      * @param wires that carry
      * @param strongEnough whether it carries what stands on it
      * @param advice what to do, in the maker's words
@@ -37,7 +37,7 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
     public record Verdict(
             double freeMm,
             double worstMm,
-            @MayBeInfinite double joltMpa,
+            @MayBeInfinite double leaningMpa,
             int wires,
             boolean strongEnough,
             String advice) {}
@@ -82,7 +82,7 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
                 new Verdict(
                         stem.freeMm(),
                         stem.worstMm(),
-                        stem.joltMpa(),
+                        stem.leaningMpa(),
                         stem.wires().size(),
                         stem.carries(),
                         stem.advice()));

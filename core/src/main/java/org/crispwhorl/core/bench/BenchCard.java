@@ -15,6 +15,7 @@ import org.crispwhorl.core.work.Operation;
  * @param pieces to make or set for all flowers, spares left out
  * @param spares more of them, by the odds of breakage
  * @param labourMin minutes of working time for all flowers
+ * @param why why its part is as it is, as the maker wrote it; none where nothing was written
  * @param acts every act of the hands, in order
  * @param passes of colour, in order
  * @param openMin from the first roll until what is rolled skins, min; none where nothing is rolled or laid open
@@ -32,6 +33,7 @@ public record BenchCard(
         int pieces,
         int spares,
         double labourMin,
+        Optional<String> why,
         List<BenchAct> acts,
         List<BenchPass> passes,
         Optional<Double> openMin,

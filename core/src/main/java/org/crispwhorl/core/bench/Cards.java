@@ -71,6 +71,7 @@ public final class Cards {
                 task.pieces(),
                 spares,
                 task.labourMin(),
+                one.partId().flatMap(a.species()::noteOn),
                 acts(a, task, part, spares),
                 passes,
                 makes(one.doing())

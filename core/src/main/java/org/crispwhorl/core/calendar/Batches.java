@@ -3,6 +3,7 @@ package org.crispwhorl.core.calendar;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -115,6 +116,9 @@ final class Batches {
             counts.put(
                     BatchId.key(task.line(), task.task().id()), Math.max(1, Math.min(most, Math.max(sittings, turns))));
         }
+        chains(sheet)
+                .forEach((first, chain) -> counts.merge(
+                        first, Math.min(chain.flowers(), (int) Math.ceil(chain.minutes() / sittingMin)), Math::max));
         boolean changed = true;
         while (changed) {
             changed = false;
@@ -134,6 +138,31 @@ final class Batches {
             }
         }
         return counts;
+    }
+
+    /** Minutes of work that goes on without a wait in between, for so many flowers. */
+    private record Chain(double minutes, int flowers) {
+        Chain and(Chain more) {
+            return new Chain(minutes + more.minutes, flowers);
+        }
+    }
+
+    /** Task after task that a window closes on, by the first of them: few enough flowers at once that it is done in a sitting. */
+    private static Map<String, Chain> chains(OrderSheet sheet) {
+        Map<String, String> firsts = new HashMap<>();
+        Map<String, Chain> chains = new LinkedHashMap<>();
+        for (OrderSheet.OrderTask task : sheet.tasks()) {
+            String own = BatchId.key(task.line(), task.task().id());
+            String first = task.task().gates().stream()
+                    .filter(gate -> gate.atMostH().isPresent() && gate.waitH() == 0)
+                    .map(gate -> BatchId.key(task.line(), gate.afterTask()))
+                    .map(before -> firsts.getOrDefault(before, before))
+                    .findFirst()
+                    .orElse(own);
+            firsts.put(own, first);
+            chains.merge(first, new Chain(task.labourMin(), task.flowers()), Chain::and);
+        }
+        return chains;
     }
 
     /** Whether even the work on one flower may be left between two pieces: nothing in it is soft, and no window closes on it. */

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.drying.Room;
@@ -171,13 +172,24 @@ public final class Calendars {
         if (pieces > MOST_PIECES) {
             return none(tooLarge(pieces), order -> List.of());
         }
-        Frame frame = frame(studio.time(), List.of(), progress);
+        Frame frame = frame(studio.time(), List.of(), progress, Remaining.Closing.ALL);
         if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
             return made(frame, new Schedule.Found(new int[0], new boolean[0], 0, 0, 0, true));
         }
         Schedule.Answer answer = placer.place(frame, SEARCH_MS, progress);
         if (answer.found().isPresent()) {
             return made(frame, answer.found().get());
+        }
+        if (!progress.stopped()) {
+            // What lies soft since before can no longer be gone on with at once: it is gone on with all the same.
+            Frame eased = frame(studio.time(), List.of(), progress, Set.of(Remaining.Closing.BENDS));
+            Optional<Schedule.Found> late =
+                    eased.left().batches().equals(frame.left().batches())
+                            ? Optional.empty()
+                            : placer.place(eased, TRY_MS, progress).found();
+            if (late.isPresent()) {
+                return made(eased, late.get());
+            }
         }
         if (!answer.cannot() && progress.stopped()) {
             return none("Stopped before a plan was found.", order -> List.of());
@@ -249,8 +261,9 @@ public final class Calendars {
 
     /**
      * @param changes of each order; none where they stay as they are
+     * @param closing which windows still close that what is done has opened
      */
-    private Frame frame(StudioTime time, List<Change> changes, Progress progress) {
+    private Frame frame(StudioTime time, List<Change> changes, Progress progress, Set<Remaining.Closing> closing) {
         Axis axis = Axis.from(studio.now(), studio.zone());
         Patience patience = new Patience(progress);
         List<Batch> all = new ArrayList<>();
@@ -270,7 +283,7 @@ public final class Calendars {
                     patience));
             asked.standing().done().forEach(d -> done.put(Batch.key(order, d.uid()), d));
         }
-        return Frame.of(Remaining.of(all, done, axis), taken(axis), axis, time);
+        return Frame.of(Remaining.of(all, done, axis, closing), taken(axis), axis, time);
     }
 
     /** The air of each line and place, worked out once. */
@@ -301,7 +314,8 @@ public final class Calendars {
         List<Change> changes = new ArrayList<>(Collections.nCopies(orders.size(), Change.NONE));
         changes.set(
                 tried.order(), new Change(tried.help().handOver(), tried.help().spareTimeH()));
-        Frame frame = frame(tried.help().time().orElse(studio.time()), changes, progress);
+        Frame frame =
+                frame(tried.help().time().orElse(studio.time()), changes, progress, Set.of(Remaining.Closing.BENDS));
         return placer.place(
                         frame, TRY_MS, progress.as("trying to " + tried.help().label()))
                 .found()

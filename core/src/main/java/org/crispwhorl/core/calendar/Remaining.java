@@ -2,10 +2,12 @@ package org.crispwhorl.core.calendar;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * What is left to be placed once some of it is done: what waits for something done waits from when that was over.
@@ -17,6 +19,20 @@ import java.util.OptionalInt;
  * @param busy what of tools pieces that are done still take
  */
 record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Batch> batches, List<Busy> busy) {
+    /** A window that what is done has opened. */
+    enum Closing {
+        /** On what still bends: beyond it nothing can be joined any more. */
+        BENDS,
+        /** On what is soft and was to be gone on with at once: later it goes less well. */
+        SOFT;
+
+        static final Set<Closing> ALL = EnumSet.allOf(Closing.class);
+
+        private static Closing of(Batch.Wait wait) {
+            return wait.least().slots() == 0 ? SOFT : BENDS;
+        }
+    }
+
     /**
      * Tools that are not free.
      *
@@ -28,8 +44,9 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
 
     /**
      * @param byUid what is done, by the key of its batch
+     * @param kept which windows still close that what is done has opened
      */
-    static Remaining of(List<Batch> all, Map<String, Done> byUid, Axis axis) {
+    static Remaining of(List<Batch> all, Map<String, Done> byUid, Axis axis, Set<Closing> kept) {
         int[] place = new int[all.size()];
         List<Batch> left = new ArrayList<>();
         List<Busy> busy = new ArrayList<>();
@@ -38,7 +55,7 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
             Done over = byUid.get(batch.key());
             place[i] = over == null ? left.size() : -1;
             if (over == null) {
-                left.add(held(batch, all, place, byUid, axis));
+                left.add(held(batch, all, place, byUid, axis, kept));
             } else {
                 int ended = axis.ceil(over.to());
                 batch.lying().stream()
@@ -62,7 +79,8 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
         return batch.tail().over(axis.ceil(done.get(batch.key()).to()));
     }
 
-    private static Batch held(Batch batch, List<Batch> all, int[] place, Map<String, Done> done, Axis axis) {
+    private static Batch held(
+            Batch batch, List<Batch> all, int[] place, Map<String, Done> done, Axis axis, Set<Closing> kept) {
         List<Batch.Wait> waits = new ArrayList<>();
         int notBefore = 0;
         OptionalInt endBy = OptionalInt.empty();
@@ -73,7 +91,7 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
             }
             Done over = done.get(all.get(wait.after()).key());
             notBefore = Math.max(notBefore, wait.opens(axis.ceil(over.to())));
-            if (wait.most().isPresent()) {
+            if (wait.most().isPresent() && kept.contains(Closing.of(wait))) {
                 int closes = wait.closes(axis.floor(over.to()), batch.slots());
                 endBy = OptionalInt.of(Math.min(endBy.orElse(closes), closes));
             }

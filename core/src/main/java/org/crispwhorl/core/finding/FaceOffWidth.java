@@ -52,7 +52,7 @@ final class FaceOffWidth implements Rule {
             }
         }
         fixes.add(Fix.species(
-                a, "want it " + Unit.MM.write(Math.round(face)) + " wide", s -> s.withFace(Math.round(face))));
+                a, "want it " + Unit.MM.write(Math.round(face)) + " wide", s -> s.withFaceMm(Math.round(face))));
         return List.of(new Finding(
                 KIND,
                 Severity.CHECK,

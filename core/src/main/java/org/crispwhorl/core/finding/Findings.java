@@ -20,6 +20,8 @@ public final class Findings {
             new RidgeTooThin(),
             new PetalTooThick(),
             new WiredOntoSoft(),
+            new SetBeforeWrapped(),
+            new NeverHung(),
             new HookMissing(),
             new GrooveTooShort(),
             new HoldTooShort(),

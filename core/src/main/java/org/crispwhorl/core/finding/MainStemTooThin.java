@@ -31,7 +31,7 @@ final class MainStemTooThin implements Rule {
         if (stem.wires().isEmpty() || stem.freeMm() < SHORTEST_MM || stem.carries()) {
             return List.of();
         }
-        boolean atRest = stem.restMpa() > LoadedWire.USABLE_MPA;
+        boolean atRest = stem.asSetMpa() > LoadedWire.USABLE_MPA;
         double worst = stem.worstMm();
         Optional<Heads> heads = a.species().heads();
         List<Fix> fixes = new ArrayList<>(heads.isPresent() ? ofHeads(a, heads.get(), stem) : ofOne(a, stem));
@@ -41,15 +41,15 @@ final class MainStemTooThin implements Rule {
                 heads.map(Heads::id).or(() -> a.species().centre().map(Centre::id)),
                 atRest ? "The stem bends under its flower" : "The stem may bend on the way",
                 Why.of(
-                        "2 × M ÷ Σ(πd³/32) up to 250 MPa in a jolt, half of it at rest: all that is above, tilted by 45°, over the"
-                                + " wires that reach so far down",
+                        "M ÷ Σ(πd³/32) up to 250 MPa: all that is above, leaning by 45° on its way and by 15° as it is set, over the"
+                                + " wires that bear there",
                         "Euler-Bernoulli cantilever, steel",
                         in("stands on it", stem.massG(), Unit.G),
                         in("free stem", stem.freeMm(), Unit.MM),
                         in("worst place above its foot", worst, Unit.MM),
-                        in("moment there at rest", stem.momentNmm(worst), Unit.NEWTON_MM),
+                        in("moment there, leaning by 45°", stem.momentNmm(worst), Unit.NEWTON_MM),
                         in("wires that reach it", stem.bearing(worst), Unit.COUNT),
-                        in("stress in a jolt", stem.joltMpa(), Unit.MPA),
+                        in("stress there, leaning by 45°", stem.leaningMpa(), Unit.MPA),
                         in("stays straight to", LoadedWire.USABLE_MPA, Unit.MPA)),
                 fixes));
     }
@@ -59,10 +59,13 @@ final class MainStemTooThin implements Rule {
         thinner(a, heads.gauge(), gauge -> a.species().with(heads.withStem(gauge, heads.stemMm())))
                 .ifPresent(gauge ->
                         fixes.add(Fix.part(a, "use " + gauge + " gauge", heads, h -> h.withStem(gauge, h.stemMm()))));
-        double shorter = Math.floor(stem.longestMm());
-        if (Limits.allows(Heads.class, "stemMm", shorter)) {
-            fixes.add(Fix.part(
-                    a, "leave " + Unit.MM.write(shorter) + " of stem", heads, h -> h.withStem(h.gauge(), shorter)));
+        if (stem.withLongTails().carries()) {
+            fixes.add(Fix.part(a, "run the heads' wires down to the foot", heads, Heads::withLongTails));
+        }
+        double shorter = Math.floor(stem.longestMm() - heads.alongMm());
+        if (Limits.allows(Heads.class, "freeMm", shorter)) {
+            fixes.add(
+                    Fix.part(a, "leave " + Unit.MM.write(shorter) + " of stem free", heads, h -> h.withFree(shorter)));
         }
         return fixes;
     }
@@ -79,12 +82,9 @@ final class MainStemTooThin implements Rule {
                 fixes.add(Fix.species(a, "leave every tail " + Unit.MM.write(tail) + " long", s -> longTails(s, tail)));
             }
             double shorter = Math.floor(stem.longestMm());
-            if (Limits.allows(Centre.class, "stemMm", shorter)) {
+            if (Limits.allows(Centre.class, "freeMm", shorter)) {
                 fixes.add(Fix.part(
-                        a,
-                        "leave " + Unit.MM.write(shorter) + " of stem free",
-                        centre,
-                        h -> h.withStem(h.gauge(), h.wires(), shorter)));
+                        a, "leave " + Unit.MM.write(shorter) + " of stem free", centre, h -> h.withFree(shorter)));
             }
         });
         return fixes;

@@ -62,6 +62,8 @@ final class Assembly {
         for (Part part : species.parts()) {
             add(part);
         }
+        species.heads()
+                .ifPresent(heads -> heads.stemWires(species).forEach(gauge -> wires.add(wireTable.diameterMm(gauge))));
         double bundle = StemBundle.diameterMm(wires);
         double stem = StemBundle.taped(bundle, layers);
         return new FlowerForm(

@@ -143,12 +143,12 @@ public record BundleAndPick(
                         Group.WIRE,
                         "stress",
                         "stress in the stem",
-                        stem.joltMpa(),
+                        stem.leaningMpa(),
                         Unit.MPA,
                         Why.of(
-                                "2·M ÷ Σ(πd³/32), tilted by 45° at 2 g; each wire bends for itself",
+                                "M ÷ Σ(πd³/32), leaning by 45° on its way; each wire bends for itself",
                                 "Euler-Bernoulli cantilever, steel 200 GPa",
-                                in("moment at rest", stem.momentNmm(0), Unit.NEWTON_MM),
+                                in("moment", stem.momentNmm(0), Unit.NEWTON_MM),
                                 in("usable stress", LoadedWire.USABLE_MPA, Unit.MPA)));
         if (!stem.carries()) {
             draft.note("The stem bends: " + stem.advice() + ".");

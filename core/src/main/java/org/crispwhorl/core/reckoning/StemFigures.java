@@ -25,15 +25,14 @@ final class StemFigures {
                 .add(
                         "stemStress",
                         stem.carries() ? "the stem is strong enough" : "the stem: " + stem.advice(),
-                        stem.joltMpa(),
+                        stem.leaningMpa(),
                         Unit.MPA,
                         Why.of(
-                                "2 × M ÷ Σ(πd³/32): the moment of what is above, tilted by 45°, at 2 g, over the wires that reach"
-                                        + " so far down",
+                                "M ÷ Σ(πd³/32): the moment of what is above, leaning by 45° on its way, over the wires that bear there",
                                 "Euler-Bernoulli cantilever, steel 200 GPa; wires taped, not bonded",
                                 in("free stem", stem.freeMm(), Unit.MM),
                                 in("worst place above its foot", worst, Unit.MM),
-                                in("moment there at rest", stem.momentNmm(worst), Unit.NEWTON_MM),
+                                in("moment there", stem.momentNmm(worst), Unit.NEWTON_MM),
                                 in("wires that reach it", stem.bearing(worst), Unit.COUNT),
                                 in("their section modulus", stem.modulusMm3(worst), Unit.NONE),
                                 in("stays straight to", LoadedWire.USABLE_MPA, Unit.MPA)));

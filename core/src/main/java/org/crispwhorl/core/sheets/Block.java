@@ -25,6 +25,8 @@ public sealed interface Block {
         void patches(Patches patches) throws E;
 
         void sketch(Sketch sketch) throws E;
+
+        void flower(FlowerDrawn flower) throws E;
     }
 
     /**
@@ -159,6 +161,38 @@ public sealed interface Block {
         @Override
         public <E extends Exception> void shownBy(Renderer<E> renderer) throws E {
             renderer.sketch(this);
+        }
+    }
+
+    /**
+     * A flower from above, in millimetres from its middle, y downwards.
+     *
+     * @param told what is seen in it, in words
+     * @param radiusMm of all that is drawn
+     * @param shapes undermost first
+     */
+    record FlowerDrawn(String told, double radiusMm, List<Turned> shapes) implements Block {
+        public FlowerDrawn {
+            shapes = List.copyOf(shapes);
+        }
+
+        @Override
+        public <E extends Exception> void shownBy(Renderer<E> renderer) throws E {
+            renderer.flower(this);
+        }
+    }
+
+    /**
+     * A shape laid round the middle.
+     *
+     * @param shape corners of its outline, x and y in turn
+     * @param turnsDeg how often and how far it is turned, clockwise as the page is read
+     * @param colour sRGB; none where it is only a pale line, of what is there already
+     */
+    record Turned(double[] shape, double[] turnsDeg, Optional<String> colour) {
+        public Turned {
+            shape = shape.clone();
+            turnsDeg = turnsDeg.clone();
         }
     }
 

@@ -208,6 +208,7 @@ final class Method {
 
     private void step(int number, BenchCard card) {
         blocks.add(Block.Heading.of(number + "  " + card.task(), aside(card)));
+        card.why().ifPresent(why -> blocks.add(Block.Note.of(why)));
         Map<String, List<String>> groups = new LinkedHashMap<>();
         card.acts().forEach(act -> groups.computeIfAbsent(act.under(), u -> new ArrayList<>())
                 .add(act.words()));
@@ -217,6 +218,12 @@ final class Method {
             }
             blocks.add(new Block.Steps(acts));
         });
+        if (card.doing() == Plan.TaskKind.JOIN || card.doing() == Plan.TaskKind.MAKE_AND_SET) {
+            card.part()
+                    .flatMap(a.species()::part)
+                    .flatMap(part -> RingPicture.of(a, part))
+                    .ifPresent(blocks::add);
+        }
         card.then().forEach(wait -> blocks.add(Block.Note.of(waited(wait))));
     }
 

@@ -1,6 +1,7 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -64,6 +65,11 @@ public record BareStem(
     @Override
     public double radiusAt(double z) {
         return z < 0 || z > heightMm ? 0 : thicknessMm / 2;
+    }
+
+    @Override
+    public Optional<Double> skewerMm() {
+        return of == StemKind.SKEWER ? Optional.of(thicknessMm) : Optional.empty();
     }
 
     /** It holds as it is. */

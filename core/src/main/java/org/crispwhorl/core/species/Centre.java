@@ -82,8 +82,19 @@ public record Centre(
                 max = 400,
                 step = 5,
                 usual = 100,
-                means = "Free stem below the flower.")
+                means = "Stem below the flower, as it is cut.")
         double stemMm,
+
+        @Advanced
+        @Quantity(
+                label = "stands free",
+                unit = Unit.MM,
+                min = 5,
+                max = 400,
+                step = 5,
+                usual = USUAL_FREE_MM,
+                means = "Stem between the flower and the pick, cake or hand that holds it.")
+        double freeMm,
 
         @Advanced
         @Quantity(
@@ -99,8 +110,12 @@ public record Centre(
         @Text(label = "colour") Colouring colour)
         implements ShadedPart {
     public Centre {
-        Limits.check(Centre.class, id, name, shade, form, gauge, onStemMm, wires, hookMm, stemMm, nodDeg, colour);
+        Limits.check(
+                Centre.class, id, name, shade, form, gauge, onStemMm, wires, hookMm, stemMm, freeMm, nodDeg, colour);
     }
+
+    /** Of a stem so much usually stands free, mm. */
+    static final double USUAL_FREE_MM = 50;
 
     /** A centre on a straight stem. */
     public Centre(
@@ -114,7 +129,7 @@ public record Centre(
             double hookMm,
             double stemMm,
             Colouring colour) {
-        this(id, name, shade, form, gauge, onStemMm, wires, hookMm, stemMm, 0, colour);
+        this(id, name, shade, form, gauge, onStemMm, wires, hookMm, stemMm, Math.min(stemMm, USUAL_FREE_MM), 0, colour);
     }
 
     /** The same on a stem that is bent below the flower. */
@@ -124,7 +139,13 @@ public record Centre(
 
     @Override
     public List<String> idle() {
-        return wires == 0 ? List.of("gauge", "hookMm", "stemMm", "nodDeg") : List.of();
+        return wires == 0 ? List.of("gauge", "hookMm", "stemMm", "freeMm", "nodDeg") : List.of();
+    }
+
+    /** Where there are further heads, the stem that stands free is theirs. */
+    @Override
+    public List<String> idleAmong(Optional<Heads> heads) {
+        return heads.isPresent() ? List.of("freeMm") : List.of();
     }
 
     /** Length of each stem wire: the stem, the hook, and half the centre that it stands in, mm. */
@@ -155,6 +176,16 @@ public record Centre(
 
     public Centre withForm(CentreForm newForm) {
         return CentreBuilder.builder(this).form(newForm).build();
+    }
+
+    /** The same with so much of its stem free. */
+    public Centre withFree(double newFreeMm) {
+        return CentreBuilder.builder(this).freeMm(newFreeMm).build();
+    }
+
+    /** Stem that stands free of what holds it, mm: none of it is longer than it is. */
+    public double standsFreeMm() {
+        return Math.min(freeMm, stemMm);
     }
 
     public Centre withStem(int newGauge, int newWires, double newStemMm) {
@@ -314,8 +345,11 @@ public record Centre(
                         : form.resized(
                                 Math.max(2, form.diameterMm() * opening.size()),
                                 Math.max(2, form.heightMm() * opening.size()));
-        int own = opening.core().map(OwnCore::gauge).orElse(gauge);
         double stem = stalkMm > 0 ? Limits.within(Centre.class, "stemMm", stalkMm) : stemMm;
-        return Optional.of(withForm(smaller).withStem(own, wires, stem));
+        CentreBuilder own = CentreBuilder.builder(withForm(smaller)).stemMm(stem);
+        opening.core().ifPresent(core -> own.gauge(core.gauge())
+                .hookMm(core.hookMm())
+                .shade(core.shade().orElse(shade)));
+        return Optional.of(own.build());
     }
 }

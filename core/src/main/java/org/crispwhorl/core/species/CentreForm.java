@@ -2,6 +2,7 @@ package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -21,6 +22,11 @@ public sealed interface CentreForm extends CentreBody, CentreWork, CentreContent
         permits Uncoated, CentreForm.Disc, Pearls {
     /** The same form without its coat. */
     CentreForm uncoated();
+
+    /** Across of the skewer that is the stem, mm; none where the stem is of wire. */
+    default Optional<Double> skewerMm() {
+        return Optional.empty();
+    }
 
     /** Whether soft pieces may be set on it as soon as it is there. */
     default boolean holdsAtOnce() {

@@ -61,8 +61,16 @@ public final class FinishSteps {
                                 Operation.TAPE,
                                 taped(species) ? 1 : 0,
                                 "Tape the stem once to its foot, pulling the tape.")
-                        .and(Operation.CUT, 1, "Cut the stem at " + Said.mm(centre.stemMm()) + " below the neck."))
+                        .and(Operation.CUT, 1, cut(species, centre)))
                 .orElse(Steps.NONE);
+    }
+
+    private static String cut(Species species, Centre centre) {
+        double stem = species.heads().map(Heads::stemMm).orElse(centre.stemMm());
+        double free = species.heads().map(Heads::standsFreeMm).orElse(centre.standsFreeMm());
+        return "Cut the stem at " + Said.mm(stem) + " below the "
+                + (species.heads().isPresent() ? "lowest head" : "neck")
+                + (free < stem ? "; " + Said.mm(free) + " of it stand free of what holds it." : ".");
     }
 
     /** A stem of several wires is taped to its foot. */

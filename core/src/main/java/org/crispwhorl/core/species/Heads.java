@@ -2,12 +2,17 @@ package org.crispwhorl.core.species;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.Body;
+import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figures;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Marked;
@@ -110,7 +115,29 @@ public record Heads(
                 step = 5,
                 usual = 100,
                 means = "Main stem below the lowest head.")
-        double stemMm)
+        double stemMm,
+
+        @Advanced
+        @Quantity(
+                label = "stands free",
+                unit = Unit.MM,
+                min = 5,
+                max = 400,
+                step = 5,
+                usual = Centre.USUAL_FREE_MM,
+                means = "Stem between the lowest head and the pick, cake or hand that holds it.")
+        double freeMm,
+
+        @Advanced
+        @Quantity(
+                label = "tails",
+                unit = Unit.MM,
+                min = 5,
+                max = TO_THE_FOOT_MM,
+                step = 5,
+                usual = TO_THE_FOOT_MM,
+                means = "How far down the stem a head's wire is taped; it ends at the foot where the stem is shorter.")
+        double tailMm)
         implements UnshadedPart, BringsNothing {
     /** How heads stand on the stem. */
     @ShownAsPicture
@@ -157,8 +184,13 @@ public record Heads(
                 angleTipDeg,
                 stalkMm,
                 gauge,
-                stemMm);
+                stemMm,
+                freeMm,
+                tailMm);
     }
+
+    /** Tails as long as any stem. */
+    static final double TO_THE_FOOT_MM = 400;
 
     /** Heads graded from tip to foot. */
     public Heads(
@@ -185,7 +217,9 @@ public record Heads(
                 angleTipDeg,
                 stalkMm,
                 gauge,
-                stemMm);
+                stemMm,
+                Math.min(stemMm, Centre.USUAL_FREE_MM),
+                TO_THE_FOOT_MM);
     }
 
     @Override
@@ -211,6 +245,7 @@ public record Heads(
         List<String> idle = new ArrayList<>();
         if (arrangement == Arrangement.BUNCH) {
             idle.add("gauge");
+            idle.add("tailMm");
         }
         if (arrangement.fromOnePoint()) {
             idle.add("apartFootMm");
@@ -222,9 +257,55 @@ public record Heads(
         return idle;
     }
 
-    /** Length of the wire of each head's own stalk, mm: in a bunch it goes on to the foot. */
-    public double ownStalkMm() {
-        return arrangement == Arrangement.BUNCH ? stalkMm + stemMm : stalkMm;
+    /**
+     * Length of the wire of the heads of a stage below their necks, mm: the stalk, then down the main stem as far as it is taped,
+     * for all of them as far as the highest needs it.
+     *
+     * @param opening one of its stages, or another: then that of the flower at the foot
+     */
+    public double wireBelowMm(Opening opening) {
+        double highest = IntStream.rangeClosed(1, pieceCount())
+                .filter(head -> opening(head).equals(opening))
+                .mapToDouble(this::heightMm)
+                .max()
+                .orElse(0);
+        return stalkMm + (arrangement == Arrangement.BUNCH ? stemMm : downMm(highest));
+    }
+
+    /** How far down the main stem the wire of a head at a height is taped, mm. */
+    public double downMm(double heightMm) {
+        return Math.min(tailMm, heightMm + stemMm);
+    }
+
+    /** Stem that stands free of what holds it, mm: none of it is longer than it is. */
+    public double standsFreeMm() {
+        return Math.min(freeMm, stemMm);
+    }
+
+    /** Gauges of the wires that lie side by side in the stem under the lowest head: its own, and those of the heads that reach there. */
+    public List<Integer> stemWires(Species of) {
+        List<Integer> gauges = new ArrayList<>();
+        wireCuts().forEach(cut -> gauges.add(cut.gauge()));
+        for (int head = 1; head <= pieceCount(); head++) {
+            if (arrangement == Arrangement.BUNCH || downMm(heightMm(head)) >= heightMm(head)) {
+                Opening opening = opening(head);
+                of.centres()
+                        .forEach(centre -> gauges.addAll(Collections.nCopies(
+                                centre.wires(),
+                                opening.core().map(OwnCore::gauge).orElse(centre.gauge()))));
+            }
+        }
+        return gauges;
+    }
+
+    @Override
+    public Map<String, String> shadesByField() {
+        Map<String, String> shades = new LinkedHashMap<>();
+        for (int i = 0; i < openings.size(); i++) {
+            String field = "openings/" + i + "/core/shade";
+            openings.get(i).core().flatMap(OwnCore::shade).ifPresent(shade -> shades.put(field, shade));
+        }
+        return shades;
     }
 
     /** The main stem; a bunch has none. */
@@ -297,6 +378,21 @@ public record Heads(
             dealt.add(openings.get(next));
         }
         return dealt;
+    }
+
+    /** The same, the heads' wires running down to its foot. */
+    public Heads withLongTails() {
+        return HeadsBuilder.builder(this).tailMm(TO_THE_FOOT_MM).build();
+    }
+
+    /** The same, the heads' wires taped so far down. */
+    public Heads withTail(double newTailMm) {
+        return HeadsBuilder.builder(this).tailMm(newTailMm).build();
+    }
+
+    /** The same with so much of its stem free. */
+    public Heads withFree(double newFreeMm) {
+        return HeadsBuilder.builder(this).freeMm(newFreeMm).build();
     }
 
     public Heads withStem(int newGauge, double newStemMm) {
@@ -389,13 +485,23 @@ public record Heads(
         return Steps.of(
                         Operation.HEAD,
                         pieceCount(),
-                        "Tape in {n} heads, " + Said.mm(stalkMm) + " of each stalk free, " + apart + turned)
+                        "Tape in {n} heads, " + Said.mm(stalkMm) + " of each stalk free, " + apart + turned + taped())
                 .andCounted(
                         Operation.HEAD,
                         0,
                         pieceCount(),
                         "Lean the stalks " + Said.deg(angleTipDeg) + " at the tip, evenly to " + Said.deg(angleFootDeg)
                                 + " at the foot. Bend the stalk, never the head.");
+    }
+
+    /** How far the wires of the heads run down. */
+    private String taped() {
+        if (arrangement == Arrangement.BUNCH) {
+            return " Tape the stalks together to the foot.";
+        }
+        return tailMm >= alongMm() + stemMm
+                ? " Their wires run down the stem to its foot."
+                : " Their wires are taped " + Said.mm(tailMm) + " down the stem.";
     }
 
     @Override

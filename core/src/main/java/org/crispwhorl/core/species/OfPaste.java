@@ -1,6 +1,7 @@
 package org.crispwhorl.core.species;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.crispwhorl.core.drying.Body;
 
@@ -14,6 +15,11 @@ public interface OfPaste {
 
     /** Id of the shade that it is of, or that tips or covers it; none where it has none of its own. */
     Optional<String> shadeId();
+
+    /** Every shade that it names, by the field that does. */
+    default Map<String, String> shadesByField() {
+        return shadeId().map(shade -> Map.of("shade", shade)).orElse(Map.of());
+    }
 
     /** What it is cut or rolled from; none where nothing of it is. */
     Optional<StartsFrom> startsFrom(BuildContext made);

@@ -36,7 +36,8 @@ public final class OpenedHead {
 
     /** The head at a stage of opening, as a species of its own. */
     public static Species of(Species species, Opening opening) {
-        double stalkMm = species.heads().map(Heads::ownStalkMm).orElse(0.0);
+        double stalkMm =
+                species.heads().map(heads -> heads.wireBelowMm(opening)).orElse(0.0);
         List<Part> parts = new ArrayList<>();
         int rings = 0;
         for (Part part : species.parts()) {

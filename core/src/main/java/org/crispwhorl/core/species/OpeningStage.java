@@ -58,7 +58,7 @@ public enum OpeningStage {
         }
         Species stage = full.withParts(parts);
         double face = faceMm.applyAsDouble(stage);
-        return stage.named(full.name() + ", " + Text.Labels.of(this))
-                .withFace(Limits.within(Species.class, "faceMm", face));
+        return stage.withName(full.name() + ", " + Text.Labels.of(this))
+                .withFaceMm(Limits.within(Species.class, "faceMm", face));
     }
 }

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -23,6 +24,21 @@ public record OwnCore(
                 means = "Of its own wire.")
         int gauge,
 
+        @Text(
+                label = "shade",
+                pattern = Part.ID,
+                means = "Id of its shade; that of the flower's centre where none is said.")
+        Optional<String> shade,
+
+        @Quantity(
+                label = "hook",
+                unit = Unit.MM,
+                min = 0,
+                max = 30,
+                usual = 2,
+                means = "Wire bent back into a hook inside it.")
+        double hookMm,
+
         @Quantity(
                 label = "wraps",
                 unit = Unit.COUNT,
@@ -31,7 +47,14 @@ public record OwnCore(
                 usual = 1,
                 means = "Petals of the innermost ring's cutter that close over it; 0 for the core alone.")
         int wraps) {
+    /** One of the shade of the flower's centre, on a wire hooked as usual. */
+    public OwnCore(CentreForm form, int gauge, int wraps) {
+        this(form, gauge, Optional.empty(), USUAL_HOOK_MM, wraps);
+    }
+
+    private static final double USUAL_HOOK_MM = 2;
+
     public OwnCore {
-        Limits.check(OwnCore.class, form, gauge, wraps);
+        Limits.check(OwnCore.class, form, gauge, shade, hookMm, wraps);
     }
 }

@@ -2,7 +2,9 @@ package org.crispwhorl.core.species;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.colour.Colouring;
@@ -101,6 +103,15 @@ public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
     }
 
     /** Wires run down the stem and are taped in. */
+    @Override
+    default Map<String, String> shadesByField() {
+        Map<String, String> shades = new LinkedHashMap<>();
+        shadeId().ifPresent(shade -> shades.put("shade", shade));
+        pieces().carries().ifPresent(c -> shades.put("pieces/carries/shade", c.shade()));
+        pieces().lining().ifPresent(l -> shades.put("pieces/lining/shade", l.shade()));
+        return shades;
+    }
+
     @Override
     default Strand strand(WireTable table) {
         return pieces().wired()

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -17,6 +18,7 @@ import org.crispwhorl.core.paste.Shade;
 @Text(
         label = "species",
         means = "A sugar flower as it is designed: its parts in build order, from the centre outwards.")
+@RecordBuilder
 public record Species(
         @Text(label = "name", shortest = 1, longest = 80) String name,
 
@@ -39,7 +41,27 @@ public record Species(
         List<Part> parts,
 
         @Text(label = "finishing") Finishing finishing,
-        @Text(label = "techniques") Choices techniques) {
+        @Text(label = "techniques") Choices techniques,
+
+        @Text(label = "why", longest = 40, means = "What a maker should know of a part, told on its card.")
+        List<PartNote> notes)
+        implements SpeciesBuilder.With {
+    /**
+     * Why a part is as it is, what is looked for, what goes wrong with it.
+     *
+     * @param part id of the part; a note on one that is gone is kept, and told nowhere
+     */
+    @Text(label = "why", means = "Why a part is as it is, what is looked for, what goes wrong with it.")
+    public record PartNote(
+            @Text(label = "part", pattern = Part.ID) String part,
+
+            @Text(label = "why", shortest = 1, longest = 400)
+            String text) {
+        public PartNote {
+            Limits.check(PartNote.class, part, text);
+        }
+    }
+
     /** What is done to the finished flower. */
     @Text(label = "finishing", means = "What is done to the finished flower.")
     public enum Finishing {
@@ -83,7 +105,8 @@ public record Species(
     public Species {
         shades = List.copyOf(shades);
         parts = List.copyOf(parts);
-        Limits.check(Species.class, name, note, faceMm, medium, shades, parts, finishing, techniques);
+        notes = List.copyOf(notes);
+        Limits.check(Species.class, name, note, faceMm, medium, shades, parts, finishing, techniques, notes);
         Set<String> shadeIds = new HashSet<>();
         for (int i = 0; i < shades.size(); i++) {
             if (!shadeIds.add(shades.get(i).id())) {
@@ -97,16 +120,25 @@ public record Species(
                 throw new InvalidValue("parts/" + i + "/id", part.id(), "an id that no other part has");
             }
             String at = "parts/" + i;
-            part.shadeId().ifPresent(shade -> known(shadeIds, at + "/shade", shade));
-            part.flat().map(Petaled::pieces).ifPresent(pieces -> {
-                pieces.carries().ifPresent(c -> known(shadeIds, at + "/pieces/carries/shade", c.shade()));
-                pieces.lining().ifPresent(l -> known(shadeIds, at + "/pieces/lining/shade", l.shade()));
-            });
+            part.shadesByField().forEach((field, shade) -> known(shadeIds, at + "/" + field, shade));
         }
         if (all(parts, Heads.class).size() > 1) {
             int second = parts.indexOf(all(parts, Heads.class).get(1));
             throw new InvalidValue("parts/" + second, "a second set of further heads", "one at most");
         }
+    }
+
+    /** A species of which no part needs a word. */
+    public Species(
+            String name,
+            String note,
+            double faceMm,
+            Medium medium,
+            List<Shade> shades,
+            List<Part> parts,
+            Finishing finishing,
+            Choices techniques) {
+        this(name, note, faceMm, medium, shades, parts, finishing, techniques, List.of());
     }
 
     private static void known(Set<String> shadeIds, String field, String shade) {
@@ -168,12 +200,7 @@ public record Species(
     public Species with(Part replacement) {
         List<Part> changed = new ArrayList<>(parts);
         changed.replaceAll(p -> p.id().equals(replacement.id()) ? replacement : p);
-        return new Species(name, note, faceMm, medium, shades, changed, finishing, techniques);
-    }
-
-    /** The same species under another name. */
-    public Species named(String newName) {
-        return new Species(newName, note, faceMm, medium, shades, parts, finishing, techniques);
+        return withParts(changed);
     }
 
     /** The same species without a part. */
@@ -181,38 +208,8 @@ public record Species(
         return withParts(parts.stream().filter(p -> !p.id().equals(partId)).toList());
     }
 
-    /** The same species made of other parts. */
-    public Species withParts(List<Part> newParts) {
-        return new Species(name, note, faceMm, medium, shades, newParts, finishing, techniques);
-    }
-
-    /** The same species in other shades. */
-    public Species withShades(List<Shade> newShades) {
-        return new Species(name, note, faceMm, medium, newShades, parts, finishing, techniques);
-    }
-
-    /** The same species of another medium. */
-    public Species withMedium(Medium newMedium) {
-        return new Species(name, note, faceMm, newMedium, shades, parts, finishing, techniques);
-    }
-
-    /** The same species finished otherwise. */
-    public Species withFinishing(Finishing newFinishing) {
-        return new Species(name, note, faceMm, medium, shades, parts, newFinishing, techniques);
-    }
-
-    /** The same species made in other ways. */
-    public Species withTechniques(Choices newTechniques) {
-        return new Species(name, note, faceMm, medium, shades, parts, finishing, newTechniques);
-    }
-
-    /** The same species wanted at another width. */
-    public Species withFace(double newFaceMm) {
-        return new Species(name, note, newFaceMm, medium, shades, parts, finishing, techniques);
-    }
-
-    /** The same species under another name. */
-    public Species withName(String newName) {
-        return new Species(newName, note, faceMm, medium, shades, parts, finishing, techniques);
+    /** Why a part is as it is, as the maker wrote it. */
+    public Optional<String> noteOn(String partId) {
+        return notes.stream().filter(n -> n.part().equals(partId)).findFirst().map(PartNote::text);
     }
 }

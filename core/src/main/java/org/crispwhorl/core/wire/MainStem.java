@@ -6,18 +6,21 @@ import java.util.function.DoubleUnaryOperator;
 import org.crispwhorl.core.measure.Unit;
 
 /**
- * A stem of bundled wires under what stands on it, tilted by 45°. The wires are taped, not bonded: each bends for itself, and the
- * moment is shared by their section moduli. A wire counts as far down as it reaches, fading in over its last 10 mm, so that the
- * worst place may be where some of them end. All heights are mm above the foot of the free stem, where pick, cake or hand holds it.
+ * A stem of bundled wires under what stands on it. The wires are taped, not bonded: each bends for itself, and the moment is shared
+ * by their section moduli. A wire bears from its joint down to its end, fading over 10 mm at both, so that the worst place may be
+ * where some of them end. All heights are mm above the foot of the free stem, where pick, cake or hand holds it. As it is set it
+ * leans a little, on its way it may lean to 45°; both at rest.
  *
  * @param weights what stands on it, piece by piece
  * @param runs wires that hang down along it
  * @param wires those that carry
- * @param freeMm length of the free stem
+ * @param freeMm length of the free stem, up to the highest joint
  */
 public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wires, double freeMm) {
-    /** A flower on a cake leans. */
-    private static final double TILT_RAD = Math.toRadians(45);
+    /** So far it may lean on its way, and so far as it is set. */
+    private static final double ON_ITS_WAY_RAD = Math.toRadians(45);
+
+    private static final double AS_SET_RAD = Math.toRadians(15);
 
     /** The tape takes this long to bring a wire's end to bear, mm. */
     private static final double FADE_MM = 10;
@@ -52,8 +55,45 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
      *
      * @param diameterMm of it
      * @param endsMm height of its lower end; one that is held at the foot goes on below it
+     * @param jointMm height at which it is taped in; infinite where it begins above what it bears
+     * @param straightMpa up to which it stays straight
      */
-    public record StemWire(double diameterMm, double endsMm) {}
+    public record StemWire(double diameterMm, double endsMm, double jointMm, double straightMpa) {
+        /** A steel wire that begins above what it bears. */
+        public StemWire(double diameterMm, double endsMm) {
+            this(diameterMm, endsMm, Double.POSITIVE_INFINITY, LoadedWire.USABLE_MPA);
+        }
+
+        /** A steel wire that is taped in at a height. */
+        public static StemWire joined(double diameterMm, double endsMm, double jointMm) {
+            return new StemWire(diameterMm, endsMm, jointMm, LoadedWire.USABLE_MPA);
+        }
+
+        /** A wooden skewer. */
+        public static StemWire skewer(double diameterMm) {
+            return new StemWire(diameterMm, -FADE_MM, Double.POSITIVE_INFINITY, SKEWER_MPA);
+        }
+
+        private double bears(double heightMm) {
+            return within((heightMm - endsMm) / FADE_MM) * within((jointMm - heightMm) / FADE_MM);
+        }
+
+        private static double within(double share) {
+            return Math.min(1, Math.max(0, share));
+        }
+
+        /** Its section modulus as if it were of steel, mm³. */
+        private double modulusMm3() {
+            return Math.PI * Math.pow(diameterMm, 3) / 32 * straightMpa / LoadedWire.USABLE_MPA;
+        }
+
+        private StemWire lowered(double byMm) {
+            return new StemWire(diameterMm, endsMm < 0 ? endsMm : endsMm - byMm, jointMm - byMm, straightMpa);
+        }
+    }
+
+    /** A skewer breaks beyond this, MPa. */
+    private static final double SKEWER_MPA = 60;
 
     /** A plain stem: one weight at its top, wires that all go on below its foot. */
     public static MainStem plain(double massG, double freeMm, List<Double> diametersMm) {
@@ -69,7 +109,7 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
         return weights.stream().mapToDouble(Weight::massG).sum();
     }
 
-    /** Bending moment at a height at rest, N·mm, from all that is above it. */
+    /** Bending moment at a height, N·mm, from all that is above it, leaning as on its way. */
     public double momentNmm(double heightMm) {
         double gMm = 0;
         for (Weight weight : weights) {
@@ -81,25 +121,24 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
                 gMm += run.gPerMm() * (run.fromMm() - low) * ((run.fromMm() + low) / 2 - heightMm);
             }
         }
-        return Math.sin(TILT_RAD) * LoadedWire.GRAVITY / 1000 * gMm;
+        return Math.sin(ON_ITS_WAY_RAD) * LoadedWire.GRAVITY / 1000 * gMm;
     }
 
     /** Sum of the section moduli of the wires that reach a height, mm³. */
     public double modulusMm3(double heightMm) {
         double sum = 0;
         for (StemWire wire : wires) {
-            double bears = Math.min(1, Math.max(0, (heightMm - wire.endsMm()) / FADE_MM));
-            sum += Math.PI * Math.pow(wire.diameterMm(), 3) / 32 * bears;
+            sum += wire.modulusMm3() * wire.bears(heightMm);
         }
         return sum;
     }
 
     /** How many wires reach a height. */
     public int bearing(double heightMm) {
-        return (int) wires.stream().filter(w -> w.endsMm() < heightMm).count();
+        return (int) wires.stream().filter(w -> w.bears(heightMm) > 0).count();
     }
 
-    private double restMpaAt(double heightMm) {
+    private double leaningMpaAt(double heightMm) {
         double moment = momentNmm(heightMm);
         return moment == 0 ? 0 : moment / modulusMm3(heightMm);
     }
@@ -115,7 +154,7 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
         // Just below the place where a wire ends nothing of it is left.
         wires.stream().map(StemWire::endsMm).filter(h -> h > 0 && h < freeMm).forEach(heights::add);
         for (double height : heights) {
-            double stress = restMpaAt(height);
+            double stress = leaningMpaAt(height);
             if (stress > most + 1e-9) {
                 most = stress;
                 worst = height;
@@ -124,19 +163,19 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
         return worst;
     }
 
-    /** Greatest stress at rest, MPa; infinite where there is no wire in it. */
-    public double restMpa() {
-        return restMpaAt(worstMm());
+    /** Greatest stress as it may lean on its way, MPa; infinite where no wire bears. */
+    public double leaningMpa() {
+        return leaningMpaAt(worstMm());
     }
 
-    /** Greatest stress in a jolt of 2 g, MPa. */
-    public double joltMpa() {
-        return LoadedWire.JOLT_G * restMpa();
+    /** Greatest stress as it is set, MPa; infinite where no wire bears. */
+    public double asSetMpa() {
+        return leaningMpa() * Math.sin(AS_SET_RAD) / Math.sin(ON_ITS_WAY_RAD);
     }
 
-    /** Whether it stays straight in a jolt. */
+    /** Whether it stays straight on its way. */
     public boolean carries() {
-        return joltMpa() <= LoadedWire.USABLE_MPA;
+        return leaningMpa() <= LoadedWire.USABLE_MPA;
     }
 
     /** The same stem with further wires that go on below its foot. */
@@ -158,9 +197,7 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
                 runs.stream()
                         .map(r -> new Run(r.gPerMm(), r.fromMm() - by, r.toMm() - by))
                         .toList(),
-                wires.stream()
-                        .map(w -> new StemWire(w.diameterMm(), w.endsMm() < 0 ? w.endsMm() : w.endsMm() - by))
-                        .toList(),
+                wires.stream().map(w -> w.lowered(by)).toList(),
                 newFreeMm);
     }
 
@@ -169,7 +206,9 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
         return new MainStem(
                 weights,
                 runs,
-                wires.stream().map(w -> new StemWire(w.diameterMm(), -FADE_MM)).toList(),
+                wires.stream()
+                        .map(w -> new StemWire(w.diameterMm(), -FADE_MM, w.jointMm(), w.straightMpa()))
+                        .toList(),
                 freeMm);
     }
 
@@ -194,7 +233,7 @@ public record MainStem(List<Weight> weights, List<Run> runs, List<StemWire> wire
 
     /** The longest free stem that it carries, mm. */
     public double longestMm() {
-        DoubleUnaryOperator stress = free -> shortened(free).joltMpa();
+        DoubleUnaryOperator stress = free -> shortened(free).leaningMpa();
         double low = 0;
         double high = freeMm;
         if (stress.applyAsDouble(high) <= LoadedWire.USABLE_MPA) {

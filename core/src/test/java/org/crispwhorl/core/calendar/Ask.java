@@ -16,6 +16,7 @@ import org.crispwhorl.core.drying.RoomCourse;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
 
 /** An order for Saturday morning, planned from the Monday before in the usual hours, unless it is asked otherwise. */
@@ -54,6 +55,10 @@ final class Ask {
 
     static Ask roses(int count, Conditions conditions) {
         return new Ask(List.of(OrderSheet.Line.of(Garden.rose(), count)), conditions);
+    }
+
+    static Ask flowers(Species species, int count) {
+        return new Ask(List.of(OrderSheet.Line.of(species, count)), Conditions.USUAL);
     }
 
     static Ask of(int roses, int buds) {
@@ -152,7 +157,7 @@ final class Ask {
         Batches.Airs airs = Calendars.airs(asked(), studio(), axis, last);
         List<Batch> batches =
                 Batches.of(0, 0, sheet, done, last, time.sittingMin(), airs, new Patience(Progress.UNWATCHED));
-        return Frame.of(Remaining.of(batches, Map.of(), axis), List.of(), axis, time);
+        return Frame.of(Remaining.of(batches, Map.of(), axis, Remaining.Closing.ALL), List.of(), axis, time);
     }
 
     /** The same work, but that the pieces of everything that is made lie in such formers. */

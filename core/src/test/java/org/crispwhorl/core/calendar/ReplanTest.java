@@ -3,11 +3,14 @@ package org.crispwhorl.core.calendar;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.crispwhorl.core.Garden;
+import org.crispwhorl.core.species.Joining;
+import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
 import org.testng.annotations.DataProvider;
@@ -113,6 +116,30 @@ public class ReplanTest {
         assertTrue(
                 late.limit().orElseThrow().contains("no longer bends"),
                 late.limit().toString());
+    }
+
+    /** A soft ring goes on at once after the one before; where that was done yesterday it goes on all the same. */
+    @Test
+    public void whatLiesSoftSinceYesterdayIsGoneOnWithAllTheSame() {
+        Joining soft = Joining.of(Joining.As.SOFT, Joining.Onto.HOLDS);
+        Species rose = Garden.changed(
+                Garden.changed(Garden.bud(), "first", p -> p.withJoining(soft)), "second", p -> p.withJoining(soft));
+        Calendar plan = Ask.flowers(rose, 4).calendar();
+        List<Calendar.PlacedTask> rings = plan.tasks().stream()
+                .filter(t -> t.task().startsWith("Make and set"))
+                .toList();
+        for (int i = 1; i < rings.size(); i += 2) {
+            assertTrue(
+                    Duration.between(rings.get(i - 1).to(), rings.get(i).from()).toMinutes() < 60,
+                    "in one go: " + rings.get(i - 1).to() + ", " + rings.get(i).from());
+        }
+        List<Done> done = doneBy(plan, rings.get(0).to(), 0);
+        Calendar late = Ask.flowers(rose, 4)
+                .from(rings.get(0).to().plusDays(1))
+                .until(Ask.SATURDAY.plusDays(7))
+                .having(done)
+                .calendar();
+        assertTrue(late.limit().isEmpty(), late.limit().toString());
     }
 
     /** What was begun in so many batches is finished in as many, though longer sittings would ask for fewer. */

@@ -11,6 +11,7 @@ import org.crispwhorl.core.colour.Dip;
 import org.crispwhorl.core.colour.How;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.colour.Zone;
+import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.paste.Grooves;
@@ -28,6 +29,7 @@ import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.FromBall;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Making;
+import org.crispwhorl.core.species.OnePiece;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -75,7 +77,7 @@ final class Faults {
 
     /** The same wanted as wide as it comes out. */
     private static Species wanted(Species species) {
-        return species.withFace(Math.round(Garden.form(species).faceMm()));
+        return species.withFaceMm(Math.round(Garden.form(species).faceMm()));
     }
 
     static Species centre(CentreForm form) {
@@ -147,6 +149,20 @@ final class Faults {
                 "petals",
                 Severity.CHECK
             },
+            {
+                "set-before-wrapped",
+                laid(Joining.of(Joining.As.FIRM, Joining.Onto.HOLDS), 10, true),
+                USUAL,
+                "petals",
+                Severity.CHECK
+            },
+            {
+                "never-hung",
+                laid(Joining.of(Joining.As.SOFT, Joining.Onto.HOLDS), 70, false),
+                USUAL,
+                "petals",
+                Severity.CHECK
+            },
             {"hook-missing", heavyOnAStraightWire(), USUAL, "centre", Severity.CHECK},
             {"hold-too-short", wired(new Attachment.Wired(28, 4, 0, 0, 80, 0.9)), USUAL, "petals", Severity.CHECK},
             {"wire-past-tip", wired(new Attachment.Wired(28, 32, 0, 0, 80, 0.9)), USUAL, "petals", Severity.STOP},
@@ -178,8 +194,8 @@ final class Faults {
                 "leaves",
                 Severity.CHECK
             },
-            {"face-off-width", ROSE.withFace(90), USUAL, "", Severity.CHECK},
-            {"face-off-width", ROSE.withFace(45), USUAL, "", Severity.CHECK},
+            {"face-off-width", ROSE.withFaceMm(90), USUAL, "", Severity.CHECK},
+            {"face-off-width", ROSE.withFaceMm(45), USUAL, "", Severity.CHECK},
             {"shades-alike", Garden.shaded(ROSE, Garden.PINK, alike, Garden.GREEN), USUAL, "", Severity.CHECK},
             {
                 "ball-cannot-make-it",
@@ -321,8 +337,34 @@ final class Faults {
             },
             {"loose-dust", dusted(How.DUSTED, "#401028", false), USUAL, "petals", Severity.CHECK},
             {"colour-jump", graded(0.9, 0.6, 0.4, 0), USUAL, "d", Severity.CHECK},
-            {"main-stem-too-thin", Garden.and(ROSE, Garden.spike(4, 28)), USUAL, "spike", Severity.STOP}
+            {"main-stem-too-thin", Garden.and(ROSE, Garden.spike(4, 28).withTail(10)), USUAL, "spike", Severity.STOP}
         };
+    }
+
+    /** A cone with one cut of petals laid round it. */
+    private static Species laid(Joining joining, double lean, boolean hung) {
+        Pieces pieces = Garden.petals(5, 34, 30, lean).with(d -> {
+            d.making = new OnePiece(new Thinning(1, 0.7), 6, OnePiece.Division.WHOLE);
+            d.attachment = new Attachment.Threaded(0.6, 0.6);
+            d.former = Optional.empty();
+            d.drying = hung ? new Lying.Hung() : new Lying.OneSided();
+            d.joining = joining;
+        });
+        Species species = Garden.species(
+                60,
+                new Centre(
+                        "centre",
+                        "cone",
+                        Garden.PINK.id(),
+                        new CentreForm.Cone(15, 24),
+                        20,
+                        0,
+                        1,
+                        6,
+                        80,
+                        Colouring.NONE),
+                Garden.ring("petals", pieces));
+        return species.withFaceMm(Math.round(Garden.form(species).faceMm()));
     }
 
     /** A rose whose petals are gone over from the edge, with a white ring outside them. */
@@ -345,7 +387,7 @@ final class Faults {
                         .with(new Colouring(List.of(edge(How.DUSTED, "#401028", strengths[i], true)))))
                 .toArray(Part[]::new);
         Species species = Garden.species(60, rings);
-        return species.withFace(Math.round(Garden.form(species).faceMm()));
+        return species.withFaceMm(Math.round(Garden.form(species).faceMm()));
     }
 
     private static Pass edge(How how, String swatch, double strength, boolean brushedOff) {
@@ -398,7 +440,7 @@ final class Faults {
                 2,
                 Colouring.NONE);
         Species bare = narrow.with(tuft);
-        return bare.withFace(Math.round(Garden.form(bare).faceMm()));
+        return bare.withFaceMm(Math.round(Garden.form(bare).faceMm()));
     }
 
     static Species veined(String part, Veiner veiner) {
@@ -413,7 +455,7 @@ final class Faults {
                 Garden.ring("inner", Garden.petals(6, 33, 32, 77).withPlace(new Place(Place.Rule.BEHIND, 0, -1))),
                 Garden.ring("back", Garden.petals(6, 36, 36, 80).withPlace(new Place(Place.Rule.BEHIND, 0, -3))));
         Species whole = rings.withTechniques(Choices.NONE.withDusting(Optional.of(Techniques.Dusting.WHOLE)));
-        return whole.withFace(Math.round(Garden.form(whole).faceMm()));
+        return whole.withFaceMm(Math.round(Garden.form(whole).faceMm()));
     }
 
     static Species coated(Species.Finishing finishing) {

@@ -100,7 +100,7 @@ public class FindingsTest {
                         Garden.petals(6, 38, 32, 20)
                                 .withFormer(Optional.of(new Former("cup", 20, 19, Former.Side.CUPS_IN)))));
         Finding hidden = only(
-                "ring-hidden", closed.withFace(Math.round(Garden.form(closed).faceMm())), USUAL);
+                "ring-hidden", closed.withFaceMm(Math.round(Garden.form(closed).faceMm())), USUAL);
         assertTrue(
                 hidden.fixes().stream().anyMatch(m -> m.label().startsWith("open outer to ")),
                 hidden.fixes().toString());

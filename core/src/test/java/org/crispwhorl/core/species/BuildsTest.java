@@ -209,7 +209,9 @@ public class BuildsTest {
                 150,
                 12,
                 20,
-                100);
+                100,
+                50,
+                400);
         List<String> along = new ArrayList<>();
         for (int head = 1; head <= 9; head++) {
             along.add(mixed.opening(head).name());

@@ -87,7 +87,7 @@ public class BenchTruthsTest {
                 Garden.ring("third", onePiece(5, 72, 6, 30, 0.3, 60)),
                 calyx,
                 bead);
-        return rose.withFace(Math.round(Garden.form(rose).faceMm()));
+        return rose.withFaceMm(Math.round(Garden.form(rose).faceMm()));
     }
 
     private static List<Finding> stops(Species species, Conditions conditions) {
@@ -161,7 +161,7 @@ public class BenchTruthsTest {
                 centre(new Dome(12, 5, Texture.TWEEZED), 20),
                 stamens,
                 new Ring("petals", "petals", Garden.PINK.id(), petals, Garden.passes(2, 0, Stage.DRY)));
-        Species sized = wired.withFace(Math.round(Garden.form(wired).faceMm()));
+        Species sized = wired.withFaceMm(Math.round(Garden.form(wired).faceMm()));
         assertEquals(kinds(sized, Conditions.USUAL), List.of());
         double minutes = hands(sized);
         assertTrue(minutes >= 14 && minutes <= 22, "hands " + minutes);
@@ -187,7 +187,7 @@ public class BenchTruthsTest {
                     })));
         }
         Species rose = Garden.in(Garden.species(60, parts.toArray(Part[]::new)), Medium.MODELLING_CHOCOLATE);
-        return rose.withFace(Math.round(Garden.form(rose).faceMm()));
+        return rose.withFaceMm(Math.round(Garden.form(rose).faceMm()));
     }
 
     @Test

@@ -41,7 +41,7 @@ public class HandOverTruthsTest {
                 id, LaidTruthsTest.cut(5, across, 6, across * 0.42, glued, 30).with(d -> d.drying = new Lying.Hung()));
     }
 
-    private static Species twoCutRose() {
+    static Species twoCutRose() {
         return Garden.species(
                 50,
                 Truths.centre(new CentreForm.Cone(15, 31), 20),

@@ -94,7 +94,7 @@ public class RandomFlowersTest {
             parts.add(Garden.ring("ring" + i, pieces(random, i)));
         }
         Species species = Garden.species(60, parts.toArray(Part[]::new));
-        return species.withFace(
+        return species.withFaceMm(
                 Math.max(10, Math.min(280, Math.round(Garden.form(species).faceMm()))));
     }
 
@@ -262,8 +262,8 @@ public class RandomFlowersTest {
             }
             Species longer = Garden.changed(species, "ring0", p -> p.withWire(w -> w.withTail(w.tailMm() + 10)));
             double stress =
-                    StemLoad.of(new Assessment(species, Conditions.USUAL)).joltMpa();
-            double eased = StemLoad.of(new Assessment(longer, Conditions.USUAL)).joltMpa();
+                    StemLoad.of(new Assessment(species, Conditions.USUAL)).leaningMpa();
+            double eased = StemLoad.of(new Assessment(longer, Conditions.USUAL)).leaningMpa();
             return eased <= stress * (1 + 2e-2) ? Optional.empty() : Optional.of("stress " + stress + " to " + eased);
         });
     }

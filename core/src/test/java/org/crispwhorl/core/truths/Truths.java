@@ -27,7 +27,7 @@ final class Truths {
     }
 
     static Species wanted(Species species) {
-        return species.withFace(Math.round(Garden.form(species).faceMm()));
+        return species.withFaceMm(Math.round(Garden.form(species).faceMm()));
     }
 
     static List<String> kinds(Species species) {

@@ -54,6 +54,10 @@ public final class SheetCsv implements Block.Renderer<RuntimeException> {
         }
     }
 
+    /** A drawing is no row of a list. */
+    @Override
+    public void flower(Block.FlowerDrawn picture) {}
+
     @Override
     public void sketch(Block.Sketch sketch) {
         if (!sketch.told().isEmpty()) {

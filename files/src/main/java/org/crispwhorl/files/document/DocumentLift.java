@@ -23,7 +23,8 @@ final class DocumentLift {
                     step(DocumentLift::fourthToFifth),
                     step(DocumentLift::fifthToSixth),
                     step(DocumentLift::sixthToSeventh),
-                    OldNames::lift));
+                    OldNames::lift,
+                    step(DocumentLift::eighthToNinth)));
 
     private DocumentLift() {}
 
@@ -43,6 +44,33 @@ final class DocumentLift {
                 ? object
                 : ((ObjectNode) SPECIES.lifted(version, object.deepCopy())).put("version", SPECIES.version());
     }
+
+    /** Version 8 took all of a stem to stand free, knew of no tails of heads, of no shade of a bud's core and of no notes. */
+    private static ObjectNode eighthToNinth(ObjectNode document) {
+        document.putArray("notes");
+        for (JsonNode part : document.path("parts")) {
+            boolean heads = part.has("openings");
+            if (heads || part.has("stemMm")) {
+                ((ObjectNode) part)
+                        .put(
+                                "freeMm",
+                                Math.min(USUAL_FREE_MM, part.path("stemMm").asDouble()));
+            }
+            if (heads) {
+                ((ObjectNode) part).put("tailMm", TO_THE_FOOT_MM);
+            }
+            for (JsonNode opening : part.path("openings")) {
+                if (opening.path("core") instanceof ObjectNode core) {
+                    core.put("hookMm", USUAL_HOOK_MM);
+                }
+            }
+        }
+        return document;
+    }
+
+    private static final double USUAL_FREE_MM = 50;
+    private static final double TO_THE_FOOT_MM = 400;
+    private static final double USUAL_HOOK_MM = 2;
 
     private static UnaryOperator<JsonNode> step(UnaryOperator<ObjectNode> step) {
         return document -> step.apply((ObjectNode) document);

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -196,8 +197,22 @@ public final class PdfCanvas implements Closeable {
      * @param scale at which it is drawn
      */
     Stamp stamp(double[][] ring, double scale) throws IOException {
+        return stamp(ring, scale, "", "s");
+    }
+
+    /** One that is filled with a colour, or where there is none is a pale line. */
+    Stamp stamp(double[][] ring, double scale, Optional<String> fill) throws IOException {
+        return stamp(ring, scale, fill.map(PdfCanvas::filled).orElse("0.72 G 0.4 w "), fill.isPresent() ? "b" : "s");
+    }
+
+    private static String filled(String colour) {
+        float[] rgb = Color.decode(colour).getRGBColorComponents(null);
+        return String.format(Locale.ROOT, "%.3f %.3f %.3f rg 0.5 w ", rgb[0], rgb[1], rgb[2]);
+    }
+
+    private Stamp stamp(double[][] ring, double scale, String before, String drawn) throws IOException {
         PDFormXObject form = new PDFormXObject(document);
-        StringBuilder path = new StringBuilder();
+        StringBuilder path = new StringBuilder(before);
         double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
         double[] last = null;
         for (double[] corner : ring) {
@@ -212,7 +227,7 @@ public final class PdfCanvas implements Closeable {
             box[3] = Math.max(box[3], at[1]);
             last = at;
         }
-        path.append("s");
+        path.append(drawn);
         form.setBBox(new PDRectangle(
                 (float) (box[0] * MM - 1), (float) (box[1] * MM - 1), (float) ((box[2] - box[0]) * MM + 2), (float)
                         ((box[3] - box[1]) * MM + 2)));

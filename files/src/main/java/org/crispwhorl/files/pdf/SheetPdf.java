@@ -128,6 +128,25 @@ public final class SheetPdf implements Block.Renderer<IOException> {
         flow.y += 2;
     }
 
+    @Override
+    public void flower(Block.FlowerDrawn picture) throws IOException {
+        double scale = PICTURE_MM / 2 / picture.radiusMm();
+        flow.room(PICTURE_MM + 8);
+        double x = OutlinePages.MARGIN_MM + PICTURE_MM / 2;
+        double y = flow.y - 3 + PICTURE_MM / 2;
+        for (Block.Turned shape : picture.shapes()) {
+            PdfCanvas.Stamp stamp = canvas.stamp(corners(shape.shape()), scale, shape.colour());
+            for (double turn : shape.turnsDeg()) {
+                canvas.put(stamp, x, y, turn);
+            }
+        }
+        flow.y += PICTURE_MM + 1;
+        flow.note(picture.told());
+        flow.y += 1;
+    }
+
+    private static final double PICTURE_MM = 38;
+
     private static double[][] corners(double[] inTurn) {
         return IntStream.range(0, inTurn.length / 2)
                 .mapToObj(i -> new double[] {inTurn[2 * i], inTurn[2 * i + 1]})

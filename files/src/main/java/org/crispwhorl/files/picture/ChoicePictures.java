@@ -327,7 +327,9 @@ public final class ChoicePictures {
                 20,
                 12,
                 20,
-                15);
+                15,
+                15,
+                400);
         Ring small = ring(5, p -> p.withOutline(BROAD.scaled(0.6)).withOpensDeg(60));
         Drawing.Habit habit = Draughting.of(assessed(species(centre(new CentreForm.Teardrop(6, 9)), small, heads))
                         .form())

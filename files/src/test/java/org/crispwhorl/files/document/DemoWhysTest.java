@@ -232,7 +232,7 @@ public class DemoWhysTest {
                 "stem",
                 a -> Math.max(
                         a.get("bundle") + 2 * a.get("layers of tape") * a.get("a layer of tape"), a.get("brought to")));
-        AGAIN.put("stemStress", a -> 2 * a.get("moment there at rest") / a.get("their section modulus"));
+        AGAIN.put("stemStress", a -> a.get("moment there") / a.get("their section modulus"));
         AGAIN.put("strand", a -> Math.sqrt(a.get("tape") / 6));
         AGAIN.put("strands", a -> a.get("strands"));
         AGAIN.put(

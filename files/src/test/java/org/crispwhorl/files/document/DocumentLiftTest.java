@@ -6,6 +6,7 @@ import static org.testng.Assert.expectThrows;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Zone;
@@ -13,6 +14,7 @@ import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Choices;
 import org.crispwhorl.core.species.Edge;
+import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.Making;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
@@ -68,6 +70,19 @@ public class DocumentLiftTest {
         assertEquals(lifted.parts().get(0).name(), "heart");
         assertEquals(lifted.techniques().counts(), Optional.of(Techniques.Counts.FEWER));
         assertEquals(lifted.techniques().wireInside(), Optional.of(Techniques.WireInside.SHORT));
+    }
+
+    /** What version 8 knew no free stem, no tails and no notes of stands as usual, its wires running to the foot. */
+    @Test
+    public void aStemStandsFreeAsUsualWhereNothingWasSaid() throws IOException {
+        ObjectNode old = named("delphinium-version-8.json");
+        Species lifted = SpeciesDocument.read(old);
+        assertEquals(lifted.notes(), List.of());
+        assertEquals(lifted.centre().orElseThrow().freeMm(), 50.0);
+        Heads spike = lifted.heads().orElseThrow();
+        assertEquals(spike.freeMm(), 50.0);
+        assertEquals(spike.downMm(spike.alongMm()), spike.alongMm() + spike.stemMm(), "down to the foot");
+        assertEquals(SpeciesDocument.read(SpeciesDocument.write(lifted)), lifted);
     }
 
     /** What version 6 drew all over a body it still draws all over, and tendrils stand where they stood. */

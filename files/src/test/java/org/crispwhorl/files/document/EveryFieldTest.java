@@ -48,6 +48,8 @@ public class EveryFieldTest {
             Map.entry("upTo", "a centre as high as that"),
             Map.entry("opensFrom", "a centre as high as that"),
             Map.entry("along", "more than one leaf"),
+            Map.entry("freeMm", "a stem longer than that"),
+            Map.entry("tailMm", "a stem longer than that"),
             Map.entry("apartMm", "more than one node"),
             Map.entry("texture", "the face, which is drawn from the design"),
             Map.entry("crown", "the face, which is drawn from the design"),

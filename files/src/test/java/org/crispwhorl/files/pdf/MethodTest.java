@@ -117,4 +117,28 @@ public class MethodTest {
         assertTrue(method.blocks().get(0) instanceof Block.Note note
                 && note.text().startsWith("Makes 1, spares included"));
     }
+
+    /** Every ring is drawn as it goes on: with what was there before it, and with nothing that comes later. */
+    @Test
+    public void everyRingIsDrawnAsItGoesOn() {
+        Species flower = DemoDocuments.texts().stream()
+                .map(SpeciesDocument::readText)
+                .filter(s -> s.name().equals("Towpath camellia"))
+                .findFirst()
+                .orElseThrow();
+        List<Block.FlowerDrawn> pictures = PrintedMethod.of(flower, Conditions.USUAL, Drawer.EMPTY).blocks().stream()
+                .filter(Block.FlowerDrawn.class::isInstance)
+                .map(Block.FlowerDrawn.class::cast)
+                .toList();
+        long rings = flower.petaled().stream().filter(Petaled::ring).count();
+        assertTrue(pictures.size() >= rings, pictures.size() + " pictures of " + rings + " rings");
+        for (int i = 1; i < pictures.size(); i++) {
+            assertTrue(pictures.get(i).shapes().size()
+                    > pictures.get(i - 1).shapes().size());
+        }
+        for (Block.FlowerDrawn picture : pictures) {
+            assertTrue(
+                    picture.shapes().stream().anyMatch(shape -> shape.colour().isPresent()), picture.told());
+        }
+    }
 }

@@ -82,6 +82,11 @@ public class SheetsTest {
         }
 
         @Override
+        public void flower(Block.FlowerDrawn picture) {
+            all.add(picture.told());
+        }
+
+        @Override
         public void sketch(Block.Sketch sketch) {
             all.add(sketch.told());
         }
