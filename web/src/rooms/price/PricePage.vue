@@ -41,6 +41,7 @@ const SORTS = [
 /** What was promised stands, as long as it is of the flowers that are ordered; else what it would be now. */
 const promised = computed(() => (agreed.data.value?.holds ? agreed.data.value.agreed : undefined))
 const shown = computed(() => promised.value?.price ?? price.result.value)
+const same = computed(() => Math.abs((price.result.value?.total ?? 0) - (promised.value?.price.total ?? 0)) < 0.005)
 const groups = computed(() =>
   SORTS.map((s) => ({ ...s, lines: shown.value?.lines.filter((l) => l.sort === s.sort) ?? [] }))
     .filter((g) => g.lines.length)
@@ -82,9 +83,12 @@ const more = (b: Schemas['Beside']) => b.total - (shown.value?.total ?? 0)
       <JobNote v-if="price.job.value && price.busy.value" :job="price.job.value" class="mt-2" @stop="price.stop" />
       <p v-else-if="price.busy.value" role="status" class="mt-4 text-quiet">Adding it up …</p>
       <p v-if="promised && price.result.value" class="mt-3 border-l-2 border-ink pl-3" data-agreed>
-        Agreed {{ readable(promised.at) }}: it stays, whatever changes. Worked out today it would be
-        <strong>{{ money(price.result.value.total) }}</strong>, for {{ price.result.value.hours.toFixed(1) }} h of working time instead of
-        {{ promised.price.hours.toFixed(1) }} h.
+        Agreed {{ readable(promised.at) }}: it stays, whatever changes.
+        <template v-if="same">Worked out today it would be the same.</template>
+        <template v-else
+          >Worked out today it would be <strong>{{ money(price.result.value.total) }}</strong>, for
+          {{ price.result.value.hours.toFixed(1) }} h of working time instead of {{ promised.price.hours.toFixed(1) }} h.</template
+        >
       </p>
       <p v-else-if="agreed.data.value?.agreed" class="mt-3 border-l-2 border-ink pl-3" data-agreed>
         ◆ {{ money(agreed.data.value.agreed.price.total) }} was agreed {{ readable(agreed.data.value.agreed.at) }} for other flowers than

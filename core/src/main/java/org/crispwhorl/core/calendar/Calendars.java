@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.drying.Room;
@@ -35,6 +34,11 @@ public final class Calendars {
 
     /** How long it is looked for what would help, ms. */
     private static final long HELPS_MS = 20_000;
+
+    /** Within so many hours what lies soft is gone on with where it could not be at once; the last: whenever there is room. */
+    private static final int LATEST_H = 90 * 24;
+
+    private static final int[] GONE_ON_WITH_H = {2, 8, 24, 72, LATEST_H};
 
     private static final long NS_PER_MS = 1_000_000;
 
@@ -172,7 +176,7 @@ public final class Calendars {
         if (pieces > MOST_PIECES) {
             return none(tooLarge(pieces), order -> List.of());
         }
-        Frame frame = frame(studio.time(), List.of(), progress, Remaining.Closing.ALL);
+        Frame frame = frame(studio.time(), List.of(), progress, 0);
         if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
             return made(frame, new Schedule.Found(new int[0], new boolean[0], 0, 0, 0, true));
         }
@@ -180,13 +184,14 @@ public final class Calendars {
         if (answer.found().isPresent()) {
             return made(frame, answer.found().get());
         }
-        if (!progress.stopped()) {
-            // What lies soft since before can no longer be gone on with at once: it is gone on with all the same.
-            Frame eased = frame(studio.time(), List.of(), progress, Set.of(Remaining.Closing.BENDS));
+        for (int hours : GONE_ON_WITH_H) {
+            // What lies soft since before can no longer be gone on with at once: it is as soon as hands are free.
+            Frame eased = frame(studio.time(), List.of(), progress, Axis.ofHours(hours));
+            if (progress.stopped() || eased.left().batches().equals(frame.left().batches())) {
+                break;
+            }
             Optional<Schedule.Found> late =
-                    eased.left().batches().equals(frame.left().batches())
-                            ? Optional.empty()
-                            : placer.place(eased, TRY_MS, progress).found();
+                    placer.place(eased, TRY_MS, progress).found();
             if (late.isPresent()) {
                 return made(eased, late.get());
             }
@@ -261,9 +266,9 @@ public final class Calendars {
 
     /**
      * @param changes of each order; none where they stay as they are
-     * @param closing which windows still close that what is done has opened
+     * @param softUntil slot until which what lies soft may be gone on with; 0 for no later than it is soft
      */
-    private Frame frame(StudioTime time, List<Change> changes, Progress progress, Set<Remaining.Closing> closing) {
+    private Frame frame(StudioTime time, List<Change> changes, Progress progress, int softUntil) {
         Axis axis = Axis.from(studio.now(), studio.zone());
         Patience patience = new Patience(progress);
         List<Batch> all = new ArrayList<>();
@@ -283,7 +288,7 @@ public final class Calendars {
                     patience));
             asked.standing().done().forEach(d -> done.put(Batch.key(order, d.uid()), d));
         }
-        return Frame.of(Remaining.of(all, done, axis, closing), taken(axis), axis, time);
+        return Frame.of(Remaining.of(all, done, axis, softUntil), taken(axis), axis, time);
     }
 
     /** The air of each line and place, worked out once. */
@@ -314,8 +319,7 @@ public final class Calendars {
         List<Change> changes = new ArrayList<>(Collections.nCopies(orders.size(), Change.NONE));
         changes.set(
                 tried.order(), new Change(tried.help().handOver(), tried.help().spareTimeH()));
-        Frame frame =
-                frame(tried.help().time().orElse(studio.time()), changes, progress, Set.of(Remaining.Closing.BENDS));
+        Frame frame = frame(tried.help().time().orElse(studio.time()), changes, progress, Axis.ofHours(LATEST_H));
         return placer.place(
                         frame, TRY_MS, progress.as("trying to " + tried.help().label()))
                 .found()

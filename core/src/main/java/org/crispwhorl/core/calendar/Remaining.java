@@ -2,12 +2,10 @@ package org.crispwhorl.core.calendar;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 
 /**
  * What is left to be placed once some of it is done: what waits for something done waits from when that was over.
@@ -19,20 +17,6 @@ import java.util.Set;
  * @param busy what of tools pieces that are done still take
  */
 record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Batch> batches, List<Busy> busy) {
-    /** A window that what is done has opened. */
-    enum Closing {
-        /** On what still bends: beyond it nothing can be joined any more. */
-        BENDS,
-        /** On what is soft and was to be gone on with at once: later it goes less well. */
-        SOFT;
-
-        static final Set<Closing> ALL = EnumSet.allOf(Closing.class);
-
-        private static Closing of(Batch.Wait wait) {
-            return wait.least().slots() == 0 ? SOFT : BENDS;
-        }
-    }
-
     /**
      * Tools that are not free.
      *
@@ -44,9 +28,10 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
 
     /**
      * @param byUid what is done, by the key of its batch
-     * @param kept which windows still close that what is done has opened
+     * @param softUntil slot until which what is done and was to be gone on with at once may be gone on with at the latest; 0 for no
+     *     later than it is soft
      */
-    static Remaining of(List<Batch> all, Map<String, Done> byUid, Axis axis, Set<Closing> kept) {
+    static Remaining of(List<Batch> all, Map<String, Done> byUid, Axis axis, int softUntil) {
         int[] place = new int[all.size()];
         List<Batch> left = new ArrayList<>();
         List<Busy> busy = new ArrayList<>();
@@ -55,7 +40,7 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
             Done over = byUid.get(batch.key());
             place[i] = over == null ? left.size() : -1;
             if (over == null) {
-                left.add(held(batch, all, place, byUid, axis, kept));
+                left.add(held(batch, all, place, byUid, axis, softUntil));
             } else {
                 int ended = axis.ceil(over.to());
                 batch.lying().stream()
@@ -80,7 +65,7 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
     }
 
     private static Batch held(
-            Batch batch, List<Batch> all, int[] place, Map<String, Done> done, Axis axis, Set<Closing> kept) {
+            Batch batch, List<Batch> all, int[] place, Map<String, Done> done, Axis axis, int softUntil) {
         List<Batch.Wait> waits = new ArrayList<>();
         int notBefore = 0;
         OptionalInt endBy = OptionalInt.empty();
@@ -91,8 +76,10 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
             }
             Done over = done.get(all.get(wait.after()).key());
             notBefore = Math.max(notBefore, wait.opens(axis.ceil(over.to())));
-            if (wait.most().isPresent() && kept.contains(Closing.of(wait))) {
-                int closes = wait.closes(axis.floor(over.to()), batch.slots());
+            if (wait.most().isPresent()) {
+                boolean atOnce = wait.least().slots() == 0;
+                int closes = Math.max(
+                        wait.closes(axis.floor(over.to()), batch.slots()), atOnce ? softUntil : Integer.MIN_VALUE);
                 endBy = OptionalInt.of(Math.min(endBy.orElse(closes), closes));
             }
         }

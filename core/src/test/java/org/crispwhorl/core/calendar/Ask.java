@@ -157,7 +157,7 @@ final class Ask {
         Batches.Airs airs = Calendars.airs(asked(), studio(), axis, last);
         List<Batch> batches =
                 Batches.of(0, 0, sheet, done, last, time.sittingMin(), airs, new Patience(Progress.UNWATCHED));
-        return Frame.of(Remaining.of(batches, Map.of(), axis, Remaining.Closing.ALL), List.of(), axis, time);
+        return Frame.of(Remaining.of(batches, Map.of(), axis, 0), List.of(), axis, time);
     }
 
     /** The same work, but that the pieces of everything that is made lie in such formers. */

@@ -140,6 +140,13 @@ public class ReplanTest {
                 .having(done)
                 .calendar();
         assertTrue(late.limit().isEmpty(), late.limit().toString());
+        Calendar.PlacedTask next = late.tasks().stream()
+                .filter(t -> !t.done() && t.task().startsWith("Make and set"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(
+                Duration.between(rings.get(0).to().plusDays(1), next.from()).toHours() <= 72,
+                "when the studio opens, no later");
     }
 
     /** What was begun in so many batches is finished in as many, though longer sittings would ask for fewer. */
