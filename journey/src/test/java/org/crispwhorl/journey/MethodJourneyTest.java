@@ -32,4 +32,40 @@ public class MethodJourneyTest extends Journey {
         page.keyboard().press("Enter");
         assertThat(page.locator("article h1")).hasText("Lockside hellebore");
     }
+
+    /** What a maker wrote of a part stands in the method, where every ring is drawn as it goes on. */
+    @Test
+    public void aWordOnAPartStandsInTheMethod() {
+        openPlate(page, "Lockside hellebore");
+        page.locator("[data-bead='sepals']").click();
+        Locator why = page.getByLabel("why, for its card");
+        why.fill("Only a quarter up: the first ring must open.");
+        why.press("Tab");
+        assertThat(page.locator("[data-state]")).containsText("kept");
+        page.keyboard().press("/");
+        page.keyboard().type("method");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("article")).containsText("Only a quarter up: the first ring must open.");
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("petals, once it is on")))
+                .isVisible();
+    }
+
+    /** A price that was agreed stays, and today's stands beside it. */
+    @Test
+    public void anAgreedPriceStays() {
+        page.navigate(base + "/orders");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Christening at the towpath"))
+                .first()
+                .click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Price"))
+                .click();
+        Locator agreed = page.locator("[data-agreed]");
+        assertThat(agreed).containsText("it would be the same");
+        String before = page.locator("[data-price] strong").first().textContent();
+        Locator hour = page.getByLabel("an hour of working time");
+        hour.fill("90");
+        hour.press("Tab");
+        assertThat(agreed).containsText("instead of");
+        assertThat(page.locator("[data-price] strong").first()).hasText(before);
+    }
 }

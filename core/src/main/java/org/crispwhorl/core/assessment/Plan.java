@@ -24,29 +24,6 @@ public record Plan(
         handOver = List.copyOf(handOver);
     }
 
-    /** What is done in a task. */
-    @Text(label = "doing", means = "What is done in a task.")
-    public enum TaskKind {
-        @Text(label = "mix")
-        MIX,
-        @Text(label = "make")
-        MAKE,
-        @Text(label = "make and set")
-        MAKE_AND_SET,
-        @Text(label = "dust")
-        DUST,
-        @Text(label = "paint")
-        PAINT,
-        @Text(label = "join")
-        JOIN,
-        @Text(label = "colour on the flower", means = "A ring once it is joined, or the whole flower.")
-        COLOUR,
-        @Text(label = "see to", means = "Turn pieces, take supports out.")
-        SEE_TO,
-        @Text(label = "finish", means = "Steam, glaze, the stem.")
-        FINISH
-    }
-
     /** What of a task others in the house may mind. */
     @Text(label = "disturbs by", means = "What of a task others in the house may mind.")
     public enum Disturbs {

@@ -55,7 +55,7 @@ public final class Planning {
     }
 
     private void mix() {
-        place(task(MIX, "Mix the shades", Plan.TaskKind.MIX, Optional.empty(), Steps.NONE, 1, List.of()));
+        place(task(MIX, "Mix the shades", TaskKind.MIX, Optional.empty(), Steps.NONE, 1, List.of()));
     }
 
     private void make() {
@@ -69,8 +69,8 @@ public final class Planning {
         }
         for (Part part : a.species().parts()) {
             List<Pass> onPieces = Work.passes(a, part, Pass.GoesOn.PIECE);
-            colourPieces(part, onPieces.stream().filter(p -> !p.wet()).toList(), dusted(part), Plan.TaskKind.DUST);
-            colourPieces(part, onPieces.stream().filter(Pass::wet).toList(), painted(part), Plan.TaskKind.PAINT);
+            colourPieces(part, onPieces.stream().filter(p -> !p.wet()).toList(), dusted(part), TaskKind.DUST);
+            colourPieces(part, onPieces.stream().filter(Pass::wet).toList(), painted(part), TaskKind.PAINT);
         }
     }
 
@@ -81,7 +81,7 @@ public final class Planning {
             place(task(
                     "turn-" + part.id(),
                     "Turn " + part.name(),
-                    Plan.TaskKind.SEE_TO,
+                    TaskKind.SEE_TO,
                     Optional.of(part.id()),
                     turning,
                     1,
@@ -98,7 +98,7 @@ public final class Planning {
         held.forEach((support, part) -> place(task(
                 "out-" + support.id(),
                 "Take out " + support.name(),
-                Plan.TaskKind.SEE_TO,
+                TaskKind.SEE_TO,
                 Optional.of(support.id()),
                 support.takingOut(),
                 1,
@@ -114,19 +114,19 @@ public final class Planning {
         if (!steps.list().isEmpty()) {
             List<Plan.Gate> gates = new ArrayList<>(wet);
             gates.add(done(tasks.get(tasks.size() - 1).id()));
-            place(task(FINISH, "Finish the flower", Plan.TaskKind.FINISH, Optional.empty(), steps, 1, gates));
+            place(task(FINISH, "Finish the flower", TaskKind.FINISH, Optional.empty(), steps, 1, gates));
             wet.add(new Plan.Gate(
                     FINISH, Optional.empty(), FinishSteps.driesMin(a.species().finishing()) / 60, Optional.empty()));
         }
     }
 
-    private void colourPieces(Part part, List<Pass> passes, String id, Plan.TaskKind doing) {
+    private void colourPieces(Part part, List<Pass> passes, String id, TaskKind doing) {
         if (!passes.isEmpty()) {
             place(with(
                     passes,
                     task(
                             id,
-                            (doing == Plan.TaskKind.DUST ? "Dust " : "Paint ") + part.name(),
+                            (doing == TaskKind.DUST ? "Dust " : "Paint ") + part.name(),
                             doing,
                             Optional.of(part.id()),
                             Work.colouring(a, part, passes),
@@ -152,7 +152,7 @@ public final class Planning {
                 task(
                         ringed(part),
                         "Colour " + part.name() + " on the flower",
-                        Plan.TaskKind.COLOUR,
+                        TaskKind.COLOUR,
                         Optional.of(part.id()),
                         Work.colouring(a, part, passes),
                         1,
@@ -169,7 +169,7 @@ public final class Planning {
         place(task(
                 made(part),
                 "Make " + part.name(),
-                Plan.TaskKind.MAKE,
+                TaskKind.MAKE,
                 Optional.of(part.id()),
                 Work.making(a, part),
                 batches,
@@ -285,7 +285,7 @@ public final class Planning {
         place(task(
                 made(part),
                 "Make and set " + part.name(),
-                Plan.TaskKind.MAKE_AND_SET,
+                TaskKind.MAKE_AND_SET,
                 Optional.of(part.id()),
                 Work.making(a, part).and(a.joining(part)),
                 Work.batches(a, part),
@@ -301,13 +301,7 @@ public final class Planning {
         gates.add(ready(part));
         coloured(part, gates);
         place(task(
-                joined(part),
-                "Join " + part.name(),
-                Plan.TaskKind.JOIN,
-                Optional.of(part.id()),
-                a.joining(part),
-                1,
-                gates));
+                joined(part), "Join " + part.name(), TaskKind.JOIN, Optional.of(part.id()), a.joining(part), 1, gates));
         return joined(part);
     }
 
@@ -355,8 +349,7 @@ public final class Planning {
             gates.add(done(tasks.get(tasks.size() - 1).id()));
             wet.add(after(WHOLE_COLOUR, last));
             place(with(
-                    last,
-                    task(WHOLE_COLOUR, "Colour the flower", Plan.TaskKind.COLOUR, Optional.empty(), steps, 1, gates)));
+                    last, task(WHOLE_COLOUR, "Colour the flower", TaskKind.COLOUR, Optional.empty(), steps, 1, gates)));
         }
     }
 
@@ -410,12 +403,12 @@ public final class Planning {
     private Plan.Task task(
             String id,
             String name,
-            Plan.TaskKind doing,
+            TaskKind doing,
             Optional<String> part,
             Steps steps,
             int batches,
             List<Plan.Gate> gates) {
-        double minutes = doing == Plan.TaskKind.MIX
+        double minutes = doing == TaskKind.MIX
                 ? Work.mixMin(a, 1)
                 : a.conditions().pace().minutes(steps);
         return new Plan.Task(id, name, doing, part, steps, minutes, batches, List.of(), gates, 0, 0);

@@ -79,7 +79,7 @@ public final class Work {
 
     /** What hands do in a task on a part of one flower; of mixing, which goes by the gram, the operation alone. */
     public static Steps hands(Plan.Task task) {
-        return task.doing() == Plan.TaskKind.MIX ? Steps.of(Operation.MIX, 1, task.name()) : task.steps();
+        return task.doing().mixes() ? Steps.of(Operation.MIX, 1, task.name()) : task.steps();
     }
 
     /**
@@ -88,15 +88,14 @@ public final class Work {
      * @param spares of what is made, as a share of a flower
      */
     public static double minutes(Assessment a, Plan.Task task, int flowers, double spares) {
-        return switch (task.doing()) {
-            case MIX -> mixMin(a, flowers);
-            case MAKE -> pace(a).minutes(task.steps(), flowers + spares);
-            case MAKE_AND_SET -> {
-                Part part = task.partId().flatMap(a.species()::part).orElseThrow();
-                yield pace(a).minutes(making(a, part), flowers + spares) + pace(a).minutes(a.joining(part), flowers);
-            }
-            case DUST, PAINT, JOIN, COLOUR, SEE_TO, FINISH -> pace(a).minutes(task.steps(), flowers);
-        };
+        if (task.doing().mixes()) {
+            return mixMin(a, flowers);
+        }
+        if (task.doing().makes() && task.doing().sets()) {
+            Part part = task.partId().flatMap(a.species()::part).orElseThrow();
+            return pace(a).minutes(making(a, part), flowers + spares) + pace(a).minutes(a.joining(part), flowers);
+        }
+        return pace(a).minutes(task.steps(), flowers + (task.doing().makes() ? spares : 0));
     }
 
     /** To join all pieces to the flower, min. */

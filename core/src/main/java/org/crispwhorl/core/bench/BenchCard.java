@@ -2,7 +2,7 @@ package org.crispwhorl.core.bench;
 
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.work.Operation;
 
@@ -27,7 +27,7 @@ public record BenchCard(
         String line,
         String species,
         String task,
-        Plan.TaskKind doing,
+        TaskKind doing,
         Optional<String> part,
         int flowers,
         int pieces,

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.stream.Stream;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.work.BatchId;
 
@@ -59,7 +59,7 @@ public final class Broken {
         boolean over =
                 !own.isEmpty() && own.stream().filter(w -> w.done().isPresent()).count() >= sittings(own);
         int counted = own.stream().mapToInt(w -> w.good() + w.broke()).sum();
-        boolean makes = task.task().doing() == Plan.TaskKind.MAKE;
+        boolean makes = task.task().doing() == TaskKind.MAKE;
         return makes && over && counted > 0 && !joined(sheet, task, works)
                 ? task.pieces() - own.stream().mapToInt(Underway::good).sum()
                 : 0;
@@ -69,7 +69,7 @@ public final class Broken {
     private static boolean joined(OrderSheet sheet, OrderSheet.OrderTask task, Collection<Underway> works) {
         return sheet.tasks().stream()
                 .filter(t -> t.line().equals(task.line())
-                        && t.task().doing() == Plan.TaskKind.JOIN
+                        && t.task().doing() == TaskKind.JOIN
                         && t.task().partId().equals(task.task().partId()))
                 .flatMap(t -> of(t.line(), t.task().id(), works).stream())
                 .anyMatch(w -> w.done().isPresent());

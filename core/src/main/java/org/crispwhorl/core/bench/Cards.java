@@ -56,7 +56,7 @@ public final class Cards {
         Assessment a = lines.get(task.line());
         Plan.Task one = task.task();
         Optional<Part> part = one.partId().flatMap(a.species()::part);
-        int spares = makes(one.doing()) && !Broken.again(one.id())
+        int spares = one.doing().makes() && !Broken.again(one.id())
                 ? part.map(p -> spares(task.species(), p)).orElse(0)
                 : 0;
         List<BenchPass> passes = passes(a, one, task.species(), part);
@@ -74,22 +74,18 @@ public final class Cards {
                 one.partId().flatMap(a.species()::noteOn),
                 acts(a, task, part, spares),
                 passes,
-                makes(one.doing())
+                one.doing().makes()
                         ? part.flatMap(Part::flat)
                                 .map(p -> Work.batches(a, p).openTimeMin())
                                 .filter(Double::isFinite)
                         : Optional.empty(),
-                makes(one.doing())
+                one.doing().makes()
                         ? part.flatMap(a::body)
                                 .map(Body::changesAfterH)
                                 .filter(Double::isFinite)
                                 .map(h -> 60 * h)
                         : Optional.empty(),
                 waits(task));
-    }
-
-    private static boolean makes(Plan.TaskKind doing) {
-        return doing == Plan.TaskKind.MAKE || doing == Plan.TaskKind.MAKE_AND_SET;
     }
 
     private int spares(String species, Part part) {
@@ -115,13 +111,13 @@ public final class Cards {
 
     /** Every act of a task, spares made with the pieces. */
     private List<BenchAct> acts(Assessment a, OrderSheet.OrderTask task, Optional<Part> part, int spares) {
-        if (task.task().doing() == Plan.TaskKind.MIX) {
+        if (task.task().doing().mixes()) {
             return mixed(task.species());
         }
         int of = task.flowers();
         double made = of + part.map(p -> (double) spares / p.units()).orElse(0.0);
         List<Step> steps = task.task().steps().list();
-        int making = makes(task.task().doing())
+        int making = task.task().doing().makes()
                 ? part.map(p -> Work.making(a, p).list().size()).orElse(0)
                 : 0;
         List<BenchAct> said = new ArrayList<>();
@@ -189,7 +185,7 @@ public final class Cards {
             case DUST -> when == Pass.GoesOn.PIECE && !wet;
             case PAINT -> when == Pass.GoesOn.PIECE && wet;
             case COLOUR -> when == (task.partId().isPresent() ? Pass.GoesOn.RING : Pass.GoesOn.FLOWER);
-            case MIX, MAKE, MAKE_AND_SET, JOIN, SEE_TO, FINISH -> false;
+            default -> false;
         };
     }
 

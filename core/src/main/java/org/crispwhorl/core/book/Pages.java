@@ -15,6 +15,7 @@ import java.util.Optional;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchCard.BenchWait;
 import org.crispwhorl.core.bench.BenchEvent;
@@ -235,7 +236,7 @@ final class Pages {
     /** Looks at what dries by itself once it is made; of a flower that is joined already no one part dries alone. */
     private static List<Book.Looked> looks(Underway work, Assessment a, Plan plan, Plan.Task task) {
         Optional<Part> part = task.partId().flatMap(a.species()::part).filter(a::dries);
-        if (part.isEmpty() || work.done().isEmpty() || task.doing() != Plan.TaskKind.MAKE) {
+        if (part.isEmpty() || work.done().isEmpty() || task.doing() != TaskKind.MAKE) {
             return List.of();
         }
         List<BenchWait> waits = Waits.after(task.id(), plan.tasks(), plan.handOver());

@@ -167,9 +167,7 @@ final class Batches {
 
     /** Whether even the work on one flower may be left between two pieces: nothing in it is soft, and no window closes on it. */
     private static boolean piecewise(OrderSheet sheet, OrderSheet.OrderTask task) {
-        boolean pieces = task.task().doing() == Plan.TaskKind.MAKE
-                || task.task().doing() == Plan.TaskKind.DUST
-                || task.task().doing() == Plan.TaskKind.PAINT;
+        boolean pieces = task.task().doing().pieceByPiece();
         boolean closes = sheet.tasks().stream()
                 .filter(t -> t.line().equals(task.line()))
                 .flatMap(t -> t.task().gates().stream()
@@ -182,7 +180,7 @@ final class Batches {
     }
 
     private static boolean splits(OrderSheet.OrderTask task) {
-        return task.task().doing() != Plan.TaskKind.MIX;
+        return !task.task().doing().mixes();
     }
 
     private static Batch batch(

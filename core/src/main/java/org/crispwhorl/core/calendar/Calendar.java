@@ -3,7 +3,7 @@ package org.crispwhorl.core.calendar;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 
 /**
  * What is done when.
@@ -50,7 +50,7 @@ public record Calendar(
             String line,
             String species,
             String task,
-            Plan.TaskKind doing,
+            TaskKind doing,
             int batch,
             int of,
             LocalDateTime from,

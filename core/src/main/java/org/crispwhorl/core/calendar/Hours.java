@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 
 /**
  * When whose hands may work, up to a last slot.
@@ -16,7 +16,7 @@ import org.crispwhorl.core.assessment.Plan;
  */
 record Hours(int makers, Windows loud, Windows quiet, Optional<Other> other) {
     /** A further pair of hands. */
-    record Other(Windows loud, Windows quiet, List<Plan.TaskKind> can) {
+    record Other(Windows loud, Windows quiet, List<TaskKind> can) {
         boolean does(Batch batch) {
             return can.contains(batch.task().doing());
         }

@@ -9,7 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -96,7 +96,7 @@ public record StudioTime(
             List<DayHours> week,
 
             @Text(label = "can", shortest = 1, longest = 9, means = "What they can do.")
-            List<Plan.TaskKind> can) {
+            List<TaskKind> can) {
         public SecondMaker {
             week = List.copyOf(week);
             can = List.copyOf(can);

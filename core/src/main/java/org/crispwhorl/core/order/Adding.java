@@ -80,9 +80,7 @@ final class Adding {
         for (Plan.Task task : plan.tasks()) {
             double spares =
                     task.partId().map(id -> spareFlowers.getOrDefault(id, 0.0)).orElse(0.0);
-            double hands = task.doing() == Plan.TaskKind.MIX
-                    ? mixMin(a, line.count())
-                    : Work.minutes(a, task, line.count(), spares);
+            double hands = task.doing().mixes() ? mixMin(a, line.count()) : Work.minutes(a, task, line.count(), spares);
             labourMin += hands;
             tasks.add(new OrderSheet.OrderTask(
                     line.id(),

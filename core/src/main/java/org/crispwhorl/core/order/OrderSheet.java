@@ -140,11 +140,7 @@ public record OrderSheet(
         public static int counted(Assessment a, Plan.Task task) {
             return task.partId()
                     .flatMap(a.species()::part)
-                    .map(part -> switch (task.doing()) {
-                        case MIX, FINISH -> 0;
-                        case MAKE, MAKE_AND_SET, JOIN, SEE_TO -> part.units();
-                        case DUST, PAINT, COLOUR -> part.colouredPieces();
-                    })
+                    .map(task.doing()::counted)
                     .orElse(0);
         }
 

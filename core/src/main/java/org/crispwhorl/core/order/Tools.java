@@ -34,11 +34,10 @@ final class Tools {
     static List<OrderSheet.Held> of(Assessment a, Plan plan, Plan.Task task, int flowers) {
         Tools tools = new Tools(a, plan, task, flowers);
         Optional<Part> part = task.partId().flatMap(a.species()::part);
-        switch (task.doing()) {
-            case MAKE -> part.ifPresent(tools::made);
-            case MAKE_AND_SET -> part.ifPresent(tools::joined);
-            case JOIN -> part.ifPresent(tools::joined);
-            default -> {}
+        if (task.doing().sets()) {
+            part.ifPresent(tools::joined);
+        } else if (task.doing().makes()) {
+            part.ifPresent(tools::made);
         }
         return tools.held;
     }

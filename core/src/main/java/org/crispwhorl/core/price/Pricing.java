@@ -10,7 +10,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.Gathering;
@@ -116,21 +115,11 @@ public final class Pricing {
         return String.format(Locale.ROOT, value == Math.rint(value) ? "%.0f" : "%.1f", value);
     }
 
-    /** What is done in words of work: of each species, sort by sort. */
-    private static String work(Plan.TaskKind doing) {
-        return switch (doing) {
-            case MIX -> "mixing";
-            case MAKE, MAKE_AND_SET -> "making";
-            case DUST, PAINT, COLOUR -> "colouring";
-            case JOIN -> "assembling";
-            case SEE_TO, FINISH -> "seeing to and finishing";
-        };
-    }
-
     private List<PriceLine> hours(OrderSheet sheet) {
         Map<String, Double> minutes = new LinkedHashMap<>();
         sheet.tasks()
-                .forEach(t -> minutes.merge(t.species() + ": " + work(t.task().doing()), t.labourMin(), Double::sum));
+                .forEach(
+                        t -> minutes.merge(t.species() + ": " + t.task().doing().priced(), t.labourMin(), Double::sum));
         return minutes.entrySet().stream()
                 .map(e -> new PriceLine(
                         PriceSort.HOURS,
@@ -177,7 +166,7 @@ public final class Pricing {
     /** Where the hours go, the most first. */
     private String told(double total, OrderSheet sheet) {
         Map<String, Double> minutes = new LinkedHashMap<>();
-        sheet.tasks().forEach(t -> minutes.merge(work(t.task().doing()), t.labourMin(), Double::sum));
+        sheet.tasks().forEach(t -> minutes.merge(t.task().doing().priced(), t.labourMin(), Double::sum));
         double cost = sheet.labourMin() / MIN_PER_H * tariff.hour();
         String each = minutes.entrySet().stream()
                 .sorted(Map.Entry.<String, Double>comparingByValue(Comparator.reverseOrder()))

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
@@ -101,8 +102,9 @@ final class Method {
         for (OrderSheet.CutLine cut : sheet.cuts()) {
             need(
                     rows,
-                    "for " + cut.part(),
-                    cut.from() + (cut.cut().isPresent() ? ", " + Said.size(cut.lengthMm(), cut.widthMm()) : ""));
+                    "for " + of(cut),
+                    Said.many(cut.needed() + cut.spares(), "piece") + ": " + cut.from()
+                            + (cut.cut().isPresent() ? ", " + Said.size(cut.lengthMm(), cut.widthMm()) : ""));
         }
         a.species().petaled().forEach(part -> {
             part.pieces()
@@ -125,14 +127,7 @@ final class Method {
                         Unit.GAUGE.write(w.gauge()) + ": " + w.count() + " × " + Said.mm(w.lengthMm()) + ", "
                                 + used(w)));
         sheet.stamens().forEach(s -> need(rows, "stamens", Said.many(s.strands(), "strand") + " for " + s.part()));
-        sheet.bought()
-                .forEach(b -> need(
-                        rows,
-                        "bought",
-                        b.bought().count() + " " + Text.Labels.of(b.bought().of())
-                                + (b.bought().wideMm() > 0
-                                        ? ", " + Said.mm(b.bought().wideMm())
-                                        : "")));
+        sheet.bought().forEach(b -> need(rows, "bought", b.bought().told()));
         colours.colours().forEach(c -> need(rows, "colour", Text.Labels.of(c.form()) + ", " + c.name() + ": a pinch"));
         need(
                 rows,
@@ -158,6 +153,12 @@ final class Method {
         return s.strongG() > 0 && s.whiteG() > 0
                 ? " (" + Said.grams(s.strongG()) + " of master, " + Said.grams(s.whiteG()) + " of white)"
                 : "";
+    }
+
+    /** The part, and of which heads it is where it is not of the flower itself. */
+    private String of(OrderSheet.CutLine cut) {
+        String heads = cut.species().replaceFirst(Pattern.quote(a.species().name()) + "(, )?", "");
+        return heads.isEmpty() ? cut.part() : heads + ", " + cut.part();
     }
 
     private String used(OrderSheet.WireLine wire) {
@@ -218,7 +219,7 @@ final class Method {
             }
             blocks.add(new Block.Steps(acts));
         });
-        if (card.doing() == Plan.TaskKind.JOIN || card.doing() == Plan.TaskKind.MAKE_AND_SET) {
+        if (card.doing().sets()) {
             card.part()
                     .flatMap(a.species()::part)
                     .flatMap(part -> RingPicture.of(a, part))

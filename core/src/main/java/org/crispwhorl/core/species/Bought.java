@@ -2,6 +2,7 @@ package org.crispwhorl.core.species;
 
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
+import org.crispwhorl.core.work.Said;
 
 /**
  * Things of one sort that are bought ready-made and put into a flower; wires, tape and stamens have lists of their own.
@@ -29,6 +30,8 @@ public record Bought(BoughtSort of, double wideMm, double highMm, int count) {
         CONES,
         @Text(label = "food-safe skewers", means = "Not food.")
         SKEWERS,
+        @Text(label = "strips of soft paper", means = "Rolled round a stem, under its tape; not food.")
+        STRIPS,
         @Text(label = "pieces of foam", means = "Put in while rings dry, and counted out again.")
         FOAM,
         @Text(label = "pieces of kitchen paper", means = "Put in while rings dry, and counted out again.")
@@ -55,6 +58,17 @@ public record Bought(BoughtSort of, double wideMm, double highMm, int count) {
                 : highMm == 0
                         ? name + ", " + Unit.MM.write(wideMm)
                         : name + ", " + Unit.MM.write(wideMm) + " × " + Unit.MM.write(highMm);
+    }
+
+    /** How many of what, as it is said; of a size where that matters. */
+    public String told() {
+        String many = Text.Labels.of(of);
+        int split = many.indexOf(" of ");
+        String name = split < 0 ? many : many.substring(0, split);
+        String one = name.endsWith("s") ? name.substring(0, name.length() - 1) : name;
+        return (count == 1 ? "1 " + one : count + " " + name)
+                + (split < 0 ? "" : many.substring(split))
+                + (wideMm > 0 ? ", " + Said.mm(wideMm) : "");
     }
 
     /** Whether what the drawer has of a size will do for it. */

@@ -141,6 +141,19 @@ public record StemWrap(
         return paste > 0 ? Optional.of(Body.solid(paste, Math.PI * toMm * overMm)) : Optional.empty();
     }
 
+    /** Soft paper that is pulled tight is so thick, mm. */
+    private static final double PAPER_MM = 0.1;
+
+    /** How wide a strip of paper is that brings a stem to its thickness, mm: the area between both over that of the paper. */
+    private double paperMm(double stemMm) {
+        return Math.max(0, Math.PI / 4 * (toMm * toMm - stemMm * stemMm) / PAPER_MM);
+    }
+
+    @Override
+    public List<Bought> bought() {
+        return with == With.PAPER ? List.of(new Bought(Bought.BoughtSort.STRIPS, 0, 0, 1)) : List.of();
+    }
+
     private String thickened() {
         return "from " + Said.mm(fromMm) + " below the neck over " + Said.mm(overMm) + ", until it is " + Said.mm(toMm)
                 + " thick";
@@ -153,11 +166,12 @@ public record StemWrap(
                 Steps.of(Operation.SHAPE, 1, "Roll a strip of paste.")
                         .and(Operation.SET, 1, "Glue it round the stem, " + thickened() + "; smooth the seam.");
             case PAPER ->
-                Steps.of(Operation.CUT, 1, "Cut a sheet of soft paper " + Said.mm(overMm) + " long.")
-                        .and(
-                                Operation.TAPE,
+                Steps.of(
+                                Operation.CUT,
                                 1,
-                                "Roll it round the stem, " + thickened() + "; one layer of tape over it.");
+                                "Cut a strip of soft paper, " + Said.size(paperMm(made.bareStemMm()), overMm) + ".")
+                        .and(Operation.WRAP, 1, "Roll it tightly round the stem, " + thickened() + ".")
+                        .and(Operation.TAPE, 1, "Tape over it once, pulling the tape.");
             case TAPE ->
                 Steps.of(
                         Operation.TAPE,
@@ -191,7 +205,11 @@ public record StemWrap(
 
     @Override
     public List<NotFood> notFood() {
-        return with == With.PASTE ? List.of() : List.of(new NotFood("pieces of tape", 1));
+        return switch (with) {
+            case PASTE -> List.of();
+            case TAPE -> List.of(new NotFood("pieces of tape", 1));
+            case PAPER -> List.of(new NotFood("pieces of tape", 1), new NotFood("strips of paper round a stem", 1));
+        };
     }
 
     @Override

@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Garden;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.bench.BenchCard.BenchAct;
 import org.crispwhorl.core.drawer.Cutter;
 import org.crispwhorl.core.drawer.Drawer;
@@ -38,7 +38,7 @@ public class CardsTest {
         return Cards.of(lines, OrderSheet.of(lines, conditions), conditions, DRAWER);
     }
 
-    private static BenchCard card(List<BenchCard> cards, Plan.TaskKind doing, String part) {
+    private static BenchCard card(List<BenchCard> cards, TaskKind doing, String part) {
         return cards.stream()
                 .filter(c -> c.doing() == doing && c.part().equals(Optional.of(part)))
                 .findFirst()
@@ -56,7 +56,7 @@ public class CardsTest {
 
     @Test
     public void aCardSaysWhatHandsNeedToMakeARing() {
-        BenchCard petals = card(cards(ROSE, 4), Plan.TaskKind.MAKE, "petals");
+        BenchCard petals = card(cards(ROSE, 4), TaskKind.MAKE, "petals");
         assertEquals(petals.pieces(), 4 * PETALS.count());
         assertTrue(petals.spares() >= 1, "something always breaks");
         String made = Integer.toString(petals.pieces() + petals.spares());
@@ -76,7 +76,7 @@ public class CardsTest {
 
     @Test
     public void aCentreSaysHowLargeItIs() {
-        BenchCard centre = card(cards(ROSE, 4), Plan.TaskKind.MAKE, "centre");
+        BenchCard centre = card(cards(ROSE, 4), TaskKind.MAKE, "centre");
         assertTrue(
                 act(centre, Operation.SHAPE).startsWith("Roll a ball of 8"),
                 centre.acts().toString());
@@ -88,7 +88,7 @@ public class CardsTest {
     @Test
     public void aCardSaysHowLongItThenWaits() {
         List<BenchCard> cards = cards(ROSE, 4);
-        BenchCard petals = card(cards, Plan.TaskKind.MAKE, "petals");
+        BenchCard petals = card(cards, TaskKind.MAKE, "petals");
         BenchCard.BenchWait wait = petals.then().get(0);
         assertTrue(wait.enoughMin() > 60, petals.then().toString());
         assertTrue(wait.stage().filter(s -> s == Stage.FIRM || s == Stage.DRY).isPresent());

@@ -16,6 +16,7 @@ import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.BenchEvent.Touch;
@@ -58,8 +59,7 @@ public class BookTest {
 
     private static Plan.Task making(String part) {
         return Planning.of(rose()).tasks().stream()
-                .filter(t ->
-                        t.doing() == Plan.TaskKind.MAKE && t.partId().orElse("").equals(part))
+                .filter(t -> t.doing() == TaskKind.MAKE && t.partId().orElse("").equals(part))
                 .findFirst()
                 .orElseThrow();
     }

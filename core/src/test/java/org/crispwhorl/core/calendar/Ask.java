@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.drying.RoomCourse;
@@ -163,7 +163,7 @@ final class Ask {
     /** The same work, but that the pieces of everything that is made lie in such formers. */
     static Frame making(Frame frame, Batch.Lying held) {
         List<Batch> lying = frame.batches().stream()
-                .map(b -> b.lyingIn(b.task().doing() == Plan.TaskKind.MAKE ? List.of(held) : List.of()))
+                .map(b -> b.lyingIn(b.task().doing() == TaskKind.MAKE ? List.of(held) : List.of()))
                 .toList();
         Remaining left = new Remaining(lying, Map.of(), frame.left().places(), lying, List.of());
         return Frame.of(left, List.of(), frame.axis(), StudioTime.USUAL);

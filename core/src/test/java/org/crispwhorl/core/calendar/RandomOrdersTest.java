@@ -9,7 +9,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.progress.Progress;
 import org.testng.annotations.Test;
 
@@ -42,7 +42,7 @@ public class RandomOrdersTest {
 
     /** Somebody who comes in the afternoons and can do some of it. */
     private static StudioTime.SecondMaker second(Random random) {
-        List<Plan.TaskKind> can = new ArrayList<>(List.of(Plan.TaskKind.values()));
+        List<TaskKind> can = new ArrayList<>(List.of(TaskKind.values()));
         Collections.shuffle(can, random);
         return new StudioTime.SecondMaker(
                 Collections.nCopies(7, new StudioTime.DayHours(true, LocalTime.of(14, 0), LocalTime.of(19, 0))),

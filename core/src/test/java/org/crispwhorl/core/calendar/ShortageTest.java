@@ -9,7 +9,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import org.crispwhorl.core.Garden;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
@@ -102,7 +102,7 @@ public class ShortageTest {
         Calendar calendar = Ask.of(1, 0).in(quarters).calendar();
         assertTrue(calendar.limit().isEmpty(), calendar.limit().toString());
         calendar.tasks().stream()
-                .filter(s -> s.doing() == Plan.TaskKind.MAKE)
+                .filter(s -> s.doing() == TaskKind.MAKE)
                 .forEach(s -> assertTrue(Kept.minutes(s) <= 15, s.toString()));
         Kept.everything(Ask.of(1, 0).in(quarters), calendar);
     }

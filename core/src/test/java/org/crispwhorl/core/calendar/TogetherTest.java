@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.crispwhorl.core.Garden;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.species.Joining;
@@ -26,7 +26,7 @@ public class TogetherTest {
     private static final StudioTime.DayHours AFTERNOON =
             new StudioTime.DayHours(true, LocalTime.of(14, 0), LocalTime.of(18, 0));
 
-    private static StudioTime withHelp(Plan.TaskKind... can) {
+    private static StudioTime withHelp(TaskKind... can) {
         return StudioTime.USUAL
                 .withMakers(2)
                 .withSecond(Optional.of(new StudioTime.SecondMaker(Collections.nCopies(7, AFTERNOON), List.of(can))));
@@ -98,7 +98,7 @@ public class TogetherTest {
         Ask alone = Ask.of(8, 2).until(Ask.SATURDAY.plusDays(3));
         Ask helped = Ask.of(8, 2)
                 .until(Ask.SATURDAY.plusDays(3))
-                .in(withHelp(Plan.TaskKind.MAKE, Plan.TaskKind.MAKE_AND_SET, Plan.TaskKind.JOIN));
+                .in(withHelp(TaskKind.MAKE, TaskKind.MAKE_AND_SET, TaskKind.JOIN));
         Calendar with = helped.calendar();
         Kept.everything(helped, with);
         noHandsTwice(with.tasks());
@@ -106,10 +106,10 @@ public class TogetherTest {
                 with.tasks().stream().filter(s -> s.maker() == 2).toList();
         assertTrue(!theirs.isEmpty(), "they have work");
         theirs.forEach(s -> assertTrue(
-                s.doing() != Plan.TaskKind.MIX && !s.from().toLocalTime().isBefore(LocalTime.of(14, 0)), s.toString()));
+                s.doing() != TaskKind.MIX && !s.from().toLocalTime().isBefore(LocalTime.of(14, 0)), s.toString()));
         assertTrue(with.begins().orElseThrow().isAfter(alone.calendar().begins().orElseThrow()));
         assertEquals(
-                Ask.of(2, 0).in(withHelp(Plan.TaskKind.PAINT)).calendar().begins(),
+                Ask.of(2, 0).in(withHelp(TaskKind.PAINT)).calendar().begins(),
                 Ask.of(2, 0).calendar().begins(),
                 "who can do nothing of it does not help");
     }

@@ -13,6 +13,7 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.GluedBody;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.paste.Stage;
@@ -76,9 +77,8 @@ public class PlanningTest {
                     .count();
             assertEquals(made, 1);
         }
-        long joins = plan.tasks().stream()
-                .filter(t -> t.doing() == Plan.TaskKind.JOIN)
-                .count();
+        long joins =
+                plan.tasks().stream().filter(t -> t.doing() == TaskKind.JOIN).count();
         assertEquals(joins, species.parts().size() - 1);
     }
 
@@ -107,7 +107,7 @@ public class PlanningTest {
     public void whatDriesLongestIsMadeFirst() {
         Plan plan = plan(Garden.rose());
         List<String> made = plan.tasks().stream()
-                .filter(t -> t.doing() == Plan.TaskKind.MAKE)
+                .filter(t -> t.doing() == TaskKind.MAKE)
                 .map(Plan.Task::id)
                 .toList();
         assertEquals(made.get(0), "make-centre");
@@ -222,7 +222,7 @@ public class PlanningTest {
                 .orElseThrow()
                 .medianH());
         Plan.Task first = task(plan, "make-first");
-        assertEquals(first.doing(), Plan.TaskKind.MAKE_AND_SET);
+        assertEquals(first.doing(), TaskKind.MAKE_AND_SET);
         assertTrue(first.startH() >= cone + holds - 1e-9 && first.startH() < cone + holds + 0.5);
         assertEquals(task(plan, "make-second").startH(), first.endH(), 1e-9);
     }

@@ -13,6 +13,7 @@ import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.finding.Finding;
@@ -105,7 +106,7 @@ public class BenchTruthsTest {
     /** Minutes of working time but for mixing the shades. */
     private static double hands(Species species) {
         return Planning.of(new Assessment(species, Conditions.USUAL)).tasks().stream()
-                .filter(t -> t.doing() != Plan.TaskKind.MIX)
+                .filter(t -> t.doing() != TaskKind.MIX)
                 .mapToDouble(Plan.Task::labourMin)
                 .sum();
     }

@@ -5,6 +5,7 @@ import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.species.Centre;
@@ -42,7 +43,7 @@ final class Truths {
 
     static double hands(Species species, Conditions conditions) {
         return Planning.of(new Assessment(species, conditions)).tasks().stream()
-                .filter(t -> t.doing() != Plan.TaskKind.MIX)
+                .filter(t -> t.doing() != TaskKind.MIX)
                 .mapToDouble(Plan.Task::labourMin)
                 .sum();
     }

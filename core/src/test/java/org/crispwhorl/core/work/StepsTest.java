@@ -12,6 +12,7 @@ import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.drying.Lying;
 import org.crispwhorl.core.species.Edge;
@@ -104,7 +105,7 @@ public class StepsTest {
                 .filter(t -> t.id().equals("out-supports"))
                 .findFirst()
                 .orElseThrow();
-        assertEquals(out.doing(), Plan.TaskKind.SEE_TO);
+        assertEquals(out.doing(), TaskKind.SEE_TO);
         assertEquals(out.gates().get(0).afterTask(), "join-supports");
         assertTrue(out.labourMin() > 0);
         assertTrue(words(out).get(0).contains("count them"), words(out).toString());
@@ -149,7 +150,7 @@ public class StepsTest {
                 assertTrue(SENTENCE.matcher(words).matches(), task.name() + ": " + words);
                 assertFalse(words.contains("{"), words);
             }
-            if (task.doing() != Plan.TaskKind.MIX) {
+            if (task.doing() != TaskKind.MIX) {
                 assertFalse(task.steps().list().isEmpty(), task.name());
                 Close.within(1e-9, task.labourMin(), pace.minutes(task.steps()));
                 Close.within(1e-9, Work.minutes(a, task, 1, 0), task.labourMin());

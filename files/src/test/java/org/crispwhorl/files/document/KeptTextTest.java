@@ -7,7 +7,7 @@ import static org.testng.Assert.expectThrows;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.calendar.StudioTimeBuilder;
 import org.crispwhorl.core.colour.ColourForm;
@@ -105,7 +105,7 @@ public class KeptTextTest {
         Pace pace = KeptText.PACE.read(
                 "{\"format\":\"crisp-whorl/pace\",\"version\":1,\"body\":{\"hand\":\"fast\",\"own\":[{\"operation\":\"tape\",\"eachMin\":0.9}]}}");
         assertEquals(pace, new Pace(Pace.Hand.FAST, List.of(new Pace.Own(Operation.TAPE, 0.45))));
-        List<Plan.TaskKind> all = List.of(Plan.TaskKind.values());
+        List<TaskKind> all = List.of(TaskKind.values());
         StudioTime now = StudioTimeBuilder.builder(StudioTime.USUAL)
                 .makers(2)
                 .second(Optional.of(new StudioTime.SecondMaker(StudioTime.USUAL.week(), all)))
@@ -115,8 +115,7 @@ public class KeptTextTest {
             before = before.replace(",\"" + later + "\"", "");
         }
         assertEquals(
-                EnumSet.copyOf(KeptText.TIME.read(before).second().orElseThrow().can()),
-                EnumSet.allOf(Plan.TaskKind.class));
+                EnumSet.copyOf(KeptText.TIME.read(before).second().orElseThrow().can()), EnumSet.allOf(TaskKind.class));
     }
 
     /** A thing as version 1 kept it, without what it did not know. */

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchCard.BenchWait;
 import org.crispwhorl.core.bench.BenchEvent;
@@ -127,7 +128,7 @@ final class DemoBench {
         }
         touch(uid, Touch.BEGUN, clock, 1);
         Optional<Part> part = task.partId().flatMap(a.species()::part);
-        boolean makes = task.doing() == Plan.TaskKind.MAKE || task.doing() == Plan.TaskKind.MAKE_AND_SET;
+        boolean makes = task.doing().makes();
         int pieces = makes ? part.map(Part::units).orElse(0) * flowers : 0;
         int broken = (int) random.doubles(pieces).filter(d -> d < BREAKS).count();
         if (pieces > 0) {
@@ -141,7 +142,7 @@ final class DemoBench {
         }
         clock = clock.plusSeconds(Math.round(60 * minutes));
         touch(uid, Touch.DONE, clock, 1);
-        if (task.doing() == Plan.TaskKind.MAKE) {
+        if (task.doing() == TaskKind.MAKE) {
             part.filter(a::dries).ifPresent(p -> looked(a, plan, task, p, uid));
         }
     }
