@@ -62,7 +62,7 @@ public class MethodJourneyTest extends Journey {
         Locator agreed = page.locator("[data-agreed]");
         assertThat(agreed).containsText("it would be the same");
         String before = page.locator("[data-price] strong").first().textContent();
-        Locator hour = page.getByLabel("an hour of working time");
+        Locator hour = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("an hour of working time"));
         hour.fill("90");
         hour.press("Tab");
         assertThat(agreed).containsText("instead of");
