@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Collectors;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.StudioTime;
@@ -37,8 +38,10 @@ final class DaysPlanned {
     private static Calendars.Asked asked(List<OrderSheet.Line> lines, OrderSheet sheet, LocalDateTime handOver) {
         return new Calendars.Asked(
                 sheet,
-                lines.stream().map(OrderSheet.Line::count).toList(),
-                lines.stream().map(line -> Paste.usual(line.species().medium())).toList(),
+                lines.stream()
+                        .collect(Collectors.toMap(
+                                OrderSheet.Line::id,
+                                line -> Paste.usual(line.species().medium()))),
                 Room.REFERENCE,
                 handOver,
                 MARGIN_H,
@@ -124,7 +127,7 @@ final class DaysPlanned {
         List<OrderSheet.Line> lines = new ArrayList<>();
         for (int i = 0; i < species; i++) {
             Species one = all.remove(random.nextInt(all.size()));
-            lines.add(new OrderSheet.Line(one, flowers / species));
+            lines.add(OrderSheet.Line.of(one, flowers / species));
         }
         return lines;
     }

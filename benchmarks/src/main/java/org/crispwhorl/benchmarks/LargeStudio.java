@@ -85,6 +85,7 @@ public final class LargeStudio {
             ArrayNode lines = order.putArray("lines");
             for (int k = 0; k < 3; k++) {
                 lines.addObject()
+                        .put("id", Integer.toString(k))
                         .put("speciesId", shelf.get((7 * i + k) % shelf.size()))
                         .put("flowers", 1 + random.nextInt(8));
             }

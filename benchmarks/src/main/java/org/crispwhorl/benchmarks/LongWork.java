@@ -91,7 +91,7 @@ final class LongWork {
         Matcher ids = ID.matcher(
                 application.send(application.to("/api/species").GET()).body());
         for (int k = 0; k < species && ids.find(); k++) {
-            lines.add("{\"speciesId\":\"" + ids.group(1) + "\",\"flowers\":"
+            lines.add("{\"id\":\"" + lines.size() + "\",\"speciesId\":\"" + ids.group(1) + "\",\"flowers\":"
                     + (flowers / species + (k < flowers % species ? 1 : 0)) + "}");
         }
         String order = "{\"name\":\"" + flowers + "\",\"note\":\"\",\"handOver\":\"" + handOver

@@ -59,7 +59,7 @@ public class SpeciesBenchmark {
                 kept.add(part);
             }
         }
-        return SpeciesDocument.writeText(whole.withParts(kept).named(called));
+        return SpeciesDocument.writeText(whole.withParts(kept).withName(called));
     }
 
     @Setup

@@ -37,6 +37,7 @@ final class GreatOrder {
         ArrayNode all = draft.putArray("lines");
         for (int i = 0; i < lines; i++) {
             all.addObject()
+                    .put("id", Integer.toString(i))
                     .put("speciesId", shelf.get(i % shelf.size()).get("id").asString())
                     .put("flowers", flowers);
         }
