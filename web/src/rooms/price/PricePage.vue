@@ -90,7 +90,7 @@ const more = (b: Schemas['Beside']) => b.total - (shown.value?.total ?? 0)
           {{ price.result.value.hours.toFixed(1) }} h of working time instead of {{ promised.price.hours.toFixed(1) }} h.</template
         >
       </p>
-      <p v-else-if="agreed.data.value?.agreed" class="mt-3 border-l-2 border-ink pl-3" data-agreed>
+      <p v-else-if="agreed.data.value?.agreed && !promised" class="mt-3 border-l-2 border-ink pl-3" data-agreed>
         ◆ {{ money(agreed.data.value.agreed.price.total) }} was agreed {{ readable(agreed.data.value.agreed.at) }} for other flowers than
         are ordered now. Open the order and accept it again to agree anew.
       </p>
