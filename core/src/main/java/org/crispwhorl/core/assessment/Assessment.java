@@ -12,6 +12,7 @@ import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.form.Coverage;
 import org.crispwhorl.core.form.FlowerForm;
+import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.BuildContext;
@@ -161,12 +162,16 @@ public final class Assessment implements BuildContext {
 
     /** What hands do to make a part, its paste kneaded already. */
     Steps making(Part part) {
-        return makings.computeIfAbsent(part.id(), id -> part.making(this));
+        return makings.computeIfAbsent(part.id(), id -> part.making(this).glued(glue(part)));
     }
 
     /** What hands do to join a part. */
     Steps joining(Part part) {
-        return joinings.computeIfAbsent(part.id(), id -> part.joining(this));
+        return joinings.computeIfAbsent(part.id(), id -> part.joining(this).glued(glue(part)));
+    }
+
+    private String glue(Part part) {
+        return Text.Labels.of(techniques(part).glue());
     }
 
     /** For which part each shade is kneaded: the first that is made of it, by its id. */

@@ -7,6 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.drying.DryingCourse;
@@ -14,6 +17,7 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.FinishSteps;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.work.Steps;
 
 /**
@@ -24,6 +28,7 @@ public final class Planning {
     private static final String MIX = "mix";
     private static final String WHOLE_COLOUR = "colour-whole";
     private static final String FINISH = "finish";
+    private static final String BOX = "box";
 
     private final Assessment a;
     private final List<Plan.Task> tasks = new ArrayList<>();
@@ -48,10 +53,11 @@ public final class Planning {
         planning.make();
         planning.join();
         planning.seeTo();
+        planning.outOfTheCup();
         planning.colourWhole();
         planning.finish();
-        List<Plan.Gate> handOver = planning.handOver();
-        return new Plan(planning.tasks, handOver, planning.readyH(handOver));
+        planning.box();
+        return new Plan(planning.tasks, List.of(done(BOX)), planning.handsFreeH);
     }
 
     private void mix() {
@@ -109,12 +115,32 @@ public final class Planning {
                         Optional.empty())))));
     }
 
+    /** What was stacked in a cup comes out of it once every ring is firm. */
+    private void outOfTheCup() {
+        List<Petaled> stack = a.species().stack();
+        if (!stack.isEmpty()) {
+            place(task(
+                    "out-" + stack.get(0).id(),
+                    "Take it out of its cup",
+                    TaskKind.SEE_TO,
+                    Optional.of(stack.get(0).id()),
+                    FinishSteps.outOfTheCup(),
+                    1,
+                    stack.stream()
+                            .map(ring -> dry(ring, a.paste().furthest(Stage.FIRM)))
+                            .toList()));
+        }
+    }
+
     private void finish() {
         Steps steps = FinishSteps.of(a.species());
         if (!steps.list().isEmpty()) {
             List<Plan.Gate> gates = new ArrayList<>(wet);
             gates.add(done(tasks.get(tasks.size() - 1).id()));
-            place(task(FINISH, "Finish the flower", TaskKind.FINISH, Optional.empty(), steps, 1, gates));
+            Plan.Task finish = task(FINISH, "Finish the flower", TaskKind.FINISH, Optional.empty(), steps, 1, gates);
+            place(PlanTaskBuilder.builder(finish)
+                    .disturbs(a.species().finishing().smells() ? List.of(Plan.Disturbs.SMELL) : List.of())
+                    .build());
             wet.add(new Plan.Gate(
                     FINISH, Optional.empty(), FinishSteps.driesMin(a.species().finishing()) / 60, Optional.empty()));
         }
@@ -177,7 +203,7 @@ public final class Planning {
     }
 
     private void join() {
-        Optional<Part> bearer = a.species().centre().map(centre -> centre);
+        Optional<Part> bearer = a.species().bearer().map(centre -> centre);
         List<Plan.Gate> inside = new ArrayList<>();
         bearer.ifPresent(centre -> {
             inside.add(done(made(centre)));
@@ -226,8 +252,8 @@ public final class Planning {
         if (under == null) {
             return gates;
         }
-        boolean centre = a.species().centre().filter(under::equals).isPresent();
-        Optional<String> bearing = a.species().centre().filter(c -> !centre).map(Planning::made);
+        boolean centre = a.species().bearer().filter(under::equals).isPresent();
+        Optional<String> bearing = a.species().bearer().filter(c -> !centre).map(Planning::made);
         boolean fresh = gates.stream()
                 .filter(gate -> bearing.filter(gate.afterTask()::equals).isEmpty())
                 .allMatch(gate -> gate.waitH() == 0 && gate.stage().isEmpty());
@@ -431,14 +457,21 @@ public final class Planning {
         handsFreeH = placed.endH();
     }
 
-    private List<Plan.Gate> handOver() {
-        return HandOver.of(
+    /** It goes into its box as soon as it can leave. */
+    private void box() {
+        List<Plan.Gate> canLeave = HandOver.of(
                 a, wet, tasks.get(tasks.size() - 1).id(), Planning::made, part -> handsFreeH - ends.get(made(part)));
-    }
-
-    private double readyH(List<Plan.Gate> handOver) {
-        return handOver.stream()
-                .mapToDouble(g -> ends.get(g.afterTask()) + g.waitH())
-                .reduce(handsFreeH, Math::max);
+        Set<String> followed = tasks.stream()
+                .flatMap(task -> task.gates().stream())
+                .map(Plan.Gate::afterTask)
+                .collect(Collectors.toSet());
+        List<Plan.Gate> gates = Stream.concat(
+                        canLeave.stream(),
+                        tasks.stream()
+                                .map(Plan.Task::id)
+                                .filter(id -> !followed.contains(id))
+                                .map(Planning::done))
+                .toList();
+        place(task(BOX, "Box the flower", TaskKind.FINISH, Optional.empty(), FinishSteps.boxing(), 1, gates));
     }
 }

@@ -23,6 +23,7 @@ import org.crispwhorl.core.studio.BatchLimits;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** Minutes of working time that a part of one flower takes, by the studio's pace. */
 public final class Work {
@@ -125,7 +126,7 @@ public final class Work {
             Steps round = Steps.of(Operation.COLOUR_ROUND, 1, pass.told(part.zoned()) + ".");
             boolean each =
                     when(a, part, pass) == Pass.GoesOn.PIECE || pace(a).minutes(pieces) <= pace(a).minutes(round);
-            all = all.and(each ? pieces : round);
+            all = all.and((each ? pieces : round).using(pass.uses()));
         }
         return all;
     }
@@ -142,7 +143,7 @@ public final class Work {
      * studio which dusts the whole flower dusts no pieces, and that the centre, which is joined to nothing, is no ring.
      */
     public static Pass.GoesOn when(Assessment a, Part part, Pass pass) {
-        boolean bearer = a.species().centre().filter(h -> h == part).isPresent();
+        boolean bearer = a.species().bearer().filter(h -> h == part).isPresent();
         Pass.GoesOn stated = bearer && pass.when() == Pass.GoesOn.RING ? Pass.GoesOn.PIECE : pass.when();
         boolean onFlower =
                 a.joinedWhileItBends(part) || !pass.wet() && a.techniques(part).dusting() == Techniques.Dusting.WHOLE;
@@ -209,11 +210,9 @@ public final class Work {
         };
     }
 
-    /** Whether its pieces are cut on the ridged board, their midribs in its grooves. */
-    public static boolean grooved(Assessment a, Petaled part) {
-        return part.pieces().wired().isPresent()
-                && part.pieces().cut().filter(cut -> !cut.onePiece()).isPresent()
-                && a.techniques(part).ridge() == Techniques.Ridge.BOARD;
+    /** Whether pieces of a part are cut on the ridged board, their midribs in its grooves. */
+    public static boolean grooved(Assessment a, Part part) {
+        return a.making(part).uses().anyMatch(use -> use.sort() == Use.Sort.BOARD);
     }
 
     /** Pieces that lie on the board at once: one a groove where it is not known how they lie. */

@@ -3,7 +3,6 @@ package org.crispwhorl.core.bench;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.work.BatchId;
@@ -100,15 +99,6 @@ public final class Broken {
                 tasks.add(more);
             }
         }
-        List<OrderSheet.HandOverGate> handOver = sheet.handOver().stream()
-                .flatMap(g -> g.line().equals(first.line())
-                                && g.gate().afterTask().equals(first.task().id())
-                        ? Stream.of(
-                                g,
-                                new OrderSheet.HandOverGate(
-                                        g.line(), g.gate().after(more.task().id())))
-                        : Stream.of(g))
-                .toList();
-        return sheet.with(tasks, handOver);
+        return sheet.with(tasks);
     }
 }

@@ -48,8 +48,8 @@ record Frame(
     }
 
     /** Something done that is not ready in time, whatever is done from now on. */
-    Optional<Batch> lateAlready() {
-        return left.notReady(axis);
+    Optional<Remaining.Late> lateAlready() {
+        return left.notReady(axis, batch -> hours.latestStart(batch, batch.last(), true));
     }
 
     /** A slot as a maker says it. */

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.ToIntFunction;
+import java.util.stream.Stream;
 
 /**
  * What is left to be placed once some of it is done: what waits for something done waits from when that was over.
@@ -52,16 +54,35 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
         return new Remaining(all, byUid, place, List.copyOf(left), List.copyOf(busy));
     }
 
-    /** What of it is done and, dry as it has to be, is not so when its order leaves: the latest; none where all of it is. */
-    Optional<Batch> notReady(Axis axis) {
-        return all.stream()
-                .filter(b -> done.containsKey(b.key()) && readyAt(b, axis) > b.last())
-                .max(Comparator.comparingInt(b -> readyAt(b, axis)));
+    /**
+     * Something done that has not had what it needs when its order leaves, whatever is done from now on.
+     *
+     * @param why what it needs
+     * @param readyAt the slot at which it has had it
+     */
+    record Late(Batch done, String why, int readyAt) {}
+
+    /**
+     * What is ready last of what is done and not ready in time, for its order to leave or for what is still to do; none where all is.
+     *
+     * @param latest the last slot in which hands that are there may begin something
+     */
+    Optional<Late> notReady(Axis axis, ToIntFunction<Batch> latest) {
+        Stream<Late> leave = all.stream()
+                .filter(b -> done.containsKey(b.key()))
+                .map(b -> new Late(b, b.tailWhy(), b.tail().over(ended(b, axis))))
+                .filter(late -> late.readyAt() > late.done().last());
+        Stream<Late> wait = all.stream().filter(b -> !done.containsKey(b.key())).flatMap(b -> b.waits().stream()
+                .filter(w -> done.containsKey(all.get(w.after()).key()))
+                .map(w -> new Late(all.get(w.after()), w.why(), w.opens(ended(all.get(w.after()), axis))))
+                .filter(late -> late.readyAt() > latest.applyAsInt(b)));
+        return Stream.concat(leave, wait)
+                .filter(late -> !late.why().isEmpty())
+                .max(Comparator.comparingInt(Late::readyAt));
     }
 
-    /** The slot at which something done has had what it needs before the hand-over. */
-    int readyAt(Batch batch, Axis axis) {
-        return batch.tail().over(axis.ceil(done.get(batch.key()).to()));
+    private int ended(Batch batch, Axis axis) {
+        return axis.ceil(done.get(batch.key()).to());
     }
 
     private static Batch held(

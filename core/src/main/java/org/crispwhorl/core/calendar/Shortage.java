@@ -50,9 +50,9 @@ final class Shortage {
             return "The hand-over less its time to spare lies before now.";
         }
         if (frame.lateAlready().isPresent()) {
-            Batch late = frame.lateAlready().get();
-            return late.task().name() + ", " + late.species() + ", is done, but must have " + late.tailWhy()
-                    + ": that is over " + frame.said(frame.left().readyAt(late, frame.axis()))
+            Remaining.Late late = frame.lateAlready().get();
+            return late.done().task().name() + ", " + late.done().species() + ", is done, but must have " + late.why()
+                    + ": that is over " + frame.said(late.readyAt())
                     + ", after the hand-over less its time to spare.";
         }
         Optional<String> missed = missed(frame);

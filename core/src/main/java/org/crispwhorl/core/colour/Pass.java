@@ -3,12 +3,14 @@ package org.crispwhorl.core.colour;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.work.Operation;
+import org.crispwhorl.core.work.Use;
 
 /** One going over with colour: what, how, on which side, where, how strong, and when. */
 @RecordBuilder
@@ -149,6 +151,13 @@ public record Pass(
 
     public boolean on(PieceSide looked) {
         return side == PieceSide.BOTH || side == looked;
+    }
+
+    /** Spirit, where it is let down with it. */
+    public Optional<Use> uses() {
+        return carrier == Carrier.SPIRIT
+                ? Optional.of(Use.usedUp(Use.Sort.SPIRIT, Text.Labels.of(carrier)))
+                : Optional.empty();
     }
 
     /** Share of the colour that is laid at a place, 0 to 1. */

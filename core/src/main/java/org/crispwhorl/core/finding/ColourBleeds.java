@@ -8,10 +8,11 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.colour.Carrier;
+import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
-import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.species.Part;
 
 /** So much water in a colour that has an edge: it runs on past where it was put. */
 final class ColourBleeds implements Rule {
@@ -21,8 +22,8 @@ final class ColourBleeds implements Rule {
     @Override
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
-        for (Petaled part : a.species().petaled()) {
-            part.colour().passes().stream()
+        for (Part part : a.species().parts()) {
+            part.colouring().orElse(Colouring.NONE).passes().stream()
                     .filter(ColourBleeds::bleeds)
                     .findFirst()
                     .ifPresent(pass -> found.add(new Finding(
@@ -42,8 +43,8 @@ final class ColourBleeds implements Rule {
         return found;
     }
 
-    private static Fix fix(Assessment a, Petaled part, String words, UnaryOperator<Pass> change) {
-        return Fix.part(a, words, part, p -> p.with(p.colour().each(pass -> bleeds(pass) ? change.apply(pass) : pass)));
+    private static Fix fix(Assessment a, Part part, String words, UnaryOperator<Pass> change) {
+        return Fix.part(a, words, part, p -> p.coloured(c -> c.each(pass -> bleeds(pass) ? change.apply(pass) : pass)));
     }
 
     private static boolean bleeds(Pass pass) {

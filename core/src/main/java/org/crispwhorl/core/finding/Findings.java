@@ -22,6 +22,8 @@ public final class Findings {
             new WiredOntoSoft(),
             new SetBeforeWrapped(),
             new NeverHung(),
+            new BackNeverDried(),
+            new BentTooTight(),
             new HookMissing(),
             new GrooveTooShort(),
             new HoldTooShort(),

@@ -56,8 +56,18 @@ record GluedCentre(Centre centre, Petaled petals, HuggingPetal surface) {
                 Math.max(pieces.attachment().gluedShare(), pieces.attachment().opensFrom()) >= TO_THE_TIP;
         return form.core()
                 ? form.volumeMm3() == 0 || toTheTip
-                : form.plain() && (toTheTip || pieces.opensDeg() <= CLOSED_DEG);
+                : form.plain() && (toTheTip || pieces.opensDeg() <= CLOSED_DEG || tallerThanItsPetals());
     }
+
+    /** Whether a cone of paste stands above the petals that are laid well up it, however they lean. */
+    private boolean tallerThanItsPetals() {
+        double reach = petals.pieces().finished().lengthMm() - surface.startMm();
+        return petals.pieces().attachment().gluedShare() >= LAID_UP
+                && centre.form().heightMm() > reach;
+    }
+
+    /** Petals glued to less of their length stand round a centre and do not cover it. */
+    private static final double LAID_UP = 0.4;
 
     /** Whether the petals, laid on to their tips, leave the top of the centre open. */
     boolean open() {

@@ -20,13 +20,13 @@ final class SteamOnCoat implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Centre centre : a.species().centres()) {
-            if (a.species().finishing().reachesCentres() && !centre.form().bearsSteam()) {
-                boolean steam = a.species().finishing() == Species.Finishing.STEAM;
+            if (a.species().finishing().wets(centre) && !centre.form().bearsSteam()) {
+                boolean steam = a.species().finishing().steams(centre);
                 found.add(new Finding(
                         "steam-on-coat",
                         Severity.CHECK,
                         Optional.of(centre.id()),
-                        steam ? "Steam runs on this centre" : "A liquid glaze ruins this centre",
+                        steam ? "Steam runs on this centre" : "A liquid coat ruins this centre",
                         Why.of(
                                 "Crumb and pollen dissolve or stain where they get wet",
                                 "Rule of the craft",
@@ -34,7 +34,7 @@ final class SteamOnCoat implements Rule {
                         List.of(
                                 Fix.species(
                                         a,
-                                        steam ? "steam the petals only" : "do not glaze the flower",
+                                        steam ? "steam the petals only" : "leave the flower uncoated",
                                         s -> s.withFinishing(
                                                 steam ? Species.Finishing.STEAM_PETALS : Species.Finishing.NONE)),
                                 Fix.part(

@@ -5,10 +5,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.solid.Scatter;
 import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.species.Attachment;
+import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Lobe;
 import org.crispwhorl.core.species.Overlap;
 import org.crispwhorl.core.species.Part;
@@ -43,12 +45,18 @@ final class Assembly {
     private boolean shut;
 
     private int spiralled;
+
+    /** Rings that are stacked in a cup, and how high they lie in it so far. */
+    private final List<Petaled> stack;
+
+    private double inCupMm;
     private double thickenedMm;
 
     Assembly(Species species, Paste paste, WireTable wireTable) {
         this.species = species;
         this.paste = paste;
         this.wireTable = wireTable;
+        this.stack = species.stack();
         this.onePass =
                 species.techniques().assembly().orElse(Techniques.USUAL.assembly()) == Techniques.Assembly.ONE_PASS;
         List<Solid.Turned> centres = species.parts().stream()
@@ -127,7 +135,9 @@ final class Assembly {
 
     /** @param stated azimuths of its pieces, radians, where they do not follow its place */
     private PlacedRing placeRing(Petaled petaled, double bundle, Optional<double[]> stated) {
-        Laid laid = petaled.inHead() && petaled.pieces().hugs() ? onSkin(petaled) : standing(petaled, bundle);
+        Laid laid = stack.contains(petaled)
+                ? inTheCup(petaled)
+                : petaled.inHead() && petaled.pieces().hugs() ? onSkin(petaled) : standing(petaled, bundle);
         PetalSurface surface = laid.by().apply(petaled);
         Place place = petaled.pieces().place();
         double[] azimuths = stated.orElseGet(() -> azimuths(petaled, surface, inner(rings), spiralled));
@@ -154,8 +164,8 @@ final class Assembly {
 
     /** Soft pieces: threaded under what is inside them, or glued at their seat, or so that their tips stand right. */
     private Laid onSkin(Petaled petaled) {
-        Skin inside = skin;
         Pieces pieces = petaled.pieces();
+        Skin inside = rings.stream().noneMatch(ring -> ring.part().inHead()) ? underADot(pieces) : skin;
         double thick = pieces.finishedMm(paste);
         Optional<Attachment.Glued.Reach> reach = pieces.attachment().reach();
         if (reach.isPresent()) {
@@ -173,6 +183,26 @@ final class Assembly {
                 p -> HuggingPetal.on(inside, p.pieces(), p.pieces().finishedMm(paste), way));
     }
 
+    /** What the first cut is laid on: a middle that is much wider than its centre lies flat under it, unless its petals are laid up. */
+    private Skin underADot(Pieces pieces) {
+        double middle = pieces.making().finishedMiddleMm() / 2;
+        double laid =
+                Math.max(pieces.attachment().gluedShare(), pieces.attachment().opensFrom());
+        double wider = HuggingPetal.smooth((middle / skin.widestMm() - LIFTED) / (FLAT - LIFTED));
+        double open = 1 - HuggingPetal.smooth((laid - OPEN) / (LAID_UP - OPEN));
+        return skin.spread(wider * open, middle + laid * pieces.finished().lengthMm());
+    }
+
+    /** A middle so many times as wide as its centre is still lifted by it; one so many times as wide lies flat. */
+    private static final double LIFTED = 1.3;
+
+    private static final double FLAT = 2;
+
+    /** Petals glued to so much of their length lie open; those glued to so much are laid up their centre, however small. */
+    private static final double OPEN = 0.25;
+
+    private static final double LAID_UP = 0.5;
+
     /**
      * Where along the skin a ring's pieces begin: what is threaded at the edge of its middle, what is fitted singly to the back of
      * the flower where its feet stand side by side, petals at their seat.
@@ -186,6 +216,31 @@ final class Assembly {
                 ? skin.wayAt(pieces.place().onStemMm())
                 : pieces.count() * 2 * pieces.finished().halfWidthAt(0) / Arcs.TURN;
     }
+
+    /** Pieces that lie in a cup: level where they leave its middle, and up its side, each ring on the one before. */
+    private Laid inTheCup(Petaled petaled) {
+        Pieces pieces = petaled.pieces();
+        double neck = Math.max(BARE_WIRE_MM, pieces.making().finishedMiddleMm() / 2);
+        double thick = pieces.finishedMm(paste);
+        double seat = inCupMm + thick / 2;
+        inCupMm += thick;
+        return new Laid(neck, p -> {
+            Former cup = p.pieces().former().orElseThrow();
+            double round = Math.max(neck, cup.sphereRadiusMm() - seat);
+            double lean =
+                    FLAT_DEG - Math.toDegrees((neck + p.pieces().finished().lengthMm() / 2) / round);
+            return StandingPetal.of(
+                    p.pieces().with(d -> {
+                        d.attachment = new Attachment.Threaded();
+                        d.former = Optional.of(cup.scaled(round / cup.sphereRadiusMm()));
+                        d.opensDeg = Limits.within(Pieces.class, "opensDeg", lean);
+                    }),
+                    neck,
+                    seat);
+        });
+    }
+
+    private static final double FLAT_DEG = 90;
 
     /** Pieces that keep their shape: they leave the bundle of wires, or what they are glued to. */
     private Laid standing(Petaled petaled, double bundle) {

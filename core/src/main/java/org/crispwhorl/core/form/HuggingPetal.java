@@ -163,7 +163,7 @@ public final class HuggingPetal implements PetalSurface {
     /** What has relaxed by one part in so many lies in the tilted plane. */
     private static final double TILTS = 10;
 
-    private static double smooth(double x) {
+    static double smooth(double x) {
         double c = Math.max(0, Math.min(1, x));
         return c * c * (3 - 2 * c);
     }

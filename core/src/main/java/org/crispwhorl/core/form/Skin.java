@@ -144,6 +144,37 @@ public final class Skin {
         return through(points);
     }
 
+    /**
+     * The same spread out level: what is wider than the centre that it is laid on lies flat under it.
+     *
+     * @param share of the way there, 0 the same, 1 level
+     * @param reachMm how far out it goes then
+     */
+    Skin spread(double share, double reachMm) {
+        if (share <= 0) {
+            return this;
+        }
+        List<double[]> points = new ArrayList<>();
+        double low = heights[0];
+        for (int i = 0; i <= SLICES; i++) {
+            double part = (double) i / SLICES;
+            At at = at(part * lengthMm());
+            points.add(new double[] {
+                at.radiusMm() + share * (part * reachMm - at.radiusMm()), at.heightMm() + share * (low - at.heightMm())
+            });
+        }
+        return through(points);
+    }
+
+    /** How far it comes from the axis, mm. */
+    double widestMm() {
+        double widest = 0;
+        for (double radius : radii) {
+            widest = Math.max(widest, radius);
+        }
+        return widest;
+    }
+
     /** The same meridian with its points at even steps. */
     private Skin even() {
         double whole = lengthMm();

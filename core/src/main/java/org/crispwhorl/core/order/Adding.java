@@ -176,7 +176,7 @@ final class Adding {
     }
 
     private static boolean grooved(Assessment a, Part part) {
-        return part.flat().filter(p -> Work.grooved(a, p)).isPresent();
+        return Work.grooved(a, part);
     }
 
     /** Two shades rolled together part no more. */

@@ -98,19 +98,13 @@ public final class Gathering {
                 colours,
                 ServiceCard.of(
                         lines,
+                        sheet,
                         conditions,
                         drawer,
                         stems.stream().mapToInt(Materials.StemJob::flowers).sum(),
                         venue),
                 new Shopping(drawer, tierMm, tapeWidthMm())
-                        .of(
-                                cuts,
-                                wires,
-                                pastes,
-                                stems,
-                                sheet,
-                                colours,
-                                ToolsTaken.of(new AssessedLines(lines, conditions), drawer)));
+                        .of(cuts, wires, pastes, stems, sheet, colours, ToolsTaken.of(sheet, drawer)));
     }
 
     private record SheetOf(Cut cut, double rolledMm, String shade, boolean grooved, boolean twoColoured) {}

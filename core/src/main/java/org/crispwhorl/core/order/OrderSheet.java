@@ -184,9 +184,9 @@ public record OrderSheet(
     public record HandOverGate(String line, Plan.Gate gate) {}
 
     /** The same with other tasks. */
-    public OrderSheet with(List<OrderTask> others, List<HandOverGate> gates) {
+    public OrderSheet with(List<OrderTask> others) {
         double minutes = others.stream().mapToDouble(OrderTask::labourMin).sum();
-        return new OrderSheet(cuts, shades, wires, stamens, bought, minutes, others, gates);
+        return new OrderSheet(cuts, shades, wires, stamens, bought, minutes, others, handOver);
     }
 
     /** Adds up an order. Spares are taken for each kind of piece over the whole order. */

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.colour.Carrier;
 import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.measure.Text;
@@ -18,6 +17,7 @@ import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.safety.Cautions;
 import org.crispwhorl.core.safety.Contents;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.work.Use;
 
 /**
  * What goes with an order to whoever serves it: what has to come out before anybody eats, what may not be eaten by whom, and how the
@@ -52,29 +52,30 @@ public record ServiceCard(
     public record TakenOut(String what, int count, List<String> in) {}
 
     /**
+     * @param sheet what they take
      * @param drawer whose pots say which colours are sold as food
      * @param picks stems that stand in a pick
      * @param venue where the flowers go; none where that is not known
      */
     static ServiceCard of(
-            List<OrderSheet.Line> lines, Conditions conditions, Drawer drawer, int picks, Optional<Venue> venue) {
+            List<OrderSheet.Line> lines,
+            OrderSheet sheet,
+            Conditions conditions,
+            Drawer drawer,
+            int picks,
+            Optional<Venue> venue) {
         List<ServedFlowers> flowers = new ArrayList<>();
         Map<String, Integer> counts = new LinkedHashMap<>();
         Map<String, Set<String>> where = new LinkedHashMap<>();
         Set<String> allergens = new LinkedHashSet<>();
         Set<String> notEaten = new LinkedHashSet<>();
         Set<String> keeping = new LinkedHashSet<>();
-        boolean painted = false;
         for (OrderSheet.Line line : lines) {
             Assessment a = new Assessment(line.species(), conditions);
             Medium medium = a.species().medium();
             String name = line.species().name();
             flowers.add(new ServedFlowers(name, line.count(), medium.label(), medium.edible()));
             Contents contents = Contents.of(a);
-            painted |= a.species().parts().stream()
-                    .flatMap(p -> p.colouring().stream())
-                    .flatMap(c -> c.passes().stream())
-                    .anyMatch(pass -> pass.carrier() == Carrier.SPIRIT);
             contents.notFood().forEach(n -> {
                 counts.merge(n.what(), line.count() * n.count(), Integer::sum);
                 where.computeIfAbsent(n.what(), w -> new LinkedHashSet<>()).add(name);
@@ -92,9 +93,10 @@ public record ServiceCard(
             where.computeIfAbsent("picks", w -> new LinkedHashSet<>()).add("the stems that stand in the cake");
         }
         colours(lines, conditions, drawer).forEach(notEaten::add);
-        if (painted) {
-            notEaten.add("Painted with spirit, which dries off: tell whoever avoids alcohol.");
-        }
+        sheet.tasks().stream()
+                .flatMap(task -> task.task().steps().uses())
+                .flatMap(use -> told(use.sort()).stream())
+                .forEach(notEaten::add);
         if (counts.containsKey("wires")) {
             notEaten.add(
                     "Taped stems are no food and do not touch it: they stand in picks, or lie on something that is taken off with them.");
@@ -110,6 +112,16 @@ public record ServiceCard(
                 List.copyOf(notEaten),
                 List.copyOf(keeping),
                 Cautions.RULES);
+    }
+
+    /** What is said of something used up in the work to whoever eats. */
+    private static Optional<String> told(Use.Sort sort) {
+        return switch (sort) {
+            case SPIRIT -> Optional.of("Painted with spirit, which dries off: tell whoever avoids alcohol.");
+            case GLAZE -> Optional.of("Glazed: eaten only where the glaze is sold as food; read what it is made of.");
+            case LACQUER -> Optional.of("Lacquered: what is lacquered is not eaten.");
+            case FORMER, VEINER, BOARD, RACK, GLUE -> Optional.empty();
+        };
     }
 
     /** Colours of which the drawer does not say that they may be eaten. */

@@ -3,18 +3,15 @@ package org.crispwhorl.core.order;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
-import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.paste.Stage;
-import org.crispwhorl.core.species.Former;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Part;
-import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.studio.Kit;
+import org.crispwhorl.core.work.Use;
 
 /** What there is only so much of and a task takes, as far as the kit says how much there is. */
 final class Tools {
@@ -54,29 +51,24 @@ final class Tools {
                 .mapToDouble(Plan.Gate::waitH)
                 .min()
                 .orElse(Double.POSITIVE_INFINITY);
-        double firmH = a.drying(part)
-                .flatMap(course -> course.at(Stage.FIRM))
-                .map(DryingCourse.Reached::safeByH)
-                .orElse(0.0);
-        double hours = Math.min(joinedH, firmH);
+        double hours = Math.min(joinedH, firmH(part));
         int pieces = part.units() * flowers;
-        Optional<Petaled> petaled = part.flat();
-        Optional<String> former = petaled.flatMap(p -> p.pieces().former()).map(Former::name);
-        former.ifPresent(name -> add(
-                name, a.conditions().kit().formersNamed(name).stream().boxed().findFirst(), pieces, hours));
-        if (former.isEmpty() && petaled.flatMap(p -> p.pieces().wired()).isPresent()) {
-            add("racks", places().racks(), pieces, hours);
-        }
-        if (petaled.filter(p -> Work.grooved(a, p)).isPresent()) {
-            add("ridged board", places().boards(), 1, 0);
-        }
+        task.steps().uses().forEach(use -> add(use, hours));
         if (a.dries(part) && a.room(part).air() instanceof Room.Air.Cabinet) {
             add("cabinet", places().cabinet(), pieces, hours);
         }
     }
 
+    private double firmH(Part part) {
+        return a.drying(part)
+                .flatMap(course -> course.at(Stage.FIRM))
+                .map(DryingCourse.Reached::safeByH)
+                .orElse(0.0);
+    }
+
     /** A flower hangs as long as it rests, and stands in the cabinet until it is worked on again, at last until it leaves. */
     private void joined(Part part) {
+        task.steps().uses().filter(Use::kept).forEach(use -> add(use, firmH(part)));
         Joining.Rest rest = part.joins(a).rest();
         boolean rests = rest.until() != Joining.Rest.Until.NOTHING;
         if (rests && rest.position() == Joining.Rest.Position.HANGING) {
@@ -90,16 +82,32 @@ final class Tools {
         }
     }
 
-    /** Hours until it may be worked on again; of the last work until it may leave. */
+    /** Hours until it may be worked on again. */
     private double nextH() {
-        boolean last = plan.tasks().get(plan.tasks().size() - 1).id().equals(task.id());
-        return Stream.concat(
-                        plan.tasks().stream().flatMap(t -> t.gates().stream()),
-                        last ? plan.handOver().stream() : Stream.empty())
+        return plan.tasks().stream()
+                .flatMap(t -> t.gates().stream())
                 .filter(g -> g.afterTask().equals(task.id()))
                 .mapToDouble(Plan.Gate::waitH)
                 .max()
                 .orElse(0);
+    }
+
+    /** What lies in a place keeps it for so long; what is in the hand only is free with the hand. */
+    private void add(Use use, double hours) {
+        int wanted = use.atOnce() * flowers;
+        switch (use.sort()) {
+            case FORMER ->
+                add(
+                        use.name(),
+                        a.conditions().kit().formersNamed(use.name()).stream()
+                                .boxed()
+                                .findFirst(),
+                        use.kept() ? wanted : 1,
+                        use.kept() ? hours : 0);
+            case RACK -> add(use.name(), places().racks(), wanted, hours);
+            case BOARD -> add(use.name(), places().boards(), 1, 0);
+            case VEINER, GLUE, GLAZE, LACQUER, SPIRIT -> {}
+        }
     }
 
     private void add(String tool, Optional<Integer> owned, int wanted, double hours) {

@@ -1,85 +1,62 @@
 package org.crispwhorl.core.order;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import org.crispwhorl.core.assessment.Assessment;
-import org.crispwhorl.core.assessment.Work;
+import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 import org.crispwhorl.core.drawer.Drawer;
+import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.OwnFormer;
 import org.crispwhorl.core.drawer.OwnVeiner;
 import org.crispwhorl.core.drawer.RidgedBoard;
-import org.crispwhorl.core.measure.Text;
-import org.crispwhorl.core.species.Joining;
-import org.crispwhorl.core.species.Petaled;
+import org.crispwhorl.core.work.Use;
 
-/** The tools that an order takes besides its cutters, against what the drawer has: what pieces dry in, what veins them, what holds them. */
+/** What the work of an order takes besides cutters, paste and wire, against what the drawer has: read from its acts. */
 final class ToolsTaken {
     private final Drawer drawer;
-    private final Map<String, Integer> formers = new LinkedHashMap<>();
-    private final Set<String> veiners = new LinkedHashSet<>();
-    private final Set<String> glues = new LinkedHashSet<>();
-    private boolean board;
-    private boolean glaze;
+
+    /** Of each sort by its name, the most that one flower takes at once. */
+    private final Map<Taken, Integer> taken = new LinkedHashMap<>();
+
+    private record Taken(Use.Sort sort, String name) {}
 
     private ToolsTaken(Drawer drawer) {
         this.drawer = drawer;
     }
 
-    static List<Materials.ShoppingLine> of(AssessedLines lines, Drawer drawer) {
+    static List<Materials.ShoppingLine> of(OrderSheet sheet, Drawer drawer) {
         ToolsTaken tools = new ToolsTaken(drawer);
-        for (int i = 0; i < lines.size(); i++) {
-            tools.add(lines.assessment(i));
-        }
-        return tools.lines();
+        sheet.tasks().forEach(task -> task.task()
+                .steps()
+                .uses()
+                .filter(use -> use.sort() != Use.Sort.RACK)
+                .forEach(use -> tools.taken.merge(new Taken(use.sort(), use.name()), use.atOnce(), Math::max)));
+        return tools.taken.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey(Comparator.comparing(Taken::sort)))
+                .map(e -> tools.line(e.getKey(), e.getValue()))
+                .toList();
     }
 
-    private void add(Assessment a) {
-        for (Petaled part : a.species().petaled()) {
-            part.pieces().former().ifPresent(former -> formers.merge(former.name(), atOnce(a, part), Math::max));
-            part.pieces().veiner().filter(v -> v.pressed()).ifPresent(v -> veiners.add(v.name()));
-            board |= Work.grooved(a, part);
-        }
-        a.species().parts().stream()
-                .filter(part -> part.glued() && a.dries(part))
-                .forEach(part -> glues.add(Text.Labels.of(a.techniques(part).glue())));
-        glaze |= a.species().finishing().glazes();
+    private Materials.ShoppingLine line(Taken use, int count) {
+        String what = (use.sort().label() + " " + use.name()).trim();
+        return switch (use.sort()) {
+            case FORMER ->
+                tool(
+                        what,
+                        count,
+                        owned(OwnFormer.class, f -> f.name().equals(use.name()), OwnFormer::here),
+                        "for one flower at a time");
+            case VEINER ->
+                tool(what, count, owned(OwnVeiner.class, v -> v.name().equals(use.name()), OwnVeiner::here), "");
+            case BOARD -> tool(what, count, owned(RidgedBoard.class, board -> true, board -> 1), "");
+            case RACK, GLUE, GLAZE, LACQUER, SPIRIT -> tool(what, 1, 1, "the drawer keeps no count of it");
+        };
     }
 
-    /** What is shaped in a former and taken out again needs one; what dries in it needs one for each cut of a flower. */
-    private static int atOnce(Assessment a, Petaled part) {
-        return part.joins(a).as() == Joining.As.SOFT ? 1 : part.units();
-    }
-
-    private List<Materials.ShoppingLine> lines() {
-        List<Materials.ShoppingLine> all = new ArrayList<>();
-        formers.forEach((name, count) -> all.add(tool(
-                "former " + name,
-                count,
-                drawer.all(OwnFormer.class).stream()
-                        .filter(f -> f.name().equals(name))
-                        .mapToInt(OwnFormer::here)
-                        .sum(),
-                "for one flower at a time")));
-        veiners.forEach(name -> all.add(tool(
-                "veiner " + name,
-                1,
-                drawer.all(OwnVeiner.class).stream()
-                        .filter(v -> v.name().equals(name))
-                        .mapToInt(OwnVeiner::here)
-                        .sum(),
-                "")));
-        if (board) {
-            all.add(tool("ridged board", 1, drawer.all(RidgedBoard.class).isEmpty() ? 0 : 1, ""));
-        }
-        glues.forEach(glue -> all.add(tool(glue, 1, 1, "the drawer keeps no count of it")));
-        if (glaze) {
-            all.add(tool("glaze", 1, 1, "the drawer keeps no count of it"));
-        }
-        return all;
+    private <T extends DrawerItem> int owned(Class<T> kind, Predicate<T> which, ToIntFunction<T> here) {
+        return drawer.all(kind).stream().filter(which).mapToInt(here).sum();
     }
 
     private static Materials.ShoppingLine tool(String what, int needed, int owned, String note) {

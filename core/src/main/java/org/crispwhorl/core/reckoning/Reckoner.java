@@ -263,20 +263,24 @@ public final class Reckoner {
     private static Why ready(Plan plan) {
         Map<String, Plan.Task> tasks = new HashMap<>();
         List<Why.Input> inputs = new ArrayList<>();
+        Plan.Task last = plan.tasks().get(plan.tasks().size() - 1);
         double free = 0;
         for (Plan.Task task : plan.tasks()) {
             tasks.put(task.id(), task);
-            free = Math.max(free, task.endH());
+            free = task == last ? free : Math.max(free, task.endH());
         }
         inputs.add(in("hands done", free, Unit.H));
-        for (Plan.Gate gate : plan.handOver()) {
+        for (Plan.Gate gate : last.gates()) {
             Plan.Task after = tasks.get(gate.afterTask());
-            // Only paint is waited for without a stage of drying.
-            String dry = gate.stage().isPresent() ? "dry after: " : "dry to the touch after: ";
-            inputs.add(in(dry + after.name(), after.endH() + gate.waitH(), Unit.H));
+            if (gate.waitH() > 0) {
+                // Only paint is waited for without a stage of drying.
+                String dry = gate.stage().isPresent() ? "dry after: " : "dry to the touch after: ";
+                inputs.add(in(dry + after.name(), after.endH() + gate.waitH(), Unit.H));
+            }
         }
+        inputs.add(in(last.name(), last.labourMin(), Unit.MIN));
         return new Why(
-                "The latest of these: tasks in turn, each when its gates are safe, working straight through",
+                "The latest of these, and then its box: tasks in turn, each when its gates are safe, working straight through",
                 inputs,
                 "The plan of this species");
     }

@@ -11,6 +11,7 @@ import java.util.OptionalInt;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.assessment.Planning;
@@ -31,6 +32,7 @@ import org.crispwhorl.core.troubleshooting.Seen;
 import org.crispwhorl.core.troubleshooting.Troubleshooting;
 import org.crispwhorl.core.wire.TapeRun;
 import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Use;
 
 /** A species as a method: what a teacher hands out, and a helper works from without asking. */
 final class Method {
@@ -106,20 +108,11 @@ final class Method {
                     Said.many(cut.needed() + cut.spares(), "piece") + ": " + cut.from()
                             + (cut.cut().isPresent() ? ", " + Said.size(cut.lengthMm(), cut.widthMm()) : ""));
         }
-        a.species().petaled().forEach(part -> {
-            part.pieces()
-                    .former()
-                    .ifPresent(f -> need(
-                            rows,
-                            "for " + part.name(),
-                            Said.many(part.pieces().units(), "former") + ": " + f.name() + ", "
-                                    + Said.mm(2 * f.rimRadiusMm()) + " across, " + Said.mm(f.depthMm()) + " deep"));
-            part.pieces()
-                    .veiner()
-                    .filter(v -> v.pressed())
-                    .ifPresent(v ->
-                            need(rows, "for " + part.name(), "veiner: " + v.name() + ", " + Said.mm(v.lengthMm())));
-        });
+        plan.tasks().forEach(task -> task.steps()
+                .uses()
+                .filter(use -> !use.sort().usedUp() && use.sort() != Use.Sort.RACK)
+                .distinct()
+                .forEach(use -> need(rows, "for " + partOf(task), needed(use))));
         sheet.wires()
                 .forEach(w -> need(
                         rows,
@@ -133,8 +126,8 @@ final class Method {
                 rows,
                 "else",
                 "board, pin, pad, ball tool, brush, clean cloth; "
-                        + Text.Labels.of(a.techniques().board()) + ", "
-                        + Text.Labels.of(a.techniques().glue()));
+                        + Stream.concat(Stream.of(Text.Labels.of(a.techniques().board())), usedUp())
+                                .collect(Collectors.joining(", ")));
         stem().ifPresent(told -> need(rows, "in the cake", told));
         blocks.add(new Block.Table(
                 "Needed",
@@ -143,6 +136,26 @@ final class Method {
                         new Block.Column("", Block.Holds.TEXT, 12),
                         new Block.Column("", Block.Holds.BOX, 1)),
                 rows));
+    }
+
+    private String partOf(Plan.Task task) {
+        return task.partId().flatMap(a.species()::part).map(Part::name).orElse("the flower");
+    }
+
+    private static String needed(Use use) {
+        String sort = use.atOnce() > 1
+                ? Said.many(use.atOnce(), use.sort().label())
+                : use.sort().label();
+        return sort.isEmpty() ? use.told() : sort + ": " + use.told();
+    }
+
+    /** What the work uses up besides paste, wire and colour, by its name. */
+    private Stream<String> usedUp() {
+        return plan.tasks().stream()
+                .flatMap(task -> task.steps().uses())
+                .filter(use -> use.sort().usedUp())
+                .map(Use::name)
+                .distinct();
     }
 
     private static void need(List<List<Cell>> rows, String of, String what) {

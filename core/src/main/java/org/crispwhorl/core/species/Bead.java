@@ -17,6 +17,7 @@ import org.crispwhorl.core.wire.WireTable;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** A bead or hip behind the flower, an ellipsoid threaded on the stem. */
 @Text(label = "bead or hip", means = "A bead behind the flower, threaded on the stem.")
@@ -128,10 +129,11 @@ public record Bead(
     @Override
     public Steps joining(BuildContext made) {
         return Steps.of(
-                Operation.SET,
-                1,
-                "Thread it up with glue; shape it " + Said.mm(thickMm) + " thick, " + Said.mm(longMm) + " long"
-                        + (onStemMm == 0 ? "." : ", its top " + Said.mm(-onStemMm) + " below the neck."));
+                        Operation.SET,
+                        1,
+                        "Thread it up with glue; shape it " + Said.mm(thickMm) + " thick, " + Said.mm(longMm) + " long"
+                                + (onStemMm == 0 ? "." : ", its top " + Said.mm(-onStemMm) + " below the neck."))
+                .using(Use.GLUE);
     }
 
     @Override

@@ -20,6 +20,7 @@ import org.crispwhorl.core.wire.WireTable;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** A centre of paste on a hooked wire; its wire is the stem. */
 @Text(label = "centre", means = "A piece of paste on a hooked wire, round which the flower is built.")
@@ -260,7 +261,7 @@ public record Centre(
     /** A further centre is glued on soft; the first stands by itself. */
     @Override
     public Joining joins(BuildContext made) {
-        return made.species().centre().filter(this::equals).isPresent()
+        return made.species().bearer().filter(this::equals).isPresent()
                 ? Joining.of(Joining.As.FIRM, Joining.Onto.DRY)
                 : Joining.of(Joining.As.SOFT, Joining.Onto.HOLDS);
     }
@@ -274,11 +275,12 @@ public record Centre(
     /** The first centre is what others are joined to. */
     @Override
     public Steps joining(BuildContext made) {
-        boolean first = made.species().centre().filter(this::equals).isPresent();
+        boolean first = made.species().bearer().filter(this::equals).isPresent();
         return Steps.of(
-                Operation.SET,
-                first ? 0 : 1,
-                "Glue it on" + (onStemMm == 0 ? "." : ", its foot " + Said.height(onStemMm) + "."));
+                        Operation.SET,
+                        first ? 0 : 1,
+                        "Glue it on" + (onStemMm == 0 ? "." : ", its foot " + Said.height(onStemMm) + "."))
+                .using(Use.GLUE);
     }
 
     @Override

@@ -14,6 +14,7 @@ import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** The shape of a centre, standing on its foot at height 0. */
 @Text(label = "form", means = "The shape of the centre.")
@@ -261,7 +262,8 @@ public sealed interface CentreForm extends CentreBody, CentreWork, CentreContent
                     .and(
                             Operation.TEXTURE,
                             coat == Coat.NONE ? 0 : 1,
-                            "Brush it with glue, dip it in " + Text.Labels.of(coat) + ", tap it off.");
+                            "Brush it with glue, dip it in " + Text.Labels.of(coat) + ", tap it off.")
+                    .using(Use.GLUE);
         }
 
         @Override

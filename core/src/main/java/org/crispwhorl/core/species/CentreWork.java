@@ -4,6 +4,7 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** What is asked of a centre where it is made, and set on. */
 public interface CentreWork {
@@ -29,12 +30,13 @@ public interface CentreWork {
     default Steps onWire(int gauge, double wireMm, double hookMm) {
         String cut = "Cut " + Unit.GAUGE.write(gauge) + " wire, " + Said.mm(wireMm) + " long. ";
         return Steps.of(
-                Operation.HOOK,
-                1,
-                cut
-                        + (hookMm > 0
-                                ? "Bend back " + Said.mm(hookMm)
-                                        + ", moisten it, pull it into the foot until it is hidden."
-                                : "Push it straight in, with glue."));
+                        Operation.HOOK,
+                        1,
+                        cut
+                                + (hookMm > 0
+                                        ? "Bend back " + Said.mm(hookMm)
+                                                + ", moisten it, pull it into the foot until it is hidden."
+                                        : "Push it straight in, with glue."))
+                .using(Use.GLUE);
     }
 }

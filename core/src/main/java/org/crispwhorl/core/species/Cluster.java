@@ -10,6 +10,7 @@ import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** A cluster of equal balls lying in one layer; round things in a layer fill four fifths of it. */
 @Text(label = "cluster of balls", means = "Equal balls gathered in one layer.")
@@ -86,6 +87,7 @@ public record Cluster(
     @Override
     public Steps making() {
         return Steps.of(Operation.BALL, count, "Roll {n} balls of " + Said.mm(ballMm) + ".")
-                .and(Operation.SET, count, "Glue them side by side in one layer.");
+                .and(Operation.SET, count, "Glue them side by side in one layer.")
+                .using(Use.GLUE);
     }
 }

@@ -20,6 +20,7 @@ import org.crispwhorl.core.wire.WireTable;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** Stamens of paste, each on its own fine wire, one of which may stand longer. */
 @Text(label = "stamens on fine wire", means = "Stamens of paste, each on a fine wire of its own.")
@@ -252,7 +253,8 @@ public record FineStamens(
                         Operation.WIRE,
                         count,
                         "Push each on " + Unit.GAUGE.write(gauge) + " wire, " + Said.mm(wireMm()) + " long, with glue"
-                                + (longerMm > 0 ? "; one " + Said.mm(longerMm) + " longer." : "."));
+                                + (longerMm > 0 ? "; one " + Said.mm(longerMm) + " longer." : "."))
+                .using(Use.GLUE);
     }
 
     @Override

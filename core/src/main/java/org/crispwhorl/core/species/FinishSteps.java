@@ -3,6 +3,7 @@ package org.crispwhorl.core.species;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** What hands do with a flower once it is put together and coloured. */
 public final class FinishSteps {
@@ -12,41 +13,69 @@ public final class FinishSteps {
     /** A glaze no longer sticks so long afterwards, min. */
     private static final double GLAZE_MIN = 60;
 
+    /** Lacquer no longer sticks so long afterwards, min. */
+    private static final double LACQUER_MIN = 30;
+
     private FinishSteps() {}
 
-    /** Steam, glaze, the bend of the stem, its tape, its length; nothing for a flower without a stem that is left as it is. */
+    /** Steam, glaze or lacquer, the bend of the stem, its tape, its length; nothing where there is no stem and it is left as it is. */
     public static Steps of(Species species) {
-        return steamed(species.finishing()).and(glazed(species.finishing())).and(stem(species));
+        return steamed(species.finishing()).and(coated(species.finishing())).and(stem(species));
+    }
+
+    /** What is done with a flower that was stacked in a cup, once it is firm. */
+    public static Steps outOfTheCup() {
+        return Steps.of(Operation.PINCH, 1, "Tip the flower out of its cup: nothing bends when it is flicked.");
+    }
+
+    /** What is done with a flower that can leave. */
+    public static Steps boxing() {
+        return Steps.of(Operation.BOX, 1, "Stand or lay it in its box, so that the head touches nothing.");
     }
 
     /** Minutes until what was put on last is dry; 0 where nothing was. */
     public static double driesMin(Species.Finishing finishing) {
-        return switch (finishing) {
-            case NONE -> 0;
-            case STEAM, STEAM_PETALS -> STEAM_MIN;
-            case GLAZE, GLAZE_STEM, STEAM_PETALS_GLAZE_STEM -> GLAZE_MIN;
+        return switch (finishing.coat()) {
+            case NONE -> finishing.steamed() == Species.Finishing.Reach.NOTHING ? 0 : STEAM_MIN;
+            case GLAZE -> GLAZE_MIN;
+            case LACQUER -> LACQUER_MIN;
         };
     }
 
     private static Steps steamed(Species.Finishing finishing) {
-        return switch (finishing) {
-            case NONE, GLAZE, GLAZE_STEM -> Steps.NONE;
-            case STEAM ->
-                Steps.of(Operation.STEAM, 1, "Hold the flower in the steam for a few seconds, moving it; let it dry.");
-            case STEAM_PETALS, STEAM_PETALS_GLAZE_STEM ->
+        return switch (finishing.steamed()) {
+            case NOTHING, STEM -> Steps.NONE;
+            case ALL ->
                 Steps.of(
                         Operation.STEAM,
                         1,
-                        "Hold the petals alone in the steam for a few seconds, the centre shielded; let them dry.");
+                        "Hold the flower in the steam for 3 seconds, 20 cm from the spout, moving it; let it dry for "
+                                + DRIES_OFF + ".");
+            case PETALS ->
+                Steps.of(
+                        Operation.STEAM,
+                        1,
+                        "Hold the petals alone in the steam for 3 seconds, 20 cm from the spout, the centre shielded;"
+                                + " let them dry for " + DRIES_OFF + ".");
         };
     }
 
-    private static Steps glazed(Species.Finishing finishing) {
-        return switch (finishing) {
-            case NONE, STEAM, STEAM_PETALS -> Steps.NONE;
-            case GLAZE -> Steps.of(Operation.GLAZE, 1, "Brush glaze on all of it; hang it until it no longer sticks.");
-            case GLAZE_STEM, STEAM_PETALS_GLAZE_STEM ->
-                Steps.of(Operation.GLAZE, 1, "Brush glaze on stem and leaves; hang it until it no longer sticks.");
+    private static final String DRIES_OFF = Said.atLeast(STEAM_MIN);
+
+    private static Steps coated(Species.Finishing finishing) {
+        String where = finishing.coated() == Species.Finishing.Reach.STEM ? "stem and leaves" : "all of it";
+        return switch (finishing.coat()) {
+            case NONE -> Steps.NONE;
+            case GLAZE ->
+                Steps.of(Operation.GLAZE, 1, "Brush glaze on " + where + "; hang it until it no longer sticks.")
+                        .using(Use.usedUp(Use.Sort.GLAZE, "glaze"));
+            case LACQUER ->
+                Steps.of(
+                                Operation.LACQUER,
+                                1,
+                                "In the open air, spray " + where
+                                        + " thinly with lacquer from 30 cm; hang it until it no longer sticks.")
+                        .using(Use.usedUp(Use.Sort.LACQUER, "lacquer"));
         };
     }
 

@@ -6,6 +6,7 @@ import org.crispwhorl.core.measure.ShownAsPicture;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Use;
 
 /** A cup or hump in which a piece dries; it decides the bend. */
 @Text(label = "former", means = "A cup or hump in which a piece dries; it decides the bend.")
@@ -80,6 +81,22 @@ public record Former(
         return side == Side.CUPS_IN
                 ? "in " + name + size + " deep, face up"
                 : "over " + name + size + " high, tip down";
+    }
+
+    /** It is taken while a piece is shaped in it. */
+    Use use() {
+        return Use.tool(Use.Sort.FORMER, name, sized());
+    }
+
+    /** So many are taken, one for each of the pieces that dry in them. */
+    Use use(int pieces) {
+        return Use.place(Use.Sort.FORMER, name, sized(), pieces);
+    }
+
+    /** Its name and its sizes. */
+    String sized() {
+        return name + ", " + Said.mm(2 * rimRadiusMm) + " across, " + Said.mm(depthMm)
+                + (side == Side.CUPS_IN ? " deep" : " high");
     }
 
     /** A former of the same shape, larger or smaller. */

@@ -460,7 +460,8 @@ public record Heads(
             for (Part own : heads.head().species().parts()) {
                 Steps steps = own.making(heads.head()).and(own.joining(heads.head()));
                 for (Pass pass : own.colouring().map(Colouring::passes).orElse(List.of())) {
-                    steps = steps.and(pass.by(), own.colouredPieces(), pass.told(own.zoned()) + ".");
+                    steps = steps.and(pass.by(), own.colouredPieces(), pass.told(own.zoned()) + ".")
+                            .using(pass.uses());
                 }
                 one = one.and(
                         steps.times(count).under(heads.opening().name() + ", each of " + count + " · " + own.name()));

@@ -8,6 +8,7 @@ import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** How bunches of stamens are held in the flower. */
 @Text(label = "held", means = "How the bunches are held in the flower.")
@@ -114,7 +115,8 @@ public sealed interface Hold {
 
         @Override
         public Steps joining(Stamens of) {
-            return Steps.of(Operation.SET, of.pieceCount(), "Glue them into the soft middle, " + of.standing() + ".");
+            return Steps.of(Operation.SET, of.pieceCount(), "Glue them into the soft middle, " + of.standing() + ".")
+                    .using(Use.GLUE);
         }
 
         @Override

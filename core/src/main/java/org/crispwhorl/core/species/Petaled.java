@@ -203,6 +203,9 @@ public sealed interface Petaled extends ShadedPart permits Ring, Calyx, Leaf {
     default Steps joining(BuildContext made) {
         boolean onePass = ring() && made.techniques(this).assembly() == Techniques.Assembly.ONE_PASS;
         Steps joined = pieces().wired().isEmpty() ? setting() : PieceSteps.taping(this, onePass ? ONE_PASS_TAPING : 1);
+        if (made.species().stack().contains(this)) {
+            joined = PieceSteps.stacking(this, made);
+        }
         return joined.and(pieces().joining().rest().steps());
     }
 

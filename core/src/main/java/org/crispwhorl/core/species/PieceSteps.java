@@ -7,6 +7,7 @@ import org.crispwhorl.core.thinning.PressedBall;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** What hands do with equal flat pieces, act by act, as a teacher shows it. */
 final class PieceSteps {
@@ -57,7 +58,9 @@ final class PieceSteps {
                 : "Dust the board with cornflour; brush it off the paste. ";
         Optional<Lining> lining = pieces.lining();
         if (lining.isEmpty()) {
-            return Steps.NONE.andSheet(area, board + "Roll to " + Said.thick(rolled) + "{tool}" + ridge() + ".");
+            return Steps.NONE
+                    .andSheet(area, board + "Roll to " + Said.thick(rolled) + "{tool}" + ridge() + ".")
+                    .using(ridged());
         }
         double back = lining.get().share();
         return Steps.NONE
@@ -66,7 +69,19 @@ final class PieceSteps {
                 .andSheet(
                         area,
                         "Lay them together, " + shade(lining.get().shade()) + " below; roll once to "
-                                + Said.thick(rolled) + ridge() + ".");
+                                + Said.thick(rolled) + ridge() + ".")
+                .using(ridged());
+    }
+
+    private Optional<Use> ridged() {
+        return grooved(pieces, techniques()) ? Optional.of(Use.BOARD) : Optional.empty();
+    }
+
+    /** Whether pieces are cut on the ridged board, their midribs in its grooves. */
+    static boolean grooved(Pieces pieces, Techniques techniques) {
+        return pieces.wired().isPresent()
+                && pieces.cut().filter(cut -> !cut.onePiece()).isPresent()
+                && techniques.ridge() == Techniques.Ridge.BOARD;
     }
 
     private String ridge() {
@@ -86,17 +101,19 @@ final class PieceSteps {
             return Steps.NONE;
         }
         Veiner v = veiner.get();
-        return Steps.of(Operation.VEIN, v.presses() * making.joints(pieces.count()), v.told());
+        return Steps.of(Operation.VEIN, v.presses() * making.joints(pieces.count()), v.told())
+                .using(v.use());
     }
 
     private Steps wired() {
         return pieces.wired()
                 .map(w -> Steps.of(
-                        Operation.WIRE,
-                        pieces.count(),
-                        "Dip " + w.inShort() + " wire, " + Said.mm(w.cutLengthMm()) + " long"
-                                + (w.hookMm() > 0 ? ", its end bent back by " + Said.mm(w.hookMm()) : "")
-                                + ", in glue; push it " + Said.mm(w.wireInsideMm()) + " in; pinch the foot."))
+                                Operation.WIRE,
+                                pieces.count(),
+                                "Dip " + w.inShort() + " wire, " + Said.mm(w.cutLengthMm()) + " long"
+                                        + (w.hookMm() > 0 ? ", its end bent back by " + Said.mm(w.hookMm()) : "")
+                                        + ", in glue; push it " + Said.mm(w.wireInsideMm()) + " in; pinch the foot.")
+                        .using(Use.GLUE))
                 .orElse(Steps.NONE);
     }
 
@@ -153,7 +170,8 @@ final class PieceSteps {
                                 "Roll {n} balls of " + Said.mm(PressedBall.diameterMm(c.volumeMm3())) + " of "
                                         + shade(c.shade()) + "; press each to " + Said.size(c.lengthMm(), c.widthMm())
                                         + ", " + Said.thick(c.thicknessMm()) + " thick.")
-                        .and(Operation.SET, pieces.count(), "Glue one on the foot of each piece, on its face."))
+                        .and(Operation.SET, pieces.count(), "Glue one on the foot of each piece, on its face.")
+                        .using(Use.GLUE))
                 .orElse(Steps.NONE);
     }
 
@@ -162,22 +180,28 @@ final class PieceSteps {
         int units = making.joints(pieces.count());
         boolean soft = pieces.joining().as() == Joining.As.SOFT;
         Optional<Former> former = pieces.former();
+        if (made.species().stack().contains(part)) {
+            return Steps.NONE;
+        }
         if (former.isPresent()) {
             String put = former.get().told();
             return soft
                     ? Steps.of(Operation.CUP, units, pieces.all(), "Cup each " + put + "; take it out at once.")
+                            .using(former.get().use())
                     : Steps.of(Operation.LAY, units, "Lay each " + put + dries())
+                            .using(former.get().use(units))
                             .and(Operation.CUP, units, pieces.all(), "Smooth it down there with a fingertip.");
         }
         if (soft) {
             return Steps.NONE;
         }
-        return pieces.drying() instanceof Lying.Hung
+        Steps put = pieces.drying() instanceof Lying.Hung
                 ? Steps.of(
                         Operation.PINCH,
                         units,
                         pieces.wired().isPresent() ? "Hang each by its wire, tip down." : "Hang them up.")
                 : Steps.of(Operation.LAY, units, "Lay each flat on the board" + dries());
+        return put.using(pieces.wired().map(wire -> Use.place(Use.Sort.RACK, "racks", "rack", units)));
     }
 
     private String dries() {
@@ -215,11 +239,13 @@ final class PieceSteps {
     /** To fit a calyx from below. */
     static Steps fitting(Pieces pieces) {
         return Steps.of(
-                Operation.FIT,
-                pieces.making().joints(pieces.count()),
-                pieces.count(),
-                "Fit it from below: "
-                        + pieces.attachment().told(pieces.finished().lengthMm(), pieces.hugs()) + lean(pieces) + ".");
+                        Operation.FIT,
+                        pieces.making().joints(pieces.count()),
+                        pieces.count(),
+                        "Fit it from below: "
+                                + pieces.attachment().told(pieces.finished().lengthMm(), pieces.hugs()) + lean(pieces)
+                                + ".")
+                .using(Use.GLUE);
     }
 
     /**
@@ -233,12 +259,36 @@ final class PieceSteps {
         String how = pieces.attachment().told(pieces.finished().lengthMm(), pieces.hugs()) + lean(pieces) + ".";
         if (whole) {
             return Steps.of(Operation.WRAP, joints, wrapped, "Thread it up from below: " + how)
+                    .using(Use.GLUE)
                     .andCounted(Operation.WRAP, 0, joints, around(pieces));
         }
         boolean dried = pieces.former().isPresent() && pieces.joining().as() != Joining.As.SOFT;
         return Steps.of(Operation.PINCH, dried ? joints : 0, "Take {n} out of the formers.")
                 .and(Operation.SET, joints, "Set {n}: " + how)
+                .using(Use.GLUE)
                 .andCounted(Operation.WRAP, 0, wrapped, pieces.count(), around(pieces));
+    }
+
+    /** To lay a ring into the cup that its flower is stacked in: the first takes the cup, until it lets go. */
+    static Steps stacking(Petaled part, BuildContext made) {
+        Pieces pieces = part.pieces();
+        boolean first = made.species().stack().get(0).equals(part);
+        Former cup = pieces.former().orElseThrow();
+        int joints = pieces.making().joints(pieces.count());
+        Steps laid = first
+                ? Steps.of(Operation.LAY, joints, "Lay {n} into one cup: " + cup.told() + ".")
+                        .using(Use.place(Use.Sort.FORMER, cup.name(), cup.sized(), 1))
+                : Steps.of(
+                                Operation.SET,
+                                joints,
+                                "Lay {n} into the same cup, on the last; a dot of glue in the middle.")
+                        .using(Use.GLUE);
+        return laid.and(
+                        Operation.CUP,
+                        joints,
+                        pieces.all(),
+                        "Press the middle down with a ball tool; ease the petals up the side.")
+                .andCounted(Operation.WRAP, 0, pieces.count(), around(pieces));
     }
 
     private static String lean(Pieces pieces) {

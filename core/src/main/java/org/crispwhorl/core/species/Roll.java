@@ -17,6 +17,7 @@ import org.crispwhorl.core.wire.WireTable;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** A strip or a fan of petals rolled up round the axis into a flower. */
 @Text(label = "rolled flower", means = "A strip or a fan of petals rolled up.")
@@ -248,6 +249,7 @@ public record Roll(
                                         ? "Close it to a ring, last on first"
                                         : "Brush the foot with glue; roll it up " + hollow + turns)
                                 + ".")
+                .using(Use.GLUE)
                 .and(Operation.TURN_EDGE, openedMm > 0 ? 1 : 0, "Open the rim by " + Said.mm(openedMm) + " all round.")
                 .and(Operation.PINCH, footMm > 0 ? 1 : 0, "Pinch off the foot, " + Said.mm(footMm) + " of it.");
     }
@@ -269,7 +271,8 @@ public record Roll(
     @Override
     public Steps joining(BuildContext made) {
         boolean first = made.species().parts().get(0).id().equals(id);
-        return Steps.of(Operation.SET, 1, first ? "Stand it on its foot." : "Glue it on.");
+        return Steps.of(Operation.SET, 1, first ? "Stand it on its foot." : "Glue it on.")
+                .using(Use.GLUE);
     }
 
     @Override

@@ -10,6 +10,7 @@ import org.crispwhorl.core.outline.Outline;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** What is rolled up into a flower. */
 @Text(label = "rolled from", means = "What is rolled up into a flower.")
@@ -281,7 +282,8 @@ public sealed interface RollForm {
                             Operation.SET,
                             count - 1,
                             "Lay them in a row, each over " + Said.mm(lap * outline.widthMm())
-                                    + " of the last, with glue.");
+                                    + " of the last, with glue.")
+                    .using(Use.GLUE);
         }
 
         @Override

@@ -11,6 +11,7 @@ import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** Slivers or threads of paste glued in rows round a cone. */
 @Text(label = "slivers round a cone", means = "Slivers or threads glued in rows round a cone.")
@@ -117,6 +118,7 @@ public record SliverCone(
                         Operation.SLIVER,
                         (double) rows * inARow,
                         "Roll {n} slivers " + Said.mm(sliverMm) + " long, " + Said.thick(thickMm) + " thick; glue on "
-                                + Said.many(rows, "row") + " of " + inARow + ", the lowest last, each in the gaps.");
+                                + Said.many(rows, "row") + " of " + inARow + ", the lowest last, each in the gaps.")
+                .using(Use.GLUE);
     }
 }

@@ -66,39 +66,83 @@ public record Species(
     @Text(label = "finishing", means = "What is done to the finished flower.")
     public enum Finishing {
         @Text(label = "nothing")
-        NONE,
+        NONE(Reach.NOTHING, Coat.NONE, Reach.NOTHING),
         @Text(label = "steamed", means = "Sets the dust and deepens it.")
-        STEAM,
+        STEAM(Reach.ALL, Coat.NONE, Reach.NOTHING),
         @Text(label = "petals steamed", means = "The petals alone; the centre is kept out of the steam.")
-        STEAM_PETALS,
+        STEAM_PETALS(Reach.PETALS, Coat.NONE, Reach.NOTHING),
         @Text(label = "glazed", means = "A liquid glaze.")
-        GLAZE,
+        GLAZE(Reach.NOTHING, Coat.GLAZE, Reach.ALL),
         @Text(label = "stem glazed", means = "Stem and leaves alone, with a liquid glaze.")
-        GLAZE_STEM,
+        GLAZE_STEM(Reach.NOTHING, Coat.GLAZE, Reach.STEM),
         @Text(label = "petals steamed, stem glazed", means = "The centre is kept out of both.")
-        STEAM_PETALS_GLAZE_STEM;
+        STEAM_PETALS_GLAZE_STEM(Reach.PETALS, Coat.GLAZE, Reach.STEM),
+        @Text(label = "lacquered", means = "Sprayed thinly with lacquer in the open air; not eaten afterwards.")
+        LACQUER(Reach.NOTHING, Coat.LACQUER, Reach.ALL),
+        @Text(label = "stem lacquered", means = "Stem and leaves alone, sprayed with lacquer in the open air.")
+        LACQUER_STEM(Reach.NOTHING, Coat.LACQUER, Reach.STEM),
+        @Text(label = "petals steamed, stem lacquered", means = "The centre is kept out of both.")
+        STEAM_PETALS_LACQUER_STEM(Reach.PETALS, Coat.LACQUER, Reach.STEM);
+
+        /** What of a flower something reaches. */
+        enum Reach {
+            NOTHING,
+            PETALS,
+            STEM,
+            ALL;
+
+            boolean reaches(Part part) {
+                return switch (this) {
+                    case NOTHING -> false;
+                    case PETALS -> part.inHead() && part.flat().isPresent();
+                    case STEM -> !part.inHead();
+                    case ALL -> true;
+                };
+            }
+        }
+
+        /** What is laid over it last. */
+        enum Coat {
+            NONE,
+            GLAZE,
+            LACQUER
+        }
+
+        private final Reach steamed;
+        private final Coat coat;
+        private final Reach coated;
+
+        Finishing(Reach steamed, Coat coat, Reach coated) {
+            this.steamed = steamed;
+            this.coat = coat;
+            this.coated = coated;
+        }
+
+        Reach steamed() {
+            return steamed;
+        }
+
+        Coat coat() {
+            return coat;
+        }
+
+        Reach coated() {
+            return coated;
+        }
 
         /** Whether it wets a part: all of them, the flat pieces of the head, or what stands on the stem. */
         public boolean wets(Part part) {
-            boolean petals = this == STEAM_PETALS || this == STEAM_PETALS_GLAZE_STEM;
-            boolean stem = this == GLAZE_STEM || this == STEAM_PETALS_GLAZE_STEM;
-            return reachesCentres() || petals && part.inHead() && part.flat().isPresent() || stem && !part.inHead();
+            return steams(part) || coated.reaches(part);
         }
 
         /** Whether a part is passed through steam. */
         public boolean steams(Part part) {
-            boolean petals = this == STEAM_PETALS || this == STEAM_PETALS_GLAZE_STEM;
-            return this == STEAM || petals && part.inHead() && part.flat().isPresent();
+            return steamed.reaches(part);
         }
 
-        /** Whether it is glazed anywhere. */
-        public boolean glazes() {
-            return this == GLAZE || this == GLAZE_STEM || this == STEAM_PETALS_GLAZE_STEM;
-        }
-
-        /** Whether it wets the centres. */
-        public boolean reachesCentres() {
-            return this == STEAM || this == GLAZE;
+        /** Whether its smell fills a room. */
+        public boolean smells() {
+            return coat == Coat.LACQUER;
         }
     }
 
@@ -169,6 +213,41 @@ public record Species(
     /** The first centre, whose wire is the stem, where there is one. */
     public Optional<Centre> centre() {
         return all(Centre.class).stream().findFirst();
+    }
+
+    /** What the first ring is laid on: the centre; none where rings are stacked in a cup first and the centre is set into them last. */
+    public Optional<Centre> bearer() {
+        return stack().isEmpty() ? centre() : Optional.empty();
+    }
+
+    /**
+     * Rings that are laid soft into one cup, outermost first, each on the one before: those of one cup with which the flower begins,
+     * before any centre; empty where it is built outwards.
+     */
+    public List<Petaled> stack() {
+        List<Petaled> stack = new ArrayList<>();
+        for (Part part : parts) {
+            Optional<Petaled> ring = part.flat().filter(Petaled::ring).filter(Species::laidInACup);
+            boolean same = ring.isPresent()
+                    && (stack.isEmpty()
+                            || stack.get(0)
+                                    .pieces()
+                                    .former()
+                                    .equals(ring.get().pieces().former()));
+            if (!same) {
+                break;
+            }
+            stack.add(ring.get());
+        }
+        return stack;
+    }
+
+    private static boolean laidInACup(Petaled ring) {
+        return ring.pieces().hugs()
+                && ring.pieces()
+                        .former()
+                        .filter(f -> f.side() == Former.Side.CUPS_IN)
+                        .isPresent();
     }
 
     /** Every centre, the first of which has the stem. */

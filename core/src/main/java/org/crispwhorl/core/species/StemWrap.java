@@ -18,6 +18,7 @@ import org.crispwhorl.core.wire.WireTable;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** A stem made thicker with paper, tape or paste below the flower. */
 @Text(label = "thickened stem", means = "The stem is made thicker below the flower.")
@@ -164,7 +165,8 @@ public record StemWrap(
         return switch (with) {
             case PASTE ->
                 Steps.of(Operation.SHAPE, 1, "Roll a strip of paste.")
-                        .and(Operation.SET, 1, "Glue it round the stem, " + thickened() + "; smooth the seam.");
+                        .and(Operation.SET, 1, "Glue it round the stem, " + thickened() + "; smooth the seam.")
+                        .using(Use.GLUE);
             case PAPER ->
                 Steps.of(
                                 Operation.CUT,

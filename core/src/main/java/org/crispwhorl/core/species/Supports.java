@@ -113,7 +113,16 @@ public record Supports(
     @Override
     public Steps joining(BuildContext made) {
         return Steps.of(
-                Operation.PINCH, count, "Put all {n} in under the last part, while it is soft and before it rests.");
+                Operation.PINCH,
+                count,
+                "Put all {n} in under " + under(made.species()) + ", evenly, before that skins and before it rests.");
+    }
+
+    /** What it holds up: the part that stands before it. */
+    private String under(Species species) {
+        List<Part> parts = species.parts();
+        int at = parts.indexOf(this);
+        return at > 0 ? parts.get(at - 1).name() : "the last part";
     }
 
     @Override

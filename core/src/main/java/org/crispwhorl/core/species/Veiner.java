@@ -1,5 +1,6 @@
 package org.crispwhorl.core.species;
 
+import java.util.Optional;
 import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
@@ -8,6 +9,8 @@ import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.work.Said;
+import org.crispwhorl.core.work.Use;
 
 /** A veiner, and how pieces are laid on it. */
 @Text(label = "veiner", means = "What puts the veins on, and how pieces are laid on it.")
@@ -121,6 +124,13 @@ public record Veiner(
             case BOTH -> "Press between the halves of " + name + end + ".";
             case IN_TURN -> "Press one face, then the other, on " + name + end + ".";
         };
+    }
+
+    /** It is taken where it is pressed on. */
+    Optional<Use> use() {
+        return pressed()
+                ? Optional.of(Use.tool(Use.Sort.VEINER, name, name + ", " + Said.mm(lengthMm)))
+                : Optional.empty();
     }
 
     /** How many times a piece is pressed. */

@@ -10,6 +10,7 @@ import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** A strip cut into a fringe along one side and wound round the wire. */
 @Text(label = "wound fringe", means = "A strip cut into a fringe along one side and wound round the wire.")
@@ -105,6 +106,7 @@ public record WoundFringe(
                 .andSheet(stripMm * heightMm, "Roll out to " + Said.thick(thickMm) + ".")
                 .and(Operation.STRIP, 1, "Cut a strip " + Said.size(stripMm, heightMm) + ".")
                 .and(Operation.SNIP, 1, touches(), "Cut a fringe along one side, " + Said.mm(cutMm) + " deep.")
-                .and(Operation.ROLL_UP, 1, "Brush the other side with glue; wind it round the wire, feet level.");
+                .and(Operation.ROLL_UP, 1, "Brush the other side with glue; wind it round the wire, feet level.")
+                .using(Use.GLUE);
     }
 }

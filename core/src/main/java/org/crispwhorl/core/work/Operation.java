@@ -79,6 +79,10 @@ public enum Operation {
     STEAM(0.5, 0),
     @Text(label = "glaze", means = "Brush glaze on one flower or its stem.")
     GLAZE(0.5, 0),
+    @Text(label = "lacquer", means = "Spray one flower, in the open air.")
+    LACQUER(0.5, 0),
+    @Text(label = "box", means = "Put one flower into its box.")
+    BOX(0.25, 0),
     @Text(label = "finish a stem", means = "Bend it, tape it once to the foot, cut it.")
     FINISH(0.5, 0),
     @Text(label = "mix a shade", means = "Take up the colour; what the kneading of each gram takes is reckoned on top.")

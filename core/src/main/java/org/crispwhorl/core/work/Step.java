@@ -1,5 +1,8 @@
 package org.crispwhorl.core.work;
 
+import java.util.List;
+import java.util.stream.Stream;
+
 /**
  * One act of the hands on a part of a flower.
  *
@@ -8,8 +11,9 @@ package org.crispwhorl.core.work;
  * @param count things for one flower, as they are told
  * @param words a short sentence that a stranger can follow, lengths as {@link org.crispwhorl.core.measure.Unit#write} writes them;
  *     {@link #N} stands for how many there are
+ * @param uses what it takes besides hands and paste
  */
-public record Step(String under, Operation operation, Charge charge, int count, String words) {
+public record Step(String under, Operation operation, Charge charge, int count, String words, List<Use> uses) {
     /** Where words tell how many. */
     public static final String N = "{n}";
 
@@ -17,6 +21,10 @@ public record Step(String under, Operation operation, Charge charge, int count, 
     public static final String TOOL = "{tool}";
 
     private static final double HAIR = 1e-9;
+
+    public Step {
+        uses = List.copyOf(uses);
+    }
 
     /**
      * Its words for so many flowers; spares count as shares of a flower.
@@ -28,14 +36,41 @@ public record Step(String under, Operation operation, Charge charge, int count, 
     }
 
     Step times(double flowers) {
-        return new Step(under, operation, charge.times(flowers), (int) Math.ceil(flowers * count - HAIR), words);
+        return new Step(
+                under,
+                operation,
+                charge.times(flowers),
+                (int) Math.ceil(flowers * count - HAIR),
+                words,
+                uses.stream().map(use -> use.times(flowers)).toList());
     }
 
     Step inLots(double lots) {
-        return new Step(under, operation, operation == Operation.ROLL ? charge.inLots(lots) : charge, count, words);
+        return new Step(
+                under, operation, operation == Operation.ROLL ? charge.inLots(lots) : charge, count, words, uses);
     }
 
     Step under(String heading) {
-        return new Step(heading, operation, charge, count, words);
+        return new Step(heading, operation, charge, count, words, uses);
+    }
+
+    Step using(Use use) {
+        return new Step(
+                under,
+                operation,
+                charge,
+                count,
+                words,
+                Stream.concat(uses.stream(), Stream.of(use)).toList());
+    }
+
+    Step glued(String glue) {
+        return new Step(
+                under,
+                operation,
+                charge,
+                count,
+                words,
+                uses.stream().map(use -> use.glued(glue)).toList());
     }
 }

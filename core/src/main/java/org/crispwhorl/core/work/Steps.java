@@ -2,6 +2,8 @@ package org.crispwhorl.core.work;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.crispwhorl.core.measure.NotWritten;
 
 /** What hands do in one go, act by act: what cards and methods say, and what minutes are reckoned from. */
@@ -64,7 +66,31 @@ public record Steps(List<Step> list) {
     }
 
     private Steps and(Operation operation, Charge charge, int count, String words) {
-        return and(new Steps(List.of(new Step("", operation, charge, count, words))));
+        return and(new Steps(List.of(new Step("", operation, charge, count, words, List.of()))));
+    }
+
+    /** The same work, its last act taking something besides hands and paste; of no work nothing. */
+    public Steps using(Use use) {
+        List<Step> all = new ArrayList<>(list);
+        if (!all.isEmpty()) {
+            all.set(all.size() - 1, all.get(all.size() - 1).using(use));
+        }
+        return new Steps(all);
+    }
+
+    /** The same where it holds, else as it is. */
+    public Steps using(Optional<Use> use) {
+        return use.map(this::using).orElse(this);
+    }
+
+    /** The same work with what glues by its name. */
+    public Steps glued(String glue) {
+        return new Steps(list.stream().map(s -> s.glued(glue)).toList());
+    }
+
+    /** What it takes besides hands and paste, act by act. */
+    public Stream<Use> uses() {
+        return list.stream().flatMap(s -> s.uses().stream());
     }
 
     /** The same work on so many flowers as if they were one. */

@@ -35,6 +35,7 @@ import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Petaled;
 import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Place;
+import org.crispwhorl.core.species.Ridges;
 import org.crispwhorl.core.species.Ring;
 import org.crispwhorl.core.species.ShadedPart;
 import org.crispwhorl.core.species.Species;
@@ -161,6 +162,32 @@ final class Faults {
                 laid(Joining.of(Joining.As.SOFT, Joining.Onto.HOLDS), 70, false),
                 USUAL,
                 "petals",
+                Severity.CHECK
+            },
+            {
+                "back-never-dried",
+                Garden.changed(ROSE, "leaves", p -> p.withThinning(new Thinning(2, 1.9))
+                        .with(d -> d.drying = new Lying.OneSided())),
+                USUAL,
+                "leaves",
+                Severity.CHECK
+            },
+            {
+                "rolled-too-tight",
+                Garden.changed(
+                        ROSE, "leaves", p -> p.outlined(o -> o.withWidth(5)).with(d -> d.quillDeg = 330)),
+                USUAL,
+                "leaves",
+                Severity.CHECK
+            },
+            {
+                "ridge-too-high",
+                Garden.changed(
+                        ROSE,
+                        "leaves",
+                        p -> p.with(d -> d.ridges = Optional.of(new Ridges(Ridges.RidgeMade.PINCHED, 1, 4, 2)))),
+                USUAL,
+                "leaves",
                 Severity.CHECK
             },
             {"hook-missing", heavyOnAStraightWire(), USUAL, "centre", Severity.CHECK},

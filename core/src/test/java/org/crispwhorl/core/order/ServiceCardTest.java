@@ -27,7 +27,8 @@ public class ServiceCardTest {
     }
 
     private static ServiceCard card(Species species, int flowers, Drawer drawer, Optional<Venue> venue) {
-        return ServiceCard.of(List.of(OrderSheet.Line.of(species, flowers)), Conditions.USUAL, drawer, flowers, venue);
+        List<OrderSheet.Line> lines = List.of(OrderSheet.Line.of(species, flowers));
+        return ServiceCard.of(lines, OrderSheet.of(lines, Conditions.USUAL), Conditions.USUAL, drawer, flowers, venue);
     }
 
     @Test

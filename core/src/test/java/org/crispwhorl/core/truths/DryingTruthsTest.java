@@ -40,6 +40,10 @@ public class DryingTruthsTest {
         return course(Body.sheet(mm, mm, lying), Room.REFERENCE);
     }
 
+    private static DryingCourse fondant(double mm, Lying lying) {
+        return DryingCourse.of(Paste.usual(Medium.GUM_FONDANT), Body.sheet(mm, mm, lying), Room.REFERENCE, SPREAD);
+    }
+
     private static DryingCourse ridged(double mm, double highMm) {
         return course(Body.sheet(mm, Body.ridgeMm(mm, highMm, Math.max(highMm, 1.2)), ONE), Room.REFERENCE);
     }
@@ -110,6 +114,21 @@ public class DryingTruthsTest {
             {2, "cut pieces lie uncovered, min", skinMin(0.7), 7, 25},
             {3, "the oldest layer still gives, min", skinMin(0.7), 6, 150},
             {13, "chocolate laid out sets, min", chocolateMin(1.7, 20), 4, 20},
+            {
+                31,
+                "taped to a snipped centre 10 across, h",
+                safe(solid(new Dome(10, 5, Texture.SNIPPED)), Stage.DRY),
+                4,
+                16
+            },
+            {42, "taped while rather soft, gum fondant, min", 60 * holds(fondant(0.7, ONE)), 5, 45},
+            {
+                57,
+                "a strip bent after it is rolled, gum fondant, min",
+                60 * fondant(0.8, HUNG).window().orElseThrow().likelyToH(),
+                15,
+                120
+            },
             {33, "taped to a centre of 16 × 8, h", safe(solid(new Dome(16, 8, Texture.SNIPPED)), Stage.DRY), 8, 16},
             {35, "petals of 0.9 dusted and taped, h", safe(ridged(0.9, 1.0), Stage.DRY), 6, 16},
             {36, "petals of 0.9 with a ridge of 1.2 taped, h", safe(ridged(0.9, 1.2), Stage.DRY), 6, 16},

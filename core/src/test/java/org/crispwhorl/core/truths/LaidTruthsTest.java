@@ -14,6 +14,9 @@ import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.assessment.Assessment;
+import org.crispwhorl.core.assessment.Plan;
+import org.crispwhorl.core.assessment.Planning;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.colour.Colouring;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.finding.Finding;
@@ -21,6 +24,7 @@ import org.crispwhorl.core.finding.Findings;
 import org.crispwhorl.core.finding.Severity;
 import org.crispwhorl.core.form.Crossings;
 import org.crispwhorl.core.form.FlowerForm;
+import org.crispwhorl.core.form.PetalSurface;
 import org.crispwhorl.core.form.PlacedRing;
 import org.crispwhorl.core.measure.Figure;
 import org.crispwhorl.core.outline.Outline;
@@ -46,6 +50,7 @@ import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.thinning.Thinning;
+import org.crispwhorl.core.work.Use;
 import org.testng.annotations.Test;
 
 /** Flowers of soft petals that are laid on each other, as working makers build them, and what must come out. */
@@ -263,6 +268,29 @@ public class LaidTruthsTest {
         assertTrue(
                 kinds(flower).stream().noneMatch(k -> k.contains("cup")),
                 kinds(flower).toString());
+        List<Plan.Task> tasks =
+                Planning.of(new Assessment(flower, Conditions.USUAL)).tasks();
+        assertEquals(
+                tasks.stream()
+                        .filter(t -> t.doing() == TaskKind.MAKE_AND_SET)
+                        .map(t -> t.partId().orElseThrow())
+                        .toList(),
+                List.of("six0", "six1", "six2", "balls"),
+                "outermost first, the balls last");
+        assertEquals(
+                tasks.stream()
+                        .flatMap(t -> t.steps().uses())
+                        .filter(use -> use.sort() == Use.Sort.FORMER)
+                        .mapToInt(Use::atOnce)
+                        .sum(),
+                1,
+                "one cup a flower");
+        assertTrue(tasks.stream().anyMatch(t -> t.id().equals("out-six0")), "it comes out of its cup");
+        double minutes = Truths.hands(flower);
+        assertTrue(minutes >= 6 && minutes <= 11, "hands " + minutes);
+        FlowerForm form = Garden.form(flower);
+        assertTrue(form.faceMm() > 44 && form.faceMm() < 60, "it lies in its cup: " + form.faceMm());
+        assertEquals(Crossings.of(form), List.of(), Crossings.of(form).toString());
         Former small = new Former("cup 40", 20, 20, Former.Side.CUPS_IN);
         Species tight = Garden.changed(flower, "six0", p -> p.withFormer(Optional.of(small)));
         List<Finding> told = Findings.of(new Assessment(tight, Conditions.USUAL)).stream()
@@ -270,6 +298,25 @@ public class LaidTruthsTest {
                 .toList();
         assertEquals(told.size(), 1);
         assertEquals(told.get(0).severity(), Severity.CHECK);
+    }
+
+    /** One cut of five, 30 across, on a ball of 3: it lies flat, it is no goblet. */
+    @Test
+    public void aFlatBlossomOnADotIsFlat() {
+        for (double glued : new double[] {0, 0.1, 0.2}) {
+            Species blossom = Garden.species(
+                    30,
+                    centre(new CentreForm.Ball(3), 28),
+                    plain(
+                            "petals",
+                            cut(5, 30, 8, 11, glued, 85)
+                                    .withMaking(new OnePiece(new Thinning(0.7, 0.7), 8, OnePiece.Division.WHOLE))));
+            FlowerForm form = Garden.form(blossom);
+            PetalSurface petal = form.ring("petals").orElseThrow().surface();
+            double top = petal.height(petal.outline().lengthMm());
+            assertTrue(form.faceMm() >= 28 && form.faceMm() <= 31, glued + ": " + form.faceMm() + " across");
+            assertTrue(top < 4, glued + ": its tips stand " + top + " above the neck");
+        }
     }
 
     @Test

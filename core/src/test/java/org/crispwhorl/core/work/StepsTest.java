@@ -123,9 +123,10 @@ public class StepsTest {
     @Test
     public void aSteamedFlowerIsSteamedAndDriesBeforeItLeaves() {
         Plan plan = plan(ROSE.withFinishing(Species.Finishing.STEAM));
-        Plan.Task finish = plan.tasks().get(plan.tasks().size() - 1);
+        Plan.Task finish = plan.tasks().get(plan.tasks().size() - 2);
+        Plan.Task box = plan.tasks().get(plan.tasks().size() - 1);
         assertTrue(words(finish).get(0).contains("steam"), words(finish).toString());
-        assertTrue(plan.handOver().stream()
+        assertTrue(box.gates().stream()
                 .anyMatch(g -> g.afterTask().equals("finish")
                         && g.waitH() > 0.1
                         && g.stage().isEmpty()));

@@ -210,7 +210,7 @@ public class DemoWhysTest {
         AGAIN.put(
                 "pinchedOff",
                 a -> a.get("paste in the pieces") * (1 - a.get("area that stays") / a.get("area of a piece")));
-        AGAIN.put("ready", a -> a.all().max().orElseThrow());
+        AGAIN.put("ready", a -> a.all().max().orElseThrow() + a.get("Box the flower") / 60);
         AGAIN.put("ridgeNeeded", a -> 1.6 * a.get("diameter"));
         AGAIN.put("ringMass", a -> a.get("one piece") / 1000 * a.get("count"));
         AGAIN.put("seenAbove", DemoWhysTest::seen);
