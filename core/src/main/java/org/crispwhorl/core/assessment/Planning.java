@@ -57,7 +57,7 @@ public final class Planning {
         planning.colourWhole();
         planning.finish();
         planning.box();
-        return new Plan(planning.tasks, List.of(done(BOX)), planning.handsFreeH);
+        return new Plan(Implied.left(a, planning.tasks), List.of(done(BOX)), planning.handsFreeH);
     }
 
     private void mix() {

@@ -139,7 +139,12 @@ public final class Cards {
                                 .map(r ->
                                         " (setting " + plain(r.settingFor(s.rolledMm())) + " of the " + r.name() + ")"))
                         .orElse("");
-            case CUT -> start.flatMap(this::cutter).map(with -> " with " + with).orElse("");
+            case CUT ->
+                start.flatMap(StartsFrom::cut)
+                        .map(cut -> start.flatMap(this::cutter)
+                                .map(with -> " with " + with)
+                                .orElse(" round the printed outline"))
+                        .orElse("");
             default -> "";
         };
     }

@@ -88,7 +88,7 @@ final class Tools {
                 .flatMap(t -> t.gates().stream())
                 .filter(g -> g.afterTask().equals(task.id()))
                 .mapToDouble(Plan.Gate::waitH)
-                .max()
+                .findFirst()
                 .orElse(0);
     }
 
