@@ -23,7 +23,7 @@ public final class Findings {
             new SetBeforeWrapped(),
             new NeverHung(),
             new BackNeverDried(),
-            new BentTooTight(),
+            new RidgeTooHigh(),
             new HookMissing(),
             new GrooveTooShort(),
             new HoldTooShort(),

@@ -112,7 +112,14 @@ final class Tools {
 
     private void add(String tool, Optional<Integer> owned, int wanted, double hours) {
         if (owned.isPresent() && owned.get() > 0 && wanted > 0 && !Double.isInfinite(hours)) {
-            held.add(new OrderSheet.Held(tool, owned.get(), wanted, hours));
+            Optional<OrderSheet.Held> already =
+                    held.stream().filter(h -> h.tool().equals(tool)).findFirst();
+            already.ifPresent(held::remove);
+            held.add(new OrderSheet.Held(
+                    tool,
+                    owned.get(),
+                    Math.max(wanted, already.map(OrderSheet.Held::wanted).orElse(0)),
+                    Math.max(hours, already.map(OrderSheet.Held::hours).orElse(0.0))));
         }
     }
 }

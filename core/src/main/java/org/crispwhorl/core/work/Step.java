@@ -35,14 +35,9 @@ public record Step(String under, Operation operation, Charge charge, int count, 
         return words.replace(TOOL, tool).replace(N, Integer.toString((int) Math.ceil(flowers * count - HAIR)));
     }
 
+    /** The same on so many, one after the other: what it takes goes from one to the next. */
     Step times(double flowers) {
-        return new Step(
-                under,
-                operation,
-                charge.times(flowers),
-                (int) Math.ceil(flowers * count - HAIR),
-                words,
-                uses.stream().map(use -> use.times(flowers)).toList());
+        return new Step(under, operation, charge.times(flowers), (int) Math.ceil(flowers * count - HAIR), words, uses);
     }
 
     Step inLots(double lots) {

@@ -63,10 +63,6 @@ public record Use(Sort sort, String name, String told, int atOnce, boolean kept)
         return new Use(sort, name, told, atOnce, true);
     }
 
-    Use times(double flowers) {
-        return kept ? new Use(sort, name, told, (int) Math.ceil(flowers * atOnce), true) : this;
-    }
-
     /** The same with glue by its name. */
     Use glued(String glue) {
         return sort == Sort.GLUE ? usedUp(Sort.GLUE, glue) : this;

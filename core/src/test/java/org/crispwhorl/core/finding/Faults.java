@@ -173,14 +173,6 @@ final class Faults {
                 Severity.CHECK
             },
             {
-                "rolled-too-tight",
-                Garden.changed(
-                        ROSE, "leaves", p -> p.outlined(o -> o.withWidth(5)).with(d -> d.quillDeg = 330)),
-                USUAL,
-                "leaves",
-                Severity.CHECK
-            },
-            {
                 "ridge-too-high",
                 Garden.changed(
                         ROSE,

@@ -9,14 +9,10 @@ import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.measure.Why;
 import org.crispwhorl.core.species.Petaled;
-import org.crispwhorl.core.species.Pieces;
 import org.crispwhorl.core.species.Ridges;
 
-/** A tube rolled tighter, or a ridge pinched higher, than paste of its thickness goes round without cracking. */
-final class BentTooTight implements Rule {
-    /** Paste goes round a hollow of so many times its thickness across, and no less. */
-    private static final double HOLLOW = 2;
-
+/** A ridge pinched higher than paste of its thickness gives without tearing beside it. */
+final class RidgeTooHigh implements Rule {
     /** A ridge is pinched up to so many thicknesses. */
     private static final double PINCHED = 3;
 
@@ -26,36 +22,13 @@ final class BentTooTight implements Rule {
     public List<Finding> look(Assessment a) {
         List<Finding> found = new ArrayList<>();
         for (Petaled part : a.species().petaled()) {
-            Pieces pieces = part.pieces();
-            double thick = pieces.finishedMm(a.paste());
-            if (pieces.quillDeg() > 0) {
-                double across = 2 * pieces.finished().widthMm() / Math.toRadians(pieces.quillDeg()) - thick;
-                if (across < HOLLOW * thick) {
-                    found.add(quill(a, part, across, thick));
-                }
-            }
-            pieces.ridges()
+            double thick = part.pieces().finishedMm(a.paste());
+            part.pieces()
+                    .ridges()
                     .filter(r -> r.made() == Ridges.RidgeMade.PINCHED && r.highMm() > PINCHED * thick)
                     .ifPresent(r -> found.add(ridge(a, part, r, thick)));
         }
         return found;
-    }
-
-    private static Finding quill(Assessment a, Petaled part, double across, double thick) {
-        double least = (HOLLOW + 1) * thick;
-        double degrees = Math.floor(Math.toDegrees(2 * part.pieces().finished().widthMm() / least));
-        return new Finding(
-                "rolled-too-tight",
-                Severity.CHECK,
-                Optional.of(part.id()),
-                "Rolled tighter than its thickness goes round",
-                Why.of(
-                        "A hollow of at least two thicknesses across stays inside what is rolled lengthways",
-                        "Rule of the craft",
-                        in("hollow, across", Math.max(0, across), Unit.FINE_MM),
-                        in("finished thickness", thick, Unit.FINE_MM)),
-                List.of(Fix.pieces(
-                        a, "roll it by " + Unit.DEGREE.write(degrees), part, p -> p.with(d -> d.quillDeg = degrees))));
     }
 
     private static Finding ridge(Assessment a, Petaled part, Ridges ridges, double thick) {
