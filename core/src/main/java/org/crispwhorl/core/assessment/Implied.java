@@ -49,14 +49,19 @@ final class Implied {
     }
 
     private boolean implies(Plan.Gate other, Plan.Gate gate) {
+        boolean waited = tasks.get(other.afterTask()).gates().stream()
+                .anyMatch(earlier -> earlier.afterTask().equals(gate.afterTask()) && atLeast(earlier, gate));
         boolean later = before.get(other.afterTask()).contains(gate.afterTask());
         boolean nothing = gate.waitH() == 0 && gate.atMostH().isEmpty();
-        return later
-                && (nothing
-                        || gate.atMostH().isEmpty()
-                                && other.stage().equals(gate.stage())
-                                && other.waitH() >= gate.waitH()
-                                && driesIn(other).equals(driesIn(gate)));
+        return waited || later && (nothing || atLeast(other, gate));
+    }
+
+    /** Whether one waits at least as long as another, for the same stage in the same air. */
+    private boolean atLeast(Plan.Gate one, Plan.Gate another) {
+        return another.atMostH().isEmpty()
+                && one.stage().equals(another.stage())
+                && one.waitH() >= another.waitH()
+                && driesIn(one).equals(driesIn(another));
     }
 
     private Techniques.DriesIn driesIn(Plan.Gate gate) {

@@ -27,16 +27,17 @@ public final class Waits {
     /**
      * @param task its id
      * @param tasks all of the same flower
-     * @param handOver what must have happened before it leaves
+     * @param handOver what must have happened before it leaves; who waits for the last work on it waits for that
      * @return the soonest first: found ready one after the other
      */
     public static List<BenchWait> after(String task, List<Plan.Task> tasks, List<Plan.Gate> handOver) {
         Map<Until, List<String>> waits = new LinkedHashMap<>();
         for (Plan.Task next : tasks) {
+            boolean leaves = handOver.stream().anyMatch(g -> g.afterTask().equals(next.id()));
             next.gates().stream()
                     .filter(g -> g.afterTask().equals(task) && g.waitH() > 0)
                     .forEach(g -> waits.computeIfAbsent(Until.of(g), u -> new ArrayList<>())
-                            .add(next.name()));
+                            .add(leaves ? BenchWait.HAND_OVER : next.name()));
         }
         handOver.stream()
                 .filter(g -> g.afterTask().equals(task) && g.waitH() > 0)

@@ -174,10 +174,17 @@ public record BoughtCore(
 
     @Override
     public Steps making() {
-        return Steps.of(
-                Operation.COVER,
-                pasteMm > 0 ? 1 : 0,
-                "Roll paste to " + Said.thick(pasteMm) + "; cover a ready-made " + Text.Labels.of(shape) + ", "
-                        + Said.size(coreMm, coreHighMm) + ".");
+        return pasteMm == 0
+                ? Steps.NONE.andCounted(
+                        Operation.COVER,
+                        0,
+                        1,
+                        "Take a " + Text.Labels.of(shape) + ", " + Said.size(coreMm, coreHighMm)
+                                + ", bare: petals alone cover it.")
+                : Steps.of(
+                        Operation.COVER,
+                        1,
+                        "Roll paste to " + Said.thick(pasteMm) + "; cover a ready-made " + Text.Labels.of(shape) + ", "
+                                + Said.size(coreMm, coreHighMm) + ".");
     }
 }

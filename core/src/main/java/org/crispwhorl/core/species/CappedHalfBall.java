@@ -71,10 +71,16 @@ public record CappedHalfBall(
 
     @Override
     public Steps making() {
-        return Steps.of(
-                Operation.COVER,
-                pasteMm > 0 ? 1 : 0,
-                "Roll paste to " + Said.thick(pasteMm) + "; cap a half-ball of " + Said.mm(coreMm)
-                        + ", the edge turned under.");
+        return pasteMm == 0
+                ? Steps.NONE.andCounted(
+                        Operation.COVER,
+                        0,
+                        1,
+                        "Take a half-ball of " + Said.mm(coreMm) + ", bare: petals alone cover it.")
+                : Steps.of(
+                        Operation.COVER,
+                        1,
+                        "Roll paste to " + Said.thick(pasteMm) + "; cap a half-ball of " + Said.mm(coreMm)
+                                + ", the edge turned under.");
     }
 }

@@ -77,10 +77,16 @@ public record CoveredBall(
 
     @Override
     public Steps making() {
-        return Steps.of(
-                Operation.COVER,
-                pasteMm > 0 ? 1 : 0,
-                "Roll paste to " + Said.thick(pasteMm) + "; cover a polystyrene ball of " + Said.mm(coreMm)
-                        + "; close the seam below.");
+        return pasteMm == 0
+                ? Steps.NONE.andCounted(
+                        Operation.COVER,
+                        0,
+                        1,
+                        "Take a polystyrene ball of " + Said.mm(coreMm) + ", bare: petals alone cover it.")
+                : Steps.of(
+                        Operation.COVER,
+                        1,
+                        "Roll paste to " + Said.thick(pasteMm) + "; cover a polystyrene ball of " + Said.mm(coreMm)
+                                + "; close the seam below.");
     }
 }

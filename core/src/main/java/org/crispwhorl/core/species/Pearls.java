@@ -9,6 +9,7 @@ import org.crispwhorl.core.solid.Solid;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Steps;
+import org.crispwhorl.core.work.Use;
 
 /** Bought pearls, one or several lying in one layer: nothing is mixed for them and nothing of them dries. */
 @Text(label = "bought pearls", means = "One pearl, or several in one layer; bought, of sugar or not.")
@@ -126,7 +127,22 @@ public record Pearls(
     @Override
     public Steps making() {
         return Steps.of(
-                Operation.PUSH, 1, count, "Glue on " + Said.many(count, "pearl") + " of " + Said.mm(pearlMm) + ".");
+                        Operation.PUSH,
+                        1,
+                        count,
+                        "Glue " + Said.many(count, "pearl") + " of " + Said.mm(pearlMm) + " side by side in one layer.")
+                .using(Use.GLUE);
+    }
+
+    /** The layer of pearls is glued on a loop of the wire. */
+    @Override
+    public Steps onWire(int gauge, double wireMm, double hookMm) {
+        return Steps.of(
+                        Operation.HOOK,
+                        1,
+                        "Cut " + Unit.GAUGE.write(gauge) + " wire, " + Said.mm(wireMm)
+                                + " long. Bend its end to a flat loop narrower than the pearls; glue them on it.")
+                .using(Use.GLUE);
     }
 
     @Override

@@ -101,7 +101,7 @@ public class ColourPlanTest {
         Plan plan = plan(with(BUD, "second", PAINT.withWhen(Pass.GoesOn.FLOWER)));
         double painted = task(plan, "colour-whole").endH();
         assertTrue(plan.readyH() >= painted + FOUR_MIN - 1e-9);
-        assertTrue(task(plan, "box").gates().stream()
+        assertTrue(task(plan, "finish").gates().stream()
                 .anyMatch(g -> g.afterTask().equals("colour-whole") && Math.abs(g.waitH() - FOUR_MIN) < 1e-9));
         assertTrue(task(plan(with(BUD, "second", DUST.withWhen(Pass.GoesOn.FLOWER))), "box").gates().stream()
                 .allMatch(g -> g.waitH() == 0 || g.stage().isPresent()));
