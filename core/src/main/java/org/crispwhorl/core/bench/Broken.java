@@ -6,29 +6,17 @@ import java.util.List;
 import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.work.BatchId;
+import org.crispwhorl.core.work.TaskId;
 
 /**
  * More work where more broke than there were spares: what is still to be joined is made again, a batch of its own that whatever waits
  * for the first waits for, too.
  */
 public final class Broken {
-    private static final String AGAIN = "~more";
-
     /** Of what is made again some may break once more; so often it is looked. */
     private static final int TIMES = 3;
 
     private Broken() {}
-
-    /** Whether a task makes pieces again. */
-    public static boolean again(String task) {
-        return task.contains(AGAIN);
-    }
-
-    /** The task whose pieces it makes again; itself where it makes none again. */
-    public static String first(String task) {
-        int at = task.indexOf(AGAIN);
-        return at < 0 ? task : task.substring(0, at);
-    }
 
     /**
      * What an order takes with what broke made up for.
@@ -44,7 +32,8 @@ public final class Broken {
                 if (lack <= 0) {
                     break;
                 }
-                OrderSheet.OrderTask more = last.again(first(task.task().id()) + AGAIN + time, lack);
+                OrderSheet.OrderTask more =
+                        last.again(TaskId.of(task.task().id()).anew(time).text(), lack);
                 whole = with(whole, task, more);
                 last = more;
             }

@@ -25,6 +25,7 @@ import org.crispwhorl.core.work.BatchId;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Step;
+import org.crispwhorl.core.work.TaskId;
 
 /** Writes the cards of an order: one for each of its tasks. */
 public final class Cards {
@@ -56,7 +57,7 @@ public final class Cards {
         Assessment a = lines.get(task.line());
         Plan.Task one = task.task();
         Optional<Part> part = one.partId().flatMap(a.species()::part);
-        int spares = one.doing().makes() && !Broken.again(one.id())
+        int spares = one.doing().makes() && !TaskId.of(one.id()).isAnew()
                 ? part.map(p -> spares(task.species(), p)).orElse(0)
                 : 0;
         List<BenchPass> passes = passes(a, one, task.species(), part);

@@ -20,7 +20,6 @@ import org.crispwhorl.core.assessment.Work;
 import org.crispwhorl.core.bench.BenchCard.BenchWait;
 import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.BenchRecord;
-import org.crispwhorl.core.bench.Broken;
 import org.crispwhorl.core.bench.Measured;
 import org.crispwhorl.core.bench.Underway;
 import org.crispwhorl.core.bench.Waits;
@@ -37,6 +36,7 @@ import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.studio.Spares;
 import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.core.work.BatchId;
+import org.crispwhorl.core.work.TaskId;
 
 /** The book while it is written. */
 final class Pages {
@@ -87,7 +87,7 @@ final class Pages {
             Assessment a = lines.computeIfAbsent(sitting.line(), i -> new Assessment(line.species(), plain));
             Plan plan = plans.computeIfAbsent(sitting.line(), i -> Planning.of(a));
             plan.tasks().stream()
-                    .filter(t -> t.id().equals(Broken.first(sitting.task())))
+                    .filter(t -> t.id().equals(TaskId.of(sitting.task()).done()))
                     .findFirst()
                     .ifPresent(task -> take(order, work, sitting, line.count(), a, plan, task));
         }
@@ -101,7 +101,7 @@ final class Pages {
         Optional<Double> minutes = work.begun().flatMap(from -> work.done()
                 .map(to -> Duration.between(from, to).toSeconds() / 60.0));
         double ratio = reckoned > 0 ? minutes.orElse(0.0) / reckoned : 0;
-        boolean counts = !Broken.again(sitting.task())
+        boolean counts = !TaskId.of(sitting.task()).isAnew()
                 && ratio > 1 / TIMED_WITHIN
                 && ratio < TIMED_WITHIN
                 && countedThrough(work, OrderSheet.OrderTask.counted(a, task) * flowers, sitting.of());

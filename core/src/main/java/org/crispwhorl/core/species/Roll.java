@@ -233,7 +233,7 @@ public record Roll(
         String hollow = hollowMm > 0 ? "round a rod of " + Said.mm(hollowMm) : "round nothing";
         String turns = airMm > 0 ? ", " + Said.mm(airMm) + " of air between the turns" : ", tight";
         return Steps.NONE
-                .andSheet(from.areaMm2(), "Roll out to " + Said.thick(thickMm) + ".")
+                .andSheet(from.areaMm2(), "Roll out to " + Said.thick(thickMm) + "{tool}.")
                 .and(from.making())
                 .and(
                         Operation.FRILL,
@@ -271,7 +271,10 @@ public record Roll(
     @Override
     public Steps joining(BuildContext made) {
         boolean first = made.species().parts().get(0).id().equals(id);
-        return Steps.of(Operation.SET, 1, first ? "Stand it on its foot." : "Glue it on.")
+        return Steps.of(
+                        Operation.SET,
+                        1,
+                        first ? "Stand it on its foot." : "Set it round what is there, feet level; glue its foot.")
                 .using(Use.GLUE);
     }
 

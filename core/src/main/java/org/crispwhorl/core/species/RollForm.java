@@ -277,7 +277,10 @@ public sealed interface RollForm {
 
         @Override
         public Steps making() {
-            return Steps.of(Operation.CUT, count, "Cut {n}, " + Said.size(outline.lengthMm(), outline.widthMm()) + ".")
+            return Steps.of(
+                            Operation.CUT,
+                            count,
+                            "Cut {n} petals{tool}, " + Said.size(outline.lengthMm(), outline.widthMm()) + ".")
                     .and(
                             Operation.SET,
                             count - 1,

@@ -103,7 +103,7 @@ public record WoundFringe(
     @Override
     public Steps making() {
         return Steps.NONE
-                .andSheet(stripMm * heightMm, "Roll out to " + Said.thick(thickMm) + ".")
+                .andSheet(stripMm * heightMm, "Roll out to " + Said.thick(thickMm) + "{tool}.")
                 .and(Operation.STRIP, 1, "Cut a strip " + Said.size(stripMm, heightMm) + ".")
                 .and(Operation.SNIP, 1, touches(), "Cut a fringe along one side, " + Said.mm(cutMm) + " deep.")
                 .and(Operation.ROLL_UP, 1, "Brush the other side with glue; wind it round the wire, feet level.")

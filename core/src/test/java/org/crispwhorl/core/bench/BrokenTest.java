@@ -13,6 +13,7 @@ import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.bench.BenchEvent.Touch;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.studio.Conditions;
+import org.crispwhorl.core.work.TaskId;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
@@ -67,7 +68,7 @@ public class BrokenTest {
         }
         made("0/make-petals~more1/1-1", 3, 1);
         assertEquals(task(madeUp(), "make-petals~more2").pieces(), 1);
-        assertEquals(Broken.first("make-petals~more2"), "make-petals");
+        assertEquals(TaskId.of("make-petals~more2"), new TaskId("make-petals", 2));
     }
 
     @Test

@@ -29,6 +29,7 @@ import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
 import org.crispwhorl.core.work.BatchId;
+import org.crispwhorl.core.work.TaskId;
 import org.crispwhorl.files.document.DocumentFault;
 import org.crispwhorl.files.document.KeptText;
 import org.crispwhorl.server.ahead.StudioAir;
@@ -308,7 +309,7 @@ public class Days {
         Orders.Work work = orders.work(orderId);
         OrderSheet sheet = reckoned.sheet(work.lines(), work.conditions(), Progress.UNWATCHED);
         long again = Broken.madeUp(sheet, works).tasks().stream()
-                .filter(t -> Broken.again(t.task().id()))
+                .filter(t -> TaskId.of(t.task().id()).isAnew())
                 .count();
         long known = planned.calendar().tasks().stream()
                 .flatMap(s -> BatchId.of(s.uid()).stream())
