@@ -314,7 +314,7 @@ public class Days {
         long known = planned.calendar().tasks().stream()
                 .flatMap(s -> BatchId.of(s.uid()).stream())
                 .map(BatchId::key)
-                .filter(Broken::again)
+                .filter(key -> TaskId.of(key).isAnew())
                 .distinct()
                 .count();
         return again > known;
