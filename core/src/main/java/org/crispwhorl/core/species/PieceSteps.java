@@ -283,12 +283,12 @@ final class PieceSteps {
                                 joints,
                                 "Lay {n} into the same cup, on the last; a dot of glue in the middle.")
                         .using(Use.GLUE);
-        return laid.and(
-                        Operation.CUP,
-                        joints,
-                        pieces.all(),
-                        "Press the middle down with a ball tool; ease the petals up the side.")
-                .andCounted(Operation.WRAP, 0, pieces.count(), around(pieces));
+        Steps pressed = laid.and(
+                Operation.CUP,
+                joints,
+                pieces.all(),
+                "Press the middle down with a ball tool; ease the petals up the side.");
+        return first ? pressed : pressed.andCounted(Operation.WRAP, 0, pieces.count(), around(pieces));
     }
 
     private static String lean(Pieces pieces) {

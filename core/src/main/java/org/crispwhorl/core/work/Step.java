@@ -50,22 +50,14 @@ public record Step(String under, Operation operation, Charge charge, int count, 
     }
 
     Step using(Use use) {
-        return new Step(
-                under,
-                operation,
-                charge,
-                count,
-                words,
-                Stream.concat(uses.stream(), Stream.of(use)).toList());
+        return with(Stream.concat(uses.stream(), Stream.of(use)).toList());
     }
 
     Step glued(String glue) {
-        return new Step(
-                under,
-                operation,
-                charge,
-                count,
-                words,
-                uses.stream().map(use -> use.glued(glue)).toList());
+        return with(uses.stream().map(use -> use.glued(glue)).toList());
+    }
+
+    private Step with(List<Use> others) {
+        return new Step(under, operation, charge, count, words, others);
     }
 }

@@ -280,4 +280,30 @@ public class PlanningTest {
     private static GluedBody fused(double upTo) {
         return GluedBody.of(glued(upTo)).orElseThrow();
     }
+
+    /** What is left of the gates makes every task begin when it did with all of them, and a wait is told once. */
+    @Test
+    public void aWaitThatAnotherImpliesIsLeftOutAndMissedByNothing() {
+        for (Species flower : List.of(Garden.rose(), Garden.bud(), Garden.and(Garden.rose(), Garden.spike(6, 18)))) {
+            Plan plan = plan(flower);
+            Map<String, Double> ends = new HashMap<>();
+            double free = 0;
+            for (Plan.Task task : plan.tasks()) {
+                double start = free;
+                for (Plan.Gate gate : task.gates()) {
+                    start = Math.max(start, ends.get(gate.afterTask()) + gate.waitH());
+                }
+                assertEquals(start, task.startH(), 1e-9, task.id());
+                free = start + task.labourMin() / 60;
+                ends.put(task.id(), free);
+            }
+        }
+        long told = plan(Garden.bud()).tasks().stream()
+                .flatMap(t -> t.gates().stream())
+                .filter(g -> g.afterTask().equals("make-centre")
+                        && g.waitH() > 0
+                        && g.stage().equals(Optional.of(Stage.PART_DRY)))
+                .count();
+        assertEquals(told, 1, "the centre that has to hold is waited for by its first ring alone");
+    }
 }
