@@ -93,10 +93,11 @@ public record ServiceCard(
             where.computeIfAbsent("picks", w -> new LinkedHashSet<>()).add("the stems that stand in the cake");
         }
         colours(lines, conditions, drawer).forEach(notEaten::add);
-        sheet.tasks().stream()
-                .flatMap(task -> task.task().steps().uses())
+        sheet.tasks().forEach(task -> task.task()
+                .steps()
+                .uses()
                 .flatMap(use -> told(use.sort()).stream())
-                .forEach(notEaten::add);
+                .forEach(told -> notEaten.add(task.species() + ": " + told)));
         if (counts.containsKey("wires")) {
             notEaten.add(
                     "Taped stems are no food and do not touch it: they stand in picks, or lie on something that is taken off with them.");
@@ -117,9 +118,10 @@ public record ServiceCard(
     /** What is said of something used up in the work to whoever eats. */
     private static Optional<String> told(Use.Sort sort) {
         return switch (sort) {
-            case SPIRIT -> Optional.of("Painted with spirit, which dries off: tell whoever avoids alcohol.");
-            case GLAZE -> Optional.of("Glazed: eaten only where the glaze is sold as food; read what it is made of.");
-            case LACQUER -> Optional.of("Lacquered: what is lacquered is not eaten.");
+            case SPIRIT -> Optional.of("painted with spirit, which dries off. Tell whoever avoids alcohol.");
+            case GLAZE ->
+                Optional.of("glazed. It is eaten only where the glaze is sold as food; read what it is made of.");
+            case LACQUER -> Optional.of("lacquered. What is lacquered is not eaten.");
             case FORMER, VEINER, BOARD, RACK, GLUE -> Optional.empty();
         };
     }

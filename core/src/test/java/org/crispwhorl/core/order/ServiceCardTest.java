@@ -103,4 +103,15 @@ public class ServiceCardTest {
                 .get(0)
                 .contains("below 27 °C"));
     }
+
+    /** What was lacquered is told by its name, and what was not is not. */
+    @Test
+    public void whatIsLacqueredIsNotEaten() {
+        Species rose = Garden.rose();
+        String told = rose.name() + ": lacquered";
+        assertTrue(card(rose.withFinishing(Species.Finishing.LACQUER), 3, Drawer.EMPTY).notEaten().stream()
+                .anyMatch(line -> line.startsWith(told)));
+        assertTrue(card(rose.withFinishing(Species.Finishing.STEAM), 3, Drawer.EMPTY).notEaten().stream()
+                .noneMatch(line -> line.startsWith(told)));
+    }
 }
