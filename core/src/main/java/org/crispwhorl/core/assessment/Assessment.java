@@ -47,6 +47,7 @@ public final class Assessment implements BuildContext {
     private Coverage coverage;
     private final Paste paste;
     private List<OpenedHeads> opened;
+    private Optional<HeadsTasks> headsTasks;
 
     public Assessment(Species designed, Conditions conditions) {
         this.designed = designed;
@@ -129,6 +130,19 @@ public final class Assessment implements BuildContext {
             opened = List.copyOf(all);
         }
         return opened;
+    }
+
+    @Override
+    public Steps makingHeads() {
+        return headsTasks().map(HeadsTasks::steps).orElse(Steps.NONE);
+    }
+
+    /** The work on the further heads; none where there are none. */
+    Optional<HeadsTasks> headsTasks() {
+        if (headsTasks == null) {
+            headsTasks = HeadsTasks.of(this);
+        }
+        return headsTasks;
     }
 
     /** How sure its drying is. */

@@ -38,7 +38,10 @@ public record Plan(
      *
      * @param id unique in the plan
      * @param partId the part worked on, empty for all
+     * @param pieces of one flower that go through the hands one by one; 0 where nothing is counted
      * @param steps what hands do, act by act; none for mixing, which is told with what is mixed
+     * @param making how many of the first of them are done on spares, too
+     * @param onHeads the same work as tasks on one of the further heads, stage by stage, where it is done on those
      * @param labourMin minutes of working time
      * @param batches batches in which it is done
      * @param disturbs what of it others in the house may mind
@@ -52,7 +55,10 @@ public record Plan(
             String name,
             TaskKind doing,
             Optional<String> partId,
+            int pieces,
             Steps steps,
+            int making,
+            List<OnHeads> onHeads,
             double labourMin,
             int batches,
             List<Disturbs> disturbs,
@@ -60,6 +66,7 @@ public record Plan(
             @MayBeInfinite double startH,
             @MayBeInfinite double endH) {
         public Task {
+            onHeads = List.copyOf(onHeads);
             disturbs = List.copyOf(disturbs);
             gates = List.copyOf(gates);
         }
@@ -79,6 +86,18 @@ public record Plan(
                     .startH(start)
                     .endH(start + labourMin / 60)
                     .build();
+        }
+    }
+
+    /**
+     * What is done on all heads of one stage of opening, in the order of its acts.
+     *
+     * @param opening place of the stage in the list
+     * @param tasks on one of its heads, their acts said for all of them
+     */
+    public record OnHeads(int opening, List<Task> tasks) {
+        public OnHeads {
+            tasks = List.copyOf(tasks);
         }
     }
 

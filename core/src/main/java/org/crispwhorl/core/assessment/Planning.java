@@ -1,18 +1,21 @@
 package org.crispwhorl.core.assessment;
 
+import static org.crispwhorl.core.assessment.Gates.after;
+import static org.crispwhorl.core.assessment.Gates.done;
+import static org.crispwhorl.core.assessment.Gates.dusted;
+import static org.crispwhorl.core.assessment.Gates.joined;
+import static org.crispwhorl.core.assessment.Gates.made;
+import static org.crispwhorl.core.assessment.Gates.painted;
+import static org.crispwhorl.core.assessment.Gates.ringed;
+
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.Body;
-import org.crispwhorl.core.drying.DryingCourse;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.FinishSteps;
 import org.crispwhorl.core.species.Joining;
@@ -25,14 +28,15 @@ import org.crispwhorl.core.work.Steps;
  * outwards with every part at its stage, dust the whole, dry through.
  */
 public final class Planning {
-    private static final String MIX = "mix";
+    static final String MIX = "mix";
     private static final String WHOLE_COLOUR = "colour-whole";
     private static final String FINISH = "finish";
     private static final String BOX = "box";
 
     private final Assessment a;
-    private final List<Plan.Task> tasks = new ArrayList<>();
-    private final Map<String, Double> ends = new HashMap<>();
+    private final boolean ofHead;
+    private final Gates gates;
+    private final PlanDraft draft;
 
     /** What is coloured on the flower is dry to the touch before it leaves, and its last rest is over. */
     private final List<Plan.Gate> wet = new ArrayList<>();
@@ -40,33 +44,67 @@ public final class Planning {
     /** What holds parts apart while they dry, and the part that it holds. */
     private final Map<Part, Part> held = new LinkedHashMap<>();
 
-    private double handsFreeH;
-
-    private Planning(Assessment a) {
+    private Planning(Assessment a, boolean ofHead) {
         this.a = a;
+        this.ofHead = ofHead;
+        gates = new Gates(a);
+        draft = new PlanDraft(a);
     }
 
     /** The plan of one flower. A stage that is never reached in this room leaves its gate at infinity. */
     public static Plan of(Assessment a) {
-        Planning planning = new Planning(a);
-        planning.mix();
-        planning.make();
-        planning.join();
-        planning.seeTo();
-        planning.outOfTheCup();
-        planning.colourWhole();
+        Planning planning = new Planning(a, false);
+        planning.build();
         planning.finish();
         planning.box();
-        return new Plan(Implied.left(a, planning.tasks), List.of(done(BOX)), planning.handsFreeH);
+        return new Plan(Implied.left(a, planning.draft.tasks()), List.of(done(BOX)), planning.draft.handsFreeH());
     }
 
-    private void mix() {
-        place(task(MIX, "Mix the shades", TaskKind.MIX, Optional.empty(), Steps.NONE, 1, List.of()));
+    /** The work on one of the further heads, its shades mixed and kneaded with those of the flower, and what is waited for then. */
+    static OpeningTasks.Head ofHead(Assessment head) {
+        Planning planning = new Planning(head, true);
+        List<Plan.Gate> rested = planning.build();
+        return new OpeningTasks.Head(
+                planning.draft.tasks().stream()
+                        .filter(task -> !task.doing().mixes())
+                        .toList(),
+                Stream.concat(rested.stream(), planning.wet.stream()).toList());
+    }
+
+    /**
+     * What was one task in earlier versions, by the id that it had there, and the ids of those that took its place: all heads were
+     * made in one.
+     */
+    public static Map<String, List<String>> formerly(Assessment a) {
+        Map<String, List<String>> formerly = new LinkedHashMap<>();
+        a.species()
+                .heads()
+                .ifPresent(heads -> formerly.put(
+                        made(heads),
+                        of(a).tasks().stream()
+                                .filter(task -> !task.onHeads().isEmpty())
+                                .map(Plan.Task::id)
+                                .toList()));
+        return formerly;
+    }
+
+    /** All until it is coloured; what the next that is done to it waits for. */
+    private List<Plan.Gate> build() {
+        draft.place(draft.task(MIX, "Mix the shades", TaskKind.MIX, Optional.empty(), Steps.NONE)
+                .build());
+        make();
+        List<Plan.Gate> rested = join();
+        seeTo();
+        outOfTheCup();
+        colourWhole();
+        return rested;
     }
 
     private void make() {
         for (Part part : Work.inOrder(a)) {
-            if (!a.joinedWhileItBends(part)) {
+            if (part.severalHeads()) {
+                a.headsTasks().ifPresent(heads -> heads.first().forEach(draft::place));
+            } else if (!a.joinedWhileItBends(part)) {
                 make(part, List.of());
             }
         }
@@ -78,67 +116,57 @@ public final class Planning {
             colourPieces(part, onPieces.stream().filter(p -> !p.wet()).toList(), dusted(part), TaskKind.DUST);
             colourPieces(part, onPieces.stream().filter(Pass::wet).toList(), painted(part), TaskKind.PAINT);
         }
+        a.headsTasks().ifPresent(heads -> heads.further().forEach(draft::place));
     }
 
     /** Pieces that are turned while they dry, where they are not joined before. */
     private void turn(Part part) {
         Steps turning = a.dries(part) && !a.joinedWhileItBends(part) ? part.turning() : Steps.NONE;
         if (!turning.list().isEmpty()) {
-            place(task(
-                    "turn-" + part.id(),
-                    "Turn " + part.name(),
-                    TaskKind.SEE_TO,
-                    Optional.of(part.id()),
-                    turning,
-                    1,
-                    List.of(new Plan.Gate(
+            draft.place(seeingTo("turn-" + part.id(), "Turn " + part.name(), part, turning)
+                    .gates(List.of(new Plan.Gate(
                             made(part),
                             Optional.empty(),
                             a.body(part).map(Body::changesAfterH).orElseThrow(),
-                            Optional.empty()))));
+                            Optional.empty())))
+                    .build());
         }
     }
 
     /** What holds others apart is taken out once they are firm. */
     private void seeTo() {
-        held.forEach((support, part) -> place(task(
-                "out-" + support.id(),
-                "Take out " + support.name(),
-                TaskKind.SEE_TO,
-                Optional.of(support.id()),
-                support.takingOut(),
-                1,
-                List.of(new Plan.Gate(
-                        joined(support),
-                        Optional.of(a.paste().furthest(Stage.FIRM)),
-                        stageH(part, a.paste().furthest(Stage.FIRM)),
-                        Optional.empty())))));
+        Stage firm = a.paste().furthest(Stage.FIRM);
+        held.forEach((support, part) ->
+                draft.place(seeingTo("out-" + support.id(), "Take out " + support.name(), support, support.takingOut())
+                        .gates(List.of(new Plan.Gate(
+                                joined(support), Optional.of(firm), gates.stageH(part, firm), Optional.empty())))
+                        .build()));
     }
 
     /** What was stacked in a cup comes out of it once every ring is firm. */
     private void outOfTheCup() {
         List<Petaled> stack = a.species().stack();
         if (!stack.isEmpty()) {
-            place(task(
-                    "out-" + stack.get(0).id(),
-                    "Take it out of its cup",
-                    TaskKind.SEE_TO,
-                    Optional.of(stack.get(0).id()),
-                    FinishSteps.outOfTheCup(),
-                    1,
-                    stack.stream()
-                            .map(ring -> dry(ring, a.paste().furthest(Stage.FIRM)))
-                            .toList()));
+            Petaled first = stack.get(0);
+            draft.place(seeingTo("out-" + first.id(), "Take it out of its cup", first, FinishSteps.outOfTheCup())
+                    .gates(stack.stream()
+                            .map(ring -> gates.dry(ring, a.paste().furthest(Stage.FIRM)))
+                            .toList())
+                    .build());
         }
+    }
+
+    private PlanTaskBuilder seeingTo(String id, String name, Part part, Steps steps) {
+        return draft.task(id, name, TaskKind.SEE_TO, Optional.of(part), steps);
     }
 
     private void finish() {
         Steps steps = FinishSteps.of(a.species());
         if (!steps.list().isEmpty()) {
-            List<Plan.Gate> gates = new ArrayList<>(wet);
-            gates.add(done(tasks.get(tasks.size() - 1).id()));
-            Plan.Task finish = task(FINISH, "Finish the flower", TaskKind.FINISH, Optional.empty(), steps, 1, gates);
-            place(PlanTaskBuilder.builder(finish)
+            List<Plan.Gate> open = new ArrayList<>(wet);
+            open.add(done(draft.last()));
+            draft.place(draft.task(FINISH, "Finish the flower", TaskKind.FINISH, Optional.empty(), steps)
+                    .gates(open)
                     .disturbs(a.species().finishing().smells() ? List.of(Plan.Disturbs.SMELL) : List.of())
                     .build());
             wet.add(new Plan.Gate(
@@ -148,23 +176,15 @@ public final class Planning {
 
     private void colourPieces(Part part, List<Pass> passes, String id, TaskKind doing) {
         if (!passes.isEmpty()) {
-            place(with(
-                    passes,
-                    task(
-                            id,
-                            (doing == TaskKind.DUST ? "Dust " : "Paint ") + part.name(),
-                            doing,
-                            Optional.of(part.id()),
-                            Work.colouring(a, part, passes),
-                            1,
-                            List.of(colourable(part, passes)))));
+            draft.place(colouring(id, (doing == TaskKind.DUST ? "Dust " : "Paint ") + part.name(), doing, part, passes)
+                    .gates(List.of(gates.colourable(part, passes)))
+                    .build());
         }
     }
 
-    /** A part is coloured at the latest of the stages that its passes ask for. */
-    private Plan.Gate colourable(Part part, List<Pass> passes) {
-        Stage at = passes.stream().map(Pass::at).max(Comparator.naturalOrder()).orElse(Stage.FIRM);
-        return a.dries(part) ? dry(part, a.paste().furthest(at)) : done(made(part));
+    private PlanTaskBuilder colouring(String id, String name, TaskKind doing, Part part, List<Pass> passes) {
+        return draft.task(id, name, doing, Optional.of(part), Work.colouring(a, part, passes))
+                .disturbs(Work.disturbs(passes));
     }
 
     /** What goes round a part once it is joined, before the next covers it, and what comes after that waits for. */
@@ -173,36 +193,35 @@ public final class Planning {
         if (passes.isEmpty()) {
             return Optional.empty();
         }
-        place(with(
-                passes,
-                task(
-                        ringed(part),
-                        "Colour " + part.name() + " on the flower",
-                        TaskKind.COLOUR,
-                        Optional.of(part.id()),
-                        Work.colouring(a, part, passes),
-                        1,
-                        List.of(done(last), colourable(part, passes)))));
+        draft.place(colouring(ringed(part), "Colour " + part.name() + " on the flower", TaskKind.COLOUR, part, passes)
+                .gates(List.of(done(last), gates.colourable(part, passes)))
+                .build());
         return Optional.of(after(ringed(part), passes));
     }
 
     private void make(Part part, List<Plan.Gate> inside) {
-        int batches = Work.batches(a, part);
-        List<Plan.Gate> gates = new ArrayList<>(inside);
-        if (a.dries(part)) {
-            gates.add(done(MIX));
-        }
-        place(task(
-                made(part),
-                "Make " + part.name(),
-                TaskKind.MAKE,
-                Optional.of(part.id()),
-                Work.making(a, part),
-                batches,
-                gates));
+        draft.place(draft.task(made(part), "Make " + part.name(), TaskKind.MAKE, Optional.of(part), making(part))
+                .batches(Work.batches(a, part))
+                .gates(mixed(part, inside))
+                .build());
     }
 
-    private void join() {
+    /** What hands do to make a part; of a head its shades are kneaded with those of the flower. */
+    private Steps making(Part part) {
+        return ofHead ? a.making(part) : Work.making(a, part);
+    }
+
+    /** The same gates, and its shades mixed where it has any. */
+    private List<Plan.Gate> mixed(Part part, List<Plan.Gate> inside) {
+        List<Plan.Gate> open = new ArrayList<>(inside);
+        if (a.dries(part)) {
+            open.add(done(MIX));
+        }
+        return open;
+    }
+
+    /** Joins part after part; what the next that is done to it waits for. */
+    private List<Plan.Gate> join() {
         Optional<Part> bearer = a.species().bearer().map(centre -> centre);
         List<Plan.Gate> inside = new ArrayList<>();
         bearer.ifPresent(centre -> {
@@ -219,25 +238,25 @@ public final class Planning {
             Part part = outwards.get(i);
             Joining joining = part.joins(a);
             boolean holdsApart = !part.takingOut().list().isEmpty() && last != null;
-            List<Plan.Gate> gates = new ArrayList<>(holdsApart ? List.of(done(last)) : inside);
-            bearer.map(centre -> bears(centre, joining.onto())).ifPresent(gates::add);
+            List<Plan.Gate> open = new ArrayList<>(holdsApart ? List.of(done(last)) : inside);
+            bearer.map(centre -> gates.bears(centre, joining.onto())).ifPresent(open::add);
             if (joining.as() == Joining.As.SOFT) {
-                last = makeAndSet(part, closing(under, part, gates));
+                last = makeAndSet(part, gates.closing(under, part, open));
             } else {
                 if (joining.as() == Joining.As.PART_DRY) {
-                    make(part, gates);
+                    make(part, open);
                 }
-                last = set(part, closing(under, part, gates));
+                last = set(part, gates.closing(under, part, open));
             }
             inside.clear();
             if (holdsApart) {
                 held.put(part, before);
-                inside.add(rested(before, last, before.joins(a).rest(), 0));
+                inside.add(gates.rested(before, last, before.joins(a).rest(), 0));
                 continue;
             }
             before = part;
             under = part;
-            inside.add(rested(part, last, joining.rest(), setH(part, i, outwards)));
+            inside.add(gates.rested(part, last, joining.rest(), gates.setH(part, i, outwards)));
             Optional<Plan.Gate> coloured = colourRing(part, last);
             coloured.ifPresent(inside::add);
             coloured.ifPresent(wet::add);
@@ -245,77 +264,22 @@ public final class Planning {
         if (before != null && before.joins(a).rest().until() != Joining.Rest.Until.NOTHING) {
             wet.addAll(inside);
         }
-    }
-
-    /** The same gates, that of what a soft part is laid on closing where nothing is waited for in between. */
-    private List<Plan.Gate> closing(Part under, Part part, List<Plan.Gate> gates) {
-        if (under == null) {
-            return gates;
-        }
-        boolean centre = a.species().bearer().filter(under::equals).isPresent();
-        Optional<String> bearing = a.species().bearer().filter(c -> !centre).map(Planning::made);
-        boolean fresh = gates.stream()
-                .filter(gate -> bearing.filter(gate.afterTask()::equals).isEmpty())
-                .allMatch(gate -> gate.waitH() == 0 && gate.stage().isEmpty());
-        boolean soft = centre
-                ? part.joins(a).onto() == Joining.Onto.SOFT
-                : under.joins(a).as() == Joining.As.SOFT;
-        Optional<Double> most = SoftWindow.mostH(a, under, part, fresh && soft);
-        return gates.stream()
-                .map(gate -> gate.afterTask().equals(made(under)) ? gate.closing(most) : gate)
-                .toList();
-    }
-
-    /** What bears a part has to be so far: a core holds at once, a centre of paste when it no longer gives way. */
-    private Plan.Gate bears(Part centre, Joining.Onto onto) {
-        if (onto == Joining.Onto.SOFT || !a.dries(centre) || onto == Joining.Onto.HOLDS && centre.holdsAtOnce()) {
-            return done(made(centre));
-        }
-        return switch (onto) {
-            case FIRM -> dry(centre, a.paste().furthest(Stage.FIRM));
-            case DRY -> dry(centre, a.paste().furthest(Stage.DRY));
-            default -> holds(centre, made(centre));
-        };
-    }
-
-    /** Until a free part holds by its own thickness. */
-    private Plan.Gate holds(Part part, String after) {
-        double holds = a.course(part)
-                .at(Stage.PART_DRY)
-                .map(r -> a.spread().likelyBy(r.medianH()))
-                .orElse(Double.POSITIVE_INFINITY);
-        return new Plan.Gate(after, Optional.of(Stage.PART_DRY), holds, Optional.empty());
-    }
-
-    /** The wait of what comes next: the rest that is stated, else until the glue has set. */
-    private Plan.Gate rested(Part part, String last, Joining.Rest rest, double setH) {
-        return switch (rest.until()) {
-            case NOTHING -> new Plan.Gate(last, Optional.empty(), setH, Optional.empty());
-            case MINUTES -> new Plan.Gate(last, Optional.empty(), rest.minutes() / 60, Optional.empty());
-            case HOLDS -> a.dries(part) ? holds(part, last) : done(last);
-            case FIRM ->
-                new Plan.Gate(
-                        last, Optional.of(Stage.FIRM), stageH(part, a.paste().furthest(Stage.FIRM)), Optional.empty());
-            case DRY ->
-                new Plan.Gate(
-                        last, Optional.of(Stage.DRY), stageH(part, a.paste().furthest(Stage.DRY)), Optional.empty());
-        };
+        return inside;
     }
 
     /** Shaped and set ring by ring, each before it skins. */
     private String makeAndSet(Part part, List<Plan.Gate> inside) {
-        List<Plan.Gate> gates = new ArrayList<>(inside);
-        if (a.dries(part)) {
-            gates.add(done(MIX));
-        }
-        place(task(
-                made(part),
-                "Make and set " + part.name(),
-                TaskKind.MAKE_AND_SET,
-                Optional.of(part.id()),
-                Work.making(a, part).and(a.joining(part)),
-                Work.batches(a, part),
-                gates));
+        Steps making = making(part);
+        draft.place(draft.task(
+                        made(part),
+                        "Make and set " + part.name(),
+                        TaskKind.MAKE_AND_SET,
+                        Optional.of(part),
+                        making.and(a.joining(part)))
+                .making(making.list().size())
+                .batches(Work.batches(a, part))
+                .gates(mixed(part, inside))
+                .build());
         return made(part);
     }
 
@@ -323,155 +287,65 @@ public final class Planning {
         if (a.joining(part).list().isEmpty()) {
             return made(part);
         }
-        List<Plan.Gate> gates = new ArrayList<>(inside);
-        gates.add(ready(part));
-        coloured(part, gates);
-        place(task(
-                joined(part), "Join " + part.name(), TaskKind.JOIN, Optional.of(part.id()), a.joining(part), 1, gates));
+        List<Plan.Gate> open = new ArrayList<>(inside);
+        if (part.severalHeads()) {
+            a.headsTasks().ifPresent(heads -> open.addAll(heads.ready()));
+        } else {
+            open.add(gates.ready(part));
+        }
+        coloured(part, open);
+        draft.place(draft.task(joined(part), "Join " + part.name(), TaskKind.JOIN, Optional.of(part), a.joining(part))
+                .gates(open)
+                .build());
         return joined(part);
     }
 
-    /** A part is joined when it has reached its stage; what does not dry, when it is made. */
-    private Plan.Gate ready(Part part) {
-        return a.dries(part)
-                ? dry(part, a.paste().furthest(part.joins(a).as().stage().orElse(Stage.FIRM)))
-                : done(made(part));
-    }
-
-    /** Hours until what was glued stays: only before a next part that would press on it. */
-    private double setH(Part part, int at, List<Part> outwards) {
-        boolean bendsOn = at + 1 < outwards.size() && a.joinedWhileItBends(outwards.get(at + 1));
-        return part.glued() && !bendsOn ? a.techniques(part).glue().setMin() / 60 : 0;
-    }
-
-    private void coloured(Part part, List<Plan.Gate> gates) {
+    private void coloured(Part part, List<Plan.Gate> open) {
         List<Pass> passes = Work.passes(a, part, Pass.GoesOn.PIECE);
         if (passes.stream().anyMatch(p -> !p.wet())) {
-            gates.add(done(dusted(part)));
+            open.add(done(dusted(part)));
         }
         if (passes.stream().anyMatch(Pass::wet)) {
-            gates.add(after(painted(part), passes));
+            open.add(after(painted(part), passes));
         }
-    }
-
-    /** What comes after passes of colour waits until they are dry to the touch. */
-    private static Plan.Gate after(String task, List<Pass> passes) {
-        return new Plan.Gate(task, Optional.empty(), Work.dryToTouchH(passes), Optional.empty());
     }
 
     private void colourWhole() {
         Steps steps = Steps.NONE;
         List<Pass> last = new ArrayList<>();
-        List<Plan.Gate> gates = new ArrayList<>();
+        List<Plan.Gate> open = new ArrayList<>();
         for (Part part : a.species().parts()) {
             List<Pass> passes = Work.passes(a, part, Pass.GoesOn.FLOWER);
             last.addAll(passes);
             steps = steps.and(Work.colouring(a, part, passes).under(part.name()));
             if (!passes.isEmpty() && a.dries(part)) {
-                gates.add(colourable(part, passes));
+                open.add(gates.colourable(part, passes));
             }
         }
         if (!steps.list().isEmpty()) {
-            gates.add(done(tasks.get(tasks.size() - 1).id()));
+            open.add(done(draft.last()));
             wet.add(after(WHOLE_COLOUR, last));
-            place(with(
-                    last, task(WHOLE_COLOUR, "Colour the flower", TaskKind.COLOUR, Optional.empty(), steps, 1, gates)));
+            draft.place(draft.task(WHOLE_COLOUR, "Colour the flower", TaskKind.COLOUR, Optional.empty(), steps)
+                    .disturbs(Work.disturbs(last))
+                    .gates(open)
+                    .build());
         }
-    }
-
-    private static String made(Part part) {
-        return "make-" + part.id();
-    }
-
-    private static String dusted(Part part) {
-        return "dust-" + part.id();
-    }
-
-    private static String painted(Part part) {
-        return "paint-" + part.id();
-    }
-
-    private static String ringed(Part part) {
-        return "colour-" + part.id();
-    }
-
-    private static String joined(Part part) {
-        return "join-" + part.id();
-    }
-
-    private static Plan.Gate done(String task) {
-        return new Plan.Gate(task, Optional.empty(), 0, Optional.empty());
-    }
-
-    private Plan.Gate dry(Part part, Stage stage) {
-        DryingCourse course = a.course(part);
-        if (stage == Stage.PART_DRY && course.window().isPresent()) {
-            DryingCourse.Window w = course.window().get();
-            return new Plan.Gate(
-                    made(part),
-                    Optional.of(stage),
-                    w.sure() ? w.opensH() : w.likelyFromH(),
-                    Optional.of(w.sure() ? w.closesH() : w.likelyToH()));
-        }
-        return new Plan.Gate(made(part), Optional.of(stage), stageH(part, stage), Optional.empty());
-    }
-
-    private double stageH(Part part, Stage stage) {
-        if (!a.dries(part)) {
-            return 0;
-        }
-        return a.course(part)
-                .at(a.paste().furthest(stage))
-                .map(DryingCourse.Reached::safeByH)
-                .orElse(Double.POSITIVE_INFINITY);
-    }
-
-    private Plan.Task task(
-            String id,
-            String name,
-            TaskKind doing,
-            Optional<String> part,
-            Steps steps,
-            int batches,
-            List<Plan.Gate> gates) {
-        double minutes = doing == TaskKind.MIX
-                ? Work.mixMin(a, 1)
-                : a.conditions().pace().minutes(steps);
-        return new Plan.Task(id, name, doing, part, steps, minutes, batches, List.of(), gates, 0, 0);
-    }
-
-    /** The same, done with such passes. */
-    private static Plan.Task with(List<Pass> passes, Plan.Task task) {
-        return PlanTaskBuilder.builder(task).disturbs(Work.disturbs(passes)).build();
-    }
-
-    /** Places a task straight after the hands are free and its gates are open. */
-    private void place(Plan.Task task) {
-        double start = handsFreeH;
-        for (Plan.Gate gate : task.gates()) {
-            start = Math.max(start, ends.get(gate.afterTask()) + gate.waitH());
-        }
-        Plan.Task placed = task.at(start);
-        tasks.add(placed);
-        ends.put(placed.id(), placed.endH());
-        handsFreeH = placed.endH();
     }
 
     /** It goes into its box as soon as it can leave. */
     private void box() {
-        List<Plan.Gate> canLeave = HandOver.of(
-                a, wet, tasks.get(tasks.size() - 1).id(), Planning::made, part -> handsFreeH - ends.get(made(part)));
-        Set<String> followed = tasks.stream()
-                .flatMap(task -> task.gates().stream())
-                .map(Plan.Gate::afterTask)
-                .collect(Collectors.toSet());
-        List<Plan.Gate> gates = Stream.concat(
-                        canLeave.stream(),
-                        tasks.stream()
-                                .map(Plan.Task::id)
-                                .filter(id -> !followed.contains(id))
-                                .map(Planning::done))
-                .toList();
-        place(task(BOX, "Box the flower", TaskKind.FINISH, Optional.empty(), FinishSteps.boxing(), 1, gates));
+        List<Plan.Gate> canLeave =
+                HandOver.of(a, wet, draft.last(), this::madeIn, part -> draft.handsFreeH() - draft.endH(madeIn(part)));
+        draft.place(draft.task(BOX, "Box the flower", TaskKind.FINISH, Optional.empty(), FinishSteps.boxing())
+                .gates(Stream.concat(
+                                canLeave.stream(),
+                                draft.waitedForByNothing().stream().map(Gates::done))
+                        .toList())
+                .build());
+    }
+
+    /** The task in which a part is made, the last where it is made in several. */
+    private String madeIn(Part part) {
+        return part.severalHeads() ? a.headsTasks().orElseThrow().lastMade() : made(part);
     }
 }

@@ -27,6 +27,19 @@ import org.crispwhorl.core.work.Use;
 
 /** Minutes of working time that a part of one flower takes, by the studio's pace. */
 public final class Work {
+    /** What is made for more flowers than are ordered, since some of it breaks. */
+    public interface SpareShares {
+        /** Nothing breaks. */
+        SpareShares NONE = (opening, part) -> 0;
+
+        /**
+         * @param opening place of a stage of opening, where it is of further heads
+         * @param part its id
+         * @return as a share of a flower
+         */
+        double of(Optional<Integer> opening, String part);
+    }
+
     private Work() {}
 
     private static Pace pace(Assessment a) {
@@ -40,16 +53,18 @@ public final class Work {
 
     /** What hands do to make a part: a shade is kneaded for the first part that it is in. */
     public static Steps making(Assessment a, Part part) {
-        Steps steps = a.making(part).inLots(lots(a, part));
+        return kneading(a, part).and(a.making(part).inLots(lots(a, part)));
+    }
+
+    /** The shades that are kneaded for a part first. */
+    static Steps kneading(Assessment a, Part part) {
+        Steps steps = Steps.NONE;
         for (Map.Entry<String, String> first : a.kneadedFor().entrySet()) {
             if (first.getValue().equals(part.id())) {
                 String shade = first.getKey();
-                steps = Steps.NONE
-                        .andLump(
-                                a.shadeG(shade),
-                                "Knead " + a.species().shade(shade).name()
-                                        + " until it no longer cracks when it is pinched.")
-                        .and(steps);
+                steps = steps.andLump(
+                        a.shadeG(shade),
+                        "Knead " + a.species().shade(shade).name() + " until it no longer cracks when it is pinched.");
             }
         }
         return steps;
@@ -86,17 +101,37 @@ public final class Work {
     /**
      * Minutes of a task for so many flowers: what is rolled out or kneaded for all of them is begun once.
      *
-     * @param spares of what is made, as a share of a flower
+     * @param spares of what is made
      */
-    public static double minutes(Assessment a, Plan.Task task, int flowers, double spares) {
+    public static double minutes(Assessment a, Plan.Task task, int flowers, SpareShares spares) {
         if (task.doing().mixes()) {
             return mixMin(a, flowers);
         }
-        if (task.doing().makes() && task.doing().sets()) {
-            Part part = task.partId().flatMap(a.species()::part).orElseThrow();
-            return pace(a).minutes(making(a, part), flowers + spares) + pace(a).minutes(a.joining(part), flowers);
+        if (task.onHeads().isEmpty()) {
+            return minutes(
+                    a,
+                    task,
+                    flowers,
+                    task.partId().map(part -> spares.of(Optional.empty(), part)).orElse(0.0));
         }
-        return pace(a).minutes(task.steps(), flowers + (task.doing().makes() ? spares : 0));
+        double kneading = pace(a).minutes(task.steps().first(task.making()), flowers);
+        return kneading
+                + task.onHeads().stream()
+                        .flatMap(on -> on.tasks().stream()
+                                .map(inner -> minutes(
+                                        a,
+                                        inner,
+                                        flowers,
+                                        inner.partId()
+                                                .map(part -> spares.of(Optional.of(on.opening()), part))
+                                                .orElse(0.0))))
+                        .mapToDouble(Double::doubleValue)
+                        .sum();
+    }
+
+    private static double minutes(Assessment a, Plan.Task task, int flowers, double spares) {
+        return pace(a).minutes(task.steps().first(task.making()), flowers + spares)
+                + pace(a).minutes(task.steps().after(task.making()), flowers);
     }
 
     /** To join all pieces to the flower, min. */

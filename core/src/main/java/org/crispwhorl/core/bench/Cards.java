@@ -25,6 +25,7 @@ import org.crispwhorl.core.work.BatchId;
 import org.crispwhorl.core.work.Operation;
 import org.crispwhorl.core.work.Said;
 import org.crispwhorl.core.work.Step;
+import org.crispwhorl.core.work.Steps;
 import org.crispwhorl.core.work.TaskId;
 
 /** Writes the cards of an order: one for each of its tasks. */
@@ -72,7 +73,7 @@ public final class Cards {
                 task.pieces(),
                 spares,
                 task.labourMin(),
-                one.partId().flatMap(a.species()::noteOn),
+                one.onHeads().isEmpty() ? one.partId().flatMap(a.species()::noteOn) : Optional.empty(),
                 acts(a, task, part, spares),
                 passes,
                 one.doing().makes()
@@ -117,22 +118,42 @@ public final class Cards {
         }
         int of = task.flowers();
         double made = of + part.map(p -> (double) spares / p.units()).orElse(0.0);
-        List<Step> steps = task.task().steps().list();
-        int making = task.task().doing().makes()
-                ? part.map(p -> Work.making(a, p).list().size()).orElse(0)
-                : 0;
+        Plan.Task one = task.task();
         List<BenchAct> said = new ArrayList<>();
-        for (int i = 0; i < steps.size(); i++) {
-            Step step = steps.get(i);
-            String tool = part.map(p -> with(a, p, step)).orElse("");
-            said.add(new BenchAct(step.under(), step.operation(), step.said(i < making ? made : of, tool)));
+        said(a, one.steps().first(one.making()), made, part, said);
+        if (one.onHeads().isEmpty()) {
+            said(a, one.steps().after(one.making()), of, part, said);
+        }
+        for (Plan.OnHeads on : one.onHeads()) {
+            Assessment.OpenedHeads opened = a.opened().get(on.opening());
+            on.tasks().forEach(inner -> said(opened, opened.opening().of(a.designed()), inner, of, said));
         }
         return said;
     }
 
+    /** The acts of a task on one of the further heads, said for all at its stage and for their spares. */
+    private void said(Assessment.OpenedHeads opened, String called, Plan.Task inner, int flowers, List<BenchAct> said) {
+        Assessment head = opened.head();
+        Optional<Part> part = inner.partId().flatMap(head.species()::part);
+        int spares = part.map(p -> spares(called, p)).orElse(0);
+        double made = flowers
+                + part.map(p -> (double) spares / (p.units() * opened.opening().count()))
+                        .orElse(0.0);
+        Steps making = inner.steps().first(inner.making());
+        said(head, spares == 0 ? making : making.under(under -> under + ", " + spares + " to spare"), made, part, said);
+        said(head, inner.steps().after(inner.making()), flowers, part, said);
+    }
+
+    private void said(Assessment a, Steps steps, double of, Optional<Part> part, List<BenchAct> said) {
+        for (Step step : steps.list()) {
+            String tool = part.map(p -> with(a, p, step)).orElse("");
+            said.add(new BenchAct(step.under(), step.operation(), step.said(of, tool)));
+        }
+    }
+
     /** What of the drawer is taken for an act on a part, in words that go on from it. */
     private String with(Assessment a, Part part, Step step) {
-        Optional<StartsFrom> start = step.under().isEmpty() ? part.startsFrom(a) : Optional.empty();
+        Optional<StartsFrom> start = part.startsFrom(a);
         return switch (step.operation()) {
             case ROLL ->
                 start.filter(s -> s.rolledMm() > 0)

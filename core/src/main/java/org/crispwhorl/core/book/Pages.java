@@ -97,14 +97,14 @@ final class Pages {
             Book.Worked order, Underway work, BatchId sitting, int flowers, Assessment a, Plan plan, Plan.Task task) {
         String id = order.id() + " " + work.uid();
         boolean out = leftOut.contains(id);
-        double reckoned = Work.minutes(a, task, flowers, 0) / sitting.of();
+        double reckoned = Work.minutes(a, task, flowers, Work.SpareShares.NONE) / sitting.of();
         Optional<Double> minutes = work.begun().flatMap(from -> work.done()
                 .map(to -> Duration.between(from, to).toSeconds() / 60.0));
         double ratio = reckoned > 0 ? minutes.orElse(0.0) / reckoned : 0;
         boolean counts = !TaskId.of(sitting.task()).isAnew()
                 && ratio > 1 / TIMED_WITHIN
                 && ratio < TIMED_WITHIN
-                && countedThrough(work, OrderSheet.OrderTask.counted(a, task) * flowers, sitting.of());
+                && countedThrough(work, task.pieces() * flowers, sitting.of());
         List<Book.Looked> looks = looks(work, a, plan, task);
         List<Book.Looked> skin = skin(work, a, task);
         Optional<Petaled> petaled = task.partId().flatMap(a.species()::part).flatMap(Part::flat);

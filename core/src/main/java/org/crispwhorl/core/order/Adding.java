@@ -43,7 +43,9 @@ final class Adding {
     private double labourMin;
 
     /** Spares of the parts of the line that is added, each as a share of what a flower takes. */
-    private final Map<String, Double> spareFlowers = new HashMap<>();
+    private final Map<Spared, Double> spareFlowers = new HashMap<>();
+
+    private record Spared(Optional<Integer> opening, String part) {}
 
     Adding(Conditions conditions) {
         this.conditions = conditions;
@@ -52,12 +54,15 @@ final class Adding {
     void add(OrderSheet.Line line, Assessment a) {
         Map<String, double[]> grams = new LinkedHashMap<>();
         spareFlowers.clear();
-        addHead(a, line.species().name(), line.count(), grams);
-        for (Assessment.OpenedHeads opened : a.opened()) {
+        addHead(a, Optional.empty(), line.species().name(), line.count(), 1, grams);
+        for (int i = 0; i < a.opened().size(); i++) {
+            Assessment.OpenedHeads opened = a.opened().get(i);
             addHead(
                     opened.head(),
-                    line.species().name() + ", " + opened.opening().name(),
-                    line.count() * opened.opening().count(),
+                    Optional.of(i),
+                    opened.opening().of(line.species()),
+                    line.count(),
+                    opened.opening().count(),
                     grams);
         }
         for (Shade shade : a.species().shades()) {
@@ -78,16 +83,20 @@ final class Adding {
         Plan plan = plans.computeIfAbsent(a, Planning::of);
         plan.handOver().forEach(gate -> handOver.add(new OrderSheet.HandOverGate(line.id(), gate)));
         for (Plan.Task task : plan.tasks()) {
-            double spares =
-                    task.partId().map(id -> spareFlowers.getOrDefault(id, 0.0)).orElse(0.0);
-            double hands = task.doing().mixes() ? mixMin(a, line.count()) : Work.minutes(a, task, line.count(), spares);
+            double hands = task.doing().mixes()
+                    ? mixMin(a, line.count())
+                    : Work.minutes(
+                            a,
+                            task,
+                            line.count(),
+                            (opening, part) -> spareFlowers.getOrDefault(new Spared(opening, part), 0.0));
             labourMin += hands;
             tasks.add(new OrderSheet.OrderTask(
                     line.id(),
                     line.species().name(),
                     task,
                     line.count(),
-                    OrderSheet.OrderTask.counted(a, task) * line.count(),
+                    task.pieces() * line.count(),
                     hands,
                     Tools.of(a, plan, task, line.count()),
                     task.partId()
@@ -116,7 +125,14 @@ final class Adding {
     }
 
     /** Adds the parts of heads that are all alike. Spares are made of whatever breaks as one. */
-    private void addHead(Assessment a, String species, int heads, Map<String, double[]> grams) {
+    private void addHead(
+            Assessment a,
+            Optional<Integer> opening,
+            String species,
+            int flowers,
+            int each,
+            Map<String, double[]> grams) {
+        int heads = flowers * each;
         a.species().heads().ifPresent(further -> further.wireCuts()
                 .forEach(w -> wires.add(new OrderSheet.WireLine(
                         w.gauge(), w.lengthMm(), w.count() * heads, species + ", " + further.wireName()))));
@@ -125,7 +141,7 @@ final class Adding {
             int needed = units * heads;
             int spares = a.lumps(part).isEmpty() ? 0 : spares(a, part, needed);
             double share = (double) (needed + spares) / units;
-            spareFlowers.putIfAbsent(part.id(), (double) spares / units);
+            spareFlowers.put(new Spared(opening, part.id()), (double) spares / (units * each));
             double lost = lostPerG(a, part);
             for (Portion lump : a.lumps(part)) {
                 double all = a.paste().grams(lump.volumeMm3()) * lump.count() * share;

@@ -3,7 +3,6 @@ package org.crispwhorl.core.order;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.outline.Cut;
 import org.crispwhorl.core.paste.Medium;
@@ -134,14 +133,6 @@ public record OrderSheet(
             Techniques.DriesIn driesIn) {
         public OrderTask {
             held = List.copyOf(held);
-        }
-
-        /** Pieces of one flower that go through the hands one by one in a task: 0 where nothing is counted. */
-        public static int counted(Assessment a, Plan.Task task) {
-            return task.partId()
-                    .flatMap(a.species()::part)
-                    .map(task.doing()::counted)
-                    .orElse(0);
         }
 
         /** The same, waiting for another task as it waits for one. */

@@ -159,7 +159,10 @@ final class Method {
     }
 
     private static void need(List<List<Cell>> rows, String of, String what) {
-        rows.add(List.of(Cell.text(of), Cell.text(what), Cell.EMPTY));
+        List<Cell> row = List.of(Cell.text(of), Cell.text(what), Cell.EMPTY);
+        if (!rows.contains(row)) {
+            rows.add(row);
+        }
     }
 
     private static String mixed(OrderSheet.ShadeLine s) {

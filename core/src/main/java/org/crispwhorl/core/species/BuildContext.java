@@ -3,6 +3,7 @@ package org.crispwhorl.core.species;
 import java.util.List;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.wire.WireTable;
+import org.crispwhorl.core.work.Steps;
 
 /** A species as a studio makes it: what a part may ask about the flower that it is in. */
 public interface BuildContext {
@@ -23,6 +24,9 @@ public interface BuildContext {
 
     /** The further heads on the stem, stage by stage; empty where there are none. */
     List<? extends OpenHeads> opened();
+
+    /** What hands do to make all of the further heads, and to put each together; nothing where there are none. */
+    Steps makingHeads();
 
     /** Heads at one stage of opening, made as a species of their own. */
     interface OpenHeads {

@@ -9,8 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.crispwhorl.core.colour.Colouring;
-import org.crispwhorl.core.colour.Pass;
 import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.measure.Advanced;
 import org.crispwhorl.core.measure.Figures;
@@ -453,22 +451,7 @@ public record Heads(
     /** To make every head and put it together. */
     @Override
     public Steps making(BuildContext made) {
-        Steps all = Steps.NONE;
-        for (BuildContext.OpenHeads heads : made.opened()) {
-            int count = heads.opening().count();
-            Steps one = Steps.NONE;
-            for (Part own : heads.head().species().parts()) {
-                Steps steps = own.making(heads.head()).and(own.joining(heads.head()));
-                for (Pass pass : own.colouring().map(Colouring::passes).orElse(List.of())) {
-                    steps = steps.and(pass.by(), own.colouredPieces(), pass.told(own.zoned()) + ".")
-                            .using(pass.uses());
-                }
-                one = one.and(
-                        steps.times(count).under(heads.opening().name() + ", each of " + count + " · " + own.name()));
-            }
-            all = all.and(one);
-        }
-        return all;
+        return made.makingHeads();
     }
 
     @Override

@@ -59,6 +59,11 @@ public record Opening(
         this(name, count, size, rings, open, Optional.empty());
     }
 
+    /** What its heads are called in lists. */
+    public String of(Species species) {
+        return species.name() + ", " + name;
+    }
+
     /** Below this share of opening stamens are not seen and not made. */
     private static final double SHOWS_STAMENS = 0.5;
 

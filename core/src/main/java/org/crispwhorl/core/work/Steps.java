@@ -3,6 +3,7 @@ package org.crispwhorl.core.work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.crispwhorl.core.measure.NotWritten;
 
@@ -93,6 +94,16 @@ public record Steps(List<Step> list) {
         return list.stream().flatMap(s -> s.uses().stream());
     }
 
+    /** Its first acts, so many. */
+    public Steps first(int acts) {
+        return new Steps(list.subList(0, acts));
+    }
+
+    /** What comes after its first acts. */
+    public Steps after(int acts) {
+        return new Steps(list.subList(acts, list.size()));
+    }
+
     /** The same work on so many flowers as if they were one. */
     public Steps times(double flowers) {
         return new Steps(list.stream().map(s -> s.times(flowers)).toList());
@@ -100,7 +111,13 @@ public record Steps(List<Step> list) {
 
     /** The same work, said to be done to something of several. */
     public Steps under(String heading) {
-        return new Steps(list.stream().map(s -> s.under(heading)).toList());
+        return under(before -> heading);
+    }
+
+    /** The same work, what each act is done to said anew. */
+    public Steps under(UnaryOperator<String> heading) {
+        return new Steps(
+                list.stream().map(s -> s.under(heading.apply(s.under()))).toList());
     }
 
     /** The same but for what all flowers share: what is rolled out and kneaded. */

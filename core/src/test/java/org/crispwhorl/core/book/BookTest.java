@@ -85,7 +85,7 @@ public class BookTest {
     }
 
     private double reckonedMin(String part) {
-        return Work.minutes(new Assessment(Garden.rose(), conditions), making(part), ROSES, 0);
+        return Work.minutes(new Assessment(Garden.rose(), conditions), making(part), ROSES, Work.SpareShares.NONE);
     }
 
     private void petalsMade(double timesReckoned) {

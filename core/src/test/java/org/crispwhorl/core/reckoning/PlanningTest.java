@@ -198,8 +198,8 @@ public class PlanningTest {
     public void furtherHeadsAreMadeAndTapedOnLast() {
         Species spiked = Garden.and(Garden.rose(), Garden.spike(6, 18));
         Plan plan = plan(spiked);
-        assertTrue(
-                task(plan, "make-spike").labourMin() > task(plan, "make-petals").labourMin());
+        assertTrue(task(plan, "spike.open.dust-petals").labourMin()
+                > task(plan, "join-petals").labourMin());
         assertEquals(plan.tasks().get(plan.tasks().size() - 3).id(), "join-spike", "before it is finished");
         assertTrue(plan.readyH() >= plan(Garden.rose()).readyH());
     }

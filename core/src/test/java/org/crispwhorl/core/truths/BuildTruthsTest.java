@@ -170,7 +170,7 @@ public class BuildTruthsTest {
         Assessment a = new Assessment(pulled(7, 5, 0.6, 5, 3), Conditions.USUAL);
         double minutes = Planning.of(a).tasks().stream()
                         .filter(task -> !task.doing().mixes())
-                        .mapToDouble(task -> Work.minutes(a, task, 12, 0))
+                        .mapToDouble(task -> Work.minutes(a, task, 12, Work.SpareShares.NONE))
                         .sum()
                 / 12;
         assertTrue(minutes >= 0.8 && minutes <= 1.6, minutes + " min");

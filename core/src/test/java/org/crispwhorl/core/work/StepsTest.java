@@ -154,7 +154,7 @@ public class StepsTest {
             if (task.doing() != TaskKind.MIX) {
                 assertFalse(task.steps().list().isEmpty(), task.name());
                 Close.within(1e-9, task.labourMin(), pace.minutes(task.steps()));
-                Close.within(1e-9, Work.minutes(a, task, 1, 0), task.labourMin());
+                Close.within(1e-9, Work.minutes(a, task, 1, Work.SpareShares.NONE), task.labourMin());
             }
         }
         long kneaded = Planning.of(a).tasks().stream()

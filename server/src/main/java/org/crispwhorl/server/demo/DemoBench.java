@@ -121,7 +121,7 @@ final class DemoBench {
     }
 
     private void work(Assessment a, Plan plan, Plan.Task task, String uid, int flowers) {
-        double reckoned = Work.minutes(a, task, flowers, 0);
+        double reckoned = Work.minutes(a, task, flowers, Work.SpareShares.NONE);
         double minutes = Math.max(1, reckoned * TIMES_RECKONED * Math.exp(SCATTER * random.nextGaussian()));
         if (clock.getHour() >= LAST_HOUR) {
             clock = clock.plusDays(1).with(MORNING);
