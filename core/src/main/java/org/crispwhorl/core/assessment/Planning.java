@@ -6,7 +6,6 @@ import static org.crispwhorl.core.assessment.Gates.dusted;
 import static org.crispwhorl.core.assessment.Gates.joined;
 import static org.crispwhorl.core.assessment.Gates.made;
 import static org.crispwhorl.core.assessment.Gates.painted;
-import static org.crispwhorl.core.assessment.Gates.ringed;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -15,7 +14,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.crispwhorl.core.colour.Pass;
-import org.crispwhorl.core.drying.Body;
 import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.species.FinishSteps;
 import org.crispwhorl.core.species.Joining;
@@ -34,9 +32,9 @@ public final class Planning {
     private static final String BOX = "box";
 
     private final Assessment a;
-    private final boolean ofHead;
     private final Gates gates;
     private final PlanDraft draft;
+    private final PartTasks tasks;
 
     /** What is coloured on the flower is dry to the touch before it leaves, and its last rest is over. */
     private final List<Plan.Gate> wet = new ArrayList<>();
@@ -46,9 +44,9 @@ public final class Planning {
 
     private Planning(Assessment a, boolean ofHead) {
         this.a = a;
-        this.ofHead = ofHead;
         gates = new Gates(a);
         draft = new PlanDraft(a);
+        tasks = new PartTasks(a, gates, draft, !ofHead);
     }
 
     /** The plan of one flower. A stage that is never reached in this room leaves its gate at infinity. */
@@ -105,39 +103,25 @@ public final class Planning {
             if (part.severalHeads()) {
                 a.headsTasks().ifPresent(heads -> heads.first().forEach(draft::place));
             } else if (!a.joinedWhileItBends(part)) {
-                make(part, List.of());
+                tasks.make(part, List.of());
             }
         }
         for (Part part : a.species().parts()) {
-            turn(part);
+            tasks.turn(part);
         }
         for (Part part : a.species().parts()) {
             List<Pass> onPieces = Work.passes(a, part, Pass.GoesOn.PIECE);
-            colourPieces(part, onPieces.stream().filter(p -> !p.wet()).toList(), dusted(part), TaskKind.DUST);
-            colourPieces(part, onPieces.stream().filter(Pass::wet).toList(), painted(part), TaskKind.PAINT);
+            tasks.colourPieces(part, onPieces.stream().filter(p -> !p.wet()).toList(), dusted(part), TaskKind.DUST);
+            tasks.colourPieces(part, onPieces.stream().filter(Pass::wet).toList(), painted(part), TaskKind.PAINT);
         }
         a.headsTasks().ifPresent(heads -> heads.further().forEach(draft::place));
-    }
-
-    /** Pieces that are turned while they dry, where they are not joined before. */
-    private void turn(Part part) {
-        Steps turning = a.dries(part) && !a.joinedWhileItBends(part) ? part.turning() : Steps.NONE;
-        if (!turning.list().isEmpty()) {
-            draft.place(seeingTo("turn-" + part.id(), "Turn " + part.name(), part, turning)
-                    .gates(List.of(new Plan.Gate(
-                            made(part),
-                            Optional.empty(),
-                            a.body(part).map(Body::changesAfterH).orElseThrow(),
-                            Optional.empty())))
-                    .build());
-        }
     }
 
     /** What holds others apart is taken out once they are firm. */
     private void seeTo() {
         Stage firm = a.paste().furthest(Stage.FIRM);
-        held.forEach((support, part) ->
-                draft.place(seeingTo("out-" + support.id(), "Take out " + support.name(), support, support.takingOut())
+        held.forEach((support, part) -> draft.place(
+                tasks.seeingTo("out-" + support.id(), "Take out " + support.name(), support, support.takingOut())
                         .gates(List.of(new Plan.Gate(
                                 joined(support), Optional.of(firm), gates.stageH(part, firm), Optional.empty())))
                         .build()));
@@ -148,16 +132,12 @@ public final class Planning {
         List<Petaled> stack = a.species().stack();
         if (!stack.isEmpty()) {
             Petaled first = stack.get(0);
-            draft.place(seeingTo("out-" + first.id(), "Take it out of its cup", first, FinishSteps.outOfTheCup())
+            draft.place(tasks.seeingTo("out-" + first.id(), "Take it out of its cup", first, FinishSteps.outOfTheCup())
                     .gates(stack.stream()
                             .map(ring -> gates.dry(ring, a.paste().furthest(Stage.FIRM)))
                             .toList())
                     .build());
         }
-    }
-
-    private PlanTaskBuilder seeingTo(String id, String name, Part part, Steps steps) {
-        return draft.task(id, name, TaskKind.SEE_TO, Optional.of(part), steps);
     }
 
     private void finish() {
@@ -174,59 +154,13 @@ public final class Planning {
         }
     }
 
-    private void colourPieces(Part part, List<Pass> passes, String id, TaskKind doing) {
-        if (!passes.isEmpty()) {
-            draft.place(colouring(id, (doing == TaskKind.DUST ? "Dust " : "Paint ") + part.name(), doing, part, passes)
-                    .gates(List.of(gates.colourable(part, passes)))
-                    .build());
-        }
-    }
-
-    private PlanTaskBuilder colouring(String id, String name, TaskKind doing, Part part, List<Pass> passes) {
-        return draft.task(id, name, doing, Optional.of(part), Work.colouring(a, part, passes))
-                .disturbs(Work.disturbs(passes));
-    }
-
-    /** What goes round a part once it is joined, before the next covers it, and what comes after that waits for. */
-    private Optional<Plan.Gate> colourRing(Part part, String last) {
-        List<Pass> passes = Work.passes(a, part, Pass.GoesOn.RING);
-        if (passes.isEmpty()) {
-            return Optional.empty();
-        }
-        draft.place(colouring(ringed(part), "Colour " + part.name() + " on the flower", TaskKind.COLOUR, part, passes)
-                .gates(List.of(done(last), gates.colourable(part, passes)))
-                .build());
-        return Optional.of(after(ringed(part), passes));
-    }
-
-    private void make(Part part, List<Plan.Gate> inside) {
-        draft.place(draft.task(made(part), "Make " + part.name(), TaskKind.MAKE, Optional.of(part), making(part))
-                .batches(Work.batches(a, part))
-                .gates(mixed(part, inside))
-                .build());
-    }
-
-    /** What hands do to make a part; of a head its shades are kneaded with those of the flower. */
-    private Steps making(Part part) {
-        return ofHead ? a.making(part) : Work.making(a, part);
-    }
-
-    /** The same gates, and its shades mixed where it has any. */
-    private List<Plan.Gate> mixed(Part part, List<Plan.Gate> inside) {
-        List<Plan.Gate> open = new ArrayList<>(inside);
-        if (a.dries(part)) {
-            open.add(done(MIX));
-        }
-        return open;
-    }
-
     /** Joins part after part; what the next that is done to it waits for. */
     private List<Plan.Gate> join() {
         Optional<Part> bearer = a.species().bearer().map(centre -> centre);
         List<Plan.Gate> inside = new ArrayList<>();
         bearer.ifPresent(centre -> {
             inside.add(done(made(centre)));
-            coloured(centre, inside);
+            tasks.coloured(centre, inside);
         });
         Part under = bearer.orElse(null);
         List<Part> outwards = a.species().parts().stream()
@@ -234,6 +168,7 @@ public final class Planning {
                 .toList();
         String last = null;
         Part before = null;
+        Part drying = bearer.filter(a::dries).orElse(null);
         for (int i = 0; i < outwards.size(); i++) {
             Part part = outwards.get(i);
             Joining joining = part.joins(a);
@@ -241,23 +176,24 @@ public final class Planning {
             List<Plan.Gate> open = new ArrayList<>(holdsApart ? List.of(done(last)) : inside);
             bearer.map(centre -> gates.bears(centre, joining.onto())).ifPresent(open::add);
             if (joining.as() == Joining.As.SOFT) {
-                last = makeAndSet(part, gates.closing(under, part, open));
+                last = tasks.makeAndSet(part, gates.closing(under, part, open));
             } else {
                 if (joining.as() == Joining.As.PART_DRY) {
-                    make(part, open);
+                    tasks.make(part, open);
                 }
-                last = set(part, gates.closing(under, part, open));
+                last = tasks.set(part, gates.closing(under, part, open));
             }
             inside.clear();
             if (holdsApart) {
-                held.put(part, before);
+                held.put(part, drying == null ? before : drying);
                 inside.add(gates.rested(before, last, before.joins(a).rest(), 0));
                 continue;
             }
             before = part;
             under = part;
+            drying = a.dries(part) ? part : drying;
             inside.add(gates.rested(part, last, joining.rest(), gates.setH(part, i, outwards)));
-            Optional<Plan.Gate> coloured = colourRing(part, last);
+            Optional<Plan.Gate> coloured = tasks.colourRing(part, last);
             coloured.ifPresent(inside::add);
             coloured.ifPresent(wet::add);
         }
@@ -265,49 +201,6 @@ public final class Planning {
             wet.addAll(inside);
         }
         return inside;
-    }
-
-    /** Shaped and set ring by ring, each before it skins. */
-    private String makeAndSet(Part part, List<Plan.Gate> inside) {
-        Steps making = making(part);
-        draft.place(draft.task(
-                        made(part),
-                        "Make and set " + part.name(),
-                        TaskKind.MAKE_AND_SET,
-                        Optional.of(part),
-                        making.and(a.joining(part)))
-                .making(making.list().size())
-                .batches(Work.batches(a, part))
-                .gates(mixed(part, inside))
-                .build());
-        return made(part);
-    }
-
-    private String set(Part part, List<Plan.Gate> inside) {
-        if (a.joining(part).list().isEmpty()) {
-            return made(part);
-        }
-        List<Plan.Gate> open = new ArrayList<>(inside);
-        if (part.severalHeads()) {
-            a.headsTasks().ifPresent(heads -> open.addAll(heads.ready()));
-        } else {
-            open.add(gates.ready(part));
-        }
-        coloured(part, open);
-        draft.place(draft.task(joined(part), "Join " + part.name(), TaskKind.JOIN, Optional.of(part), a.joining(part))
-                .gates(open)
-                .build());
-        return joined(part);
-    }
-
-    private void coloured(Part part, List<Plan.Gate> open) {
-        List<Pass> passes = Work.passes(a, part, Pass.GoesOn.PIECE);
-        if (passes.stream().anyMatch(p -> !p.wet())) {
-            open.add(done(dusted(part)));
-        }
-        if (passes.stream().anyMatch(Pass::wet)) {
-            open.add(after(painted(part), passes));
-        }
     }
 
     private void colourWhole() {

@@ -69,6 +69,10 @@ public class DryingTruthsTest {
         return 60 * SkinClock.hours(GUM, mm, Room.REFERENCE);
     }
 
+    private static double fondantSkinMin(double mm) {
+        return 60 * SkinClock.hours(Paste.usual(Medium.GUM_FONDANT), mm, Room.REFERENCE);
+    }
+
     private static double chocolateMin(double mm, double celsius) {
         return 60
                 * DryingLaw.of(Paste.usual(Medium.MODELLING_CHOCOLATE))
@@ -135,6 +139,8 @@ public class DryingTruthsTest {
             {37, "a cone under thirty slivers, h", safe(solid(new SliverCone(9, 18, 3, 10, 12, 1.3)), Stage.DRY), 6, 16
             },
             {39, "petals of 0.8 stop bending, min", 60 * window(0.8).likelyToH(), 31, 150},
+            {43, "no longer wet to the brush, gum fondant, min", fondantSkinMin(0.7), 5, 30},
+            {45, "wired petals are taped round the bud, h", holds(sheet(0.7, ONE)), 0, 16},
             {46, "veined leaves dusted, h", safe(sheet(0.8, ONE), Stage.DRY), 2, 16},
             {51, "a paper roll taken out of a wall of 0.9, h", safe(sheet(0.9, HUNG), Stage.DRY), 3, 16},
             {53, "a solid foot of 14 × 5, h", safe(course(Body.of(foot(5, 14)), Room.REFERENCE), Stage.DRY), 6, 16},
