@@ -3,6 +3,7 @@ import type { Schemas, SpeciesDocument } from '@/api/client'
 import { field } from '@/parts/fields/schema'
 import SchemaNumber from '@/parts/fields/SchemaNumber.vue'
 import { usesShade } from './handling'
+import MasterColours from './MasterColours.vue'
 
 const props = defineProps<{ species: SpeciesDocument; reckoned: Schemas['ShadeReckoning'][] }>()
 const emit = defineEmits<{ change: [path: string, value: unknown] }>()
@@ -13,7 +14,7 @@ function add() {
   const ids = new Set(props.species.shades.map((s) => s.id))
   let n = props.species.shades.length + 1
   while (ids.has(`shade-${n}`)) n++
-  emit('change', '/shades', [...props.species.shades, { id: `shade-${n}`, name: `shade ${n}`, strong: '#8a6a4a', share: 0.3 }])
+  emit('change', '/shades', [...props.species.shades, { id: `shade-${n}`, name: `shade ${n}`, strong: '#8a6a4a', share: 0.3, master: [] }])
 }
 
 function leaveOut(at: number) {
@@ -69,6 +70,12 @@ function leaveOut(at: number) {
       :node="field('Shade', 'share')"
       :value="shade.share"
       @change="emit('change', `/shades/${i}/share`, $event)"
+    />
+    <MasterColours
+      v-if="shade.share > 0"
+      :shade="shade.name"
+      :colours="shade.master"
+      @change="emit('change', `/shades/${i}/master`, $event)"
     />
   </div>
   <button type="button" class="act-quiet mt-1 !px-0" @click="add">Add a shade</button>

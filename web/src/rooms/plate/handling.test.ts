@@ -84,7 +84,7 @@ describe('a ring in the hand', () => {
 
   it('is told by its shade, that of its back, or of what it carries', () => {
     const document = flower()
-    const other = { id: 'other', name: 'other', strong: '#112233', share: 0.5 }
+    const other = { id: 'other', name: 'other', strong: '#112233', share: 0.5, master: [] }
     document.shades.push(other)
     expect(usesShade(document, 'other')).toBe(false)
     const part = document.parts.find((p) => p.id === ring(document))!

@@ -127,22 +127,23 @@ public record Plan(
 
     /** Hours from the first touch at which a part is made; none where the plan has no such part. */
     public Optional<Double> madeH(String partId) {
-        return first(partId, TaskKind.MAKE)
-                .or(() -> first(partId, TaskKind.MAKE_AND_SET))
+        return last(partId, TaskKind.MAKE_AND_SET)
+                .or(() -> last(partId, TaskKind.MAKE))
                 .map(Task::endH);
     }
 
     /** Hours from the first touch at which a part is joined; none for the centre, which others are joined to. */
     public Optional<Double> joinedH(String partId) {
-        return first(partId, TaskKind.JOIN).map(Task::startH).or(() -> first(partId, TaskKind.MAKE_AND_SET)
+        return last(partId, TaskKind.JOIN).map(Task::startH).or(() -> last(partId, TaskKind.MAKE_AND_SET)
                 .map(Task::endH));
     }
 
-    private Optional<Task> first(String partId, TaskKind doing) {
+    /** Further heads are made in several tasks, and put together before they are joined. */
+    private Optional<Task> last(String partId, TaskKind doing) {
         return tasks.stream()
                 .filter(t ->
                         t.doing() == doing && t.partId().filter(partId::equals).isPresent())
-                .findFirst();
+                .reduce((before, last) -> last);
     }
 
     /** Minutes of working time of all tasks. */

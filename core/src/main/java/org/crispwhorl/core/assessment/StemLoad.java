@@ -134,7 +134,7 @@ public final class StemLoad {
         for (Centre centre : head.species().centres()) {
             double across = a.wireTable().diameterMm(centre.gauge());
             double gPerMm = centre.wires() * gPerMm(a, centre.gauge());
-            double taped = Math.min(centre.stemMm(), bound ? heads.stemMm() : heads.downMm(heightMm));
+            double taped = Math.min(centre.stemMm(), heads.downMm(heightMm));
             below += centre.wires() > 0 ? gPerMm * taped : 0;
             runs.add(new MainStem.Run(gPerMm, joint, Math.max(0, ends)));
             for (int i = 0; i < centre.wires(); i++) {

@@ -98,23 +98,23 @@ public final class Cards {
     }
 
     /** The shades of a species, as much of each as its order takes. */
-    private List<BenchAct> mixed(String species) {
+    private List<BenchAct> mixed(OrderSheet.OrderTask task) {
         return sheet.shades().stream()
-                .filter(s -> s.species().equals(species) && s.mixG() > 0)
+                .filter(s -> s.species().equals(task.species()) && s.mixG() > 0)
                 .map(s -> new BenchAct(
                         "",
                         Operation.MIX,
-                        s.strongG() > 0 && s.whiteG() > 0
-                                ? "Mix " + s.shade() + ": " + Said.grams(s.strongG()) + " of master, "
-                                        + Said.grams(s.whiteG()) + " of white. Knead it through; cover it."
-                                : "Take " + Said.grams(s.mixG()) + " of " + s.shade() + " as it is; cover it."))
+                        s.mixed()
+                                .map(mixed -> "Mix " + s.shade() + ": " + mixed + ". Knead it through; cover it.")
+                                .orElseGet(() -> "Take " + Said.grams(s.mixG()) + " of " + s.shade() + " as it is"
+                                        + s.coloured() + "; cover it.")))
                 .toList();
     }
 
     /** Every act of a task, spares made with the pieces. */
     private List<BenchAct> acts(Assessment a, OrderSheet.OrderTask task, Optional<Part> part, int spares) {
         if (task.task().doing().mixes()) {
-            return mixed(task.species());
+            return mixed(task);
         }
         int of = task.flowers();
         double made = of + part.map(p -> (double) spares / p.units()).orElse(0.0);

@@ -81,8 +81,8 @@ final class HabitDraughting {
         return new Drawing.HabitHead(
                 opening,
                 round(joint),
-                round(heads.stalkMm() * out),
-                round(springs + heads.stalkMm() * up),
+                round(heads.stalkMm(head) * out),
+                round(springs + heads.stalkMm(head) * up),
                 round(Math.toDegrees(Math.atan2(out, up))),
                 round(form.faceMm()),
                 round(form.heightMm()));

@@ -74,6 +74,7 @@ final class Adding {
                     a.species().medium(),
                     shade.name(),
                     shade.strong(),
+                    shade.master(),
                     MixingLaw.colour(shade),
                     pieceG,
                     mixG,

@@ -38,7 +38,7 @@ final class MixedTogether {
 
     /** Each goes with the first that it cannot be told from, so that what is mixed at once never drifts. */
     private static void add(List<Batch.Wanted> wanted, OrderSheet.ShadeLine line) {
-        Shade shade = new Shade("shade", line.shade(), line.strong(), line.strongG() / line.mixG());
+        Shade shade = new Shade("shade", line.shade(), line.strong(), line.strongG() / line.mixG(), line.master());
         Batch.Portion portion = new Batch.Portion(line.species(), line.shade(), line.mixG());
         for (int i = 0; i < wanted.size(); i++) {
             if (together(wanted.get(i).shade(), shade)

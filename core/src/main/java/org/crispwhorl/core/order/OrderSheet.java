@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.outline.Cut;
+import org.crispwhorl.core.paste.MasterColour;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.paste.Nesting;
 import org.crispwhorl.core.progress.Progress;
@@ -13,6 +14,7 @@ import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.studio.Kit;
+import org.crispwhorl.core.work.Said;
 
 /**
  * What an order of several species takes: pieces by cutter, paste by shade, wire by gauge and length, stamens, hours.
@@ -93,11 +95,29 @@ public record OrderSheet(
             Medium medium,
             String shade,
             String strong,
+            List<MasterColour> master,
             String colour,
             double pieceG,
             double mixG,
             double strongG,
-            double whiteG) {}
+            double whiteG) {
+        public ShadeLine {
+            master = List.copyOf(master);
+        }
+
+        /** Of what it is mixed, in grams as hands weigh them; none where it is taken as it is. */
+        public Optional<String> mixed() {
+            return strongG > 0 && whiteG > 0
+                    ? Optional.of(
+                            Said.grams(strongG) + " of master" + coloured() + ", " + Said.grams(whiteG) + " of white")
+                    : Optional.empty();
+        }
+
+        /** What its master is coloured with, in brackets; nothing where that is not said, or none is in it. */
+        public String coloured() {
+            return strongG > 0 && !master.isEmpty() ? " (" + MasterColour.told(master) + ")" : "";
+        }
+    }
 
     /** Wires of one gauge cut to one length. */
     public record WireLine(int gauge, double lengthMm, int count, String use) {}

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
+import org.crispwhorl.core.colour.ColourForm;
 import org.crispwhorl.core.drawer.CakePick;
 import org.crispwhorl.core.drawer.ColourPot;
 import org.crispwhorl.core.drawer.Drawer;
@@ -20,6 +21,7 @@ import org.crispwhorl.core.drawer.TapeRoll;
 import org.crispwhorl.core.measure.Text;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.outline.Cut;
+import org.crispwhorl.core.paste.MasterColour;
 import org.crispwhorl.core.species.Bought;
 
 /** Writes the shopping list of an order: what it takes, beside what the drawer has of it. */
@@ -55,6 +57,7 @@ final class Shopping {
         list.addAll(tools);
         wires.forEach(this::wire);
         pastes.forEach(this::paste);
+        masters(sheet.shades());
         stamens(sheet.stamens());
         readyMade(sheet.bought());
         colours.colours().forEach(this::colour);
@@ -175,6 +178,28 @@ final class Shopping {
                 "mg",
                 price(ColourPot.class, pot -> pot.holds(job.name(), job.form()), ColourPot::price) / MG_PER_G,
                 unweighed ? "in the drawer, never weighed" : "by area and strength; an estimate");
+    }
+
+    /** What strong paste is coloured with: a tip of a stick of each, of which the drawer keeps pots. */
+    private void masters(List<OrderSheet.ShadeLine> shades) {
+        shades.stream()
+                .filter(shade -> shade.strongG() > 0)
+                .flatMap(shade -> shade.master().stream())
+                .map(MasterColour::name)
+                .distinct()
+                .forEach(name -> list.add(new Materials.ShoppingLine(
+                        "paste colour " + name,
+                        1,
+                        owned(
+                                ColourPot.class,
+                                pot -> pot.form() == ColourForm.PASTE
+                                                && pot.name().equals(name)
+                                        ? pot.count()
+                                        : 0),
+                        "",
+                        0,
+                        true,
+                        "for strong paste")));
     }
 
     private void tape(List<Materials.StemJob> stems) {

@@ -11,16 +11,19 @@ import org.crispwhorl.core.measure.Text;
  * One strong paste and the shades that are let down from it, in grams.
  *
  * @param strong sRGB colour of the strong colour
+ * @param master what it is coloured with, as far as that is said
  * @param strongG strong colour to mix at the start, its reserve included
  * @param whiteG white to have ready
  * @param shades strongest first
  * @param ladders the same shades, with their shares by either rule, where there are three or more
  */
-public record Batch(String strong, int strongG, int whiteG, List<Mixed> shades, List<LetDown> ladders) {
+public record Batch(
+        String strong, List<MasterColour> master, int strongG, int whiteG, List<Mixed> shades, List<LetDown> ladders) {
     /** So much more strong colour is mixed at the start: it cannot be matched again. */
     public static final double RESERVE = 0.1;
 
     public Batch {
+        master = List.copyOf(master);
         shades = List.copyOf(shades);
         ladders = List.copyOf(ladders);
     }
@@ -151,7 +154,13 @@ public record Batch(String strong, int strongG, int whiteG, List<Mixed> shades, 
             masters += grams.get(0);
             whites += grams.get(1);
         }
-        return new Batch(strong, (int) Math.ceil(masters * (1 + RESERVE) - 1e-9), whites, shades, ladders(rungs));
+        List<MasterColour> master = rungs.stream()
+                .map(rung -> rung.shade().master())
+                .filter(said -> !said.isEmpty())
+                .findFirst()
+                .orElse(List.of());
+        return new Batch(
+                strong, master, (int) Math.ceil(masters * (1 + RESERVE) - 1e-9), whites, shades, ladders(rungs));
     }
 
     private static List<LetDown> ladders(List<Wanted> rungs) {

@@ -1,5 +1,6 @@
 package org.crispwhorl.core.paste;
 
+import java.util.List;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Quantity;
 import org.crispwhorl.core.measure.Text;
@@ -24,15 +25,24 @@ public record Shade(
                 step = 0.05,
                 usual = 0.5,
                 means = "Share of strong paste by mass; the rest is white.")
-        double share) {
+        double share,
+
+        @Text(label = "master of", longest = 6, means = "What the strong paste is coloured with.")
+        List<MasterColour> master) {
     /** Pattern of a shade\'s id: what parts point at. */
     public static final String ID = "[a-z][a-z0-9-]{0,39}";
 
     public Shade {
-        Limits.check(Shade.class, id, name, strong, share);
+        master = List.copyOf(master);
+        Limits.check(Shade.class, id, name, strong, share, master);
+    }
+
+    /** One of whose master nothing is said. */
+    public Shade(String id, String name, String strong, double share) {
+        this(id, name, strong, share, List.of());
     }
 
     public Shade withShare(double newShare) {
-        return new Shade(id, name, strong, Math.max(0, Math.min(1, newShare)));
+        return new Shade(id, name, strong, Math.max(0, Math.min(1, newShare)), master);
     }
 }

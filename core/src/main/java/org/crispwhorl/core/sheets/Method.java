@@ -100,7 +100,11 @@ final class Method {
         List<List<Cell>> rows = new ArrayList<>();
         sheet.shades().stream()
                 .filter(s -> s.mixG() > 0)
-                .forEach(s -> need(rows, "paste", s.shade() + ", " + Said.grams(s.mixG()) + mixed(s)));
+                .forEach(s -> need(
+                        rows,
+                        "paste",
+                        s.shade() + ", " + Said.grams(s.mixG())
+                                + s.mixed().map(mixed -> ": " + mixed).orElse(s.coloured())));
         for (OrderSheet.CutLine cut : sheet.cuts()) {
             need(
                     rows,
@@ -163,12 +167,6 @@ final class Method {
         if (!rows.contains(row)) {
             rows.add(row);
         }
-    }
-
-    private static String mixed(OrderSheet.ShadeLine s) {
-        return s.strongG() > 0 && s.whiteG() > 0
-                ? " (" + Said.grams(s.strongG()) + " of master, " + Said.grams(s.whiteG()) + " of white)"
-                : "";
     }
 
     /** The part, and of which heads it is where it is not of the flower itself. */

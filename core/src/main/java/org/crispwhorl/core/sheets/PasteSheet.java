@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.crispwhorl.core.measure.Unit;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.paste.Batch;
+import org.crispwhorl.core.paste.MasterColour;
 
 /** What to mix, strong colour by strong colour, in whole grams; how to make a shade again where it runs out. */
 final class PasteSheet {
@@ -39,7 +40,12 @@ final class PasteSheet {
             steps.add("Nothing to mix: take " + batch.strongG() + " g of it as it is; a tenth of it stays in reserve.");
             return new Block.Steps(steps);
         }
-        steps.add("Mix " + batch.strongG() + " g of the strong colour; a tenth of it stays in reserve.");
+        steps.add("Mix " + batch.strongG() + " g of the strong colour"
+                + (batch.master().isEmpty()
+                        ? ""
+                        : ", of " + MasterColour.told(batch.master())
+                                + ", a little at a time until it is like its swatch")
+                + "; a tenth of it stays in reserve.");
         if (batch.whiteG() > 0) {
             steps.add("Have " + batch.whiteG() + " g of white ready.");
             steps.add(

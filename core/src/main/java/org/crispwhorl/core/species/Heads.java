@@ -92,8 +92,18 @@ public record Heads(
                 min = 0,
                 max = 150,
                 usual = 15,
-                means = "Free stalk of each head, from the stem to its neck.")
+                means = "Free stalk of a head at the foot, from the stem to its neck.")
         double stalkMm,
+
+        @Advanced
+        @Quantity(
+                label = "stalk at the tip",
+                unit = Unit.MM,
+                min = 0,
+                max = 150,
+                usual = 15,
+                means = "Free stalk of the youngest head; those between are evenly longer or shorter.")
+        double stalkTipMm,
 
         @Quantity(
                 label = "stem gauge",
@@ -181,6 +191,7 @@ public record Heads(
                 angleFootDeg,
                 angleTipDeg,
                 stalkMm,
+                stalkTipMm,
                 gauge,
                 stemMm,
                 freeMm,
@@ -213,6 +224,7 @@ public record Heads(
                 apartTipMm,
                 angleFootDeg,
                 angleTipDeg,
+                stalkMm,
                 stalkMm,
                 gauge,
                 stemMm,
@@ -262,17 +274,25 @@ public record Heads(
      * @param opening one of its stages, or another: then that of the flower at the foot
      */
     public double wireBelowMm(Opening opening) {
-        double highest = IntStream.rangeClosed(1, pieceCount())
+        return IntStream.rangeClosed(1, pieceCount())
                 .filter(head -> opening(head).equals(opening))
-                .mapToDouble(this::heightMm)
+                .mapToDouble(head -> stalkMm(head) + downMm(heightMm(head)))
                 .max()
-                .orElse(0);
-        return stalkMm + (arrangement == Arrangement.BUNCH ? stemMm : downMm(highest));
+                .orElse(stalkMm + downMm(0));
     }
 
-    /** How far down the main stem the wire of a head at a height is taped, mm. */
+    /** How far down the stem the wire of a head at a height is taped, mm: in a bunch to the foot. */
     public double downMm(double heightMm) {
-        return Math.min(tailMm, heightMm + stemMm);
+        return arrangement == Arrangement.BUNCH ? stemMm : Math.min(tailMm, heightMm + stemMm);
+    }
+
+    /**
+     * Free stalk of a head, from the stem to its neck, mm.
+     *
+     * @param head 1 for the lowest further head, up to the count
+     */
+    public double stalkMm(int head) {
+        return stalkMm + (stalkTipMm - stalkMm) * shareUp(head);
     }
 
     /** Stem that stands free of what holds it, mm: none of it is longer than it is. */
@@ -285,7 +305,7 @@ public record Heads(
         List<Integer> gauges = new ArrayList<>();
         wireCuts().forEach(cut -> gauges.add(cut.gauge()));
         for (int head = 1; head <= pieceCount(); head++) {
-            if (arrangement == Arrangement.BUNCH || downMm(heightMm(head)) >= heightMm(head)) {
+            if (downMm(heightMm(head)) >= heightMm(head)) {
                 Opening opening = opening(head);
                 of.centres()
                         .forEach(centre -> gauges.addAll(Collections.nCopies(
@@ -466,16 +486,20 @@ public record Heads(
                     case SPRAY -> " Left and right in turn.";
                     case CLUSTER, BUNCH -> "";
                 };
-        return Steps.of(
-                        Operation.HEAD,
-                        pieceCount(),
-                        "Tape in {n} heads, " + Said.mm(stalkMm) + " of each stalk free, " + apart + turned + taped())
+        return Steps.of(Operation.HEAD, pieceCount(), "Tape in {n} heads, " + stalks() + apart + turned + taped())
                 .andCounted(
                         Operation.HEAD,
                         0,
                         pieceCount(),
                         "Lean the stalks " + Said.deg(angleTipDeg) + " at the tip, evenly to " + Said.deg(angleFootDeg)
                                 + " at the foot. Bend the stalk, never the head.");
+    }
+
+    private String stalks() {
+        return stalkTipMm == stalkMm
+                ? Said.mm(stalkMm) + " of each stalk free, "
+                : Said.mm(stalkMm) + " of the stalk free at the foot, evenly to " + Said.mm(stalkTipMm)
+                        + " for the youngest, ";
     }
 
     /** How far the wires of the heads run down. */

@@ -208,6 +208,7 @@ public class BuildsTest {
                 150,
                 150,
                 12,
+                12,
                 20,
                 100,
                 50,

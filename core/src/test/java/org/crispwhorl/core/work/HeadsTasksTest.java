@@ -191,6 +191,28 @@ public class HeadsTasksTest {
                 Optional.empty());
     }
 
+    /** Stalks that are cut evenly shorter towards the youngest: the wire of each stage is as long as its longest asks. */
+    @Test
+    public void stalksOfABunchMayBeUnequal() {
+        Heads bunch = HeadsBuilder.builder(SPIKE)
+                .arrangement(Heads.Arrangement.BUNCH)
+                .stalkMm(60)
+                .stalkTipMm(20)
+                .build();
+        Opening youngest = bunch.opening(bunch.pieceCount());
+        Opening oldest = bunch.opening(1);
+        assertEquals(bunch.stalkMm(bunch.pieceCount()), 20, 1e-9);
+        assertTrue(bunch.wireBelowMm(youngest) < bunch.wireBelowMm(oldest));
+        Close.within(1e-9, bunch.wireBelowMm(oldest), bunch.stalkMm(1) + bunch.stemMm());
+        Plan.Task join =
+                Planning.of(new Assessment(Garden.and(Garden.rose(), bunch), Conditions.USUAL)).tasks().stream()
+                        .filter(task -> task.id().equals("join-spike"))
+                        .findFirst()
+                        .orElseThrow();
+        String told = join.steps().list().get(0).said(1, "").replace('\u00a0', ' ');
+        assertTrue(told.contains("60 mm of the stalk free at the foot, evenly to 20 mm for the youngest"), told);
+    }
+
     @Test
     public void aStageOfWhichNothingIsLeftHasNoWork() {
         Species bare = Garden.rose()

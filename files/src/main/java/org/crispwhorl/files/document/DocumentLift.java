@@ -24,7 +24,8 @@ final class DocumentLift {
                     step(DocumentLift::fifthToSixth),
                     step(DocumentLift::sixthToSeventh),
                     OldNames::lift,
-                    step(DocumentLift::eighthToNinth)));
+                    step(DocumentLift::eighthToNinth),
+                    step(DocumentLift::ninthToTenth)));
 
     private DocumentLift() {}
 
@@ -63,6 +64,19 @@ final class DocumentLift {
                 if (opening.path("core") instanceof ObjectNode core) {
                     core.put("hookMm", USUAL_HOOK_MM);
                 }
+            }
+        }
+        return document;
+    }
+
+    /** Version 9 said nothing of what a master is coloured with, and all stalks of heads were as long. */
+    private static ObjectNode ninthToTenth(ObjectNode document) {
+        for (JsonNode shade : document.path("shades")) {
+            ((ObjectNode) shade).putArray("master");
+        }
+        for (JsonNode part : document.path("parts")) {
+            if (part.has("openings")) {
+                ((ObjectNode) part).set("stalkTipMm", part.path("stalkMm"));
             }
         }
         return document;

@@ -326,6 +326,7 @@ public final class ChoicePictures {
                 60,
                 20,
                 12,
+                12,
                 20,
                 15,
                 15,

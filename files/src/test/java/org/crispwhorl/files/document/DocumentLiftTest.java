@@ -85,6 +85,16 @@ public class DocumentLiftTest {
         assertEquals(SpeciesDocument.read(SpeciesDocument.write(lifted)), lifted);
     }
 
+    /** Version 9 said nothing of what masters are coloured with, and all stalks of its heads were as long. */
+    @Test
+    public void mastersOfWhichNothingWasSaidAndStalksStayAsTheyWere() throws IOException {
+        Species lifted = SpeciesDocument.read(named("delphinium-version-9.json"));
+        assertTrue(lifted.shades().stream().allMatch(shade -> shade.master().isEmpty()));
+        Heads spike = lifted.heads().orElseThrow();
+        assertEquals(spike.stalkMm(spike.pieceCount()), spike.stalkMm(), 1e-9);
+        assertEquals(SpeciesDocument.read(SpeciesDocument.write(lifted)), lifted);
+    }
+
     /** What version 6 drew all over a body it still draws all over, and tendrils stand where they stood. */
     @Test
     public void zonesOfBodiesAndTendrilsStayAsTheyWere() throws IOException {
