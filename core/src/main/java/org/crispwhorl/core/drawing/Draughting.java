@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.crispwhorl.core.colour.Pass;
@@ -256,12 +257,16 @@ public final class Draughting {
             case PAIRS ->
                 IntStream.range(0, n).map(i -> (i / 2 + i % 2 * (n / 2)) % n).toArray();
             case SUCCESSIVE -> IntStream.range(0, n).map(i -> n - 1 - i).toArray();
-            case ALTERNATE ->
-                IntStream.concat(
-                                IntStream.range(0, n).filter(i -> i % 2 == 1),
-                                IntStream.range(0, n).filter(i -> i % 2 == 0))
-                        .toArray();
+            case ALTERNATE -> insideLast(n, i -> i % 2 == 0);
+            case TWO_FIRST -> insideLast(n, i -> i == 0 || i == 2);
         };
+    }
+
+    private static int[] insideLast(int n, IntPredicate inside) {
+        return IntStream.concat(
+                        IntStream.range(0, n).filter(inside.negate()),
+                        IntStream.range(0, n).filter(inside))
+                .toArray();
     }
 
     /**

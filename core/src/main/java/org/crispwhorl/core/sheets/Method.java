@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -108,23 +110,27 @@ final class Method {
         for (OrderSheet.CutLine cut : sheet.cuts()) {
             need(
                     rows,
-                    "for " + of(cut),
+                    "for " + of(cut.species(), cut.part()),
                     Said.many(cut.needed() + cut.spares(), "piece") + ": " + cut.from()
                             + (cut.cut().isPresent() ? ", " + Said.size(cut.lengthMm(), cut.widthMm()) : ""));
         }
+        Map<String, Set<String>> tools = new LinkedHashMap<>();
         plan.tasks().forEach(task -> task.steps()
                 .uses()
                 .filter(use -> !use.sort().usedUp() && use.sort() != Use.Sort.RACK)
-                .distinct()
-                .forEach(use -> need(rows, "for " + partOf(task), needed(use))));
+                .forEach(use -> tools.computeIfAbsent(partOf(task), part -> new LinkedHashSet<>())
+                        .add(needed(use))));
+        tools.forEach((part, all) -> all.forEach(tool -> need(rows, "for " + part, tool)));
         sheet.wires()
                 .forEach(w -> need(
                         rows,
                         "wire",
                         Unit.GAUGE.write(w.gauge()) + ": " + w.count() + " × " + Said.mm(w.lengthMm()) + ", "
                                 + used(w)));
-        sheet.stamens().forEach(s -> need(rows, "stamens", Said.many(s.strands(), "strand") + " for " + s.part()));
-        sheet.bought().forEach(b -> need(rows, "bought", b.bought().told()));
+        sheet.stamens()
+                .forEach(s ->
+                        need(rows, "stamens", Said.many(s.strands(), "strand") + " for " + of(s.species(), s.part())));
+        sheet.bought().forEach(b -> need(rows, "bought", b.bought().told() + " for " + of(b.species(), b.part())));
         colours.colours().forEach(c -> need(rows, "colour", Text.Labels.of(c.form()) + ", " + c.name() + ": a pinch"));
         need(
                 rows,
@@ -163,16 +169,13 @@ final class Method {
     }
 
     private static void need(List<List<Cell>> rows, String of, String what) {
-        List<Cell> row = List.of(Cell.text(of), Cell.text(what), Cell.EMPTY);
-        if (!rows.contains(row)) {
-            rows.add(row);
-        }
+        rows.add(List.of(Cell.text(of), Cell.text(what), Cell.EMPTY));
     }
 
     /** The part, and of which heads it is where it is not of the flower itself. */
-    private String of(OrderSheet.CutLine cut) {
-        String heads = cut.species().replaceFirst(Pattern.quote(a.species().name()) + "(, )?", "");
-        return heads.isEmpty() ? cut.part() : heads + ", " + cut.part();
+    private String of(String species, String part) {
+        String heads = species.replaceFirst(Pattern.quote(a.species().name()) + "(, )?", "");
+        return heads.isEmpty() ? part : heads + ", " + part;
     }
 
     private String used(OrderSheet.WireLine wire) {

@@ -19,7 +19,7 @@ final class OpenedPieces {
 
     /**
      * They lean out less, and what is laid on soft lies on farther up and is fewer; a cut of unlike lobes stays as it is. Those of a
-     * cutter stay as the cutter cuts them, in the same formers; those that the hand makes are smaller.
+     * cutter stay as the cutter cuts them; those that the hand makes are smaller. All dry in the same formers: a basin is what it is.
      */
     static Pieces of(Pieces full, double size, double open) {
         return full.with(d -> {
@@ -33,7 +33,6 @@ final class OpenedPieces {
                         .withLength(Limits.within(Outline.class, "lengthMm", d.outline.lengthMm() * size))
                         .withWidth(Limits.within(Outline.class, "widthMm", d.outline.widthMm() * size));
                 d.making = d.making.scaled(size);
-                d.former = d.former.map(f -> f.scaled(size));
                 d.attachment = d.attachment.scaled(size);
             }
         });

@@ -13,6 +13,11 @@ public enum Overlap {
     ALTERNATE,
     @Text(label = "opposite pairs", means = "A petal and the one across from it, then the next two over them.")
     PAIRS,
+    @Text(
+            label = "two first",
+            means =
+                    "The first and the third close round what is inside; the others go over them, as a cut of five is closed.")
+    TWO_FIRST,
     @Text(label = "each behind the last", means = "Every petal lies behind the one set before it.")
     SUCCESSIVE,
     @Text(label = "standing apart", means = "Petals need not meet: gaps are meant.")
@@ -24,6 +29,7 @@ public enum Overlap {
             case TUCKED -> "each edge over the one before, the last under the first";
             case ALTERNATE -> "the first, third and so on inside, the others over them";
             case PAIRS -> "in opposite pairs, each pair over the last";
+            case TWO_FIRST -> "the first and the third round what is inside, then the others over them";
             case SUCCESSIVE -> "each behind the last";
             case APART -> "not touching";
         };

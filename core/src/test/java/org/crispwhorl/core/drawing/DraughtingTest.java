@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.form.Coverage;
@@ -57,6 +58,29 @@ public class DraughtingTest {
                         .map(a -> Math.round(a / 60) % 2)
                         .sum(),
                 3.0);
+    }
+
+    /** As a cut of five is closed: the first and the third lie innermost. */
+    @Test
+    public void twoFirstPaintsTheFirstAndTheThirdLast() {
+        Species five = Garden.species(
+                70, Garden.ring("a", Garden.overlapping(Garden.petals(5, 28, 30, 80), Overlap.TWO_FIRST)));
+        assertEquals(
+                Arrays.stream(face(five, "a").azimuths())
+                        .skip(3)
+                        .map(a -> Math.round(a / 72) % 5)
+                        .sorted()
+                        .boxed()
+                        .toList(),
+                Stream.of(0, 2)
+                        .map(i -> Math.round(Math.toDegrees(Garden.form(five)
+                                                .ring("a")
+                                                .orElseThrow()
+                                                .azimuthsRad()[i])
+                                        / 72)
+                                % 5.0)
+                        .sorted()
+                        .toList());
     }
 
     @Test
