@@ -141,7 +141,7 @@ public final class Planning {
     }
 
     private void finish() {
-        Steps steps = FinishSteps.of(a.species());
+        Steps steps = FinishSteps.of(a.species(), a.techniques().tape());
         if (!steps.list().isEmpty()) {
             List<Plan.Gate> open = new ArrayList<>(wet);
             open.add(done(draft.last()));

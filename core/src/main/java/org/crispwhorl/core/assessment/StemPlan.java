@@ -47,22 +47,27 @@ public record StemPlan(List<Step> steps, double thickMm, double tapeMm, double w
      *
      * @param part what it belongs to
      * @param thickMm the stem afterwards
-     * @param tapeMm tape that it takes
+     * @param tapeMm tape that it takes, as it comes off the roll
      */
     public record Step(String part, double thickMm, double tapeMm) {}
 
-    /** The stem of a species. */
+    /**
+     * The stem of a species.
+     *
+     * @param tapeWidthMm of the roll; what goes round the wires may be cut from it
+     */
     public static StemPlan of(Assessment a, double tapeWidthMm) {
         List<Step> steps = new ArrayList<>();
         double tape = 0;
+        double share = a.techniques().tape().share();
         for (FlowerForm.Taping taping : a.form().tapings()) {
             Part part = a.species().part(taping.partId()).orElseThrow();
-            double run = new TapeRun(taping.downMm(), taping.thickMm(), 1, tapeWidthMm).lengthMm();
+            double run = new TapeRun(taping.downMm(), taping.thickMm(), 1, share * tapeWidthMm).lengthMm() * share;
             steps.add(new Step(part.name(), taping.thickMm(), run));
             tape += run;
         }
         for (StemWrap wrap : a.species().wraps()) {
-            double run = wrap.tapeMm(a.form().bareStemMm(), tapeWidthMm);
+            double run = wrap.tapeMm(a.form().bareStemMm(), share * tapeWidthMm) * share;
             if (run > 0) {
                 steps.add(new Step(wrap.name(), wrap.toMm(), run));
                 tape += run;

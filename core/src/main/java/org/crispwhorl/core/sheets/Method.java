@@ -29,6 +29,7 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.safety.Cautions;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
+import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.troubleshooting.Seen;
 import org.crispwhorl.core.troubleshooting.Troubleshooting;
@@ -127,6 +128,7 @@ final class Method {
                         "wire",
                         Unit.GAUGE.write(w.gauge()) + ": " + w.count() + " × " + Said.mm(w.lengthMm()) + ", "
                                 + used(w)));
+        tape().ifPresent(told -> need(rows, "tape", told));
         sheet.stamens()
                 .forEach(s ->
                         need(rows, "stamens", Said.many(s.strands(), "strand") + " for " + of(s.species(), s.part())));
@@ -181,6 +183,21 @@ final class Method {
     private String used(OrderSheet.WireLine wire) {
         return wire.use().replace(a.species().name() + ", ", "");
     }
+
+    /** How much tape, of a roll of the usual width. */
+    private Optional<String> tape() {
+        double metres = StemPlan.of(a, TapeRun.USUAL_WIDTH_MM).tapeMm() / MM_PER_M;
+        Techniques.TapeWidth tape = a.techniques().tape();
+        return metres > 0
+                ? Optional.of(Said.mm(TapeRun.USUAL_WIDTH_MM) + " wide, "
+                        + (tape == Techniques.TapeWidth.AS_BOUGHT ? "" : Text.Labels.of(tape) + ", ")
+                        + Unit.METRE.write(Math.ceil(metres * TENTHS) / TENTHS) + " off the roll")
+                : Optional.empty();
+    }
+
+    private static final double MM_PER_M = 1000;
+
+    private static final double TENTHS = 10;
 
     /** How it stands in the cake. */
     private Optional<String> stem() {

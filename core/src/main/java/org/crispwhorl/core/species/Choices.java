@@ -44,10 +44,14 @@ public record Choices(
         Optional<Techniques.Assembly> assembly,
 
         @Text(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
-        Optional<Techniques.DriesIn> driesIn)
+        Optional<Techniques.DriesIn> driesIn,
+
+        @Text(label = "width of tape", means = "How wide the tape is that goes round wires.") @OfTheFlower
+        Optional<Techniques.TapeWidth> tape)
         implements ChoicesBuilder.With {
     /** All as the studio does it. */
     public static final Choices NONE = new Choices(
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -75,7 +79,8 @@ public record Choices(
                 ladder,
                 ringOrder,
                 assembly,
-                driesIn);
+                driesIn,
+                tape);
     }
 
     /** These choices, with those of another where that makes any. */
@@ -92,6 +97,7 @@ public record Choices(
                 other.ladder.or(() -> ladder),
                 other.ringOrder.or(() -> ringOrder),
                 other.assembly.or(() -> assembly),
-                other.driesIn.or(() -> driesIn));
+                other.driesIn.or(() -> driesIn),
+                other.tape.or(() -> tape));
     }
 }

@@ -19,8 +19,8 @@ public final class FinishSteps {
     private FinishSteps() {}
 
     /** Steam, glaze or lacquer, the bend of the stem, its tape, its length; nothing where there is no stem and it is left as it is. */
-    public static Steps of(Species species) {
-        return steamed(species.finishing()).and(coated(species.finishing())).and(stem(species));
+    public static Steps of(Species species, Techniques.TapeWidth tape) {
+        return steamed(species.finishing()).and(coated(species.finishing())).and(stem(species, tape));
     }
 
     /** What is done with a flower that was stacked in a cup, once it is firm. */
@@ -79,7 +79,7 @@ public final class FinishSteps {
         };
     }
 
-    private static Steps stem(Species species) {
+    private static Steps stem(Species species, Techniques.TapeWidth tape) {
         return species.centre()
                 .filter(centre -> centre.wires() > 0)
                 .map(centre -> Steps.of(
@@ -89,7 +89,7 @@ public final class FinishSteps {
                         .and(
                                 Operation.TAPE,
                                 taped(species) ? 1 : 0,
-                                "Tape the stem once to its foot, pulling the tape.")
+                                "Tape the stem once to its foot with " + tape.told() + ", pulling it.")
                         .and(Operation.CUT, 1, cut(species, centre)))
                 .orElse(Steps.NONE);
     }

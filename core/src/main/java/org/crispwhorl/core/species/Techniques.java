@@ -43,7 +43,10 @@ public record Techniques(
         Assembly assembly,
 
         @Text(label = "dries in", means = "Where it dries in a studio that has a drying cabinet.")
-        DriesIn driesIn)
+        DriesIn driesIn,
+
+        @Text(label = "width of tape", means = "How wide the tape is that goes round wires.")
+        TapeWidth tape)
         implements TechniquesBuilder.With {
     /** What keeps paste off the board. */
     @Text(label = "kept off the board by", means = "What keeps paste off the board.")
@@ -191,6 +194,35 @@ public record Techniques(
         OPEN
     }
 
+    /** How wide the tape is that goes round wires. */
+    @Text(label = "width of tape", means = "How wide the tape is that goes round wires.")
+    public enum TapeWidth {
+        @Text(label = "as it is bought")
+        AS_BOUGHT(1, "tape"),
+        @Text(label = "halved", means = "Cut in half along its length: finer stems, twice the turns.")
+        HALVED(0.5, "tape halved along its length"),
+        @Text(label = "in thirds", means = "Cut in three along its length, for the finest stems.")
+        THIRDS(1 / 3.0, "tape cut in three along its length");
+
+        private final double share;
+        private final String told;
+
+        TapeWidth(double share, String told) {
+            this.share = share;
+            this.told = told;
+        }
+
+        /** Width of what goes round a wire, as a share of that of the roll. */
+        public double share() {
+            return share;
+        }
+
+        /** What is taken into the hand, in words that go on. */
+        public String told() {
+            return told;
+        }
+    }
+
     /** Before a studio has chosen: nothing is altered that a part says. */
     public static final Techniques USUAL = new Techniques(
             Board.FAT,
@@ -204,7 +236,8 @@ public record Techniques(
             Ladder.STATED,
             RingOrder.DESIGNED,
             Assembly.RING_BY_RING,
-            DriesIn.CABINET);
+            DriesIn.CABINET,
+            TapeWidth.AS_BOUGHT);
 
     public Techniques {
         Limits.check(
@@ -220,7 +253,8 @@ public record Techniques(
                 ladder,
                 ringOrder,
                 assembly,
-                driesIn);
+                driesIn,
+                tape);
     }
 
     /** These ways, with what a species or a part chooses otherwise. */
@@ -237,7 +271,8 @@ public record Techniques(
                 chosen.ladder().orElse(ladder),
                 chosen.ringOrder().orElse(ringOrder),
                 chosen.assembly().orElse(assembly),
-                chosen.driesIn().orElse(driesIn));
+                chosen.driesIn().orElse(driesIn),
+                chosen.tape().orElse(tape));
     }
 
     /** The same ways as choices of a species, every one made. */
@@ -254,6 +289,7 @@ public record Techniques(
                 Optional.of(ladder),
                 Optional.of(ringOrder),
                 Optional.of(assembly),
-                Optional.of(driesIn));
+                Optional.of(driesIn),
+                Optional.of(tape));
     }
 }

@@ -266,6 +266,11 @@ public class MaterialsTest {
                 1e-9, plan.thickMm(), plan.steps().get(plan.steps().size() - 1).thickMm());
         assertTrue(plan.weightG() > new Assessment(ROSE, Conditions.USUAL).headG());
         double half = StemPlan.of(new Assessment(ROSE, Conditions.USUAL), 6).tapeMm();
+        StemPlan halved = StemPlan.of(
+                new Assessment(
+                        ROSE, Conditions.USUAL.withTechniques(Techniques.USUAL.withTape(Techniques.TapeWidth.HALVED))),
+                12);
+        assertEquals(halved.tapeMm(), half / 2, 1e-9, "two lengths of it off each length of the roll");
         assertTrue(half > 1.7 * plan.tapeMm() && half < 2 * plan.tapeMm(), half + " for " + plan.tapeMm());
     }
 

@@ -57,7 +57,8 @@ public class AppliedTechniquesTest {
                 w.ladder(),
                 order,
                 assembly,
-                w.driesIn());
+                w.driesIn(),
+                w.tape());
     }
 
     private static Choices ridge(Techniques.Ridge ridge) {

@@ -31,7 +31,9 @@ import tools.jackson.databind.node.ObjectNode;
 public final class KeptText<T> {
     /** The studio's techniques. */
     public static final KeptText<Techniques> TECHNIQUES = new KeptText<>(
-            "techniques", Techniques.class, List.of(KeptText::cleaned, KeptText::inTheCabinet, OldNames::lift));
+            "techniques",
+            Techniques.class,
+            List.of(KeptText::cleaned, KeptText::inTheCabinet, OldNames::lift, KeptText::tapeAsBought));
 
     /** The studio's pace. */
     public static final KeptText<Pace> PACE =
@@ -88,7 +90,8 @@ public final class KeptText<T> {
                     KeptText::frozenPlaces,
                     KeptText::inThisZone,
                     KeptText::namedConditions,
-                    WorkLift::accepted));
+                    WorkLift::accepted,
+                    KeptText::frozenTape));
 
     /** A thing in the drawer. */
     public static final KeptText<DrawerItem> DRAWER_ITEM = new KeptText<>(
@@ -149,6 +152,16 @@ public final class KeptText<T> {
     /** The first version of a studio's techniques had everything dry where the room says. */
     private static JsonNode inTheCabinet(JsonNode body) {
         return ((ObjectNode) body).put("driesIn", "cabinet");
+    }
+
+    /** Techniques once said nothing of the width of tape. */
+    private static JsonNode tapeAsBought(JsonNode body) {
+        return ((ObjectNode) body).put("tape", "as-bought");
+    }
+
+    private static JsonNode frozenTape(JsonNode body) {
+        tapeAsBought(body.path("conditions").path("techniques"));
+        return body;
     }
 
     /** The first version of a studio's time knew of no quiet hours, and let the fan run on. */
