@@ -158,10 +158,10 @@ final class OpeningTasks {
         return all.stream()
                 .findFirst()
                 .filter(first -> first.doing() == TaskKind.MAKE
-                        && first.tasks.stream().allMatch(task -> one.species()
-                                .bearer()
-                                .filter(part(task)::equals)
-                                .isPresent()));
+                        && first.tasks.stream()
+                                .allMatch(task -> task.partId().isPresent()
+                                        && task.partId()
+                                                .equals(one.species().bearer().map(Part::id))));
     }
 
     /** What is done to them last where they are no more than coloured in it. */

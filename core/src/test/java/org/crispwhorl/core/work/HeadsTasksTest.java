@@ -24,13 +24,18 @@ import org.crispwhorl.core.bench.BenchCard;
 import org.crispwhorl.core.bench.BenchEvent;
 import org.crispwhorl.core.bench.Cards;
 import org.crispwhorl.core.bench.CarriedOver;
+import org.crispwhorl.core.colour.Colouring;
+import org.crispwhorl.core.colour.Pass;
+import org.crispwhorl.core.colour.Zone;
 import org.crispwhorl.core.drawer.Drawer;
 import org.crispwhorl.core.order.OrderSheet;
+import org.crispwhorl.core.species.Centre;
 import org.crispwhorl.core.species.Heads;
 import org.crispwhorl.core.species.HeadsBuilder;
 import org.crispwhorl.core.species.Joining;
 import org.crispwhorl.core.species.Opening;
 import org.crispwhorl.core.species.Part;
+import org.crispwhorl.core.species.Pearls;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
 import org.testng.annotations.Test;
@@ -189,6 +194,25 @@ public class HeadsTasksTest {
                 1,
                 Optional.empty(),
                 Optional.empty());
+    }
+
+    /** A bought centre that needs no drying is coloured at once: no part alone is made first then. */
+    @Test
+    public void whatIsColouredAtOnceIsPlannedToo() {
+        Centre pearl = new Centre(
+                "centre",
+                "pearl",
+                Garden.PINK.id(),
+                new Pearls(1, 6, Pearls.PearlKind.values()[0]),
+                20,
+                0,
+                1,
+                4,
+                90,
+                new Colouring(List.of(Garden.pass(Zone.ALL, 0, 0, 1).withWhen(Pass.GoesOn.FLOWER))));
+        List<Plan.Task> tasks = tasks(Garden.and(Garden.species(20, pearl), SPIKE));
+        assertFalse(tasks.isEmpty());
+        assertTrue(tasks.stream().noneMatch(task -> task.id().equals("spike.centres")), tasks.toString());
     }
 
     /** Stalks that are cut evenly shorter towards the youngest: the wire of each stage is as long as its longest asks. */
