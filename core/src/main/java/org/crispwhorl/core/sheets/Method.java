@@ -29,7 +29,6 @@ import org.crispwhorl.core.paste.Stage;
 import org.crispwhorl.core.safety.Cautions;
 import org.crispwhorl.core.species.Part;
 import org.crispwhorl.core.species.Species;
-import org.crispwhorl.core.species.Techniques;
 import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.core.troubleshooting.Seen;
 import org.crispwhorl.core.troubleshooting.Troubleshooting;
@@ -184,20 +183,13 @@ final class Method {
         return wire.use().replace(a.species().name() + ", ", "");
     }
 
-    /** How much tape, of a roll of the usual width. */
+    /** What goes round its wires. */
     private Optional<String> tape() {
-        double metres = StemPlan.of(a, TapeRun.USUAL_WIDTH_MM).tapeMm() / MM_PER_M;
-        Techniques.TapeWidth tape = a.techniques().tape();
-        return metres > 0
-                ? Optional.of(Said.mm(TapeRun.USUAL_WIDTH_MM) + " wide, "
-                        + (tape == Techniques.TapeWidth.AS_BOUGHT ? "" : Text.Labels.of(tape) + ", ")
-                        + Unit.METRE.write(Math.ceil(metres * TENTHS) / TENTHS) + " off the roll")
-                : Optional.empty();
+        return sheet.wires().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Said.mm(TapeRun.USUAL_WIDTH_MM) + " wide, "
+                        + Text.Labels.of(a.techniques().tape()));
     }
-
-    private static final double MM_PER_M = 1000;
-
-    private static final double TENTHS = 10;
 
     /** How it stands in the cake. */
     private Optional<String> stem() {

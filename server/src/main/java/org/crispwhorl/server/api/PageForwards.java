@@ -9,6 +9,7 @@ class PageForwards {
     @GetMapping({
         "/shelf",
         "/plate/{id}",
+        "/plate/{id}/method",
         "/orders",
         "/orders/{id}",
         "/book",
