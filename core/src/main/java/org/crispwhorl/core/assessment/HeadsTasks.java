@@ -79,17 +79,18 @@ final class HeadsTasks {
                 String id = prefix + work.tasks().get(0).id();
                 boolean begins = work == opening.all().get(0);
                 ids.put(work, id);
-                (begins ? first : further)
-                        .add(new Joint(id, name(opening, work.doing(), begins), List.of(new Of(opening, work))));
+                (begins ? first : further).add(new Joint(id, name(opening, work), List.of(new Of(opening, work))));
             }
         }
     }
 
-    private String name(OpeningTasks opening, TaskKind doing, boolean begins) {
+    /** What is made of heads whose centres are there already is the first that is made of them alone. */
+    private String name(OpeningTasks opening, Together work) {
         String which = heads.name() + ", " + opening.opening().name();
-        boolean borne = opening.centres().isPresent();
-        return switch (doing) {
-            case MAKE, MAKE_AND_SET -> (begins || borne ? "Make " : "Go on with ") + which;
+        int at = opening.all().indexOf(work) - (opening.centres().isPresent() ? 1 : 0);
+        return switch (work.doing()) {
+            case MAKE, MAKE_AND_SET ->
+                at == 0 ? "Make " + which : "Go on with " + which + ": " + String.join(", ", opening.made(work));
             case JOIN -> "Put together " + which;
             case SEE_TO -> "See to " + which;
             default -> "Colour " + which;

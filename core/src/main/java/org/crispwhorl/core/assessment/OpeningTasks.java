@@ -202,6 +202,14 @@ final class OpeningTasks {
                         gate.stage().filter(s -> s.compareTo(stage) >= 0).isPresent());
     }
 
+    /** The names of the parts that are made in it. */
+    List<String> made(Together work) {
+        return work.tasks.stream()
+                .filter(task -> task.doing().makes())
+                .map(task -> part(task).name())
+                .toList();
+    }
+
     private Part part(Plan.Task task) {
         return task.partId().flatMap(one.species()::part).orElseThrow();
     }

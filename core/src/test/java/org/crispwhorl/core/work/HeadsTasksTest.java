@@ -109,6 +109,15 @@ public class HeadsTasksTest {
                 >= byId.get("spike.open.dust-petals").endH());
     }
 
+    /** What is gone on with several times says with what. */
+    @Test
+    public void noTwoTasksOfHeadsAreCalledAlike() {
+        Species bendy = Garden.and(Garden.bud(), SPIKE);
+        List<String> names = tasks(bendy).stream().map(Plan.Task::name).toList();
+        assertEquals(names.stream().distinct().toList(), names);
+        assertTrue(names.stream().anyMatch(name -> name.startsWith("Go on with spike, open: ")), names.toString());
+    }
+
     private static double waitH(Plan.Task task, String after) {
         return task.gates().stream()
                 .filter(gate -> gate.afterTask().equals(after))
