@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { day as dayName, time as clock } from '../order/dates'
-import { type Day, hoursOn, matches, named } from './daysOf'
+import { type Day, hoursOn, matches, named, type Sitting } from './daysOf'
 import DayStrip from './DayStrip.vue'
 
 /** One day: its strip of hours, and its work in words where it is open. */
@@ -17,8 +17,9 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ fold: []; near: []; choose: [uid: string] }>()
 const title = computed(() => dayName(`${props.day.date}T12:00`))
-const found = (s: Schemas['PlacedTask']) => matches(s, props.sought)
-const pinned = (uid: string) => props.planned.pins.some((p) => p.uid === uid)
+const found = (sitting: Sitting) => sitting.tasks.some((s) => matches(s, props.sought))
+const pinned = (sitting: Sitting) => props.planned.pins.some((p) => sitting.uids.includes(p.uid))
+const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props.chosen)
 </script>
 
 <template>
@@ -32,7 +33,7 @@ const pinned = (uid: string) => props.planned.pins.some((p) => p.uid === uid)
       <p class="flex-1 text-quiet">
         {{ day.minutes ? `${(day.minutes / 60).toFixed(1)} h` : day.drying.length ? 'nothing but drying' : 'nothing'
         }}<template v-if="!open && day.tasks.length"
-          >, {{ day.tasks.length }} {{ day.tasks.length === 1 ? 'piece' : 'pieces' }} of work</template
+          >, {{ day.sittings.length }} {{ day.sittings.length === 1 ? 'sitting' : 'sittings' }}</template
         >
       </p>
       <button
@@ -60,23 +61,37 @@ const pinned = (uid: string) => props.planned.pins.some((p) => p.uid === uid)
       @choose="emit('choose', $event.uid)"
     />
     <ul v-if="open" class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
-      <li v-for="s in day.tasks.filter(found)" :key="s.uid">
+      <li v-for="s in day.sittings.filter(found)" :key="s.uid" data-sitting>
         <button
           type="button"
           class="flex w-full gap-2 text-left hover:bg-sheet"
-          :class="{ 'bg-sheet': s.uid === chosen }"
-          :aria-pressed="s.uid === chosen"
+          :class="{ 'bg-sheet': inIt(s) }"
+          :aria-pressed="inIt(s)"
           @click="emit('choose', s.uid)"
         >
           <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
           <span class="min-w-0"
-            ><span class="font-medium">{{ named(s) }}</span>
+            ><span class="font-medium">{{ s.name }}</span>
             <span class="text-note text-quiet italic"
-              >{{ s.species }}{{ s.done ? ', done' : '' }}{{ s.evening ? ', in the evening' : ''
-              }}{{ pinned(s.uid) ? ', pinned' : '' }}</span
+              >&ensp;{{ s.species }}{{ s.done ? ', done' : '' }}{{ s.evening ? ', in the evening' : ''
+              }}{{ pinned(s) ? ', pinned' : '' }}</span
             ></span
           >
         </button>
+        <ol v-if="inIt(s) && s.tasks.length > 1" class="mb-1 ml-24 pl-2" :aria-label="`One after the other: ${s.name}`">
+          <li v-for="task in s.tasks" :key="task.uid">
+            <button
+              type="button"
+              class="flex w-full gap-2 text-left text-note hover:underline"
+              :class="{ 'font-medium': task.uid === chosen }"
+              :aria-pressed="task.uid === chosen"
+              @click="emit('choose', task.uid)"
+            >
+              <span class="w-11 shrink-0 text-quiet tabular-nums">{{ clock(task.from) }}</span>
+              <span>{{ named(task) }}</span>
+            </button>
+          </li>
+        </ol>
       </li>
     </ul>
   </li>

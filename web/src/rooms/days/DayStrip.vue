@@ -29,12 +29,12 @@ const marks = computed(() =>
 )
 const soughtHere = (task: Schemas['PlacedTask']) => !props.sought || matches(task, props.sought)
 const blocks = computed(() =>
-  props.day.tasks.map((s) => ({
-    task: s,
-    x: minuteOf(props.day.date, s.from),
-    w: minuteOf(props.day.date, s.to) - minuteOf(props.day.date, s.from),
-    y: (s.maker - 1) * HAND.value,
-  })),
+  props.day.sittings.flatMap((s) => {
+    const [task] = s.tasks
+    if (!task) return []
+    const x = minuteOf(props.day.date, s.from)
+    return [{ task, sitting: s, x, w: minuteOf(props.day.date, s.to) - x, y: (s.maker - 1) * HAND.value }]
+  }),
 )
 const TONES: Record<Schemas['TaskKind'], string> = {
   mix: 'var(--color-quiet)',
@@ -106,7 +106,7 @@ const HOURS = [6, 9, 12, 15, 18, 21]
       v-for="b in blocks"
       :key="b.task.uid"
       class="cursor-pointer"
-      :opacity="soughtHere(b.task) ? 1 : 0.2"
+      :opacity="b.sitting.tasks.some(soughtHere) ? 1 : 0.2"
       @pointerdown="emit('choose', b.task)"
     >
       <rect
@@ -114,7 +114,13 @@ const HOURS = [6, 9, 12, 15, 18, 21]
         :y="b.y + 2"
         :width="b.w"
         :height="HAND - 4"
-        :fill="b.task.uid === chosen ? 'var(--color-accent)' : b.task.doing === 'join' ? 'var(--color-sheet)' : TONES[b.task.doing]"
+        :fill="
+          chosen && b.sitting.uids.includes(chosen)
+            ? 'var(--color-accent)'
+            : b.task.doing === 'join'
+              ? 'var(--color-sheet)'
+              : TONES[b.task.doing]
+        "
         :fill-opacity="b.task.doing === 'make' || b.task.doing === 'make-and-set' ? 0.72 : 0.9"
         stroke="var(--color-ink)"
         stroke-width="1"

@@ -50,7 +50,9 @@ const foldAll = (open: boolean) => (byHand.value = new Map(all.value.map((d) => 
 /** The day that is looked at close up, from its first hour of work to its last. */
 const near = ref<string>()
 const calendar = computed(() => planned.value?.calendar)
-const all = computed(() => (planned.value ? daysOf(planned.value.calendar.tasks, planned.value.order.handOver) : []))
+const all = computed(() =>
+  planned.value ? daysOf(planned.value.calendar.tasks, days.data.value?.sittings ?? [], planned.value.order.handOver) : [],
+)
 const task = computed(() => calendar.value?.tasks.find((s) => s.uid === chosen.value))
 
 /** Others that are still to be delivered and have flowers: those that may be planned at once with this one. */
@@ -61,7 +63,6 @@ const elsewhereOn = (date: string) =>
   (days.data.value?.elsewhere ?? [])
     .filter((e) => e.from.slice(0, 10) === date)
     .map((e) => ({ from: minuteOf(date, e.from), to: minuteOf(date, e.to), order: e.order, maker: e.maker }))
-const ofThem = computed(() => (planned.value?.together.length ? ' of them all' : ''))
 /** What became otherwise when it was planned anew, and the plan before, to go back to. */
 const before = shallowRef<Schemas['Planned']>()
 const moved = computed(() => (before.value && planned.value ? movedBetween(before.value.calendar, planned.value.calendar) : undefined))
@@ -141,8 +142,8 @@ async function take(help: Schemas['Help']) {
         </p>
       </div>
       <p v-else-if="!planned && days.isSuccess.value" class="mt-6 max-w-prose text-quiet">
-        Nothing is planned yet. <em>Plan the days</em> places every batch of work in the studio’s hours, no sooner than what it waits for is
-        dry and no later than what it joins still bends, and begins as late as it can.
+        Nothing is planned yet. <em>Plan the days</em> puts like work together, in few half-days of the studio’s hours: no sooner than what
+        it waits for is dry, no later than what it joins still bends, and ready a day early where there is time for it.
       </p>
       <p v-if="moved" role="status" class="mt-2 flex items-baseline gap-3 border border-line bg-sheet p-2" data-moved>
         <span class="flex-1">{{ moved }}</span>
@@ -159,14 +160,12 @@ async function take(help: Schemas['Help']) {
           ><strong>{{ (calendar.eveningMin / 60).toFixed(1) }}</strong> h of it in evenings</span
         >
         <span v-if="planned?.together.length" class="text-quiet">planned at once with {{ planned.together.join(', ') }};</span>
-        <span class="text-quiet">{{
-          calendar.proved
-            ? `no plan${ofThem} begins later`
-            : calendar.atLatest
-              ? `none${ofThem} could begin later than ${readable(calendar.atLatest)}`
-              : ''
-        }}</span>
+        <span v-if="calendar.odds" data-odds
+          >ready in time <strong>{{ calendar.odds.inHundred }}</strong> in 100</span
+        >
+        <span v-if="calendar.freeHalfDays" class="text-quiet">ready {{ calendar.freeHalfDays }} half-days of work before it has to be</span>
       </p>
+      <p v-if="calendar?.odds?.tightest" class="mt-1 text-quiet">Where it is late, behind first: {{ calendar.odds.tightest }}.</p>
       <p v-if="all.length" class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1 print:hidden">
         <label class="flex items-center gap-2 text-quiet"
           >find work <input v-model="sought" type="search" class="field h-8 w-52 text-ink" placeholder="petals, dust, camellia" data-find

@@ -7,14 +7,26 @@ const task = (uid: string, from: string, to: string, meanwhile?: { enough: strin
 
 describe('the days of a calendar', () => {
   it('run from the first work to the hand-over, empty ones among them', () => {
-    const days = daysOf([task('a', '2030-06-12T09:00:00', '2030-06-12T10:30:00')], '2030-06-14T10:00:00')
+    const days = daysOf([task('a', '2030-06-12T09:00:00', '2030-06-12T10:30:00')], [], '2030-06-14T10:00:00')
     expect(days.map((d) => d.date)).toEqual(['2030-06-12', '2030-06-13', '2030-06-14'])
     expect(days.map((d) => d.minutes)).toEqual([90, 0, 0])
   })
 
+  it('hold the sittings of each day with the pieces of work in them', () => {
+    const tasks = [
+      task('a', '2030-06-12T09:00:00', '2030-06-12T09:07:00'),
+      task('b', '2030-06-12T09:07:00', '2030-06-12T09:10:00'),
+      task('c', '2030-06-13T09:00:00', '2030-06-13T10:00:00'),
+    ]
+    const sitting = (uids: string[], from: string) => ({ uid: uids[0], uids, from }) as unknown as Schemas['InOneGo']
+    const sittings = [sitting(['a', 'b'], '2030-06-12T09:00:00'), sitting(['c'], '2030-06-13T09:00:00')]
+    const days = daysOf(tasks, sittings, '2030-06-13T20:00:00')
+    expect(days.map((d) => d.sittings.map((s) => s.tasks.map((t) => t.uid)))).toEqual([[['a', 'b']], [['c']]])
+  })
+
   it('show what dries over a night on both days', () => {
     const dries = { enough: '2030-06-13T06:00:00', until: '2030-06-13T09:00:00' }
-    const [first, second] = daysOf([task('a', '2030-06-12T16:00:00', '2030-06-12T17:00:00', dries)], '2030-06-13T10:00:00')
+    const [first, second] = daysOf([task('a', '2030-06-12T16:00:00', '2030-06-12T17:00:00', dries)], [], '2030-06-13T10:00:00')
     expect(first!.drying[0]).toMatchObject({ from: 1020, enough: 1440, until: 1440 })
     expect(second!.drying[0]).toMatchObject({ from: 0, enough: 360, until: 540 })
   })
@@ -50,6 +62,7 @@ describe('the days of a calendar', () => {
   it('are looked at close up from the first hour of work to the last, and searched by words', () => {
     const day = daysOf(
       [task('a', '2030-06-12T09:25:00', '2030-06-12T10:30:00'), task('b', '2030-06-12T15:00:00', '2030-06-12T16:05:00')],
+      [],
       '2030-06-12T20:00:00',
     )[0]!
     expect(closeUp(day)).toEqual({ from: 540, to: 1020 })
@@ -70,7 +83,7 @@ describe('the days of a calendar', () => {
   })
 
   it('are none where nothing is planned', () => {
-    expect(daysOf([], '2030-06-13T10:00:00')).toEqual([])
+    expect(daysOf([], [], '2030-06-13T10:00:00')).toEqual([])
   })
 })
 

@@ -2,6 +2,9 @@ import type { Schemas } from '@/api/client'
 
 type PlacedTask = Schemas['PlacedTask']
 
+/** What is done in one go, with the pieces of work in it. */
+export type Sitting = Schemas['InOneGo'] & { tasks: PlacedTask[] }
+
 export const MINUTES_OF_A_DAY = 1440
 
 /** Minutes from a day's midnight to a moment, both local as the server writes them; below 0 before it, above 1440 after it. */
@@ -14,20 +17,25 @@ export function minuteOf(day: string, moment: string): number {
 export interface Day {
   date: string
   tasks: PlacedTask[]
+  sittings: Sitting[]
   minutes: number
   drying: { key: string; from: number; enough: number; until: number; task: PlacedTask }[]
 }
 
 /** The days from the first work to the hand-over, each with its part of everything. */
-export function daysOf(tasks: PlacedTask[], handOver: string): Day[] {
+export function daysOf(tasks: PlacedTask[], sittings: Schemas['InOneGo'][], handOver: string): Day[] {
   if (tasks.length === 0) return []
   const days: Day[] = []
+  const byUid = new Map(tasks.map((s) => [s.uid, s]))
   const last = handOver.slice(0, 10)
   for (let date = tasks[0]!.from.slice(0, 10); date <= last && days.length < 400; date = after(date)) {
     const own = tasks.filter((s) => s.from.slice(0, 10) === date)
     days.push({
       date,
       tasks: own,
+      sittings: sittings
+        .filter((s) => s.from.slice(0, 10) === date)
+        .map((s) => ({ ...s, tasks: s.uids.flatMap((uid) => byUid.get(uid) ?? []) })),
       minutes: own.reduce((sum, s) => sum + minuteOf(date, s.to) - minuteOf(date, s.from), 0),
       drying: tasks.flatMap((task) => {
         if (!task.meanwhile) return []

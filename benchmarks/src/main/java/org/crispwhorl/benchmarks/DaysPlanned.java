@@ -1,5 +1,6 @@
 package org.crispwhorl.benchmarks;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
@@ -7,11 +8,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
+import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
+import org.crispwhorl.core.calendar.InOneGo;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomCourse;
@@ -23,12 +26,13 @@ import org.crispwhorl.core.studio.Conditions;
 import org.crispwhorl.demo.DemoDocuments;
 import org.crispwhorl.files.document.SpeciesDocument;
 
-/** Random orders planned by the exact solver, beside the bound; lost is counted in hours at which the studio works. */
+/** Random orders planned, and what their plans look like. */
 final class DaysPlanned {
     private static final ZoneId PLACE = ZoneId.of("Europe/Berlin");
     private static final LocalDateTime NOW = LocalDateTime.of(2030, 6, 3, 8, 0);
     private static final double MARGIN_H = 12;
     private static final int SEEDS = 6;
+    private static final int SHORT_MIN = 10;
 
     private static final Calendars.Studio STUDIO =
             new Calendars.Studio(RoomCourse.steady(Room.REFERENCE), StudioTime.USUAL, List.of(), NOW, PLACE);
@@ -53,7 +57,7 @@ final class DaysPlanned {
         int planned = 0;
         double worstS = 0;
         double sumS = 0;
-        double sumPct = 0;
+        Counted sum = new Counted();
         for (int seed = 1; seed <= SEEDS; seed++) {
             List<Calendars.Asked> all = new ArrayList<>();
             for (int i = 0; i < orders; i++) {
@@ -68,32 +72,20 @@ final class DaysPlanned {
             double seconds = (System.nanoTime() - begun) / 1e9;
             sumS += seconds;
             worstS = Math.max(worstS, seconds);
-            Optional<LocalDateTime> begins =
-                    calendars.stream().flatMap(c -> c.begins().stream()).min(Comparator.naturalOrder());
-            if (begins.isPresent() && calendars.stream().allMatch(c -> c.limit().isEmpty())) {
+            if (calendars.stream().allMatch(c -> c.limit().isEmpty())) {
                 planned++;
-                LocalDateTime latest = calendars.get(0).atLatest().orElseThrow();
-                double whole = worked(latest, all.get(orders - 1).handOver());
-                sumPct += 100 * worked(begins.get(), latest) / whole;
+                sum.add(calendars);
             }
         }
-        return String.format(
-                Locale.ROOT,
-                "%d of %d planned; %.1f s, worst %.1f s; %.1f %% of the bound's hours before it",
-                planned,
-                SEEDS,
-                sumS / SEEDS,
-                worstS,
-                sumPct / Math.max(1, planned));
+        return sum.told(planned, sumS, worstS);
     }
 
     /** So many flowers of so many species, for several seeds. */
     static String measure(int flowers, int species, int days) {
-        int proved = 0;
         int planned = 0;
         double worstS = 0;
         double sumS = 0;
-        double lostH = 0;
+        Counted sum = new Counted();
         for (int seed = 1; seed <= SEEDS; seed++) {
             List<OrderSheet.Line> lines = order(new Random(seed), flowers, species);
             OrderSheet sheet = OrderSheet.of(lines, Conditions.USUAL);
@@ -103,22 +95,68 @@ final class DaysPlanned {
             double seconds = (System.nanoTime() - begun) / 1e9;
             sumS += seconds;
             worstS = Math.max(worstS, seconds);
-            if (calendar.begins().isPresent()) {
+            if (calendar.limit().isEmpty()) {
                 planned++;
-                proved += calendar.proved() ? 1 : 0;
-                LocalDateTime latest = calendar.atLatest().orElseThrow();
-                lostH += worked(calendar.begins().get(), latest);
+                sum.add(List.of(calendar));
             }
         }
-        return String.format(
-                Locale.ROOT,
-                "%d of %d planned, %d proved; %.1f s, worst %.1f s; %.1f bench hours before the bound",
-                planned,
-                SEEDS,
-                proved,
-                sumS / SEEDS,
-                worstS,
-                lostH / Math.max(1, planned));
+        return sum.told(planned, sumS, worstS);
+    }
+
+    /** What plans look like to whoever follows them. */
+    private static final class Counted {
+        private int sittings;
+        private int short_;
+        private int changes;
+        private int days;
+        private int span;
+        private int free;
+
+        void add(List<Calendar> calendars) {
+            List<InOneGo> all = calendars.stream()
+                    .flatMap(c -> InOneGo.of(c).stream())
+                    .sorted(Comparator.comparing(InOneGo::from))
+                    .toList();
+            sittings += all.size();
+            short_ += (int) all.stream()
+                    .filter(s -> ChronoUnit.MINUTES.between(s.from(), s.to()) < SHORT_MIN)
+                    .count();
+            List<LocalDate> worked =
+                    all.stream().map(s -> s.from().toLocalDate()).distinct().toList();
+            days += worked.size();
+            span += (int) ChronoUnit.DAYS.between(worked.get(0), worked.get(worked.size() - 1)) + 1;
+            free += calendars.stream().mapToInt(Calendar::freeHalfDays).min().orElse(0);
+            Map<String, TaskKind> kinds = calendars.stream()
+                    .flatMap(c -> c.tasks().stream())
+                    .collect(Collectors.toMap(Calendar.PlacedTask::uid, Calendar.PlacedTask::doing, (a, b) -> a));
+            for (int i = 1; i < all.size(); i++) {
+                InOneGo before = all.get(i - 1);
+                InOneGo now = all.get(i);
+                boolean same = before.species().equals(now.species())
+                        && kinds.get(before.uid())
+                                .priced()
+                                .equals(kinds.get(now.uid()).priced());
+                changes += same ? 0 : 1;
+            }
+        }
+
+        String told(int planned, double sumS, double worstS) {
+            double n = Math.max(1, planned);
+            return String.format(
+                    Locale.ROOT,
+                    "%d of %d planned; a plan: %.1f sittings, %.1f of them under %d min, %.1f changes of flower or kind, %.1f days of work within %.1f, %.1f half-days free; %.1f s, worst %.1f s",
+                    planned,
+                    SEEDS,
+                    sittings / n,
+                    short_ / n,
+                    SHORT_MIN,
+                    changes / n,
+                    days / n,
+                    span / n,
+                    free / n,
+                    sumS / SEEDS,
+                    worstS);
+        }
     }
 
     private static List<OrderSheet.Line> order(Random random, int flowers, int species) {
@@ -130,18 +168,5 @@ final class DaysPlanned {
             lines.add(OrderSheet.Line.of(one, flowers / species));
         }
         return lines;
-    }
-
-    /** Hours of the studio's time between two moments; 0 where the second is no later. */
-    private static double worked(LocalDateTime from, LocalDateTime to) {
-        double minutes = 0;
-        for (LocalDateTime day = from.truncatedTo(ChronoUnit.DAYS); day.isBefore(to); day = day.plusDays(1)) {
-            for (StudioTime.Window w : StudioTime.USUAL.windows(day.toLocalDate())) {
-                LocalDateTime a = w.from().isBefore(from) ? from : w.from();
-                LocalDateTime b = w.to().isAfter(to) ? to : w.to();
-                minutes += Math.max(0, ChronoUnit.MINUTES.between(a, b));
-            }
-        }
-        return minutes / 60;
     }
 }

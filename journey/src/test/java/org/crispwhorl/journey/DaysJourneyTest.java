@@ -43,7 +43,7 @@ public class DaysJourneyTest extends Journey {
     public void anOrderIsPlannedItsReasonsReadAndItsDaysTakenOut() throws IOException {
         openDays();
         plan();
-        Locator work = page.locator("[data-day] ul button");
+        Locator work = page.locator("[data-sitting] > button");
         assertTrue(work.count() > 10, work.count() + " pieces of work");
         work.first().focus();
         page.keyboard().press("Enter");

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.crispwhorl.core.bench.Measured;
+import org.crispwhorl.core.calendar.InOneGo;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.Purchases;
@@ -110,6 +111,7 @@ class ApiDescription {
             PrintedMethod.class,
             StudioDrawer.KeptItem.class,
             DaysController.DaysView.class,
+            InOneGo.class,
             DaysController.DaysAsked.class,
             CountsController.OtherCounts.class,
             CountsController.CountsBeside.class,

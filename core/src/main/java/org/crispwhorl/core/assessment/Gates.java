@@ -139,9 +139,12 @@ final class Gates {
         }
         boolean centre = a.species().bearer().filter(under::equals).isPresent();
         Optional<String> bearing = a.species().bearer().filter(c -> !centre).map(Gates::made);
-        boolean fresh = gates.stream()
-                .filter(gate -> bearing.filter(gate.afterTask()::equals).isEmpty())
-                .allMatch(gate -> gate.waitH() == 0 && gate.stage().isEmpty());
+        // What is coloured on the flower in between has a skin by then.
+        boolean coloured = gates.stream().anyMatch(gate -> gate.afterTask().equals(ringed(under)));
+        boolean fresh = !coloured
+                && gates.stream()
+                        .filter(gate -> bearing.filter(gate.afterTask()::equals).isEmpty())
+                        .allMatch(gate -> gate.waitH() == 0 && gate.stage().isEmpty());
         boolean soft = centre
                 ? part.joins(a).onto() == Joining.Onto.SOFT
                 : under.joins(a).as() == Joining.As.SOFT;

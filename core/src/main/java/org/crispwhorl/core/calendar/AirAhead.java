@@ -105,6 +105,20 @@ final class AirAhead {
         return clock.length == 1 ? slots : cells(slots).shortest(begin);
     }
 
+    /** The longest of all waits, whenever they begin. */
+    int longest(int slots) {
+        return clock.length == 1
+                ? slots
+                : Arrays.stream(cells(slots).longest).max().orElse(slots);
+    }
+
+    /** The shortest of them. */
+    int shortest(int slots) {
+        return clock.length == 1
+                ? slots
+                : Arrays.stream(cells(slots).shortest).min().orElse(slots);
+    }
+
     private Cells cells(int slots) {
         return known.computeIfAbsent(slots, Cells::new);
     }

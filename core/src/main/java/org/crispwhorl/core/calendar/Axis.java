@@ -37,6 +37,16 @@ record Axis(Instant origin, ZoneId zone) {
         return LocalDateTime.ofInstant(origin.plusSeconds(60L * SLOT_MIN * slot), zone);
     }
 
+    /** So many minutes after a slot. */
+    LocalDateTime at(int slot, int minutes) {
+        return LocalDateTime.ofInstant(origin.plusSeconds(60L * (SLOT_MIN * slot + minutes)), zone);
+    }
+
+    /** Slots that so many minutes take, rounded up. */
+    static int ofMinutes(int minutes) {
+        return (minutes + SLOT_MIN - 1) / SLOT_MIN;
+    }
+
     /** Slots that so many hours take, rounded up. */
     static int ofHours(double hours) {
         return (int) Math.ceil(hours * 60 / SLOT_MIN - 1e-9);

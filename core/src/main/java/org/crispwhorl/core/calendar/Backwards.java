@@ -8,11 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
+import org.crispwhorl.core.solver.Schedule;
 
 /**
  * A plain plan, from the end backwards: what is due last is placed last, as late as its hours, hands and tools allow; what a window
  * closes on is placed together with what opens it. Hands that cannot do everything are left out. It is quick, keeps everything that is asked, and proves nothing. Some dozens of
- * tries, in which what is due at about the same time changes places, come nearer to the latest begin.
+ * tries, in which what is due at about the same time changes places, find fewer half-days.
  */
 final class Backwards {
     /** So many tries beside the plain one; the same each time. */
@@ -27,7 +28,7 @@ final class Backwards {
     private static final int PLACES = 600;
 
     private final Frame frame;
-    private final List<Batch> batches;
+    private final List<Sitting> sittings;
     private final int[] sooner;
     private final int[] hands;
     private final Map<String, int[]> tools = new HashMap<>();
@@ -41,66 +42,62 @@ final class Backwards {
         this.stopped = stopped;
         this.frame = frame;
         this.sooner = sooner;
-        batches = frame.batches();
-        int n = batches.size();
+        sittings = frame.sittings();
+        int n = sittings.size();
         starts = new int[n];
         Arrays.fill(starts, -1);
         followers = new int[n];
-        batches.forEach(b -> b.waits().forEach(w -> followers[w.after()]++));
+        sittings.forEach(b -> b.waits().forEach(w -> followers[w.after()]++));
         due = new int[n];
-        Arrays.setAll(due, i -> batches.get(i).due());
-        notBefore = batches.stream().mapToInt(Batch::notBefore).toArray();
+        Arrays.setAll(due, i -> sittings.get(i).due());
+        notBefore = sittings.stream().mapToInt(Sitting::notBefore).toArray();
         hands = new int[frame.last()];
         Arrays.fill(hands, frame.hours().makers());
         elsewhere.forEach(t -> taken(hands, t[0], t[1], 1));
-        batches.forEach(b -> b.lying().forEach(l -> tools.computeIfAbsent(l.tool(), f -> free(l.owned()))));
+        sittings.forEach(b -> b.lying()
+                .forEach(l -> tools.computeIfAbsent(
+                        l.what().tool(), f -> free(l.what().owned()))));
         frame.busy().stream()
                 .filter(b -> tools.containsKey(b.tool()))
                 .forEach(b -> taken(tools.get(b.tool()), b.from(), b.until(), b.count()));
     }
 
     /**
-     * A slot for each batch; none where some batch finds no place.
+     * A slot for each sitting; none where some finds no place.
      *
      * @param elsewhere stretches in which a hand does something else
-     * @param enough a begin that cannot be bettered
      */
-    static Optional<int[]> place(Frame frame, List<int[]> elsewhere, int enough) {
-        return place(frame, elsewhere, enough, () -> false);
+    static Optional<int[]> place(Frame frame, List<int[]> elsewhere) {
+        return place(frame, elsewhere, () -> false);
     }
 
     /**
      * The same, given up where it is no longer wanted: then the best so far.
      *
-     * @param stopped asked at every batch
+     * @param stopped asked at every sitting
      */
-    static Optional<int[]> place(Frame frame, List<int[]> elsewhere, int enough, BooleanSupplier stopped) {
-        int n = frame.batches().size();
+    static Optional<int[]> place(Frame frame, List<int[]> elsewhere, BooleanSupplier stopped) {
+        int n = frame.sittings().size();
         Optional<int[]> best = new Backwards(frame, elsewhere, new int[n], stopped).placed();
         Random random = new Random(SEED);
-        for (int k = 0;
-                k < TRIES
-                        && !stopped.getAsBoolean()
-                        && best.map(b -> worth(frame, b) < enough).orElse(true);
-                k++) {
+        for (int k = 0; k < TRIES && !stopped.getAsBoolean(); k++) {
             int[] sooner = random.ints(n, 0, ABOUT).toArray();
             Optional<int[]> other = new Backwards(frame, elsewhere, sooner, stopped).placed();
-            if (other.isPresent()
-                    && best.map(b -> worth(frame, b)).orElse(Long.MIN_VALUE) < worth(frame, other.get())) {
+            if (other.isPresent() && best.map(b -> cost(frame, b)).orElse(Long.MAX_VALUE) > cost(frame, other.get())) {
                 best = other;
             }
         }
         return best;
     }
 
-    /** Fewer evenings first, then a later begin. */
-    private static long worth(Frame frame, int[] placed) {
+    /** Fewer evenings first, then fewer half-days and kinds of work in each. */
+    private static long cost(Frame frame, int[] placed) {
         long evening = 0;
         for (int i = 0; i < placed.length; i++) {
             evening +=
-                    frame.hours().inEvening(placed[i]) ? frame.batches().get(i).slots() : 0;
+                    frame.hours().inEvening(placed[i]) ? frame.sittings().get(i).slots() : 0;
         }
-        return Arrays.stream(placed).min().orElse(0) - evening * frame.last();
+        return evening * frame.last() + Schedule.cost(frame.halves().all(), frame.kinds(), placed);
     }
 
     private Optional<int[]> placed() {
@@ -121,15 +118,15 @@ final class Backwards {
         return Optional.of(starts);
     }
 
-    /** Places a batch as late as can be, and what opens a window for it within that; days before evenings. */
+    /** Places a sitting as late as can be, and what opens a window for it within that; days before evenings. */
     private boolean place(int i, List<Integer> set) {
         if (stopped.getAsBoolean()) {
             return false;
         }
-        int slots = batches.get(i).slots();
+        int slots = sittings.get(i).slots();
         int tries = 0;
         for (boolean evening : new boolean[] {false, true}) {
-            long[][] free = frame.hours().starts(batches.get(i), evening, notBefore[i], due[i] - slots);
+            long[][] free = frame.hours().starts(sittings.get(i), evening, notBefore[i], due[i] - slots);
             for (int w = free.length - 1; w >= 0; w--) {
                 for (int at = (int) free[w][1]; at >= free[w][0]; at--) {
                     if (fits(i, at) && tries++ < PLACES && opened(i, at, set)) {
@@ -141,25 +138,25 @@ final class Backwards {
         return false;
     }
 
-    /** Sets a batch down, and what has to be there while it bends; leaves everything as it was where that finds no place. */
+    /** Sets a sitting down, and what has to be there while it bends; leaves everything as it was where that finds no place. */
     private boolean opened(int i, int at, List<Integer> set) {
         List<Integer> own = new ArrayList<>();
         int[] dueBefore = due.clone();
         int[] notBeforeBefore = notBefore.clone();
         take(i, at);
         own.add(i);
-        int slots = batches.get(i).slots();
-        for (Batch.Wait wait : batches.get(i).waits()) {
-            due[wait.after()] = Math.min(due[wait.after()], wait.least().lastBegin(at));
-            if (wait.most().isPresent()) {
+        int slots = sittings.get(i).slots();
+        for (Sitting.Wait wait : sittings.get(i).waits()) {
+            due[wait.after()] = Math.min(due[wait.after()], wait.lastEnd(at));
+            if (wait.closes()) {
                 notBefore[wait.after()] = Math.max(
                         notBefore[wait.after()],
                         wait.firstEnd(at + slots, slots)
-                                - batches.get(wait.after()).slots());
+                                - sittings.get(wait.after()).slots());
             }
         }
-        for (Batch.Wait wait : batches.get(i).waits()) {
-            boolean now = wait.most().isPresent() && followers[wait.after()] == 0 && starts[wait.after()] < 0;
+        for (Sitting.Wait wait : sittings.get(i).waits()) {
+            boolean now = wait.closes() && followers[wait.after()] == 0 && starts[wait.after()] < 0;
             if (now && !place(wait.after(), own)) {
                 for (int k = own.size() - 1; k >= 0; k--) {
                     giveBack(own.get(k));
@@ -174,30 +171,39 @@ final class Backwards {
     }
 
     private boolean fits(int i, int at) {
-        Batch batch = batches.get(i);
-        return free(hands, at, at + batch.slots(), 1)
-                && batch.lying().stream()
-                        .allMatch(l -> free(tools.get(l.tool()), at, l.until().over(at + batch.slots()), l.wanted()));
+        Sitting sitting = sittings.get(i);
+        int end = at + sitting.slots();
+        return free(hands, at, end, 1)
+                && sitting.lying().stream()
+                        .allMatch(l -> free(
+                                tools.get(l.what().tool()),
+                                at + l.from(),
+                                l.free(end),
+                                l.what().wanted()));
     }
 
     private void take(int i, int at) {
         starts[i] = at;
         use(i, 1);
-        batches.get(i).waits().forEach(w -> followers[w.after()]--);
+        sittings.get(i).waits().forEach(w -> followers[w.after()]--);
     }
 
     private void giveBack(int i) {
         use(i, -1);
         starts[i] = -1;
-        batches.get(i).waits().forEach(w -> followers[w.after()]++);
+        sittings.get(i).waits().forEach(w -> followers[w.after()]++);
     }
 
     private void use(int i, int sign) {
-        Batch batch = batches.get(i);
-        int end = starts[i] + batch.slots();
+        Sitting sitting = sittings.get(i);
+        int end = starts[i] + sitting.slots();
         taken(hands, starts[i], end, sign);
-        batch.lying()
-                .forEach(l -> taken(tools.get(l.tool()), starts[i], l.until().over(end), sign * l.wanted()));
+        sitting.lying()
+                .forEach(l -> taken(
+                        tools.get(l.what().tool()),
+                        starts[i] + l.from(),
+                        l.free(end),
+                        sign * l.what().wanted()));
     }
 
     private int[] free(int count) {

@@ -11,7 +11,7 @@ import org.crispwhorl.core.assessment.Plan;
  *
  * @param order which of the orders that are planned together, from 0
  * @param uid unique in its order and the same whenever that is planned again
- * @param slots how long it takes
+ * @param minutes how long it takes, above 0
  * @param number which of its task's, from 0
  * @param of how many its task has
  * @param waits what must have happened before
@@ -29,7 +29,7 @@ record Batch(
         String line,
         String species,
         Plan.Task task,
-        int slots,
+        int minutes,
         int number,
         int of,
         List<Wait> waits,
@@ -46,6 +46,11 @@ record Batch(
 
     static String key(int order, String uid) {
         return order + "#" + uid;
+    }
+
+    /** Slots that it takes by itself. */
+    int slots() {
+        return Axis.ofMinutes(minutes);
     }
 
     /** Whether it is of the same task of the same flowers. */

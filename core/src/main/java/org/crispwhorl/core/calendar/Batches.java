@@ -217,7 +217,7 @@ final class Batches {
                 tailWhy = why(leaves);
             }
         }
-        int slots = Math.max(1, (int) Math.ceil(task.labourMin() / of / Axis.SLOT_MIN - 1e-9));
+        int minutes = Math.max(1, (int) Math.ceil(task.labourMin() / of - 1e-9));
         String uid = new BatchId(task.line(), task.task().id(), number + 1, of).uid();
         List<Batch.Lying> lying = task.held().stream()
                 .map(h -> new Batch.Lying(
@@ -232,7 +232,7 @@ final class Batches {
                 task.line(),
                 task.species(),
                 task.task(),
-                slots,
+                minutes,
                 number,
                 of,
                 waits,
@@ -251,7 +251,8 @@ final class Batches {
 
     /** What is to dry waits as long as the air makes it; glue, and rests that are stated, by the clock. */
     private static Dwell least(Plan.Gate gate, AirAhead air) {
-        return new Dwell(Axis.ofHours(gate.waitH()), gate.stage().isPresent() ? air : AirAhead.STEADY);
+        boolean dries = gate.stage().isPresent();
+        return new Dwell(Axis.ofHours(gate.waitH()), dries ? air : AirAhead.STEADY, dries);
     }
 
     private static String why(Plan.Gate gate) {

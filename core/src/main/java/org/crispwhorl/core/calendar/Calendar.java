@@ -1,5 +1,6 @@
 package org.crispwhorl.core.calendar;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -9,9 +10,9 @@ import org.crispwhorl.core.assessment.TaskKind;
  * What is done when.
  *
  * @param tasks in order of time; empty where there is no plan
- * @param proved whether no plan with as few evenings begins later
  * @param begins when work begins
- * @param atLatest no plan with as few evenings begins later than this
+ * @param freeHalfDays working half-days that are kept free before the flowers have to be ready
+ * @param odds how likely it is ready in time; none where an older version kept it, or nothing is left to do
  * @param eveningMin minutes of work in evenings
  * @param labourMin minutes of work in all
  * @param limit what there is too little of, where there is no plan
@@ -19,9 +20,9 @@ import org.crispwhorl.core.assessment.TaskKind;
  */
 public record Calendar(
         List<PlacedTask> tasks,
-        boolean proved,
         Optional<LocalDateTime> begins,
-        Optional<LocalDateTime> atLatest,
+        int freeHalfDays,
+        Optional<Odds> odds,
         double eveningMin,
         double labourMin,
         Optional<String> limit,
@@ -38,6 +39,7 @@ public record Calendar(
      * @param line the id of a line of the order
      * @param batch which of its task's, from 1
      * @param of how many its task has
+     * @param sitting in which it is done, in one go with what else is in it; from 1, in order of time, and 0 where an older version kept it
      * @param maker whose hands, from 1
      * @param evening whether it is done in an evening
      * @param because why it stands where it does, in the maker's words
@@ -45,6 +47,7 @@ public record Calendar(
      * @param takes what there is only so much of and it takes
      * @param done whether it was done; its times are then those at which it was
      */
+    @RecordBuilder
     public record PlacedTask(
             String uid,
             String line,
@@ -55,6 +58,7 @@ public record Calendar(
             int of,
             LocalDateTime from,
             LocalDateTime to,
+            int sitting,
             int maker,
             boolean evening,
             String because,
@@ -63,6 +67,11 @@ public record Calendar(
             boolean done) {
         public PlacedTask {
             takes = List.copyOf(takes);
+        }
+
+        /** The same, in another sitting. */
+        public PlacedTask inSitting(int other) {
+            return CalendarPlacedTaskBuilder.builder(this).sitting(other).build();
         }
     }
 

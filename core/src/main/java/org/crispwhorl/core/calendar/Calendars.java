@@ -23,14 +23,24 @@ import org.crispwhorl.core.species.Techniques;
 
 /**
  * Places the work of one order, or of several at once, between now and their hand-overs, in the studio's time: no sooner than safe, no
- * later than a window closes, batches never broken; with the fewest evenings, then beginning as late as can be, then with the fewest
- * changes of work.
+ * later than a window closes, like work in one go; ready some half-days early, with the fewest evenings, in few half-days with few
+ * kinds of work in each.
  */
 public final class Calendars {
-    /** How long a search may take, ms; and one that only asks whether a change would help. */
-    private static final long SEARCH_MS = 15_000;
+    /** How long a search may take, ms, and how much longer for each sitting; and one that only asks whether a change would help. */
+    private static final long SEARCH_MS = 1_200;
+
+    private static final long SITTING_MS = 70;
 
     private static final long TRY_MS = 3_000;
+
+    /** Half-days of work that are kept free at the end: at least so many, and more by so much for each half-day of work. */
+    private static final int LEAST_FREE = 2;
+
+    private static final double FREE_FOR_WORK = 0.15;
+
+    /** Hours of work in a half-day that is not too full. */
+    private static final double HALF_DAY_H = 3.4;
 
     /** How long it is looked for what would help, ms. */
     private static final long HELPS_MS = 20_000;
@@ -53,6 +63,7 @@ public final class Calendars {
     private final List<Asked> orders;
     private final Studio studio;
     private final Placer placer;
+    private final Sittings.Before before;
 
     /**
      * An order to be placed.
@@ -146,14 +157,20 @@ public final class Calendars {
         this.studio = studio;
         Map<String, LocalDateTime> pins = new HashMap<>();
         Map<String, LocalDateTime> stood = new HashMap<>();
+        Map<String, Integer> sittings = new HashMap<>();
         for (int i = 0; i < orders.size(); i++) {
             int order = i;
             Standing standing = orders.get(i).standing();
             standing.pinned().forEach(pin -> pins.put(Batch.key(order, pin.uid()), pin.from()));
-            standing.before()
-                    .ifPresent(plan -> plan.tasks().forEach(s -> stood.put(Batch.key(order, s.uid()), s.from())));
+            standing.before().ifPresent(plan -> plan.tasks().forEach(s -> {
+                stood.put(Batch.key(order, s.uid()), s.from());
+                if (s.sitting() > 0) {
+                    sittings.put(Batch.key(order, s.uid()), s.sitting());
+                }
+            }));
         }
         placer = new Placer(pins, stood, studio.elsewhere());
+        before = new Sittings.Before(pins.keySet(), sittings);
     }
 
     /** The calendar of an order. */
@@ -176,24 +193,34 @@ public final class Calendars {
         if (pieces > MOST_PIECES) {
             return none(tooLarge(pieces), order -> List.of());
         }
-        Frame frame = frame(studio.time(), List.of(), progress, 0);
+        Frame frame = frame(studio.time(), List.of(), progress, 0, 0);
         if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
-            return made(frame, new Schedule.Found(new int[0], new boolean[0], 0, 0, 0, true));
+            return made(frame, new Schedule.Found(new int[0], new boolean[0], 0), 0);
         }
-        Schedule.Answer answer = placer.place(frame, SEARCH_MS, progress);
+        Optional<List<Calendar>> early = early(progress);
+        if (early.isPresent()) {
+            return early.get();
+        }
+        Frame gathered = frame.together(before, studio.time().sittingMin());
+        Optional<Schedule.Found> inSittings =
+                placer.place(gathered, searchMs(gathered), progress).found();
+        if (inSittings.isPresent()) {
+            return made(gathered, inSittings.get(), 0);
+        }
+        Schedule.Answer answer = placer.place(frame, searchMs(frame), progress);
         if (answer.found().isPresent()) {
-            return made(frame, answer.found().get());
+            return made(frame, answer.found().get(), 0);
         }
         for (int hours : GONE_ON_WITH_H) {
             // What lies soft since before can no longer be gone on with at once: it is as soon as hands are free.
-            Frame eased = frame(studio.time(), List.of(), progress, Axis.ofHours(hours));
+            Frame eased = frame(studio.time(), List.of(), progress, Axis.ofHours(hours), 0);
             if (progress.stopped() || eased.left().batches().equals(frame.left().batches())) {
                 break;
             }
             Optional<Schedule.Found> late =
                     placer.place(eased, TRY_MS, progress).found();
             if (late.isPresent()) {
-                return made(eased, late.get());
+                return made(eased, late.get(), 0);
             }
         }
         if (!answer.cannot() && progress.stopped()) {
@@ -215,6 +242,29 @@ public final class Calendars {
                         order, orders.get(order).handOver(), orders.get(order).spareTimeH()));
     }
 
+    /** Plans that are ready some half-days early, without evenings: the more the longer the work is; none where there is no time for it. */
+    private Optional<List<Calendar>> early(Progress progress) {
+        double hours = orders.stream().mapToDouble(Asked::labourMin).sum() / 60;
+        int wanted = (int) Math.max(LEAST_FREE, Math.round(1 + FREE_FOR_WORK * hours / HALF_DAY_H));
+        StudioTime days = studio.time().withEveningH(0);
+        for (int free = wanted; free > 0 && !progress.stopped(); free--) {
+            Frame gathered = frame(days, List.of(), progress, 0, free)
+                    .together(before, studio.time().sittingMin());
+            if (placer.plain(gathered, new Patience(progress)).isPresent()) {
+                Optional<Schedule.Found> found =
+                        placer.place(gathered, searchMs(gathered), progress).found();
+                if (found.isPresent()) {
+                    return Optional.of(made(gathered, found.get(), free));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static long searchMs(Frame frame) {
+        return SEARCH_MS + SITTING_MS * frame.sittings().size();
+    }
+
     private String tooLarge(int pieces) {
         double hours = orders.stream().mapToDouble(Asked::labourMin).sum() / 60;
         return String.format(
@@ -228,8 +278,8 @@ public final class Calendars {
         return IntStream.range(0, orders.size())
                 .mapToObj(order -> new Calendar(
                         List.of(),
-                        false,
                         Optional.empty(),
+                        0,
                         Optional.empty(),
                         0,
                         orders.get(order).labourMin(),
@@ -238,21 +288,23 @@ public final class Calendars {
                 .toList();
     }
 
-    private List<Calendar> made(Frame frame, Schedule.Found found) {
-        Optional<LocalDateTime> atLatest = frame.batches().isEmpty()
-                ? Optional.empty()
-                : Optional.of(frame.axis().at((int) Math.min(found.latestFirst(), frame.last())));
+    private List<Calendar> made(Frame frame, Schedule.Found found, int free) {
+        List<Integer> ready =
+                orders.stream().map(o -> o.last(frame.axis(), Change.NONE)).toList();
+        int end = ready.stream().mapToInt(Integer::intValue).max().orElse(0);
+        Windows hours = Hours.of(studio.time(), frame.axis(), end).loud();
+        List<Odds> odds = Odds.of(frame, found.starts(), hours, ready);
         return IntStream.range(0, orders.size())
                 .mapToObj(order -> {
                     List<Calendar.PlacedTask> tasks = PlacedTasks.of(frame, found, order);
                     return new Calendar(
                             tasks,
-                            found.proved(),
                             tasks.stream()
                                     .filter(s -> !s.done())
                                     .map(Calendar.PlacedTask::from)
                                     .min(Comparator.naturalOrder()),
-                            atLatest,
+                            free,
+                            frame.batches().isEmpty() ? Optional.empty() : Optional.of(odds.get(order)),
                             tasks.stream()
                                     .filter(Calendar.PlacedTask::evening)
                                     .mapToLong(s -> ChronoUnit.MINUTES.between(s.from(), s.to()))
@@ -267,8 +319,9 @@ public final class Calendars {
     /**
      * @param changes of each order; none where they stay as they are
      * @param softUntil slot until which what lies soft may be gone on with; 0 for no later than it is soft
+     * @param free half-days that are kept free before the end
      */
-    private Frame frame(StudioTime time, List<Change> changes, Progress progress, int softUntil) {
+    private Frame frame(StudioTime time, List<Change> changes, Progress progress, int softUntil, int free) {
         Axis axis = Axis.from(studio.now(), studio.zone());
         Patience patience = new Patience(progress);
         List<Batch> all = new ArrayList<>();
@@ -276,7 +329,10 @@ public final class Calendars {
         for (int i = 0; i < orders.size(); i++) {
             int order = i;
             Asked asked = orders.get(i);
-            int last = asked.last(axis, changes.isEmpty() ? Change.NONE : changes.get(i));
+            int ready = asked.last(axis, changes.isEmpty() ? Change.NONE : changes.get(i));
+            int last = free == 0
+                    ? ready
+                    : Halves.of(Hours.of(time, axis, ready), axis).beginOfLast(free);
             all.addAll(Batches.of(
                     i,
                     all.size(),
@@ -319,7 +375,7 @@ public final class Calendars {
         List<Change> changes = new ArrayList<>(Collections.nCopies(orders.size(), Change.NONE));
         changes.set(
                 tried.order(), new Change(tried.help().handOver(), tried.help().spareTimeH()));
-        Frame frame = frame(tried.help().time().orElse(studio.time()), changes, progress, Axis.ofHours(LATEST_H));
+        Frame frame = frame(tried.help().time().orElse(studio.time()), changes, progress, Axis.ofHours(LATEST_H), 0);
         return placer.place(
                         frame, TRY_MS, progress.as("trying to " + tried.help().label()))
                 .found()

@@ -17,8 +17,8 @@ import org.crispwhorl.core.assessment.TaskKind;
 record Hours(int makers, Windows loud, Windows quiet, Optional<Other> other) {
     /** A further pair of hands. */
     record Other(Windows loud, Windows quiet, List<TaskKind> can) {
-        boolean does(Batch batch) {
-            return can.contains(batch.task().doing());
+        boolean does(Sitting sitting) {
+            return sitting.only(can);
         }
     }
 
@@ -44,27 +44,27 @@ record Hours(int makers, Windows loud, Windows quiet, Optional<Other> other) {
     }
 
     /** Where the first may begin a piece of work, as intervals; those of the day or those of the evening. */
-    long[][] starts(Batch batch, boolean evening, int from, int to) {
-        return in(batch, loud, quiet).starts(batch.slots(), evening, from, to);
+    long[][] starts(Sitting sitting, boolean evening, int from, int to) {
+        return in(sitting, loud, quiet).starts(sitting.slots(), evening, from, to);
     }
 
     /** Where the other may begin it. */
-    long[][] otherStarts(Batch batch, int from, int to) {
-        return other.filter(o -> o.does(batch))
-                .map(o -> in(batch, o.loud(), o.quiet()).starts(batch.slots(), false, from, to))
+    long[][] otherStarts(Sitting sitting, int from, int to) {
+        return other.filter(o -> o.does(sitting))
+                .map(o -> in(sitting, o.loud(), o.quiet()).starts(sitting.slots(), false, from, to))
                 .orElse(NONE);
     }
 
-    private static Windows in(Batch batch, Windows loud, Windows quiet) {
-        return batch.task().disturbs().isEmpty() ? loud : quiet;
+    private static Windows in(Sitting sitting, Windows loud, Windows quiet) {
+        return sitting.disturbs() ? quiet : loud;
     }
 
     /** The last slot in which anybody may begin it so that it is over by one; below 0 where there is none. */
-    int latestStart(Batch batch, int over, boolean evenings) {
+    int latestStart(Sitting sitting, int over, boolean evenings) {
         Stream<long[][]> all = Stream.of(
-                starts(batch, false, 0, over - batch.slots()),
-                evenings ? starts(batch, true, 0, over - batch.slots()) : NONE,
-                otherStarts(batch, 0, over - batch.slots()));
+                starts(sitting, false, 0, over - sitting.slots()),
+                evenings ? starts(sitting, true, 0, over - sitting.slots()) : NONE,
+                otherStarts(sitting, 0, over - sitting.slots()));
         return (int) all.flatMap(Arrays::stream).mapToLong(s -> s[1]).max().orElse(-1);
     }
 

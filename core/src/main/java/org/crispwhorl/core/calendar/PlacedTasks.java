@@ -1,5 +1,6 @@
 package org.crispwhorl.core.calendar;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -14,26 +15,50 @@ final class PlacedTasks {
     private final List<Batch> all;
     private final int[] begins;
     private final int[] ends;
+    private final LocalDateTime[] from;
+    private final LocalDateTime[] to;
+
+    /** In which sitting each is done; what is done already is one by itself. */
+    private final int[] sitting;
+
     private final List<List<int[]>> followers = new ArrayList<>();
 
     private final int[] makers;
 
     private PlacedTasks(Frame frame, Schedule.Found found) {
         this.frame = frame;
-        int[] starts = found.starts();
         all = frame.left().all();
         begins = new int[all.size()];
         ends = new int[all.size()];
+        from = new LocalDateTime[all.size()];
+        to = new LocalDateTime[all.size()];
+        sitting = new int[all.size()];
+        int[] placeInAll = new int[frame.batches().size()];
         for (int i = 0; i < all.size(); i++) {
             followers.add(new ArrayList<>());
+            sitting[i] = frame.sittings().size() + i;
             Done over = frame.left().done().get(all.get(i).key());
-            begins[i] = over == null
-                    ? starts[frame.left().places()[i]]
-                    : frame.axis().floor(over.from());
-            ends[i] =
-                    over == null ? begins[i] + all.get(i).slots() : frame.axis().ceil(over.to());
+            if (over == null) {
+                placeInAll[frame.left().places()[i]] = i;
+            } else {
+                from[i] = over.from();
+                to[i] = over.to();
+                begins[i] = frame.axis().floor(from[i]);
+                ends[i] = frame.axis().ceil(to[i]);
+            }
             for (int w = 0; w < all.get(i).waits().size(); w++) {
                 followers.get(all.get(i).waits().get(w).after()).add(new int[] {i, w});
+            }
+        }
+        for (int k = 0; k < frame.sittings().size(); k++) {
+            int start = found.starts()[k];
+            for (Sitting.Item item : frame.sittings().get(k).items()) {
+                int i = placeInAll[item.place()];
+                sitting[i] = k;
+                begins[i] = start + item.from();
+                ends[i] = start + item.to();
+                from[i] = frame.axis().at(start, item.fromMin());
+                to[i] = frame.axis().at(start, item.toMin());
             }
         }
         makers = frame.hours().other().isPresent() ? asPlaced(found) : firstFree();
@@ -41,12 +66,9 @@ final class PlacedTasks {
 
     /** Whose hands do what, where it makes a difference. */
     private int[] asPlaced(Schedule.Found found) {
-        int[] placed = new int[all.size()];
-        for (int i = 0; i < placed.length; i++) {
-            int place = frame.left().places()[i];
-            placed[i] = place >= 0 && found.byOther()[place] ? Hours.SECOND : Hours.FIRST;
-        }
-        return placed;
+        return Arrays.stream(sitting)
+                .map(k -> k < found.byOther().length && found.byOther()[k] ? Hours.SECOND : Hours.FIRST)
+                .toArray();
     }
 
     /**
@@ -74,8 +96,9 @@ final class PlacedTasks {
                     batch.task().doing(),
                     batch.number() + 1,
                     batch.of(),
-                    over == null ? frame.axis().at(begins[i]) : over.from(),
-                    over == null ? frame.axis().at(ends[i]) : over.to(),
+                    from[i],
+                    to[i],
+                    sitting[i],
                     makers[i],
                     over == null && makers[i] == Hours.FIRST && frame.hours().inEvening(begins[i]),
                     over == null ? because(i) : "it is done",
@@ -83,8 +106,19 @@ final class PlacedTasks {
                     takes(i),
                     over != null));
         }
-        tasks.sort(Comparator.comparing(Calendar.PlacedTask::from).thenComparing(Calendar.PlacedTask::maker));
-        return tasks;
+        tasks.sort(Comparator.comparing(Calendar.PlacedTask::from)
+                .thenComparing(Calendar.PlacedTask::maker)
+                .thenComparing(Calendar.PlacedTask::to));
+        return numbered(tasks);
+    }
+
+    /** Sittings are counted from the first on. */
+    private static List<Calendar.PlacedTask> numbered(List<Calendar.PlacedTask> tasks) {
+        List<Integer> met =
+                tasks.stream().map(Calendar.PlacedTask::sitting).distinct().toList();
+        return tasks.stream()
+                .map(s -> s.inSitting(met.indexOf(s.sitting()) + 1))
+                .toList();
     }
 
     /** What there is only so much of and it takes, and until when. */
@@ -99,7 +133,7 @@ final class PlacedTasks {
     private int[] firstFree() {
         Integer[] byStart = new Integer[begins.length];
         Arrays.setAll(byStart, i -> i);
-        Arrays.sort(byStart, Comparator.comparingInt(i -> begins[i]));
+        Arrays.sort(byStart, Comparator.<Integer>comparingInt(i -> begins[i]).thenComparing(i -> from[i]));
         int[] freeAt = new int[frame.hours().makers()];
         int[] last = new int[freeAt.length];
         Arrays.fill(freeAt, Integer.MIN_VALUE);
@@ -111,18 +145,46 @@ final class PlacedTasks {
                 maker++;
             }
             for (int m = 0; m < freeAt.length; m++) {
-                boolean goesOn = freeAt[m] == begins[i] && all.get(last[m]).sameTask(all.get(i));
+                boolean goesOn = last[m] >= 0
+                        && (sitting[last[m]] == sitting[i]
+                                || freeAt[m] == begins[i] && all.get(last[m]).sameTask(all.get(i)));
                 maker = goesOn ? m : maker;
             }
-            freeAt[maker] = ends[i];
+            freeAt[maker] = Math.max(freeAt[maker], ends[i]);
             last[maker] = i;
             free[i] = maker + Hours.FIRST;
         }
         return free;
     }
 
-    /** What holds it from being later: the follower, or the hand-over, that leaves it the least room. */
+    /** What follows it least long after, the hand-over or other work, and until when all of its sitting could wait. */
     private String because(int i) {
+        int room = Integer.MAX_VALUE;
+        String because = "";
+        for (int k = 0; k < all.size(); k++) {
+            if (sitting[k] != sitting[i]) {
+                continue;
+            }
+            Bound bound = bound(k);
+            if (bound.room() < room) {
+                room = bound.room();
+                because = bound.why();
+            }
+        }
+        Sitting own = frame.sittings().get(sitting[i]);
+        int begin = begins[i] - own.from(batchPlace(i));
+        int latest = room > 0 ? frame.hours().latestStart(own, begin + room + own.slots(), true) : begin;
+        return latest > begin ? because + "; could begin as late as " + frame.said(latest) : because;
+    }
+
+    private int batchPlace(int i) {
+        return frame.left().places()[i];
+    }
+
+    /** What a batch is done for, and how many slots later it could be. */
+    private record Bound(int room, String why) {}
+
+    private Bound bound(int i) {
         Batch batch = all.get(i);
         int end = ends[i];
         int room = batch.last() - batch.tail().over(end);
@@ -131,6 +193,9 @@ final class PlacedTasks {
                 : "must have " + batch.tailWhy() + " before the hand-over";
         boolean waits = !batch.tailWhy().isEmpty();
         for (int[] follower : followers.get(i)) {
+            if (sitting[follower[0]] == sitting[i]) {
+                continue;
+            }
             Batch next = all.get(follower[0]);
             Batch.Wait wait = next.waits().get(follower[1]);
             int left = begins[follower[0]] - wait.opens(end);
@@ -143,8 +208,9 @@ final class PlacedTasks {
                         : "before: " + next.task().name() + ", " + frame.said(begins[follower[0]]);
             }
         }
-        return room > 0 ? because + "; hands are busy or closed until then" : because;
+        return new Bound(room, because);
     }
+
     /** The wait after it, where it is worth showing: until the first that needs it. */
     private Optional<Calendar.Meanwhile> meanwhile(int i) {
         Batch batch = all.get(i);

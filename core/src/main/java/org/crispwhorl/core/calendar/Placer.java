@@ -12,26 +12,44 @@ import java.util.OptionalInt;
 import java.util.function.IntFunction;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.solver.Budget;
 import org.crispwhorl.core.solver.ExactSolver;
 import org.crispwhorl.core.solver.Schedule;
 
 /**
- * Has batches placed by the exact solver, from a plain plan on; by the plain plan alone where there is no solver.
+ * Has sittings placed by the exact solver, from a plain plan on; by the plain plan alone where there is no solver.
  *
  * @param pins where batches stay, by their key
  * @param stood where they stood in the plan that this one takes the place of
  * @param elsewhere work on other orders
  */
 record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood, List<Calendars.Elsewhere> elsewhere) {
+    /** What a change of work costs. */
+    private static final int SAME_LINE_AND_KIND = 1;
+
+    private static final int SAME_KIND = 4;
+    private static final int SAME_LINE = 7;
+    private static final int BOTH = 10;
+
+    /** And what it costs to change to something short. */
+    private static final int LONE = 20;
+
+    private static final int SHORT_SLOTS = 2;
+
     /** With nothing pinned, and nothing that was there before. */
     static final Placer FREE = new Placer(Map.of(), Map.of(), List.of());
 
     /** The same with nothing pinned. */
     Placer unpinned() {
         return new Placer(Map.of(), stood, elsewhere);
+    }
+
+    /** A plain plan; none where it finds none. */
+    Optional<int[]> plain(Frame frame, Patience patience) {
+        return frame.spans().tooShort() > 0 || frame.tooLate()
+                ? Optional.empty()
+                : Backwards.place(frame, taken(frame, false), patience);
     }
 
     /**
@@ -45,10 +63,9 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                 || frame.lateAlready().isPresent()) {
             return new Schedule.Answer(Optional.empty(), true);
         }
-        List<Batch> batches = frame.batches();
-        Schedule.Begins begins = begins(frame);
+        List<Sitting> sittings = frame.sittings();
         Patience patience = new Patience(progress);
-        Optional<int[]> plain = Backwards.place(frame, taken(frame, false), begins.latest(), patience);
+        Optional<int[]> plain = plain(frame, patience);
         if (!ExactSolver.there() || patience.getAsBoolean()) {
             return new Schedule.Answer(plain.map(p -> unproved(frame, p)), false);
         }
@@ -57,9 +74,9 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         String[] told = {"looking for a first plan"};
         Budget budget =
                 new Budget(ms, () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms), told[0]));
-        Optional<int[]> first = plain.map(starts -> inOrder(batches, starts));
-        Schedule.Answer answer = Schedule.place(
-                problem, first, budget, slot -> told[0] = "best so far begins " + frame.said((int) slot));
+        Optional<int[]> first = plain.map(starts -> inOrder(sittings, starts));
+        Schedule.Answer answer =
+                Schedule.place(problem, first, budget, used -> told[0] = "best so far: " + used + " half-days of work");
         // The plain plan keeps everything by itself; its batches need not follow each other by their numbers.
         return answer.found().isPresent() || answer.cannot()
                 ? answer
@@ -76,41 +93,37 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
     }
 
     private Schedule.Problem problem(Frame frame, Patience patience) {
-        List<Batch> batches = frame.batches();
+        List<Sitting> sittings = frame.sittings();
         List<Schedule.Work> works = new ArrayList<>();
         List<Schedule.Lag> lags = new ArrayList<>();
         List<int[]> inOrder = new ArrayList<>();
-        List<int[]> alike = new ArrayList<>();
-        for (int i = 0; i < batches.size(); i++) {
+        for (int i = 0; i < sittings.size(); i++) {
             patience.check();
-            Batch batch = batches.get(i);
+            Sitting sitting = sittings.get(i);
             int from = frame.spans().earliest()[i];
             int to = frame.spans().latest()[i];
-            LocalDateTime pin = pins.get(batch.key());
+            Optional<LocalDateTime> pin = pinned(sitting);
             works.add(
-                    pin == null
+                    pin.isEmpty()
                             ? new Schedule.Work(
-                                    batch.slots(),
-                                    frame.hours().starts(batch, false, from, to),
-                                    frame.hours().starts(batch, true, from, to),
-                                    frame.hours().otherStarts(batch, from, to))
-                            : pinned(frame, batch, frame.axis().floor(pin), from, to));
-            for (Batch.Wait wait : batch.waits()) {
-                Batch before = batches.get(wait.after());
+                                    sitting.slots(),
+                                    frame.hours().starts(sitting, false, from, to),
+                                    frame.hours().starts(sitting, true, from, to),
+                                    frame.hours().otherStarts(sitting, from, to))
+                            : pinned(frame, sitting, frame.axis().floor(pin.get()), from, to));
+            for (Sitting.Wait wait : sitting.waits()) {
+                Sitting before = sittings.get(wait.after());
                 lags.add(new Schedule.Lag(
                         wait.after(),
                         i,
                         steps(
                                 end -> wait.opens(end) - end,
-                                end -> most(wait, end),
+                                end -> most(wait, end, sitting.slots()),
                                 frame.spans().earliest()[wait.after()] + before.slots(),
                                 frame.spans().latest()[wait.after()] + before.slots())));
             }
-            boolean again = i > 0 && batch.number() > 0 && batches.get(i - 1).sameTask(batch);
-            if (again) {
-                alike.add(new int[] {i - 1, i});
-            }
-            if (again && pin == null && !pins.containsKey(batches.get(i - 1).key())) {
+            boolean again = i > 0 && again(sittings.get(i - 1), sitting);
+            if (again && pin.isEmpty() && pinned(sittings.get(i - 1)).isEmpty()) {
                 inOrder.add(new int[] {i - 1, i});
             }
         }
@@ -118,13 +131,14 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                 works,
                 lags,
                 inOrder,
-                alike,
+                frame.halves().all(),
+                frame.kinds(),
+                (before, after) -> change(sittings.get(before), sittings.get(after)),
                 frame.hours().makers(),
                 taken(frame, false),
                 taken(frame, true),
                 tools(frame),
-                stood(frame),
-                begins(frame));
+                stood(frame));
     }
 
     /** How long something lasts that begins between two slots, in stretches in which it lasts equally long. */
@@ -144,16 +158,26 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         return steps;
     }
 
-    private static OptionalInt most(Batch.Wait wait, int end) {
-        return wait.most().isPresent() ? OptionalInt.of(wait.most().get().overSoonest(end) - end) : OptionalInt.empty();
+    private static OptionalInt most(Sitting.Wait wait, int end, int slots) {
+        return wait.closes() ? OptionalInt.of(wait.closes(end, slots) - end) : OptionalInt.empty();
+    }
+
+    /** Whether a sitting is the same task of the same flowers as the one before it, and nothing else. */
+    private static boolean again(Sitting before, Sitting sitting) {
+        return before.alone().isPresent()
+                && sitting.alone().filter(before.alone().get()::sameTask).isPresent();
+    }
+
+    private Optional<LocalDateTime> pinned(Sitting sitting) {
+        return sitting.alone().map(Batch::key).map(pins::get);
     }
 
     /** The same plan with the batches of each task one after the other: alike as they are they change places, and every wait stays. */
-    private static int[] inOrder(List<Batch> batches, int[] starts) {
+    private static int[] inOrder(List<Sitting> sittings, int[] starts) {
         int[] sorted = starts.clone();
         int from = 0;
         for (int i = 1; i <= sorted.length; i++) {
-            boolean another = i == sorted.length || !batches.get(i).sameTask(batches.get(from));
+            boolean another = i == sorted.length || !again(sittings.get(i - 1), sittings.get(i));
             if (another) {
                 Arrays.sort(sorted, from, i);
                 from = i;
@@ -162,16 +186,16 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         return sorted;
     }
 
-    private Schedule.Begins begins(Frame frame) {
-        int[] pinned = frame.batches().stream()
-                .mapToInt(b -> Optional.ofNullable(pins.get(b.key()))
-                        .map(frame.axis()::floor)
-                        .orElse(-1))
-                .toArray();
-        List<int[]> taken = Stream.concat(taken(frame, false).stream(), taken(frame, true).stream())
-                .toList();
-        return new Schedule.Begins(
-                LatestBegin.of(frame, true, taken, pinned), LatestBegin.of(frame, false, taken, pinned));
+    /** What it costs to go on from one sitting to another. */
+    private static int change(Sitting before, Sitting after) {
+        Batch last = before.items().get(before.items().size() - 1).batch();
+        Batch first = after.items().get(0).batch();
+        boolean kind = last.task().doing().priced().equals(first.task().doing().priced());
+        boolean line = last.order() == first.order() && last.line().equals(first.line());
+        int change = last.sameTask(first)
+                ? 0
+                : line && kind ? SAME_LINE_AND_KIND : kind ? SAME_KIND : line ? SAME_LINE : BOTH;
+        return change + (after.slots() < SHORT_SLOTS && change > SAME_LINE_AND_KIND ? LONE : 0);
     }
 
     /** When hands do something else: those of the other, or all others. */
@@ -223,12 +247,13 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
     private static List<Schedule.Shared> tools(Frame frame) {
         Map<String, List<Schedule.Use>> uses = new LinkedHashMap<>();
         Map<String, Integer> owned = new HashMap<>();
-        for (int i = 0; i < frame.batches().size(); i++) {
+        for (int i = 0; i < frame.sittings().size(); i++) {
             int work = i;
-            frame.batches().get(i).lying().forEach(lying -> {
-                owned.merge(lying.tool(), lying.owned(), Math::max);
-                uses.computeIfAbsent(lying.tool(), f -> new ArrayList<>())
-                        .add(new Schedule.Use(work, lying.wanted(), keeps(frame, work, lying)));
+            frame.sittings().get(i).lying().forEach(lying -> {
+                Batch.Lying what = lying.what();
+                owned.merge(what.tool(), what.owned(), Math::max);
+                uses.computeIfAbsent(what.tool(), f -> new ArrayList<>())
+                        .add(new Schedule.Use(work, lying.from(), what.wanted(), keeps(frame, work, lying)));
             });
         }
         return uses.entrySet().stream()
@@ -262,44 +287,39 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
     }
 
     /** As long as it keeps its tools, by when it is over. */
-    private static List<Schedule.Step> keeps(Frame frame, int work, Batch.Lying lying) {
-        int slots = frame.batches().get(work).slots();
+    private static List<Schedule.Step> keeps(Frame frame, int work, Sitting.Lying lying) {
+        int slots = frame.sittings().get(work).slots();
         return steps(
-                end -> lying.until().over(end) - end,
+                end -> lying.free(end) - end,
                 end -> OptionalInt.empty(),
                 frame.spans().earliest()[work] + slots,
                 frame.spans().latest()[work] + slots);
     }
 
-    /** Slots in which batches stood before; none where nothing was planned. */
+    /** Slots in which sittings stood before, what is late by now in the first; none where nothing was planned. */
     private List<Integer> stood(Frame frame) {
         return stood.isEmpty()
                 ? List.of()
-                : frame.batches().stream()
-                        .map(b -> Optional.ofNullable(stood.get(b.key())))
-                        .map(was -> was.map(frame.axis()::floor).orElse(-1))
+                : frame.sittings().stream()
+                        .map(s -> Optional.ofNullable(
+                                stood.get(s.items().get(0).batch().key())))
+                        .map(was -> was.map(at -> Math.max(0, frame.axis().floor(at)))
+                                .orElse(-1))
                         .toList();
     }
     /** What is pinned stands where it was set, in working hours or not, if what it waits for lets it. */
-    private static Schedule.Work pinned(Frame frame, Batch batch, int slot, int from, int to) {
+    private static Schedule.Work pinned(Frame frame, Sitting sitting, int slot, int from, int to) {
         long[][] there = slot >= from && slot <= to ? new long[][] {{slot, slot}} : new long[0][];
-        boolean either = frame.hours().other().filter(o -> o.does(batch)).isPresent();
-        return new Schedule.Work(batch.slots(), there, new long[0][], either ? there : new long[0][]);
+        boolean either = frame.hours().other().filter(o -> o.does(sitting)).isPresent();
+        return new Schedule.Work(sitting.slots(), there, new long[0][], either ? there : new long[0][]);
     }
 
     private Schedule.Found unproved(Frame frame, int[] placed) {
         long evening = 0;
         for (int i = 0; i < placed.length; i++) {
             evening +=
-                    frame.hours().inEvening(placed[i]) ? frame.batches().get(i).slots() : 0;
+                    frame.hours().inEvening(placed[i]) ? frame.sittings().get(i).slots() : 0;
         }
-        long first = Arrays.stream(placed).min().orElse(0);
-        return new Schedule.Found(
-                placed,
-                new boolean[placed.length],
-                evening,
-                first,
-                begins(frame).latest(),
-                false);
+        return new Schedule.Found(placed, new boolean[placed.length], evening);
     }
 }

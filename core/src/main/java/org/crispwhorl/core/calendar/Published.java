@@ -7,8 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * What other calendars may have taken in of the plans of an order: how often it was planned, and which pieces of work are there no
- * more.
+ * What other calendars may have taken in of the plans of an order: how often it was planned, and which sittings are there no more.
  *
  * @param revision how many plans of the order there were before this one, 0 or more
  * @param withdrawn what stood in one of them and stands in this one no longer
@@ -21,7 +20,7 @@ public record Published(int revision, List<Withdrawn> withdrawn) {
     private static final int TOLD_DAYS = 60;
 
     /**
-     * A piece of work that is there no more.
+     * A sitting that is there no more.
      *
      * @param uid as it was named
      * @param from when it was to be done last
@@ -40,11 +39,10 @@ public record Published(int revision, List<Withdrawn> withdrawn) {
      * @param today when it is made
      */
     static Published after(Planned before, Calendar now, LocalDateTime today) {
-        Set<String> there = now.tasks().stream().map(Calendar.PlacedTask::uid).collect(Collectors.toSet());
+        Set<String> there = InOneGo.of(now).stream().map(InOneGo::uid).collect(Collectors.toSet());
         List<Withdrawn> all = new ArrayList<>(before.published().withdrawn());
-        before.calendar()
-                .tasks()
-                .forEach(t -> all.add(new Withdrawn(t.uid(), t.species(), t.task(), t.from(), t.to())));
+        InOneGo.of(before.calendar())
+                .forEach(s -> all.add(new Withdrawn(s.uid(), s.species(), s.name(), s.from(), s.to())));
         return new Published(
                 before.published().revision() + 1,
                 all.stream()

@@ -4,29 +4,29 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Between which slots each batch may start, whatever hands do: by what it waits for and by what waits for it.
+ * Between which slots each sitting may start, whatever hands do: by what it waits for and by what waits for it.
  *
  * @param earliest first slot of each
  * @param latest last slot of each
  */
 record Spans(int[] earliest, int[] latest) {
-    static Spans of(List<Batch> batches) {
-        int n = batches.size();
+    static Spans of(List<Sitting> sittings) {
+        int n = sittings.size();
         int[] earliest = new int[n];
         int[] latest = new int[n];
         for (int i = 0; i < n; i++) {
-            earliest[i] = batches.get(i).notBefore();
-            for (Batch.Wait wait : batches.get(i).waits()) {
+            earliest[i] = sittings.get(i).notBefore();
+            for (Sitting.Wait wait : sittings.get(i).waits()) {
                 int after = wait.opens(
-                        earliest[wait.after()] + batches.get(wait.after()).slots());
+                        earliest[wait.after()] + sittings.get(wait.after()).slots());
                 earliest[i] = Math.max(earliest[i], after);
             }
         }
-        Arrays.setAll(latest, i -> batches.get(i).due() - batches.get(i).slots());
+        Arrays.setAll(latest, i -> sittings.get(i).due() - sittings.get(i).slots());
         for (int i = n - 1; i >= 0; i--) {
-            for (Batch.Wait wait : batches.get(i).waits()) {
-                int before = wait.least().lastBegin(latest[i])
-                        - batches.get(wait.after()).slots();
+            for (Sitting.Wait wait : sittings.get(i).waits()) {
+                int before =
+                        wait.lastEnd(latest[i]) - sittings.get(wait.after()).slots();
                 latest[wait.after()] = Math.min(latest[wait.after()], before);
             }
         }

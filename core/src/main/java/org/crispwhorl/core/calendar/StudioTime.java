@@ -46,7 +46,8 @@ public record StudioTime(
                 max = 480,
                 step = 5,
                 usual = 90,
-                means = "So long one batch of work may take without a break; what takes longer is done in several.")
+                means =
+                        "So long making or colouring one thing may take in one go. Putting together may take longer, up to twice as long for rings laid on each other.")
         double sittingMin,
 
         @Text(

@@ -17,6 +17,15 @@ public record Spread(double sigma) {
         return median * Math.exp(Z90 * sigma);
     }
 
+    /**
+     * How long a drying time turns out, over the time by which nine of ten are there.
+     *
+     * @param normal how far from the median, as a standard normal number
+     */
+    public double overSafe(double normal) {
+        return Math.exp(sigma * (normal - Z90));
+    }
+
     /** Half a deviation on either side: between these a part-dry window is counted as open. */
     public double likelyBy(double median) {
         return median * Math.exp(sigma / 2);

@@ -9,8 +9,8 @@ import java.util.stream.Stream;
 
 /**
  * Pieces of work placed in slots of time so that hands suffice and every wait is kept, by constraint programming (CP-SAT): first with
- * the least work in dear time, then beginning as late as can be, then as many pieces as can be where they stood before, then with the
- * fewest changes from one kind of work to another, then every piece as late as can be.
+ * the least work in dear time, then as many pieces as can be where they stood before, then in as few half-days, with as few kinds of
+ * work in each, as can be; then each half-day in an order in which work is changed rarely, without gaps.
  */
 public final class Schedule {
     private Schedule() {}
@@ -87,17 +87,18 @@ public final class Schedule {
      * A piece of work that uses tools.
      *
      * @param work its place in the list
+     * @param from slots after its beginning from which on it takes them
      * @param wanted how many
      * @param longer slots beyond its end for which it keeps them, as the least of each step, by the slot in which it is over
      */
-    public record Use(int work, int wanted, List<Step> longer) {
+    public record Use(int work, int from, int wanted, List<Step> longer) {
         public Use {
             longer = List.copyOf(longer);
         }
 
         /** One that keeps them equally long whenever it is over. */
         public Use(int work, int wanted, int longer) {
-            this(work, wanted, List.of(new Step(Integer.MIN_VALUE, Integer.MAX_VALUE, longer, OptionalInt.empty())));
+            this(work, 0, wanted, List.of(new Step(Integer.MIN_VALUE, Integer.MAX_VALUE, longer, OptionalInt.empty())));
         }
 
         /** The slot in which it is done with them, of a piece that is over in a slot. */
@@ -116,30 +117,33 @@ public final class Schedule {
      * What is to be placed.
      *
      * @param inOrder pieces of which each starts no sooner than the one before, two by two
-     * @param alike pieces of the same kind of work, two by two: one straight after the other is no change of work
+     * @param half the half-days, in order; each lasts until the next
+     * @param kinds of each piece what kind of work it is; fewer of them in a half-day are better
+     * @param changes what it costs to go on from one piece to another
      * @param hands that work at once, whoever else does
      * @param taken stretches in which one of them does something else, from and to
      * @param takenOfOther stretches in which the other does
      * @param shared tools of which there are so many
      * @param stood where each piece stood before, below 0 where it did not; empty where nothing was placed before
-     * @param begins what is known of when it begins
      */
     public record Problem(
             List<Work> works,
             List<Lag> lags,
             List<int[]> inOrder,
-            List<int[]> alike,
+            List<HalfDay> half,
+            List<Integer> kinds,
+            Changes changes,
             int hands,
             List<int[]> taken,
             List<int[]> takenOfOther,
             List<Shared> shared,
-            List<Integer> stood,
-            Begins begins) {
+            List<Integer> stood) {
         public Problem {
             works = List.copyOf(works);
             lags = List.copyOf(lags);
             inOrder = List.copyOf(inOrder);
-            alike = List.copyOf(alike);
+            half = List.copyOf(half);
+            kinds = List.copyOf(kinds);
             takenOfOther = List.copyOf(takenOfOther);
             taken = List.copyOf(taken);
             shared = List.copyOf(shared);
@@ -148,12 +152,18 @@ public final class Schedule {
     }
 
     /**
-     * What is known, without placing anything, of the latest slot in which a placing begins.
+     * Half a day of work.
      *
-     * @param latest where dear time is worked too
-     * @param latestCheap where none is
+     * @param from its first slot
+     * @param room slots of hands in it, dear time left out
+     * @param day which of the days it is half of
      */
-    public record Begins(int latest, int latestCheap) {}
+    public record HalfDay(int from, int room, int day) {}
+
+    /** What it costs to go on from one piece of work straight to another, by their places. */
+    public interface Changes {
+        int between(int before, int after);
+    }
 
     /**
      * A placing.
@@ -161,12 +171,8 @@ public final class Schedule {
      * @param starts slot of each
      * @param byOther whether it is in the hands of the other
      * @param dearSlots slots of work in dear time
-     * @param first earliest start
-     * @param latestFirst no placing with as little work in dear time begins later than this
-     * @param proved whether none begins later with as little work in dear time, and none has less of that
      */
-    public record Found(
-            int[] starts, boolean[] byOther, long dearSlots, long first, long latestFirst, boolean proved) {}
+    public record Found(int[] starts, boolean[] byOther, long dearSlots) {}
 
     /**
      * What came of it.
@@ -176,9 +182,9 @@ public final class Schedule {
      */
     public record Answer(Optional<Found> found, boolean cannot) {}
 
-    /** Whoever is told of a better placing: the slot in which it begins. */
+    /** Whoever is told of a better placing: how many half-days it takes. */
     public interface Better {
-        void begins(long slot);
+        void halfDays(long used);
     }
 
     /**
@@ -193,6 +199,11 @@ public final class Schedule {
             return new Answer(Optional.empty(), true);
         }
         return new ScheduleModel(problem).inTurn(hint, budget, better);
+    }
+
+    /** What half-days, days and kinds of work in half-days cost in a placing, as the solver counts it. */
+    public static long cost(List<HalfDay> half, List<Integer> kinds, int[] placed) {
+        return HalfDays.cost(half, kinds, placed);
     }
 
     /** Whether a placing in which the other has no part keeps everything that is asked: hours, waits, order, hands and tools. */
@@ -214,7 +225,7 @@ public final class Schedule {
             kind.inUse().forEach(b -> used.add(new int[] {b.from(), b.until(), b.count()}));
             kind.uses()
                     .forEach(u -> used.add(new int[] {
-                        placed[u.work()],
+                        placed[u.work()] + u.from(),
                         u.free(placed[u.work()] + problem.works().get(u.work()).length()),
                         u.wanted()
                     }));

@@ -17,19 +17,23 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.ToLongFunction;
 
 /** A schedule as the solver is asked for it. */
 final class ScheduleModel {
     /** Of the time that it may think, so much goes into each goal in turn. */
-    private static final double DEAR_SHARE = 0.25;
+    private static final double DEAR_SHARE = 0.2;
 
-    private static final double BEGIN_SHARE = 0.45;
     private static final double STAY_SHARE = 0.1;
-    private static final double CHANGES_SHARE = 0.1;
-    private static final double LATE_SHARE = 0.1;
+    private static final double HALF_DAYS_SHARE = 0.5;
+    private static final double ORDER_SHARE = 0.2;
 
     /** Threads that search side by side. */
     private static final int WORKERS = 2;
+
+    /** A machine that is slower than usual gets so many times the time; beyond that the answer may be another each time. */
+    private static final double SLOW = 4;
 
     private final Schedule.Problem problem;
     private final CpModel model = new CpModel();
@@ -39,7 +43,15 @@ final class ScheduleModel {
     /** Whether it is in the hands of the other, where there is another who may do it. */
     private final BoolVar[] other;
 
-    private final IntVar first;
+    /** What a hint says beside where each piece stands. */
+    private final List<Told> told = new ArrayList<>();
+
+    /**
+     * Something that follows from a placing, for a hint to be whole.
+     *
+     * @param value of it in a placing
+     */
+    private record Told(IntVar variable, ToLongFunction<int[]> value) {}
 
     ScheduleModel(Schedule.Problem problem) {
         this.problem = problem;
@@ -49,13 +61,11 @@ final class ScheduleModel {
         other = new BoolVar[n];
         List<IntervalVar> own = new ArrayList<>();
         List<IntervalVar> others = new ArrayList<>();
-        long last = 0;
         for (int i = 0; i < n; i++) {
             Schedule.Work work = problem.works().get(i);
             long[][] all = work.all();
             starts[i] = model.newIntVarFromDomain(Domain.fromIntervals(all), "");
             hands(i, work, own, others);
-            last = Math.max(last, Arrays.stream(all).mapToLong(s -> s[1]).max().orElse(0));
         }
         problem.taken().forEach(t -> own.add(model.newFixedInterval(t[0], (long) t[1] - t[0], "")));
         problem.takenOfOther().forEach(t -> others.add(model.newFixedInterval(t[0], (long) t[1] - t[0], "")));
@@ -79,10 +89,6 @@ final class ScheduleModel {
         problem.lags().forEach(this::wait);
         for (int[] pair : problem.inOrder()) {
             model.addLessOrEqual(starts[pair[0]], starts[pair[1]]);
-        }
-        first = model.newIntVar(0, last, "");
-        for (IntVar start : starts) {
-            model.addLessOrEqual(first, start);
         }
     }
 
@@ -118,20 +124,28 @@ final class ScheduleModel {
 
     /** How long tools are kept: by when the work is over, where that makes a difference. */
     private IntervalVar kept(Schedule.Use use) {
-        int length = problem.works().get(use.work()).length();
+        long own = (long) problem.works().get(use.work()).length() - use.from();
+        LinearExpr taken = LinearExpr.affine(starts[use.work()], 1, use.from());
         if (use.longer().size() == 1) {
             return model.newFixedSizeIntervalVar(
-                    starts[use.work()], (long) length + use.longer().get(0).least(), "");
+                    taken, own + use.longer().get(0).least(), "");
         }
         int least = use.longer().stream().mapToInt(Schedule.Step::least).min().orElse(0);
         int most = use.longer().stream().mapToInt(Schedule.Step::least).max().orElse(0);
-        IntVar size = model.newIntVar((long) length + least, (long) length + most, "");
+        IntVar size = model.newIntVar(own + least, own + most, "");
         BoolVar[] holds = holds(use.work(), use.longer());
         for (int i = 0; i < holds.length; i++) {
-            model.addEquality(size, (long) length + use.longer().get(i).least()).onlyEnforceIf(holds[i]);
+            model.addEquality(size, own + use.longer().get(i).least()).onlyEnforceIf(holds[i]);
         }
         return model.newIntervalVar(
-                starts[use.work()], size, LinearExpr.sum(new IntVar[] {starts[use.work()], size}), "");
+                taken,
+                size,
+                LinearExpr.newBuilder()
+                        .addTerm(starts[use.work()], 1)
+                        .addTerm(size, 1)
+                        .add(use.from())
+                        .build(),
+                "");
     }
 
     /** Which of the steps holds, by the slot in which a piece of work is over: one of them. */
@@ -197,77 +211,63 @@ final class ScheduleModel {
             }
         }
         long least = 0;
-        boolean proved = true;
         Placed best = null;
         if (anyDear) {
             model.minimize(dearWork);
-            Solved solved = solve(budget, DEAR_SHARE, better);
+            Solved solved = solve(budget, DEAR_SHARE, sofar -> {});
             if (solved.placed == null) {
                 return new Schedule.Answer(Optional.empty(), solved.cannot);
             }
-            proved = solved.proved;
             least = Math.round(solved.objective);
             model.addLessOrEqual(dearWork, least);
             best = solved.placed;
             hinted(best);
         }
-        Schedule.Begins known = problem.begins();
-        model.addLessOrEqual(first, least > 0 ? known.latest() : known.latestCheap());
-        model.maximize(first);
-        Solved latest = solve(budget, BEGIN_SHARE, better);
-        if (latest.placed == null) {
-            return best == null
-                    ? new Schedule.Answer(Optional.empty(), latest.cannot)
-                    : new Schedule.Answer(Optional.of(found(best, least, first(best.starts), false)), false);
+        if (problem.stood().stream().anyMatch(was -> was >= 0)) {
+            LinearExpr stays = LinearExpr.sum(staying());
+            model.maximize(stays);
+            Solved solved = solve(budget, STAY_SHARE, sofar -> {});
+            if (solved.placed == null && best == null) {
+                return new Schedule.Answer(Optional.empty(), solved.cannot);
+            }
+            if (solved.placed != null) {
+                best = solved.placed;
+                model.addGreaterOrEqual(stays, Math.round(solved.objective));
+            }
+            hinted(best);
         }
-        long begins = Math.round(latest.objective);
-        long bound = Math.round(Math.floor(latest.bound + 1e-6));
-        proved &= latest.proved;
-        model.addGreaterOrEqual(first, begins);
-        Placed placed = latest.placed;
-        if (!problem.stood().isEmpty()) {
-            placed = most(staying(), placed, budget, STAY_SHARE, better);
+        HalfDays halfDays = new HalfDays(problem, model, starts, this::told);
+        if (best != null || hint.isPresent()) {
+            hinted(best != null ? best : new Placed(hint.get(), new boolean[starts.length]));
         }
-        if (!problem.alike().isEmpty()) {
-            placed = most(goingOn(), placed, budget, CHANGES_SHARE, better);
+        model.minimize(halfDays.cost());
+        Solved solved = solve(budget, HALF_DAYS_SHARE, sofar -> better.halfDays(halfDays.used(sofar)));
+        if (solved.placed == null && best == null) {
+            return new Schedule.Answer(Optional.empty(), solved.cannot);
         }
-        if (problem.stood().isEmpty()) {
-            hinted(placed);
-            model.maximize(LinearExpr.sum(starts));
-            placed = Optional.ofNullable(solve(budget, LATE_SHARE, better).placed)
-                    .orElse(placed);
+        best = solved.placed != null ? solved.placed : best;
+        if (least == 0 && plain()) {
+            best = new Placed(ClosedUp.of(problem, Emptied.of(problem, best.starts)), best.byOther);
         }
-        return new Schedule.Answer(Optional.of(found(placed, least, bound, proved)), false);
+        halfDays.keep(best.starts);
+        LinearExpr order = new DayOrder(problem, model, starts, halfDays.of(best.starts), this::told).cost();
+        hinted(best);
+        model.minimize(order);
+        Solved ordered = solve(budget, ORDER_SHARE, sofar -> {});
+        best = ordered.placed != null ? ordered.placed : best;
+        return new Schedule.Answer(Optional.of(new Schedule.Found(best.starts, best.byOther, least)), false);
     }
 
-    /** As many of those as can be; from then on no fewer. */
-    private Placed most(BoolVar[] those, Placed from, Budget budget, double share, Schedule.Better better) {
-        hinted(from);
-        LinearExpr sum = LinearExpr.sum(those);
-        model.maximize(sum);
-        Solved solved = solve(budget, share, better);
-        if (solved.placed == null) {
-            return from;
-        }
-        model.addGreaterOrEqual(sum, Math.round(solved.objective));
-        return solved.placed;
+    /** Whether nothing stood anywhere before, nothing has just one place, and nobody else has a part in it. */
+    private boolean plain() {
+        return problem.stood().isEmpty()
+                && problem.works().stream()
+                        .allMatch(work -> work.otherStarts().length == 0
+                                && Arrays.stream(work.all()).anyMatch(s -> s[1] > s[0]));
     }
 
-    /** For each two pieces that are alike whether the second goes straight on from the first. */
-    private BoolVar[] goingOn() {
-        BoolVar[] goesOn = new BoolVar[problem.alike().size()];
-        for (int k = 0; k < goesOn.length; k++) {
-            int[] pair = problem.alike().get(k);
-            goesOn[k] = model.newBoolVar("");
-            model.addEquality(
-                            LinearExpr.affine(
-                                    starts[pair[0]],
-                                    1,
-                                    problem.works().get(pair[0]).length()),
-                            starts[pair[1]])
-                    .onlyEnforceIf(goesOn[k]);
-        }
-        return goesOn;
+    private void told(IntVar variable, ToLongFunction<int[]> value) {
+        told.add(new Told(variable, value));
     }
 
     /** For each piece that stood somewhere whether it stands there still. */
@@ -275,7 +275,9 @@ final class ScheduleModel {
         BoolVar[] stays = new BoolVar[starts.length];
         for (int i = 0; i < starts.length; i++) {
             stays[i] = model.newBoolVar("");
+            int place = i;
             int was = problem.stood().get(i);
+            told(stays[i], placed -> placed[place] == was ? 1 : 0);
             if (was < 0) {
                 model.addEquality(stays[i], 0);
             } else {
@@ -283,14 +285,6 @@ final class ScheduleModel {
             }
         }
         return stays;
-    }
-
-    private static Schedule.Found found(Placed placed, long dearSlots, long bound, boolean proved) {
-        return new Schedule.Found(placed.starts, placed.byOther, dearSlots, first(placed.starts), bound, proved);
-    }
-
-    private static long first(int[] placed) {
-        return Arrays.stream(placed).min().orElse(0);
     }
 
     private void hinted(Placed placed) {
@@ -306,13 +300,13 @@ final class ScheduleModel {
                 model.addHint(dear[i], inDear ? 1 : 0);
             }
         }
-        model.addHint(first, first(placed.starts));
+        told.forEach(one -> model.addHint(one.variable(), one.value().applyAsLong(placed.starts)));
     }
 
     /** Slots, and in whose hands. */
     private record Placed(int[] starts, boolean[] byOther) {}
 
-    private record Solved(Placed placed, double objective, double bound, boolean proved, boolean cannot) {}
+    private record Solved(Placed placed, double objective, boolean cannot) {}
 
     private Placed placed(CpSolver solver) {
         int[] slots = Arrays.stream(starts).mapToInt(s -> (int) solver.value(s)).toArray();
@@ -323,25 +317,27 @@ final class ScheduleModel {
         return new Placed(slots, byOther);
     }
 
-    private Solved solve(Budget budget, double share, Schedule.Better better) {
+    private Solved solve(Budget budget, double share, Consumer<CpSolverSolutionCallback> better) {
         CpSolver solver = new CpSolver();
         solver.getParameters()
-                .setMaxTimeInSeconds(budget.limitMs() * share / 1000)
-                .setNumWorkers(WORKERS);
+                .setMaxDeterministicTime(budget.limitMs() * share / 1000)
+                .setMaxTimeInSeconds(SLOW * budget.limitMs() * share / 1000)
+                .setNumWorkers(WORKERS)
+                .setInterleaveSearch(true)
+                .setCpModelPresolve(false)
+                .setRandomSeed(1);
         CpSolverStatus status = budget.spend(
                 solver::stopSearch,
                 () -> solver.solve(model, new CpSolverSolutionCallback() {
                     @Override
                     public void onSolutionCallback() {
-                        better.begins(value(first));
+                        better.accept(this);
                     }
                 }));
         boolean there = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
         return new Solved(
                 there ? placed(solver) : null,
                 there ? solver.objectiveValue() : 0,
-                there ? solver.bestObjectiveBound() : 0,
-                status == CpSolverStatus.OPTIMAL,
                 status == CpSolverStatus.INFEASIBLE);
     }
 }

@@ -12,7 +12,6 @@ import org.testng.annotations.Test;
 /** The plain plan keeps everything that the solver is asked to keep: hours, hands, waits, windows, formers. */
 public class BackwardsTest {
     private static final int ORDERS = 60;
-    private static final int NEVER = Integer.MAX_VALUE;
 
     private static Schedule.Problem asked(Frame frame) {
         Schedule.Problem problem = Placer.FREE.problem(frame);
@@ -21,13 +20,14 @@ public class BackwardsTest {
                 problem.works(),
                 problem.lags(),
                 List.of(),
-                problem.alike(),
+                problem.half(),
+                problem.kinds(),
+                problem.changes(),
                 problem.hands(),
                 problem.taken(),
                 problem.takenOfOther(),
                 problem.shared(),
-                problem.stood(),
-                problem.begins());
+                problem.stood());
     }
 
     @Test
@@ -36,11 +36,12 @@ public class BackwardsTest {
         int closing = 0;
         for (int seed = 0; seed < ORDERS; seed++) {
             Random random = new Random(seed);
-            Frame frame = Ask.of(random.nextInt(4), 1 + random.nextInt(7))
+            Frame each = Ask.of(random.nextInt(4), 1 + random.nextInt(7))
                     .in(Ask.busyOnWednesday().withMakers(1 + random.nextInt(2)).withEveningH(random.nextInt(3)))
                     .until(Ask.SATURDAY.plusDays(random.nextInt(5)))
                     .frame();
-            Optional<int[]> plain = Backwards.place(frame, List.of(), NEVER);
+            Frame frame = seed % 2 == 0 ? each : each.together(Sittings.Before.NOTHING, StudioTime.USUAL.sittingMin());
+            Optional<int[]> plain = Backwards.place(frame, List.of());
             if (plain.isPresent()) {
                 planned++;
                 closing += (int) frame.batches().stream()
@@ -58,8 +59,8 @@ public class BackwardsTest {
         Frame frame = Ask.of(0, 4).until(Ask.SATURDAY.plusDays(20)).frame();
         Batch.Lying held = new Batch.Lying("cup", 1, 1, new Dwell(20 * 12, AirAhead.STEADY));
         Frame one = Ask.making(frame, held);
-        int[] free = Backwards.place(frame, List.of(), NEVER).orElseThrow();
-        int[] kept = Backwards.place(one, List.of(), NEVER).orElseThrow();
+        int[] free = Backwards.place(frame, List.of()).orElseThrow();
+        int[] kept = Backwards.place(one, List.of()).orElseThrow();
         assertTrue(Schedule.keeps(asked(one), kept));
         assertTrue(!Schedule.keeps(asked(one), free), "there are formers enough anyway");
     }
@@ -68,16 +69,17 @@ public class BackwardsTest {
     public void theSameEachTimeAndNoneWithoutHours() {
         Frame frame = Ask.of(2, 3).frame();
         assertEquals(
-                Backwards.place(frame, List.of(), NEVER).orElseThrow(),
-                Backwards.place(frame, List.of(), NEVER).orElseThrow());
+                Backwards.place(frame, List.of()).orElseThrow(),
+                Backwards.place(frame, List.of()).orElseThrow());
         Frame closed = new Frame(
                 frame.left(),
                 frame.batches(),
+                frame.sittings(),
                 List.of(),
                 frame.axis(),
                 frame.last(),
                 new Hours(1, new Windows(List.of()), new Windows(List.of()), Optional.empty()),
                 frame.spans());
-        assertEquals(Backwards.place(closed, List.of(), NEVER), Optional.empty());
+        assertEquals(Backwards.place(closed, List.of()), Optional.empty());
     }
 }

@@ -4,11 +4,13 @@ import static org.crispwhorl.core.calendar.Ask.MONDAY;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.studio.Conditions;
@@ -61,16 +63,51 @@ public class CalendarTest {
                 late.helps().toString());
     }
 
-    /** What is said to begin as late as can be cannot begin five minutes later. */
+    /** Like with like: all mixing in one go, all colouring of a line too; and no longer than the studio's sittings allow. */
     @Test
-    public void aPlanBeginsAsLateAsAnyCould() {
-        Calendar calendar = Ask.of(1, 0).calendar();
-        assertTrue(calendar.proved());
-        assertEquals(calendar.begins(), calendar.atLatest());
-        LocalDateTime begins = calendar.begins().orElseThrow();
-        assertEquals(Ask.of(1, 0).from(begins).calendar().begins(), calendar.begins());
-        Calendar later = Ask.of(1, 0).from(begins.plusMinutes(5)).calendar();
-        assertTrue(later.limit().isPresent(), later.toString());
+    public void likeWorkIsDoneInOneGo() {
+        Ask ask = Ask.of(4, 3);
+        Calendar calendar = ask.calendar();
+        Map<Integer, List<Calendar.PlacedTask>> sittings =
+                calendar.tasks().stream().collect(Collectors.groupingBy(Calendar.PlacedTask::sitting));
+        assertTrue(
+                sittings.size() * 2 <= calendar.tasks().size(),
+                calendar.tasks().size() + " pieces of work in " + sittings.size());
+        assertEquals(
+                calendar.tasks().stream()
+                        .filter(s -> s.doing().mixes())
+                        .map(Calendar.PlacedTask::sitting)
+                        .distinct()
+                        .count(),
+                1L);
+        sittings.values().forEach(own -> {
+            assertTrue(
+                    Duration.between(own.get(0).from(), own.get(own.size() - 1).to())
+                                    .toMinutes()
+                            <= 2 * ask.time().sittingMin(),
+                    own.toString());
+            assertTrue(own.stream().map(Calendar.PlacedTask::maker).distinct().count() == 1, "in one pair of hands");
+        });
+        assertEquals(
+                sittings.keySet().stream().sorted().toList(),
+                IntStream.rangeClosed(1, sittings.size()).boxed().toList());
+    }
+
+    /** There is a day of work to spare before the flowers have to be ready, where that can be; where it cannot, what there is. */
+    @Test
+    public void aPlanIsReadySomeHalfDaysEarly() {
+        Calendar calendar = Ask.of(3, 2).calendar();
+        assertEquals(calendar.freeHalfDays(), 2);
+        LocalDateTime over = calendar.tasks().get(calendar.tasks().size() - 1).to();
+        assertTrue(over.isBefore(Ask.MONDAY.plusDays(4).withHour(9)), over + " is before Friday");
+        Calendar tight =
+                Ask.of(3, 2).from(calendar.begins().orElseThrow().plusDays(1)).calendar();
+        assertTrue(tight.limit().isEmpty() && tight.freeHalfDays() < 2, "a day later there is less to spare");
+    }
+
+    @Test
+    public void theSameOrderTwiceGivesTheSamePlan() {
+        assertEquals(Ask.of(4, 3).calendar(), Ask.of(4, 3).calendar());
     }
 
     @Test

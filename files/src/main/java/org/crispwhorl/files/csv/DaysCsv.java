@@ -14,7 +14,8 @@ public final class DaysCsv {
     public static String write(Calendar calendar) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            printer.printRecord("from", "to", "species", "task", "batch", "of", "maker", "evening", "why then");
+            printer.printRecord(
+                    "from", "to", "species", "task", "batch", "of", "sitting", "maker", "evening", "why then");
             for (Calendar.PlacedTask s : calendar.tasks()) {
                 printer.printRecord(
                         s.from(),
@@ -23,6 +24,7 @@ public final class DaysCsv {
                         CsvText.plain(s.task()),
                         s.batch(),
                         s.of(),
+                        s.sitting(),
                         s.maker(),
                         s.evening() ? "evening" : "",
                         CsvText.plain(s.because()));

@@ -62,7 +62,8 @@ public final class KeptText<T> {
                     KeptText::byItself,
                     KeptText::inThisZone,
                     OldNames::lift,
-                    KeptText::namedLines));
+                    KeptText::namedLines,
+                    KeptText::withoutSittings));
 
     /** What was measured or noted at the bench. */
     public static final KeptText<BenchRecord> SAID =
@@ -188,6 +189,16 @@ public final class KeptText<T> {
         body.path("calendar").path("tasks").forEach(task -> ((ObjectNode) task)
                 .put("line", task.path("line").asString()));
         ((ObjectNode) body).putObject("published").put("revision", 0).putArray("withdrawn");
+        return body;
+    }
+
+    /** Work once was placed piece by piece, to begin as late as can be, and it was told whether that was proved. */
+    private static JsonNode withoutSittings(JsonNode body) {
+        if (body.path("calendar") instanceof ObjectNode calendar) {
+            calendar.put("freeHalfDays", 0);
+            calendar.remove(List.of("proved", "atLatest"));
+            calendar.path("tasks").forEach(task -> ((ObjectNode) task).put("sitting", 0));
+        }
         return body;
     }
 

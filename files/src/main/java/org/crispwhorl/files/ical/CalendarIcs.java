@@ -7,6 +7,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.Map;
+import java.util.stream.Collectors;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.component.VAlarm;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -19,6 +21,7 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
 import net.fortuna.ical4j.model.property.immutable.ImmutableStatus;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.crispwhorl.core.calendar.Calendar;
+import org.crispwhorl.core.calendar.InOneGo;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.Published;
 
@@ -37,14 +40,16 @@ public final class CalendarIcs {
         out.add(new ProdId("-//Crisp Whorl//Days//EN"));
         out.add(ImmutableVersion.VERSION_2_0);
         out.add(ImmutableMethod.PUBLISH);
-        for (Calendar.PlacedTask s : planned.calendar().tasks()) {
-            VEvent event = new VEvent(
-                    instant(s.from(), zone),
-                    instant(s.to(), zone),
-                    s.task() + (s.of() > 1 ? ", " + s.batch() + " of " + s.of() : ""));
-            named(event, order, s.uid(), planned.published().revision());
-            event.add(new Description(s.species() + ". " + s.because()));
-            s.meanwhile().flatMap(Calendar.Meanwhile::closes).ifPresent(closes -> event.add(bell(closes, s, zone)));
+        Map<String, Calendar.PlacedTask> tasks =
+                planned.calendar().tasks().stream().collect(Collectors.toMap(Calendar.PlacedTask::uid, s -> s));
+        for (InOneGo sitting : InOneGo.of(planned.calendar())) {
+            VEvent event = new VEvent(instant(sitting.from(), zone), instant(sitting.to(), zone), sitting.name());
+            named(event, order, sitting.uid(), planned.published().revision());
+            event.add(new Description(sitting.species() + ". " + sitting.because()));
+            for (String uid : sitting.uids()) {
+                Calendar.PlacedTask s = tasks.get(uid);
+                s.meanwhile().flatMap(Calendar.Meanwhile::closes).ifPresent(closes -> event.add(bell(closes, s, zone)));
+            }
             out.add(event);
         }
         for (Published.Withdrawn gone : planned.published().withdrawn()) {

@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
-import org.crispwhorl.core.calendar.Calendar;
+import org.crispwhorl.core.calendar.InOneGo;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.measure.LengthText;
 import org.crispwhorl.files.page.OutlinePages;
@@ -45,12 +45,12 @@ public final class DaysPdf {
         String title = planned.order().name();
         try (PdfCanvas canvas = new PdfCanvas(paper, title, LengthText.Lengths.MM)) {
             DaysPdf pdf = new DaysPdf(canvas);
-            Map<LocalDate, List<Calendar.PlacedTask>> byDay = new TreeMap<>();
-            planned.calendar().tasks().forEach(s -> byDay.computeIfAbsent(
-                            s.from().toLocalDate(), d -> new ArrayList<>())
-                    .add(s));
+            Map<LocalDate, List<InOneGo>> byDay = new TreeMap<>();
+            InOneGo.of(planned.calendar())
+                    .forEach(s -> byDay.computeIfAbsent(s.from().toLocalDate(), d -> new ArrayList<>())
+                            .add(s));
             LocalDate week = null;
-            for (Map.Entry<LocalDate, List<Calendar.PlacedTask>> day : byDay.entrySet()) {
+            for (Map.Entry<LocalDate, List<InOneGo>> day : byDay.entrySet()) {
                 LocalDate monday = day.getKey().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
                 if (!monday.equals(week)) {
                     week = monday;
@@ -67,9 +67,9 @@ public final class DaysPdf {
         }
     }
 
-    private void day(LocalDate date, List<Calendar.PlacedTask> tasks) throws IOException {
-        flow.room(16 + SheetFlow.LINE_MM * tasks.size());
-        double minutes = tasks.stream()
+    private void day(LocalDate date, List<InOneGo> sittings) throws IOException {
+        flow.room(16 + SheetFlow.LINE_MM * sittings.size());
+        double minutes = sittings.stream()
                 .mapToLong(s -> Duration.between(s.from(), s.to()).toMinutes())
                 .sum();
         canvas.text(
@@ -79,16 +79,12 @@ public final class DaysPdf {
                 flow.y,
                 DAY.format(date) + String.format(Locale.ROOT, ", %.1f h", minutes / 60));
         flow.y += 2;
-        strip(date, tasks);
+        strip(date, sittings);
         flow.y += STRIP_MM + 5;
-        for (Calendar.PlacedTask s : tasks) {
+        for (InOneGo s : sittings) {
             List<String> because =
                     canvas.broken(canvas.regular, SheetFlow.SMALL_PT - 1, WHY_MM, s.done() ? "done" : s.because());
-            List<String> task = canvas.broken(
-                    canvas.strong,
-                    SheetFlow.SMALL_PT,
-                    TASK_MM,
-                    s.task() + (s.of() > 1 ? ", " + s.batch() + " of " + s.of() : ""));
+            List<String> task = canvas.broken(canvas.strong, SheetFlow.SMALL_PT, TASK_MM, s.name());
             List<String> species = canvas.broken(
                     canvas.regular,
                     SheetFlow.SMALL_PT - 1,
@@ -122,10 +118,10 @@ public final class DaysPdf {
     }
 
     /** The hours of a day from left to right, hands dark on them. */
-    private void strip(LocalDate date, List<Calendar.PlacedTask> tasks) throws IOException {
+    private void strip(LocalDate date, List<InOneGo> sittings) throws IOException {
         double wide = flow.right() - OutlinePages.MARGIN_MM;
         canvas.box(OutlinePages.MARGIN_MM, flow.y, wide, STRIP_MM, NIGHT);
-        for (Calendar.PlacedTask s : tasks) {
+        for (InOneGo s : sittings) {
             double from = hours(date, s.from());
             double to = Math.min(HOURS, hours(date, s.to()));
             canvas.box(

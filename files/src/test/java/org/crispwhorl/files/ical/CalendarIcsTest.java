@@ -18,6 +18,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
+import org.crispwhorl.core.calendar.InOneGo;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.Published;
 import org.crispwhorl.core.calendar.StudioTime;
@@ -91,13 +92,14 @@ public class CalendarIcsTest {
         Planned planned = planned(MONDAY);
         String out = CalendarIcs.write(planned, "order-1", PLACE);
         List<StudioTime.Busy> back = busy(out).busy();
-        List<Calendar.PlacedTask> tasks = planned.calendar().tasks();
-        assertTrue(tasks.size() > 3);
-        assertEquals(back.size(), tasks.size());
+        List<InOneGo> sittings = InOneGo.of(planned.calendar());
+        assertTrue(sittings.size() > 3
+                && sittings.size() < planned.calendar().tasks().size());
+        assertEquals(back.size(), sittings.size());
         for (int i = 0; i < back.size(); i++) {
-            assertEquals(back.get(i).from(), tasks.get(i).from());
-            assertEquals(back.get(i).to(), tasks.get(i).to());
-            assertTrue(back.get(i).what().startsWith(tasks.get(i).task()));
+            assertEquals(back.get(i).from(), sittings.get(i).from());
+            assertEquals(back.get(i).to(), sittings.get(i).to());
+            assertEquals(back.get(i).what(), sittings.get(i).name());
         }
     }
 
@@ -116,9 +118,9 @@ public class CalendarIcsTest {
     public void whatIsThereNoMoreIsWithdrawn() {
         Planned first = planned(MONDAY);
         Calendar left = new Calendar(
-                first.calendar().tasks().subList(1, first.calendar().tasks().size()),
-                true,
+                first.calendar().tasks().stream().filter(s -> s.sitting() > 1).toList(),
                 Optional.empty(),
+                2,
                 Optional.empty(),
                 0,
                 0,
@@ -140,8 +142,9 @@ public class CalendarIcsTest {
         assertEquals(lines(out, "METHOD:"), List.of("METHOD:PUBLISH"));
         assertEquals(lines(out, "STATUS:"), List.of("STATUS:CANCELLED"));
         assertEquals(lines(CalendarIcs.write(first, "order-1", PLACE), "UID:"), lines(out, "UID:"));
-        assertEquals(lines(out, "SEQUENCE:1").size(), first.calendar().tasks().size());
-        assertEquals(busy(out).busy().size(), left.tasks().size());
+        assertEquals(
+                lines(out, "SEQUENCE:1").size(), InOneGo.of(first.calendar()).size());
+        assertEquals(busy(out).busy().size(), InOneGo.of(left).size());
         assertEquals(second.after(second, MONDAY.plusDays(100)).published().withdrawn(), List.of());
         Planned third = first.after(second, MONDAY);
         assertEquals(third.published(), new Published(2, List.of()), "it stands again");
@@ -201,18 +204,52 @@ public class CalendarIcsTest {
         assertTrue(csv.startsWith("from,to,species,task"));
         String kept = KeptText.PLANNED.write(planned);
         assertEquals(KeptText.PLANNED.read(kept), planned);
+    }
+
+    /** An older version placed piece by piece and said what was proved; before that moments were those of this studio's clock. */
+    @Test
+    public void plansOfOlderVersionsAreRead() {
+        Planned planned = planned(MONDAY);
+        Calendar now = planned.calendar();
+        Planned alone = new Planned(
+                planned.at(),
+                planned.order(),
+                planned.time(),
+                planned.room(),
+                planned.ahead(),
+                planned.tools(),
+                List.of(),
+                List.of(),
+                new Calendar(
+                        now.tasks().stream().map(s -> s.inSitting(0)).toList(),
+                        now.begins(),
+                        0,
+                        Optional.empty(),
+                        now.eveningMin(),
+                        now.labourMin(),
+                        Optional.empty(),
+                        List.of()),
+                Published.FIRST);
+        String version7 = KeptText.PLANNED
+                .write(planned)
+                .replaceAll("\"sitting\":\\d+,|\"odds\":\\{[^}]*\\},", "")
+                .replace("\"freeHalfDays\":2,", "\"proved\":true,\"atLatest\":\"2030-06-12T09:00:00\",")
+                .replace("/planned\",\"version\":8", "/planned\",\"version\":7");
+        assertTrue(version7.contains("proved") && !version7.contains("sitting\""));
+        assertEquals(KeptText.PLANNED.read(version7), alone);
+        assertEquals(InOneGo.of(alone.calendar()).size(), now.tasks().size(), "each piece of work by itself");
         LocalDateTime here = LocalDateTime.ofInstant(planned.at(), ZoneId.systemDefault());
         assertEquals(
-                KeptText.PLANNED.read(kept.replace("\"at\":\"" + planned.at() + "\"", "\"at\":\"" + here + "\"")
+                KeptText.PLANNED.read(version7.replace("\"at\":\"" + planned.at() + "\"", "\"at\":\"" + here + "\"")
                         .replace("\"tasks\":", "\"stints\":")
                         .replace("\"spareTimeH\":", "\"marginH\":")
                         .replace("\"labourMin\":", "\"handsMin\":")
                         .replace("/planned\",\"version\":7", "/planned\",\"version\":4")),
-                planned,
+                alone,
                 "what was kept without a zone was read off this studio's clock");
     }
 
-    /** Each piece of work is on the page of its week, with its time and why it stands there. */
+    /** Each sitting is on the page of its week, with its time and why it stands there. */
     @Test
     public void aWeekIsAPageOfPaper() throws IOException {
         Planned planned = planned(MONDAY);
@@ -221,8 +258,8 @@ public class CalendarIcsTest {
             assertEquals(document.getNumberOfPages(), 1);
             String told = new PDFTextStripper().getText(document);
             assertTrue(told.contains("Week of Monday 10 June"), told);
-            for (Calendar.PlacedTask s : planned.calendar().tasks()) {
-                assertTrue(told.contains(s.task()), s.task());
+            for (InOneGo s : InOneGo.of(planned.calendar())) {
+                assertTrue(told.replaceAll("\\s+", " ").contains(s.name().split(" ")[0]), s.name());
                 assertTrue(
                         told.contains(s.from().toLocalTime().toString()),
                         s.from().toString());

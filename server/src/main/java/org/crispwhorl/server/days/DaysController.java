@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.crispwhorl.core.calendar.InOneGo;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
@@ -58,12 +59,17 @@ public class DaysController {
      * The calendar of an order as it was last made.
      *
      * @param planned none before it was ever made
+     * @param sittings what is done in one go, in order of time
      * @param changed what is otherwise by now than what it was made for
      * @param elsewhere work that is planned for other orders
      * @param overlaps plans that want the same hands at once, each with what to do, in the maker's words
      */
     public record DaysView(
-            Optional<Planned> planned, List<String> changed, List<Days.Elsewhere> elsewhere, List<String> overlaps) {}
+            Optional<Planned> planned,
+            List<InOneGo> sittings,
+            List<String> changed,
+            List<Days.Elsewhere> elsewhere,
+            List<String> overlaps) {}
 
     /**
      * What is asked of a calendar.
@@ -110,7 +116,12 @@ public class DaysController {
 
     private DaysView view(UUID id, Optional<Planned> planned, List<String> changed) {
         List<Days.Elsewhere> elsewhere = days.elsewhere(List.of(id));
-        return new DaysView(planned, changed, elsewhere, days.overlaps(id, planned, elsewhere));
+        return new DaysView(
+                planned,
+                planned.map(p -> InOneGo.of(p.calendar())).orElse(List.of()),
+                changed,
+                elsewhere,
+                days.overlaps(id, planned, elsewhere));
     }
 
     @GetMapping
