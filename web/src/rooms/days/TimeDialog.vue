@@ -25,6 +25,7 @@ const came = ref<Schemas['BusyTaken']>()
 type Time = Schemas['StudioTime']
 const set = (changed: Partial<Time>) => store.time && store.set({ ...store.time, ...changed })
 const NAP: Schemas['QuietHours'] = { from: '13:00:00', to: '14:00:00' }
+const NOON: Schemas['Noon'] = { from: '12:15:00', to: '13:00:00' }
 const typed = (event: Event) => (event.target as HTMLInputElement).value
 
 const listed = (path: string, value: unknown) => store.time && store.set(withAt(store.time, path, value))
@@ -70,6 +71,34 @@ async function takeIn(event: Event) {
             @change="set({ sittingMin: $event })"
           />
         </div>
+        <p class="mt-3 flex min-h-9 items-center gap-2" data-noon>
+          <label class="flex items-center gap-2"
+            ><input
+              type="checkbox"
+              class="size-4"
+              :checked="!!store.time.noon"
+              @change="set({ noon: store.time!.noon ? undefined : NOON })"
+            />
+            a break at noon</label
+          >
+          <template v-if="store.time.noon">
+            <input
+              type="time"
+              class="field w-32"
+              aria-label="break from"
+              :value="store.time.noon.from.slice(0, 5)"
+              @change="typed($event) && set({ noon: { ...store.time!.noon!, from: `${typed($event)}:00` } })"
+            />
+            to
+            <input
+              type="time"
+              class="field w-32"
+              aria-label="break to"
+              :value="store.time.noon.to.slice(0, 5)"
+              @change="typed($event) && set({ noon: { ...store.time!.noon!, to: `${typed($event)}:00` } })"
+            />
+          </template>
+        </p>
         <SecondMaker v-if="store.time.makers > 1" :second="store.time.second" :week="store.time.week" @change="set({ second: $event })" />
         <h3 class="heading-small mt-3">quiet hours</h3>
         <p class="text-note text-quiet">Every day; nothing is sprayed and nothing with spirit is painted then.</p>

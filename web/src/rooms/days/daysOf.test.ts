@@ -59,6 +59,26 @@ describe('the days of a calendar', () => {
     expect(hoursOn({ ...time, makers: 1, second }, '2030-06-11')).toEqual([{ from: 540, to: 1020, first: 1, last: 1 }])
   })
 
+  it('are two halves where there is a break at noon', () => {
+    const week = Array.from({ length: 7 }, () => ({ works: true, from: '09:00:00', to: '17:00:00' }))
+    const time = {
+      week,
+      daysOff: [],
+      busy: [],
+      makers: 1,
+      eveningH: 0,
+      sittingMin: 90,
+      quiet: [],
+      runsOn: true,
+      noon: { from: '12:15:00', to: '13:00:00' },
+    }
+    expect(hoursOn(time, '2030-06-11')).toEqual([
+      { from: 540, to: 735, first: 1, last: 1 },
+      { from: 780, to: 1020, first: 1, last: 1 },
+    ])
+    expect(hoursOn({ ...time, noon: { from: '17:00:00', to: '18:00:00' } }, '2030-06-11')).toHaveLength(1)
+  })
+
   it('are looked at close up from the first hour of work to the last, and searched by words', () => {
     const day = daysOf(
       [task('a', '2030-06-12T09:25:00', '2030-06-12T10:30:00'), task('b', '2030-06-12T15:00:00', '2030-06-12T16:05:00')],

@@ -101,7 +101,15 @@ export function hoursOn(time: Schemas['StudioTime'], date: string): Open[] {
     : [{ week: time.week, first: 1, last: time.makers }]
   return whose.flatMap(({ week, first, last }) => {
     const hours = week[weekday]
-    return hours?.works ? [{ from: minuteOf(date, `${date}T${hours.from}`), to: minuteOf(date, `${date}T${hours.to}`), first, last }] : []
+    if (!hours?.works) return []
+    const at = (clock: string) => minuteOf(date, `${date}T${clock}`)
+    const stretches = time.noon
+      ? [
+          { from: at(hours.from), to: Math.min(at(hours.to), at(time.noon.from)) },
+          { from: Math.max(at(hours.from), at(time.noon.to)), to: at(hours.to) },
+        ]
+      : [{ from: at(hours.from), to: at(hours.to) }]
+    return stretches.filter((s) => s.to > s.from).map((s) => ({ ...s, first, last }))
   })
 }
 

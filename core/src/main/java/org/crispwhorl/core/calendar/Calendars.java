@@ -188,7 +188,7 @@ public final class Calendars {
             return none("Something in it never dries in this room: see its plate.", order -> List.of());
         }
         int pieces = orders.stream()
-                .mapToInt(o -> Batches.count(o.sheet(), studio.time().sittingMin()))
+                .mapToInt(o -> Batches.count(o.sheet(), studio.time().longestMin()))
                 .sum();
         if (pieces > MOST_PIECES) {
             return none(tooLarge(pieces), order -> List.of());
@@ -201,7 +201,7 @@ public final class Calendars {
         if (early.isPresent()) {
             return early.get();
         }
-        Frame gathered = frame.together(before, studio.time().sittingMin());
+        Frame gathered = frame.together(before, studio.time().longestMin());
         Optional<Schedule.Found> inSittings =
                 placer.place(gathered, searchMs(gathered), progress).found();
         if (inSittings.isPresent()) {
@@ -217,10 +217,12 @@ public final class Calendars {
             if (progress.stopped() || eased.left().batches().equals(frame.left().batches())) {
                 break;
             }
-            Optional<Schedule.Found> late =
-                    placer.place(eased, TRY_MS, progress).found();
-            if (late.isPresent()) {
-                return made(eased, late.get(), 0);
+            for (Frame late : List.of(eased.together(before, studio.time().longestMin()), eased)) {
+                Optional<Schedule.Found> found =
+                        placer.place(late, TRY_MS, progress).found();
+                if (found.isPresent()) {
+                    return made(late, found.get(), 0);
+                }
             }
         }
         if (!answer.cannot() && progress.stopped()) {
@@ -249,7 +251,7 @@ public final class Calendars {
         StudioTime days = studio.time().withEveningH(0);
         for (int free = wanted; free > 0 && !progress.stopped(); free--) {
             Frame gathered = frame(days, List.of(), progress, 0, free)
-                    .together(before, studio.time().sittingMin());
+                    .together(before, studio.time().longestMin());
             if (placer.plain(gathered, new Patience(progress)).isPresent()) {
                 Optional<Schedule.Found> found =
                         placer.place(gathered, searchMs(gathered), progress).found();
@@ -339,7 +341,7 @@ public final class Calendars {
                     asked.sheet(),
                     asked.standing().done(),
                     last,
-                    time.sittingMin(),
+                    time.longestMin(),
                     airs(asked, studio.at(time), axis, last),
                     patience));
             asked.standing().done().forEach(d -> done.put(Batch.key(order, d.uid()), d));

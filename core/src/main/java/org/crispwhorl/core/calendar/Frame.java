@@ -62,7 +62,7 @@ record Frame(
      * @param longestMin longest that one thing is done in one go
      */
     Frame together(Sittings.Before before, double longestMin) {
-        List<Sitting> gathered = Sittings.together(batches, before, longestMin);
+        List<Sitting> gathered = Sittings.together(batches, before, longestMin, hours.longestMin());
         return new Frame(left, batches, gathered, busy, axis, last, hours, Spans.of(gathered));
     }
 

@@ -90,6 +90,16 @@ record Hours(int makers, Windows loud, Windows quiet, Optional<Other> other) {
         return loud.all().stream().anyMatch(s -> s.evening() && s.from() <= slot && slot < s.to());
     }
 
+    /** The longest stretch of a day, min. */
+    int longestMin() {
+        return Axis.SLOT_MIN
+                * loud.all().stream()
+                        .filter(s -> !s.evening())
+                        .mapToInt(s -> s.to() - s.from())
+                        .max()
+                        .orElse(0);
+    }
+
     /** Slots of hands in all. */
     long slots() {
         return loud.slots() * makers + other.map(o -> o.loud().slots()).orElse(0L);

@@ -82,10 +82,12 @@ final class Sittings {
     private final boolean[] windowed;
 
     private final double longestMin;
+    private final int stretchMin;
 
-    private Sittings(List<Batch> batches, double longestMin) {
+    private Sittings(List<Batch> batches, double longestMin, int stretchMin) {
         this.batches = batches;
         this.longestMin = longestMin;
+        this.stretchMin = stretchMin;
         group = IntStream.range(0, batches.size()).toArray();
         windowed = new boolean[batches.size()];
         for (int i = 0; i < windowed.length; i++) {
@@ -103,7 +105,7 @@ final class Sittings {
 
     /** Every batch by itself. */
     static List<Sitting> each(List<Batch> batches) {
-        return new Sittings(batches, 0).ordered().orElseThrow();
+        return new Sittings(batches, 0, 0).ordered().orElseThrow();
     }
 
     /**
@@ -111,9 +113,10 @@ final class Sittings {
      *
      * @param before what is known of it from a plan before
      * @param longestMin longest that one thing is done in one go; assembly and rings laid on each other may take longer
+     * @param stretchMin longest stretch of a day
      */
-    static List<Sitting> together(List<Batch> batches, Before before, double longestMin) {
-        Sittings sittings = new Sittings(batches, longestMin);
+    static List<Sitting> together(List<Batch> batches, Before before, double longestMin, int stretchMin) {
+        Sittings sittings = new Sittings(batches, longestMin, stretchMin);
         sittings.rings(before);
         for (Rule rule : RULES) {
             sittings.gather(rule, before);
@@ -203,7 +206,7 @@ final class Sittings {
         more.forEach(i -> group[i] = group[first]);
         Optional<List<Sitting.Item>> items = items(members(group[first]));
         boolean goes = items.isPresent()
-                && items.get().get(items.get().size() - 1).toMin() <= atMostMin
+                && items.get().get(items.get().size() - 1).toMin() <= Math.min(atMostMin, stretchMin)
                 && ordered().filter(all -> Spans.of(all).tooShort() == 0).isPresent();
         if (!goes) {
             System.arraycopy(before, 0, group, 0, before.length);

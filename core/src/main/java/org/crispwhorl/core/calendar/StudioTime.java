@@ -2,6 +2,7 @@ package org.crispwhorl.core.calendar;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -55,6 +56,9 @@ public record StudioTime(
                 means = "Where it is otherwise than the first: its own hours, and what it can do.")
         Optional<SecondMaker> second,
 
+        @Text(label = "break at noon", means = "When nobody works in the middle of the day.")
+        Optional<Noon> noon,
+
         @Text(label = "quiet hours", longest = 12, means = "When nothing is done that is heard or smelt.")
         List<QuietHours> quiet,
 
@@ -64,7 +68,7 @@ public record StudioTime(
                         "Whether they may run while nobody works; where not, what dries in them dries in the still room until the morning.")
         boolean runsOn)
         implements StudioTimeBuilder.With {
-    /** Weekdays from nine to five, one pair of hands, no evenings. */
+    /** Weekdays from nine to five with three quarters of an hour at noon, one pair of hands, no evenings. */
     public static final StudioTime USUAL = usual();
 
     private static StudioTime usual() {
@@ -73,7 +77,9 @@ public record StudioTime(
             week.add(new DayHours(
                     day.getValue() <= DayOfWeek.FRIDAY.getValue(), LocalTime.of(9, 0), LocalTime.of(17, 0)));
         }
-        return new StudioTime(week, List.of(), List.of(), 1, 0, 90, Optional.empty(), List.of(), true);
+        Noon noon = new Noon(LocalTime.of(12, 15), LocalTime.of(13, 0));
+        return new StudioTime(
+                week, List.of(), List.of(), 1, 0, 90, Optional.empty(), Optional.of(noon), List.of(), true);
     }
 
     /** The hours of a weekday. */
@@ -102,6 +108,19 @@ public record StudioTime(
             week = List.copyOf(week);
             can = List.copyOf(can);
             Limits.check(SecondMaker.class, week, can);
+        }
+    }
+
+    /** A break in the middle of every day. */
+    @Text(label = "break at noon", means = "When nobody works in the middle of the day.")
+    public record Noon(
+            @Text(label = "from") LocalTime from,
+            @Text(label = "to") LocalTime to) {
+        public Noon {
+            Limits.check(Noon.class, from, to);
+            if (!to.isAfter(from)) {
+                throw new InvalidValue("to", to, "later than " + from);
+            }
         }
     }
 
@@ -154,7 +173,23 @@ public record StudioTime(
         daysOff = List.copyOf(daysOff);
         busy = List.copyOf(busy);
         quiet = List.copyOf(quiet);
-        Limits.check(StudioTime.class, week, daysOff, busy, makers, eveningH, sittingMin, second, quiet, runsOn);
+        Limits.check(StudioTime.class, week, daysOff, busy, makers, eveningH, sittingMin, second, noon, quiet, runsOn);
+    }
+
+    /** The longest that anything can take in one go: no longer than a sitting, and than the longest stretch of a day without a break, min. */
+    public double longestMin() {
+        double stretch = week.stream()
+                .filter(DayHours::works)
+                .flatMap(hours -> {
+                    LocalDate any = LocalDate.EPOCH;
+                    return withoutNoon(
+                            List.of(new Window(any.atTime(hours.from()), any.atTime(hours.to()), false)), any)
+                            .stream();
+                })
+                .mapToDouble(w -> Duration.between(w.from(), w.to()).toMinutes())
+                .max()
+                .orElse(sittingMin);
+        return Math.min(sittingMin, stretch);
     }
 
     /** The second maker, where two work and the second is otherwise than the first. */
@@ -165,8 +200,18 @@ public record StudioTime(
     /** A stretch of time in which hands may work. */
     public record Window(LocalDateTime from, LocalDateTime to, boolean evening) {}
 
-    /** The windows of a day in order, what is busy taken out. */
+    /** The windows of a day in order, the break and what is busy taken out. */
     public List<Window> windows(LocalDate day) {
+        return withoutNoon(there(day), day);
+    }
+
+    private List<Window> withoutNoon(List<Window> windows, LocalDate day) {
+        return noon.map(n -> without(windows, day.atTime(n.from()), day.atTime(n.to())))
+                .orElse(windows);
+    }
+
+    /** The same with the break, in which somebody is there. */
+    private List<Window> there(LocalDate day) {
         if (!worked(week, day)) {
             return List.of();
         }
@@ -186,6 +231,10 @@ public record StudioTime(
 
     /** The windows of a day of a second maker who is otherwise than the first; what keeps the first busy does not keep them. */
     public List<Window> windowsOfOther(LocalDate day) {
+        return withoutNoon(thereOfOther(day), day);
+    }
+
+    private List<Window> thereOfOther(LocalDate day) {
         List<DayHours> own = other().map(SecondMaker::week).orElse(week);
         DayHours hours = own.get(day.getDayOfWeek().getValue() - 1);
         return worked(own, day)
@@ -196,7 +245,7 @@ public record StudioTime(
     /** Whether anybody works by the hours of the day, evenings left out. */
     public boolean attended(LocalDateTime when) {
         LocalDate day = when.toLocalDate();
-        return Stream.concat(windows(day).stream(), windowsOfOther(day).stream())
+        return Stream.concat(there(day).stream(), thereOfOther(day).stream())
                 .anyMatch(w -> !w.evening() && !when.isBefore(w.from()) && when.isBefore(w.to()));
     }
 

@@ -6,9 +6,11 @@ import static org.crispwhorl.core.calendar.Ask.SATURDAY;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Optional;
 import org.testng.annotations.Test;
 
 public class StudioTimeTest {
@@ -43,5 +45,21 @@ public class StudioTimeTest {
                         .from()
                         .toLocalTime(),
                 LocalTime.of(9, 0));
+    }
+
+    /** A break divides the day of every maker, and no sitting is longer than what is left in one piece; somebody is there all the same. */
+    @Test
+    public void nobodyWorksInTheBreak() {
+        StudioTime usual = StudioTime.USUAL;
+        LocalDate monday = LocalDate.of(2030, 6, 3);
+        assertEquals(
+                usual.windows(monday),
+                List.of(
+                        new StudioTime.Window(monday.atTime(9, 0), monday.atTime(12, 15), false),
+                        new StudioTime.Window(monday.atTime(13, 0), monday.atTime(17, 0), false)));
+        assertEquals(usual.withSittingMin(480).longestMin(), 240.0);
+        assertEquals(usual.longestMin(), 90.0);
+        assertEquals(usual.withNoon(Optional.empty()).withSittingMin(480).longestMin(), 480.0);
+        assertTrue(usual.attended(monday.atTime(12, 30)), "a fan may run at noon");
     }
 }
