@@ -66,7 +66,7 @@ function leaveOut(at: number) {
     </label>
     <SchemaNumber
       percent
-      label="share of strong colour"
+      label="strong colour"
       :node="field('Shade', 'share')"
       :value="shade.share"
       @change="emit('change', `/shades/${i}/share`, $event)"

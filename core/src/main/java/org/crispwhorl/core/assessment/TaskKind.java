@@ -14,25 +14,27 @@ public enum TaskKind {
     @Text(label = "make")
     MAKE("making", Part::units, Trait.MAKES, Trait.PIECE_BY_PIECE),
     @Text(label = "make and set")
-    MAKE_AND_SET("making", Part::units, Trait.MAKES, Trait.SETS),
+    MAKE_AND_SET("making", Part::units, Trait.MAKES, Trait.SETS, Trait.ASSEMBLES),
     @Text(label = "dust")
-    DUST("colouring", Part::colouredPieces, Trait.PIECE_BY_PIECE),
+    DUST("colouring", Part::colouredPieces, Trait.PIECE_BY_PIECE, Trait.COLOURS_PIECES),
     @Text(label = "paint")
-    PAINT("colouring", Part::colouredPieces, Trait.PIECE_BY_PIECE),
+    PAINT("colouring", Part::colouredPieces, Trait.PIECE_BY_PIECE, Trait.COLOURS_PIECES),
     @Text(label = "join")
-    JOIN("assembling", Part::units, Trait.SETS),
+    JOIN("assembling", Part::units, Trait.SETS, Trait.ASSEMBLES),
     @Text(label = "colour on the flower", means = "A ring once it is joined, or the whole flower.")
-    COLOUR("colouring", Part::colouredPieces),
+    COLOUR("colouring", Part::colouredPieces, Trait.ASSEMBLES),
     @Text(label = "see to", means = "Turn pieces, take supports out.")
-    SEE_TO("seeing to and finishing", Part::units),
+    SEE_TO("seeing to and finishing", Part::units, Trait.ASSEMBLES),
     @Text(label = "finish", means = "Steam, glaze, the stem.")
-    FINISH("seeing to and finishing", part -> 0);
+    FINISH("seeing to and finishing", part -> 0, Trait.ASSEMBLES);
 
     private enum Trait {
         MIXES,
         MAKES,
         SETS,
-        PIECE_BY_PIECE
+        PIECE_BY_PIECE,
+        COLOURS_PIECES,
+        ASSEMBLES
     }
 
     private final String priced;
@@ -69,6 +71,16 @@ public enum TaskKind {
     /** Whether pieces go onto the flower in it. */
     public boolean sets() {
         return traits.contains(Trait.SETS);
+    }
+
+    /** Whether pieces are coloured in it before they go onto the flower. */
+    public boolean coloursPieces() {
+        return traits.contains(Trait.COLOURS_PIECES);
+    }
+
+    /** Whether it is done on the flower, and so in one go with what else is. */
+    public boolean assembles() {
+        return traits.contains(Trait.ASSEMBLES);
     }
 
     /** Whether it may be left between two pieces: nothing in it waits in the hand. */

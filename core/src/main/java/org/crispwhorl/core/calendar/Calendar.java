@@ -32,6 +32,17 @@ public record Calendar(
         helps = List.copyOf(helps);
     }
 
+    /** Whether some of its work is done in one go: not where an older version placed it, or it found no place but by itself. */
+    boolean inSittings() {
+        return tasks.stream()
+                                .map(PlacedTask::sitting)
+                                .filter(s -> s > 0)
+                                .distinct()
+                                .count()
+                        < tasks.size()
+                && tasks.stream().noneMatch(s -> s.sitting() == 0);
+    }
+
     /**
      * Work without a break.
      *

@@ -27,12 +27,12 @@ import org.crispwhorl.core.species.Techniques;
  * kinds of work in each.
  */
 public final class Calendars {
-    /** How long a search may take, ms, and how much longer for each sitting; and one that only asks whether a change would help. */
+    /** How long a search may take, ms as it counts them, and how much longer for each sitting; and one that only asks whether a change helps. */
     private static final long SEARCH_MS = 1_200;
 
     private static final long SITTING_MS = 70;
 
-    private static final long TRY_MS = 3_000;
+    private static final long TRY_MS = 1_000;
 
     /** Half-days of work that are kept free at the end: at least so many, and more by so much for each half-day of work. */
     private static final int LEAST_FREE = 2;
@@ -162,12 +162,12 @@ public final class Calendars {
             int order = i;
             Standing standing = orders.get(i).standing();
             standing.pinned().forEach(pin -> pins.put(Batch.key(order, pin.uid()), pin.from()));
-            standing.before().ifPresent(plan -> plan.tasks().forEach(s -> {
-                stood.put(Batch.key(order, s.uid()), s.from());
-                if (s.sitting() > 0) {
-                    sittings.put(Batch.key(order, s.uid()), s.sitting());
+            standing.before().ifPresent(plan -> {
+                plan.tasks().forEach(s -> stood.put(Batch.key(order, s.uid()), s.from()));
+                if (plan.inSittings()) {
+                    plan.tasks().forEach(s -> sittings.put(Batch.key(order, s.uid()), s.sitting()));
                 }
-            }));
+            });
         }
         placer = new Placer(pins, stood, studio.elsewhere());
         before = new Sittings.Before(pins.keySet(), sittings);
@@ -249,7 +249,7 @@ public final class Calendars {
         double hours = orders.stream().mapToDouble(Asked::labourMin).sum() / 60;
         int wanted = (int) Math.max(LEAST_FREE, Math.round(1 + FREE_FOR_WORK * hours / HALF_DAY_H));
         StudioTime days = studio.time().withEveningH(0);
-        for (int free = wanted; free > 0 && !progress.stopped(); free--) {
+        for (int free = wanted; free > 0 && !progress.stopped(); free = free > LEAST_FREE ? free * 2 / 3 : free - 1) {
             Frame gathered = frame(days, List.of(), progress, 0, free)
                     .together(before, studio.time().longestMin());
             if (placer.plain(gathered, new Patience(progress)).isPresent()) {

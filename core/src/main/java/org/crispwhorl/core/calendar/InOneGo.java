@@ -79,15 +79,6 @@ public record InOneGo(
         return over == 0 ? moment : moment.plus((long) Axis.SLOT_MIN - over, ChronoUnit.MINUTES);
     }
 
-    /** What is done in a sitting that is not yet told as work. */
-    static String name(Sitting sitting) {
-        return sitting.alone()
-                .map(only -> numbered(only.task().name(), only.number() + 1, only.of()))
-                .orElseGet(() -> name(sitting.items().stream()
-                        .map(item -> item.batch().task().name())
-                        .toList()));
-    }
-
     private static String numbered(String task, int batch, int of) {
         return task + (of > 1 ? ", " + batch + " of " + of : "");
     }

@@ -121,7 +121,13 @@ public record Odds(int inHundred, Optional<String> tightest) {
                     behind.get(k).entrySet().stream()
                             .max(Map.Entry.<Integer, Integer>comparingByValue()
                                     .thenComparing(Map.Entry.comparingByKey()))
-                            .map(e -> InOneGo.name(sittings.get(e.getKey())) + ", " + frame.said(starts[e.getKey()])));
+                            .map(e -> named(e.getKey())));
+        }
+
+        /** A sitting by what it begins with. */
+        private String named(int i) {
+            Batch first = sittings.get(i).items().get(0).batch();
+            return first.task().name() + ", " + first.species() + ", " + frame.said(starts[i]);
         }
 
         /** Once through the plan: of the next few sittings the one that can be begun first, hands never idle for one that still dries. */

@@ -55,7 +55,7 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
     /**
      * Places it.
      *
-     * @param ms it may think so long
+     * @param ms it may think so long, as a search counts it
      */
     Schedule.Answer place(Frame frame, long ms, Progress progress) {
         if (frame.spans().tooShort() > 0
@@ -72,8 +72,9 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         Schedule.Problem problem = problem(frame, patience);
         long begun = System.nanoTime();
         String[] told = {"looking for a first plan"};
-        Budget budget =
-                new Budget(ms, () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms), told[0]));
+        Budget budget = new Budget(
+                ms,
+                () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms / Schedule.PASSES), told[0]));
         Optional<int[]> first = plain.map(starts -> inOrder(sittings, starts));
         Schedule.Answer answer =
                 Schedule.place(problem, first, budget, used -> told[0] = "best so far: " + used + " half-days of work");

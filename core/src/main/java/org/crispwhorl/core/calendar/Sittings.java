@@ -27,15 +27,11 @@ final class Sittings {
     /** The same where something part-dry is waited for. */
     private static final int WINDOW_PAUSE_MIN = 30;
 
-    /** Longest that rings are laid one on the other in one go, over the same. */
+    /** Longest that rings are laid one on the other in one go, over the longest for one thing. */
     private static final double RINGS = 2;
 
     /** What is made in less than this is small, min. */
     private static final int SMALL_MIN = 25;
-
-    private static final Set<TaskKind> COLOURING = Set.of(TaskKind.DUST, TaskKind.PAINT);
-    private static final Set<TaskKind> ASSEMBLY =
-            Set.of(TaskKind.JOIN, TaskKind.MAKE_AND_SET, TaskKind.COLOUR, TaskKind.SEE_TO, TaskKind.FINISH);
 
     /**
      * A kind of gathering.
@@ -68,8 +64,8 @@ final class Sittings {
 
     private static final List<Rule> RULES = List.of(
             new Rule(b -> b.task().doing().mixes(), SAME_ORDER, 2.0 / 3),
-            new Rule(b -> COLOURING.contains(b.task().doing()), SAME_LINE, 1),
-            new Rule(b -> ASSEMBLY.contains(b.task().doing()), SAME_LINE, 5.0 / 3),
+            new Rule(b -> b.task().doing().coloursPieces(), SAME_LINE, 1),
+            new Rule(b -> b.task().doing().assembles(), SAME_LINE, 5.0 / 3),
             new Rule(Sittings::smallMake, SAME_LINE, 0.5),
             new Rule(Sittings::smallMake, SAME_ORDER, 0.5));
 
@@ -100,7 +96,8 @@ final class Sittings {
     }
 
     private static boolean smallMake(Batch batch) {
-        return batch.task().doing() == TaskKind.MAKE && batch.of() == 1 && batch.minutes() < SMALL_MIN;
+        TaskKind kind = batch.task().doing();
+        return kind.makes() && !kind.assembles() && batch.of() == 1 && batch.minutes() < SMALL_MIN;
     }
 
     /** Every batch by itself. */

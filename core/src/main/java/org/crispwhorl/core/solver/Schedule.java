@@ -13,6 +13,9 @@ import java.util.stream.Stream;
  * work in each, as can be; then each half-day in an order in which work is changed rarely, without gaps.
  */
 public final class Schedule {
+    /** A search is limited by work, told in milliseconds; so many times those go by on a usual machine. */
+    public static final double PASSES = 2.8;
+
     private Schedule() {}
 
     /**

@@ -33,7 +33,7 @@ final class ScheduleModel {
     private static final int WORKERS = 2;
 
     /** A machine that is slower than usual gets so many times the time; beyond that the answer may be another each time. */
-    private static final double SLOW = 4;
+    private static final double SLOW = 8;
 
     private final Schedule.Problem problem;
     private final CpModel model = new CpModel();
