@@ -1,5 +1,6 @@
 package org.crispwhorl.core.calendar;
 
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -20,6 +21,9 @@ final class PlacedTasks {
 
     /** In which sitting each is done; what is done already is one by itself. */
     private final int[] sitting;
+
+    /** In which sitting it is told: those that came to stand side by side are one. */
+    private final int[] told;
 
     private final List<List<int[]>> followers = new ArrayList<>();
 
@@ -62,6 +66,58 @@ final class PlacedTasks {
             }
         }
         makers = frame.hours().other().isPresent() ? asPlaced(found) : firstFree();
+        told = sitting.clone();
+        sideBySide();
+    }
+
+    /** Minutes up to which something is small, and up to which it goes on after a pause, where rings are laid while they bend. */
+    private static final int SMALL_MIN = 25;
+
+    private static final int PAUSE_MIN = 10;
+    private static final int WINDOW_PAUSE_MIN = 30;
+
+    /** Rings of a line that are laid one after the other, and small batches of one task, are told as one sitting. */
+    private void sideBySide() {
+        boolean[] windowed = new boolean[all.size()];
+        for (int i = 0; i < windowed.length; i++) {
+            for (Batch.Wait wait : all.get(i).waits()) {
+                windowed[i] |= wait.most().isPresent();
+                windowed[wait.after()] |= wait.most().isPresent();
+            }
+        }
+        Integer[] byTime = new Integer[all.size()];
+        Arrays.setAll(byTime, i -> i);
+        Arrays.sort(
+                byTime,
+                Comparator.<Integer, LocalDateTime>comparing(i -> from[i]).thenComparing(i -> to[i]));
+        int[] last = new int[Hours.SECOND + 1];
+        Arrays.fill(last, -1);
+        for (int i : byTime) {
+            int before = last[makers[i]];
+            last[makers[i]] = i;
+            if (before < 0 || told[before] == told[i] || done(before) || done(i) || !sameLine(before, i)) {
+                continue;
+            }
+            long pause = Duration.between(to[before], from[i]).toMinutes();
+            boolean rings = windowed[before] && windowed[i] && pause <= WINDOW_PAUSE_MIN;
+            boolean small =
+                    all.get(before).sameTask(all.get(i)) && all.get(i).minutes() < SMALL_MIN && pause <= PAUSE_MIN;
+            if (rings || small) {
+                int joins = told[i];
+                for (int k = 0; k < told.length; k++) {
+                    told[k] = told[k] == joins ? told[before] : told[k];
+                }
+            }
+        }
+    }
+
+    private boolean done(int i) {
+        return frame.left().places()[i] < 0;
+    }
+
+    private boolean sameLine(int one, int other) {
+        return all.get(one).order() == all.get(other).order()
+                && all.get(one).line().equals(all.get(other).line());
     }
 
     /** Whose hands do what, where it makes a difference. */
@@ -98,7 +154,7 @@ final class PlacedTasks {
                     batch.of(),
                     from[i],
                     to[i],
-                    sitting[i],
+                    told[i],
                     makers[i],
                     over == null && makers[i] == Hours.FIRST && frame.hours().inEvening(begins[i]),
                     over == null ? because(i) : "it is done",

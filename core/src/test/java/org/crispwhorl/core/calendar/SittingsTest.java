@@ -118,4 +118,17 @@ public class SittingsTest {
                 told.stream().mapToInt(s -> s.uids().size()).sum(),
                 calendar.tasks().size());
     }
+
+    /** Rings that are too many for one sitting come to stand one after the other all the same: they are told as one. */
+    @Test
+    public void whatStandsSideBySideIsToldAsOne() {
+        StudioTime half = StudioTime.USUAL.withSittingMin(30);
+        Ask ask = Ask.of(0, 6).in(half);
+        Calendar calendar = ask.calendar();
+        Kept.everything(ask, calendar);
+        int placed =
+                ask.frame().together(Sittings.Before.NOTHING, 30).sittings().size();
+        List<InOneGo> told = InOneGo.of(calendar);
+        assertTrue(told.size() < placed, told.size() + " are told of " + placed);
+    }
 }
