@@ -165,6 +165,7 @@ public class MishapsJourneyTest extends Journey {
         page.getByText("To the orders").click();
         assertThat(page.locator("h1")).hasText("Orders");
         page.navigate(base + "/drawer");
+        assertThat(button("Add one")).isVisible();
         context.setOffline(true);
         button("Add one").click();
         assertThat(page.locator("[data-away]")).containsText("does not answer just now");
