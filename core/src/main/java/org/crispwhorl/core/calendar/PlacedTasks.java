@@ -70,21 +70,9 @@ final class PlacedTasks {
         sideBySide();
     }
 
-    /** Minutes up to which something is small, and up to which it goes on after a pause, where rings are laid while they bend. */
-    private static final int SMALL_MIN = 25;
-
-    private static final int PAUSE_MIN = 10;
-    private static final int WINDOW_PAUSE_MIN = 30;
-
     /** Rings of a line that are laid one after the other, and small batches of one task, are told as one sitting. */
     private void sideBySide() {
-        boolean[] windowed = new boolean[all.size()];
-        for (int i = 0; i < windowed.length; i++) {
-            for (Batch.Wait wait : all.get(i).waits()) {
-                windowed[i] |= wait.most().isPresent();
-                windowed[wait.after()] |= wait.most().isPresent();
-            }
-        }
+        boolean[] windowed = Sittings.windowed(all);
         Integer[] byTime = new Integer[all.size()];
         Arrays.setAll(byTime, i -> i);
         Arrays.sort(
@@ -99,9 +87,10 @@ final class PlacedTasks {
                 continue;
             }
             long pause = Duration.between(to[before], from[i]).toMinutes();
-            boolean rings = windowed[before] && windowed[i] && pause <= WINDOW_PAUSE_MIN;
-            boolean small =
-                    all.get(before).sameTask(all.get(i)) && all.get(i).minutes() < SMALL_MIN && pause <= PAUSE_MIN;
+            boolean rings = windowed[before] && windowed[i] && pause <= Sittings.WINDOW_PAUSE_MIN;
+            boolean small = all.get(before).sameTask(all.get(i))
+                    && all.get(i).minutes() < Sittings.SMALL_MIN
+                    && pause <= Sittings.PAUSE_MIN;
             if (rings || small) {
                 int joins = told[i];
                 for (int k = 0; k < told.length; k++) {

@@ -22,16 +22,16 @@ import org.crispwhorl.core.assessment.TaskKind;
  */
 final class Sittings {
     /** Longest pause inside of a sitting, min. */
-    private static final int PAUSE_MIN = 10;
+    static final int PAUSE_MIN = 10;
 
     /** The same where something part-dry is waited for. */
-    private static final int WINDOW_PAUSE_MIN = 30;
+    static final int WINDOW_PAUSE_MIN = 30;
 
     /** Longest that rings are laid one on the other in one go, over the longest for one thing. */
     private static final double RINGS = 2;
 
     /** What is made in less than this is small, min. */
-    private static final int SMALL_MIN = 25;
+    static final int SMALL_MIN = 25;
 
     /**
      * A kind of gathering.
@@ -85,14 +85,22 @@ final class Sittings {
         this.longestMin = longestMin;
         this.stretchMin = stretchMin;
         group = IntStream.range(0, batches.size()).toArray();
-        windowed = new boolean[batches.size()];
+        windowed = windowed(batches);
+        for (int i = 0; i < windowed.length; i++) {
+            windowed[i] |= batches.get(i).endBy().isPresent();
+        }
+    }
+
+    /** Of each batch whether a window closes on it, or on what waits for it. */
+    static boolean[] windowed(List<Batch> batches) {
+        boolean[] windowed = new boolean[batches.size()];
         for (int i = 0; i < windowed.length; i++) {
             for (Batch.Wait wait : batches.get(i).waits()) {
                 windowed[i] |= wait.most().isPresent();
                 windowed[wait.after()] |= wait.most().isPresent();
             }
-            windowed[i] |= batches.get(i).endBy().isPresent();
         }
+        return windowed;
     }
 
     private static boolean smallMake(Batch batch) {
