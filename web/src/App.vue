@@ -43,7 +43,7 @@ onMounted(() => {
 <template>
   <div class="flex h-full flex-col">
     <header class="not-printed flex h-11 shrink-0 items-center gap-6 border-b border-line px-4 whitespace-nowrap max-[900px]:gap-2">
-      <RouterLink to="/shelf" class="font-heading text-head italic">Crisp Whorl</RouterLink>
+      <RouterLink to="/today" class="font-heading text-head italic">Crisp Whorl</RouterLink>
       <nav aria-label="Rooms" class="flex gap-5 max-[900px]:gap-3">
         <RouterLink
           v-for="place in ROOMS"

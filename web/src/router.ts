@@ -4,7 +4,8 @@ import ShelfPage from './rooms/shelf/ShelfPage.vue'
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', redirect: '/shelf' },
+    { path: '/', redirect: '/today' },
+    { path: '/today', component: () => import('./rooms/today/TodayPage.vue'), meta: { title: 'Today' } },
     { path: '/shelf', component: ShelfPage, meta: { title: 'Shelf' } },
     { path: '/plate/:id', component: () => import('./rooms/plate/PlatePage.vue'), props: true, meta: { title: 'Plate' } },
     { path: '/plate/:id/method', component: () => import('./rooms/sheets/MethodPage.vue'), props: true, meta: { title: 'Method' } },

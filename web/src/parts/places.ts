@@ -1,5 +1,6 @@
 /** The rooms that the heading and the finder lead to. */
 export const ROOMS = [
+  { to: '/today', label: 'Today' },
   { to: '/shelf', label: 'Shelf' },
   { to: '/study', label: 'Study' },
   { to: '/drawer', label: 'Drawer' },

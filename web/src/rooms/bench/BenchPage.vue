@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
-import { RouterLink } from 'vue-router'
+import { RouterLink, useRoute } from 'vue-router'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import { typing } from '@/parts/typing'
 import { readable, time } from '../order/dates'
@@ -32,7 +32,9 @@ onUnmounted(() => clearInterval(ticking))
 useBell(timers, now)
 
 const work = (uid: string) => works.value.get(uid) ?? UNTOUCHED
-const chosen = ref<string>()
+/** What is worked on: what an address asks for, else the first that is not done. */
+const asked = useRoute().query.work
+const chosen = ref(typeof asked === 'string' ? asked : undefined)
 const current = computed(
   () => sittings.value.find((s) => s.uid === chosen.value) ?? sittings.value.find((s) => work(s.uid).done === undefined),
 )

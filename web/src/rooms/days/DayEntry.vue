@@ -17,6 +17,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ fold: []; near: []; choose: [uid: string] }>()
 const title = computed(() => dayName(`${props.day.date}T12:00`))
+/** What becomes of the plan where nothing is done on this day. */
+const lost = computed(() => props.planned.calendar.odds?.lost.find((l) => l.day === props.day.date))
 const found = (sitting: Sitting) => sitting.tasks.some((s) => matches(s, props.sought))
 const pinned = (sitting: Sitting) => props.planned.pins.some((p) => sitting.uids.includes(p.uid))
 const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props.chosen)
@@ -36,6 +38,7 @@ const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props
           >, {{ day.sittings.length }} {{ day.sittings.length === 1 ? 'sitting' : 'sittings' }}</template
         >
       </p>
+      <p v-if="lost" class="text-note text-quiet print:hidden" data-lost>if this day is lost: {{ lost.inHundred }} in 100</p>
       <button
         v-if="day.tasks.length"
         type="button"

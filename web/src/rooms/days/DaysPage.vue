@@ -14,6 +14,7 @@ import { type Day, daysOf, matches, minuteOf, movedBetween } from './daysOf'
 import StripLegend from './StripLegend.vue'
 import TaskPanel from './TaskPanel.vue'
 import TimeDialog from './TimeDialog.vue'
+import WhatBetters from './WhatBetters.vue'
 
 /** What is done on which day for one order, so that every part is dry when it is needed and none too dry to bend. */
 const props = defineProps<{ id: string }>()
@@ -166,6 +167,7 @@ async function take(help: Schemas['Help']) {
         <span v-if="calendar.freeHalfDays" class="text-quiet">ready {{ calendar.freeHalfDays }} half-days of work before it has to be</span>
       </p>
       <p v-if="calendar?.odds?.tightest" class="mt-1 text-quiet">Where it is late, behind first: {{ calendar.odds.tightest }}.</p>
+      <WhatBetters v-if="calendar?.odds && calendar.odds.inHundred < 100" :id="id" :busy="work.busy.value" @take="take" />
       <p v-if="all.length" class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1 print:hidden">
         <label class="flex items-center gap-2 text-quiet"
           >find work <input v-model="sought" type="search" class="field h-8 w-52 text-ink" placeholder="petals, dust, camellia" data-find

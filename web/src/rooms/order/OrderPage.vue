@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import { ifMatch, versioned } from '@/kept/etags'
@@ -15,6 +15,7 @@ import TextField from '@/parts/fields/TextField.vue'
 import { readable } from './dates'
 import FlowerLines from './FlowerLines.vue'
 import MediaChoice from './MediaChoice.vue'
+import OrderDays from './OrderDays.vue'
 import OtherCounts from './OtherCounts.vue'
 import OrderTotals from './OrderTotals.vue'
 
@@ -25,8 +26,6 @@ const queries = useQueryClient()
 
 const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
 const path = { params: { path: { id: props.id } } }
-const days = useQuery({ queryKey: ['days', props.id], queryFn: () => answered(api.GET('/api/orders/{id}/days', path)) })
-const calendar = computed(() => days.data.value?.planned?.calendar)
 const accepted = shallowRef<Schemas['AcceptedView']>()
 const delivered = shallowRef<string>()
 const loadFault = shallowRef<unknown>()
@@ -207,15 +206,6 @@ const remove = useMutation({
     </section>
     <div class="min-w-0 space-y-4">
       <ProblemNote v-if="loadFault" :error="loadFault" />
-      <p v-if="calendar" class="border border-line bg-sheet p-2" data-planned>
-        <RouterLink class="font-medium text-accent hover:underline" :to="`/orders/${id}/days`">Its days</RouterLink>
-        <template v-if="calendar.begins">
-          are planned: begin {{ readable(calendar.begins)
-          }}<template v-if="calendar.eveningMin > 0">, {{ (calendar.eveningMin / 60).toFixed(1) }} h in evenings</template>.</template
-        >
-        <template v-else> have no plan: {{ calendar.limit }}</template>
-        <template v-if="days.data.value?.changed.length"> ◆ Changed since: {{ days.data.value.changed.join(', ') }}.</template>
-      </p>
       <ProblemNote v-if="reckoning.fault.value" :error="reckoning.fault.value" />
       <p v-if="reckoning.result.value?.leftOut.length" role="alert" class="border border-ink bg-sheet p-3">
         ■ Nothing of {{ reckoning.result.value.leftOut.map((s) => s.name).join(', ') }} is in these figures: it cannot be read. Fix it on
@@ -223,6 +213,7 @@ const remove = useMutation({
       </p>
       <JobNote v-if="reckoning.job.value" :job="reckoning.job.value" @stop="reckoning.stop" />
       <p v-else-if="reckoning.busy.value" role="status" class="text-quiet">Working out what it takes …</p>
+      <OrderDays v-if="order && order.lines.length && !delivered && reckoning.result.value" :id="id" :of="reckoning.result.value" />
       <OtherCounts
         v-if="order && order.lines.length && keep.state.value === 'kept'"
         :id="id"
@@ -239,11 +230,7 @@ const remove = useMutation({
         @goes="change({ venue: $event })"
         @make="makeOf"
       />
-      <OrderTotals
-        v-if="order && reckoning.result.value && order.lines.length"
-        :reckoning="reckoning.result.value"
-        :planned="calendar?.begins !== undefined"
-      />
+      <OrderTotals v-if="order && reckoning.result.value && order.lines.length" :reckoning="reckoning.result.value" />
     </div>
   </div>
 </template>

@@ -3,21 +3,11 @@ import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { writeLength } from '@/measure/lengths'
 import { useLengths } from '@/measure/useLengths'
-import { day, readable, time } from './dates'
 
-/** What an order takes; its plain plan of days until it is planned properly. */
-const props = defineProps<{ reckoning: Schemas['OrderReckoning']; planned: boolean }>()
+/** What an order takes. */
+const props = defineProps<{ reckoning: Schemas['OrderReckoning'] }>()
 const lengths = useLengths()
 const sheet = computed(() => props.reckoning.sheet)
-const days = computed(() => {
-  const byDay = new Map<string, Schemas['Sitting'][]>()
-  for (const sitting of props.reckoning.plan.sittings) {
-    const key = day(sitting.from)
-    byDay.set(key, [...(byDay.get(key) ?? []), sitting])
-  }
-  return [...byDay.entries()]
-})
-const late = computed(() => props.reckoning.plan.starts && new Date(props.reckoning.plan.starts) < new Date())
 const pieces = computed(() => sheet.value.cuts.reduce((sum, c) => sum + c.needed + c.spares, 0))
 const mm = (value: number) => writeLength(value, lengths.unit)
 </script>
@@ -34,23 +24,7 @@ const mm = (value: number) => writeLength(value, lengths.unit)
       <span
         ><strong>{{ (sheet.labourMin / 60).toFixed(1) }}</strong> h working time</span
       >
-      <span v-if="reckoning.plan.starts && !planned"
-        >begin <strong>{{ readable(reckoning.plan.starts) }}</strong></span
-      >
     </p>
-    <p v-if="!reckoning.plan.possible" role="alert" class="font-medium">
-      ■ Something in it never dries in the room as it is now. Set the room drier, or use a cabinet, on a plate’s drying strip.
-    </p>
-    <p v-else-if="late && !planned" role="alert" class="font-medium">
-      ■ It should have begun already: move the hand-over, make fewer, or dry faster.
-    </p>
-
-    <ul v-if="reckoning.plan.missed.length && !planned" role="alert">
-      <li v-for="miss in reckoning.plan.missed" :key="miss.species + miss.task">
-        ◆ check: <em>{{ miss.task }}</em> ({{ miss.species }}) would come {{ miss.waitH.toFixed(1) }} h after the making, and petals bend
-        only until {{ miss.atMostH.toFixed(1) }} h. Make and join a few flowers at a time, or join them when firm.
-      </li>
-    </ul>
 
     <div class="grid gap-6 xl:grid-cols-2 [&_th+th]:pl-3 [&_td+td]:pl-3">
       <div>
@@ -122,22 +96,6 @@ const mm = (value: number) => writeLength(value, lengths.unit)
             </tbody>
           </table>
         </div>
-      </div>
-    </div>
-
-    <div v-if="reckoning.plan.possible && !planned">
-      <h2 class="text-lead">Days</h2>
-      <p class="text-quiet">Each task as late as what follows allows, nine to five, one pair of hands; drying goes on overnight.</p>
-      <div v-for="[name, sittings] in days" :key="name" class="mt-2 grid grid-cols-[150px_1fr] border-t border-line pt-1">
-        <h3 class="text-lead italic">{{ name }}</h3>
-        <ol>
-          <li v-for="(s, i) in sittings" :key="i" class="flex gap-4">
-            <span class="w-24 shrink-0 text-right">{{ time(s.from) }}–{{ time(s.to) }}</span>
-            <span
-              >{{ s.task }} <span class="text-note text-quiet italic">{{ s.species }}</span></span
-            >
-          </li>
-        </ol>
       </div>
     </div>
   </section>

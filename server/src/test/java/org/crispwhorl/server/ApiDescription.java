@@ -10,8 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.crispwhorl.core.bench.Measured;
+import org.crispwhorl.core.calendar.Bettering;
 import org.crispwhorl.core.calendar.InOneGo;
 import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.calendar.Today;
 import org.crispwhorl.core.drawer.PartTools;
 import org.crispwhorl.core.drawer.Purchases;
 import org.crispwhorl.core.drying.RoomAhead;
@@ -112,6 +114,8 @@ class ApiDescription {
             StudioDrawer.KeptItem.class,
             DaysController.DaysView.class,
             InOneGo.class,
+            Bettering.WhatBetters.class,
+            Today.class,
             DaysController.DaysAsked.class,
             CountsController.OtherCounts.class,
             CountsController.CountsBeside.class,

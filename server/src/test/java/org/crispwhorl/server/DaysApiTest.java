@@ -74,6 +74,49 @@ public class DaysApiTest extends ServerTest {
     }
 
     @Test
+    public void aQuickPlanIsToldAndNeverKept() {
+        JsonNode quick = api.worked(api.post(order + "/days/quick", "")).json();
+        assertTrue(quick.get("sittings").size() > 2, quick.toString());
+        assertTrue(quick.at("/planned/calendar/odds/inHundred").asInt() > 0, quick.toString());
+        assertTrue(api.get(order + "/days").json().path("planned").isMissingNode());
+        assertEquals(
+                api.post("/api/orders/" + UUID.randomUUID() + "/days/quick", "").status(), 404);
+    }
+
+    @Test
+    public void whatWouldBetterItIsTriedAndNothingOfItKept() {
+        JsonNode found = api.worked(api.post(order + "/days/better", "")).json();
+        int now = found.get("inHundred").asInt();
+        found.get("better").forEach(b -> assertTrue(b.get("inHundred").asInt() > now, b.toString()));
+        assertEquals(api.get("/api/choices/time").json(), usual);
+        assertTrue(api.get(order + "/days").json().path("planned").isMissingNode());
+    }
+
+    @Test
+    public void todayTellsWhatIsNextAndWhatWasPromised() {
+        String id = order.substring(order.lastIndexOf('/') + 1);
+        JsonNode before = promised(id);
+        assertFalse(before.get("planned").asBoolean());
+        JsonNode first = planned().at("/sittings/0");
+        assertTrue(promised(id).at("/odds/inHundred").asInt() > 0);
+        List<String> next = new ArrayList<>();
+        api.get("/api/today")
+                .json()
+                .get("next")
+                .forEach(n -> next.add(n.get("begin").asString()));
+        assertTrue(next.contains(first.at("/uids/0").asString()), next.toString());
+    }
+
+    private JsonNode promised(String id) {
+        for (JsonNode one : api.get("/api/today").json().get("promises")) {
+            if (one.get("order").asString().equals(id)) {
+                return one;
+            }
+        }
+        throw new AssertionError("not among what is promised: " + id);
+    }
+
+    @Test
     public void whatIsPinnedIsKeptWithThePlan() {
         JsonNode first = planned().at("/planned/calendar/tasks/0");
         String sooner =

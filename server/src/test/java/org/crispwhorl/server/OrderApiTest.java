@@ -51,8 +51,6 @@ public class OrderApiTest extends ServerTest {
     private int needed(JsonNode order) {
         JsonNode reckoning = api.get("/api/orders/" + order.get("id").asString() + "/reckoning")
                 .json();
-        assertTrue(reckoning.at("/plan/possible").asBoolean());
-        assertTrue(reckoning.at("/plan/sittings").size() > 0);
         int sum = 0;
         for (JsonNode cut : reckoning.at("/sheet/cuts")) {
             sum += cut.get("needed").asInt();

@@ -14,6 +14,8 @@ import org.crispwhorl.core.assessment.Plan;
  * @param minutes how long it takes, above 0
  * @param number which of its task's, from 0
  * @param of how many its task has
+ * @param flowers of the line
+ * @param pieces of it that go through the hands one by one
  * @param waits what must have happened before
  * @param tail what must lie between its end and the hand-over
  * @param tailWhy what that is for
@@ -32,6 +34,8 @@ record Batch(
         int minutes,
         int number,
         int of,
+        int flowers,
+        int pieces,
         List<Wait> waits,
         Dwell tail,
         String tailWhy,

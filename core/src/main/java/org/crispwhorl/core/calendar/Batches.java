@@ -235,6 +235,8 @@ final class Batches {
                 minutes,
                 number,
                 of,
+                task.flowers(),
+                (number + 1) * task.pieces() / of - number * task.pieces() / of,
                 waits,
                 tail,
                 tailWhy,

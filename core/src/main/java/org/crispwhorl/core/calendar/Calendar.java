@@ -50,6 +50,8 @@ public record Calendar(
      * @param line the id of a line of the order
      * @param batch which of its task's, from 1
      * @param of how many its task has
+     * @param flowers of the line, on which all of its task is done; 0 where an older version kept it
+     * @param pieces of it that go through the hands one by one; 0 where nothing is counted
      * @param sitting in which it is done, in one go with what else is in it; from 1, in order of time, and 0 where an older version kept it
      * @param maker whose hands, from 1
      * @param evening whether it is done in an evening
@@ -67,6 +69,8 @@ public record Calendar(
             TaskKind doing,
             int batch,
             int of,
+            int flowers,
+            int pieces,
             LocalDateTime from,
             LocalDateTime to,
             int sitting,

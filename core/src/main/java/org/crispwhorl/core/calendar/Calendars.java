@@ -60,6 +60,9 @@ public final class Calendars {
 
     private static final int BEYOND = Axis.ofHours(7 * 24);
 
+    private static final String NOT_AT_ONCE =
+            "At once no plan comes out of it: have its days planned, a search finds more, or what would help.";
+
     private final List<Asked> orders;
     private final Studio studio;
     private final Placer placer;
@@ -84,6 +87,16 @@ public final class Calendars {
             Standing standing) {
         public Asked {
             pastes = Map.copyOf(pastes);
+        }
+
+        /** The same, leaving at another time. */
+        Asked leaving(LocalDateTime other) {
+            return new Asked(sheet, pastes, reckoned, other, spareTimeH, standing);
+        }
+
+        /** The same with another sheet. */
+        Asked of(OrderSheet other) {
+            return new Asked(other, pastes, reckoned, handOver, spareTimeH, standing);
         }
 
         double labourMin() {
@@ -113,7 +126,7 @@ public final class Calendars {
             elsewhere = List.copyOf(elsewhere);
         }
 
-        private Studio at(StudioTime other) {
+        Studio at(StudioTime other) {
             return new Studio(course, other, elsewhere, now, zone);
         }
 
@@ -152,7 +165,7 @@ public final class Calendars {
         static final Change NONE = new Change(Optional.empty(), Optional.empty());
     }
 
-    private Calendars(List<Asked> orders, Studio studio) {
+    private Calendars(List<Asked> orders, Studio studio, boolean searches) {
         this.orders = orders;
         this.studio = studio;
         Map<String, LocalDateTime> pins = new HashMap<>();
@@ -169,7 +182,7 @@ public final class Calendars {
                 }
             });
         }
-        placer = new Placer(pins, stood, studio.elsewhere());
+        placer = new Placer(pins, stood, studio.elsewhere(), searches);
         before = new Sittings.Before(pins.keySet(), sittings);
     }
 
@@ -180,7 +193,12 @@ public final class Calendars {
 
     /** The calendars of several orders that share hands and tools, placed at once: one each, in their order, or of none a plan. */
     public static List<Calendar> together(List<Asked> orders, Studio studio, Progress progress) {
-        return new Calendars(List.copyOf(orders), studio).planned(progress);
+        return new Calendars(List.copyOf(orders), studio, true).planned(progress);
+    }
+
+    /** The plain plan of an order, by the same rules and at once: not the best there is, and not proof where there is none. */
+    public static Calendar quick(Asked order, Studio studio, Progress progress) {
+        return new Calendars(List.of(order), studio, false).planned(progress).get(0);
     }
 
     private List<Calendar> planned(Progress progress) {
@@ -228,6 +246,9 @@ public final class Calendars {
         if (!answer.cannot() && progress.stopped()) {
             return none("Stopped before a plan was found.", order -> List.of());
         }
+        if (!placer.searches()) {
+            return none(answer.cannot() ? Shortage.time(frame) : NOT_AT_ONCE, order -> List.of());
+        }
         boolean pinned = !placer.pins().isEmpty()
                 && placer.unpinned().place(frame, TRY_MS, progress).found().isPresent();
         if (pinned) {
@@ -252,9 +273,10 @@ public final class Calendars {
         for (int free = wanted; free > 0 && !progress.stopped(); free = free > LEAST_FREE ? free * 2 / 3 : free - 1) {
             Frame gathered = frame(days, List.of(), progress, 0, free)
                     .together(before, studio.time().longestMin());
-            if (placer.plain(gathered, new Patience(progress)).isPresent()) {
-                Optional<Schedule.Found> found =
-                        placer.place(gathered, searchMs(gathered), progress).found();
+            Optional<int[]> plain = placer.plain(gathered, new Patience(progress));
+            if (plain.isPresent()) {
+                Optional<Schedule.Found> found = placer.place(gathered, plain, searchMs(gathered), progress)
+                        .found();
                 if (found.isPresent()) {
                     return Optional.of(made(gathered, found.get(), free));
                 }

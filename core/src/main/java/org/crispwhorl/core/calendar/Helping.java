@@ -32,18 +32,35 @@ final class Helping {
 
     /** What would help that is changed of an order, or of the studio's time. */
     List<Calendar.Help> of(int order, LocalDateTime handOver, double spareTimeH) {
-        StudioTime everyDay = time.withEveryDay();
         Stream<Stream<Calendar.Help>> kinds = Stream.of(
                 Stream.of(withSpareTime(spareTimeH)).filter(help -> spareTimeH > SMALL_SPARE_TIME_H),
-                Arrays.stream(EVENINGS_H)
-                        .filter(h -> h > time.eveningH())
-                        .mapToObj(h -> with("work up to " + Math.round(h) + " h in the evening", time.withEveningH(h))),
-                Stream.of(with("work every day of the week", everyDay)).filter(help -> !everyDay.equals(time)),
-                Stream.of(with("work with a second pair of hands", time.withMakers(2)))
-                        .filter(help -> time.makers() == 1),
+                evenings(time),
+                daysOff(time),
+                secondPair(time),
                 Arrays.stream(LATER_DAYS).mapToObj(days -> later(handOver, days)));
         return kinds.flatMap(kind -> kind.filter(help -> works(order, help)).findFirst().stream())
                 .toList();
+    }
+
+    /** Other times of the studio, the smallest change of each kind. */
+    static Stream<Calendar.Help> times(StudioTime time) {
+        return Stream.of(evenings(time), daysOff(time), secondPair(time)).flatMap(kind -> kind.findFirst().stream());
+    }
+
+    private static Stream<Calendar.Help> evenings(StudioTime time) {
+        return Arrays.stream(EVENINGS_H)
+                .filter(h -> h > time.eveningH())
+                .mapToObj(h -> with("work up to " + Math.round(h) + " h in the evening", time.withEveningH(h)));
+    }
+
+    private static Stream<Calendar.Help> daysOff(StudioTime time) {
+        StudioTime everyDay = time.withEveryDay();
+        return Stream.of(with("work every day of the week", everyDay)).filter(help -> !everyDay.equals(time));
+    }
+
+    private static Stream<Calendar.Help> secondPair(StudioTime time) {
+        return Stream.of(with("work with a second pair of hands", time.withMakers(2)))
+                .filter(help -> time.makers() == 1);
     }
 
     private boolean works(int order, Calendar.Help help) {
@@ -61,7 +78,7 @@ final class Helping {
                 Optional.of(SMALL_SPARE_TIME_H));
     }
 
-    private static Calendar.Help later(LocalDateTime handOver, int days) {
+    static Calendar.Help later(LocalDateTime handOver, int days) {
         return new Calendar.Help(
                 days == 1 ? "hand it over a day later" : "hand it over " + days + " days later",
                 Optional.empty(),

@@ -4,12 +4,12 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -40,6 +40,9 @@ public record InOneGo(
     /** More things than these are told by the first and the last. */
     private static final int TOLD = 6;
 
+    private static final Predicate<String> PLURAL =
+            Pattern.compile("^(?!the ).*(s|leaves)$").asMatchPredicate();
+
     public InOneGo {
         uids = List.copyOf(uids);
     }
@@ -61,9 +64,7 @@ public record InOneGo(
                 .orElseThrow();
         return new InOneGo(
                 first.uid(),
-                tasks.size() == 1
-                        ? numbered(first.task(), first.batch(), first.of())
-                        : name(tasks.stream().map(Calendar.PlacedTask::task).toList()),
+                name(tasks) + forFlowers(tasks),
                 tasks.stream().map(Calendar.PlacedTask::species).distinct().collect(Collectors.joining(", ")),
                 first.from(),
                 first.done() ? last : whole(last),
@@ -79,25 +80,40 @@ public record InOneGo(
         return over == 0 ? moment : moment.plus((long) Axis.SLOT_MIN - over, ChronoUnit.MINUTES);
     }
 
-    private static String numbered(String task, int batch, int of) {
-        return task + (of > 1 ? ", " + batch + " of " + of : "");
+    /** For how many flowers, where all of it is for the same; for which of them, where it is not for all. */
+    private static String forFlowers(List<Calendar.PlacedTask> tasks) {
+        Calendar.PlacedTask one = tasks.get(0);
+        if (one.flowers() == 0 || tasks.stream().anyMatch(s -> !s.line().equals(one.line()))) {
+            return tasks.size() == 1 && one.of() > 1 ? ", " + one.batch() + " of " + one.of() : "";
+        }
+        int all = one.flowers();
+        int first = all;
+        int last = 1;
+        for (Calendar.PlacedTask s : tasks) {
+            first = Math.min(first, (s.batch() - 1) * all / s.of() + 1);
+            last = Math.max(last, (s.batch() * all + s.of() - 1) / s.of());
+        }
+        if (first == 1 && last == all) {
+            return all == 1 ? ", for one flower" : ", for " + all + " flowers";
+        }
+        return (first == last ? ", for flower " + first : ", for flowers " + first + " to " + last) + " of " + all;
     }
 
-    private static String name(List<String> tasks) {
-        Map<String, Set<String>> things = new LinkedHashMap<>();
-        for (String task : tasks) {
+    private static String name(List<Calendar.PlacedTask> tasks) {
+        Map<String, Map<String, Integer>> things = new LinkedHashMap<>();
+        for (Calendar.PlacedTask s : tasks) {
             Optional<String> verb = VERBS.stream()
-                    .filter(v -> task.startsWith(v + " ") && !task.contains(","))
+                    .filter(v -> s.task().startsWith(v + " ") && !s.task().contains(","))
                     .findFirst();
-            String thing = verb.map(v -> task.substring(v.length() + 1)).orElse("");
-            things.computeIfAbsent(verb.orElse(task), v -> new LinkedHashSet<>())
-                    .add(thing);
+            String thing = verb.map(v -> s.task().substring(v.length() + 1)).orElse("");
+            things.computeIfAbsent(verb.orElse(s.task()), v -> new LinkedHashMap<>())
+                    .merge(thing, several(s) ? s.pieces() : 0, Integer::sum);
         }
         List<String> clauses = new ArrayList<>();
         List<String> verbs = new ArrayList<>();
         String last = null;
-        for (Map.Entry<String, Set<String>> one : things.entrySet()) {
-            String to = listed(List.copyOf(one.getValue()));
+        for (Map.Entry<String, Map<String, Integer>> one : things.entrySet()) {
+            String to = listed(counted(one.getValue()));
             if (!to.equals(last) && last != null) {
                 clauses.add(clause(verbs, last));
                 verbs.clear();
@@ -107,6 +123,18 @@ public record InOneGo(
         }
         clauses.add(clause(verbs, last));
         return String.join("; ", clauses);
+    }
+
+    /** Whether more than one goes through the hands for a flower: of what is one by itself there are as many as flowers. */
+    private static boolean several(Calendar.PlacedTask task) {
+        return task.pieces() * task.of() > task.flowers();
+    }
+
+    /** The things with how many of them. */
+    private static List<String> counted(Map<String, Integer> things) {
+        return things.entrySet().stream()
+                .map(e -> e.getValue() > 1 && PLURAL.test(e.getKey()) ? e.getValue() + " " + e.getKey() : e.getKey())
+                .toList();
     }
 
     private static String clause(List<String> verbs, String to) {

@@ -1,13 +1,18 @@
 package org.crispwhorl.core.calendar;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.drying.Spread;
 import org.crispwhorl.core.solver.Schedule;
@@ -18,9 +23,14 @@ import org.crispwhorl.core.solver.Schedule;
  *
  * @param inHundred times in a hundred that everything is ready when it has to be
  * @param tightest what is behind most often where it is not; none where that never happens
+ * @param lost what becomes of that where a whole day of work is lost, day by day
  */
-public record Odds(int inHundred, Optional<String> tightest) {
+public record Odds(int inHundred, Optional<String> tightest, List<LostDay> lost) {
     private static final int RUNS = 2000;
+
+    /** Runs for each day that may be lost. */
+    private static final int RUNS_A_DAY = 200;
+
     private static final long SEED = 59;
 
     /** Spread of how quick hands are on the day, of all work and of a kind of work, as the deviation of the logarithm. */
@@ -42,11 +52,24 @@ public record Odds(int inHundred, Optional<String> tightest) {
 
     private static final int NOT_YET = -1;
 
+    private static final int[] NONE = {-1, -1};
+
     /** Whoever loses half a day is back after so many slots. */
     private static final int HALF_DAY = Axis.ofHours(12);
 
     /** Nothing is put off further than this, slots. */
     private static final int FAR = Axis.ofHours(60 * 24);
+
+    public Odds {
+        lost = List.copyOf(lost);
+    }
+
+    /**
+     * A day on which no work is done although there should be.
+     *
+     * @param inHundred times in a hundred that everything is ready nevertheless
+     */
+    public record LostDay(LocalDate day, int inHundred) {}
 
     /**
      * @param hours when hands may work, beyond the end of the plan too
@@ -57,9 +80,28 @@ public record Odds(int inHundred, Optional<String> tightest) {
         Runs runs = new Runs(frame, starts, hours, ready);
         Random random = new Random(SEED);
         for (int i = 0; i < RUNS; i++) {
-            runs.run(random);
+            runs.run(random, runs.perhapsLost(random));
         }
-        return IntStream.range(0, ready.size()).mapToObj(runs::told).toList();
+        Map<LocalDate, Runs> lost = new TreeMap<>();
+        for (LocalDate day : runs.days()) {
+            Runs without = new Runs(frame, starts, hours, ready);
+            int[] all = {
+                frame.axis().floor(day.atStartOfDay()),
+                frame.axis().floor(day.plusDays(1).atStartOfDay())
+            };
+            for (int i = 0; i < RUNS_A_DAY; i++) {
+                without.run(random, all);
+            }
+            lost.put(day, without);
+        }
+        return IntStream.range(0, ready.size())
+                .mapToObj(k -> new Odds(
+                        runs.inHundred(k),
+                        runs.tightest(k),
+                        lost.entrySet().stream()
+                                .map(e -> new LostDay(e.getKey(), e.getValue().inHundred(k)))
+                                .toList()))
+                .toList();
     }
 
     /** The same plan gone through again and again. */
@@ -72,6 +114,7 @@ public record Odds(int inHundred, Optional<String> tightest) {
         private final int[] half;
         private final Windows hours;
         private final int[] inTime;
+        private int gone;
         private final List<Map<Integer, Integer>> behind = new ArrayList<>();
 
         Runs(Frame frame, int[] starts, Windows hours, List<Integer> ready) {
@@ -91,10 +134,22 @@ public record Odds(int inHundred, Optional<String> tightest) {
             ready.forEach(r -> behind.add(new HashMap<>()));
         }
 
-        void run(Random random) {
-            int[] lost = random.nextDouble() < LOST && !order.isEmpty()
+        /** The days with work on them. */
+        Collection<LocalDate> days() {
+            return order.stream()
+                    .map(i -> frame.axis().at(starts[i]).toLocalDate())
+                    .collect(Collectors.toCollection(TreeSet::new));
+        }
+
+        /** Now and then the half-day of some sitting. */
+        int[] perhapsLost(Random random) {
+            return random.nextDouble() < LOST && !order.isEmpty()
                     ? halfOf(starts[order.get(random.nextInt(order.size()))])
-                    : new int[] {-1, -1};
+                    : NONE;
+        }
+
+        void run(Random random, int[] lost) {
+            gone++;
             OneRun run = new OneRun(random, lost);
             run.through();
             for (int k = 0; k < ready.size(); k++) {
@@ -115,13 +170,14 @@ public record Odds(int inHundred, Optional<String> tightest) {
             return new int[] {half[h], h + 1 < half.length ? Math.min(half[h + 1], over) : over};
         }
 
-        Odds told(int k) {
-            return new Odds(
-                    (int) Math.floor(100.0 * inTime[k] / RUNS),
-                    behind.get(k).entrySet().stream()
-                            .max(Map.Entry.<Integer, Integer>comparingByValue()
-                                    .thenComparing(Map.Entry.comparingByKey()))
-                            .map(e -> named(e.getKey())));
+        int inHundred(int k) {
+            return (int) Math.floor(100.0 * inTime[k] / gone);
+        }
+
+        Optional<String> tightest(int k) {
+            return behind.get(k).entrySet().stream()
+                    .max(Map.Entry.<Integer, Integer>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                    .map(e -> named(e.getKey()));
         }
 
         /** A sitting by what it begins with. */

@@ -141,6 +141,8 @@ final class PlacedTasks {
                     batch.task().doing(),
                     batch.number() + 1,
                     batch.of(),
+                    batch.flowers(),
+                    batch.pieces(),
                     from[i],
                     to[i],
                     told[i],

@@ -23,8 +23,13 @@ import org.crispwhorl.core.solver.Schedule;
  * @param pins where batches stay, by their key
  * @param stood where they stood in the plan that this one takes the place of
  * @param elsewhere work on other orders
+ * @param searches whether it is searched for the best; else the plain plan is enough
  */
-record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood, List<Calendars.Elsewhere> elsewhere) {
+record Placer(
+        Map<String, LocalDateTime> pins,
+        Map<String, LocalDateTime> stood,
+        List<Calendars.Elsewhere> elsewhere,
+        boolean searches) {
     /** What a change of work costs. */
     private static final int SAME_LINE_AND_KIND = 1;
 
@@ -38,11 +43,11 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
     private static final int SHORT_SLOTS = 2;
 
     /** With nothing pinned, and nothing that was there before. */
-    static final Placer FREE = new Placer(Map.of(), Map.of(), List.of());
+    static final Placer FREE = new Placer(Map.of(), Map.of(), List.of(), true);
 
     /** The same with nothing pinned. */
     Placer unpinned() {
-        return new Placer(Map.of(), stood, elsewhere);
+        return new Placer(Map.of(), stood, elsewhere, searches);
     }
 
     /** A plain plan; none where it finds none. */
@@ -58,6 +63,15 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
      * @param ms it may think so long, as a search counts it
      */
     Schedule.Answer place(Frame frame, long ms, Progress progress) {
+        return place(frame, plain(frame, new Patience(progress)), ms, progress);
+    }
+
+    /**
+     * Places it.
+     *
+     * @param plain the plain plan of it; none where there is none
+     */
+    Schedule.Answer place(Frame frame, Optional<int[]> plain, long ms, Progress progress) {
         if (frame.spans().tooShort() > 0
                 || frame.tooLate()
                 || frame.lateAlready().isPresent()) {
@@ -65,7 +79,6 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
         }
         List<Sitting> sittings = frame.sittings();
         Patience patience = new Patience(progress);
-        Optional<int[]> plain = plain(frame, patience);
         if (!ExactSolver.there() || patience.getAsBoolean()) {
             return new Schedule.Answer(plain.map(p -> unproved(frame, p)), false);
         }
@@ -76,16 +89,21 @@ record Placer(Map<String, LocalDateTime> pins, Map<String, LocalDateTime> stood,
                 ms,
                 () -> !progress.goesOn(Math.min(1, (System.nanoTime() - begun) / 1e6 / ms / Schedule.PASSES), told[0]));
         Optional<int[]> first = plain.map(starts -> inOrder(sittings, starts));
+        if (!searches) {
+            return new Schedule.Answer(kept(problem, first, plain).map(p -> unproved(frame, p)), false);
+        }
         Schedule.Answer answer =
                 Schedule.place(problem, first, budget, used -> told[0] = "best so far: " + used + " half-days of work");
         // The plain plan keeps everything by itself; its batches need not follow each other by their numbers.
         return answer.found().isPresent() || answer.cannot()
                 ? answer
-                : new Schedule.Answer(
-                        first.filter(starts -> Schedule.keeps(problem, starts))
-                                .or(() -> pins.isEmpty() ? plain : Optional.empty())
-                                .map(starts -> unproved(frame, starts)),
-                        false);
+                : new Schedule.Answer(kept(problem, first, plain).map(starts -> unproved(frame, starts)), false);
+    }
+
+    /** A plain plan, sorted where it keeps everything then too; as it is only where nothing is pinned, which it does not know of. */
+    private Optional<int[]> kept(Schedule.Problem problem, Optional<int[]> sorted, Optional<int[]> plain) {
+        return sorted.filter(starts -> Schedule.keeps(problem, starts))
+                .or(() -> pins.isEmpty() ? plain : Optional.empty());
     }
 
     /** What the solver is asked. */

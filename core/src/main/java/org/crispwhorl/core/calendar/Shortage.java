@@ -45,7 +45,8 @@ final class Shortage {
         return !progress.stopped() && placer.place(frame, ms, progress).found().isPresent();
     }
 
-    private static String time(Frame frame) {
+    /** What there is too little time for. */
+    static String time(Frame frame) {
         if (frame.tooLate()) {
             return "The hand-over less its time to spare lies before now.";
         }

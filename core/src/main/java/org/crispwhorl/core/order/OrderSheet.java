@@ -163,6 +163,21 @@ public record OrderSheet(
             return new OrderTask(line, species, task.gated(gates), flowers, pieces, labourMin, held, driesIn);
         }
 
+        /** The same where there is so much of something that it takes. */
+        private OrderTask owning(String tool, int owned) {
+            return new OrderTask(
+                    line,
+                    species,
+                    task,
+                    flowers,
+                    pieces,
+                    labourMin,
+                    held.stream()
+                            .map(h -> h.tool().equals(tool) ? new Held(tool, owned, h.wanted(), h.hours()) : h)
+                            .toList(),
+                    driesIn);
+        }
+
         /** The same work on some more pieces, what it takes by their share. */
         public OrderTask again(String id, int more) {
             double share = (double) more / pieces;
@@ -193,6 +208,11 @@ public record OrderSheet(
 
     /** What must have happened to the flowers of a line before they leave. */
     public record HandOverGate(String line, Plan.Gate gate) {}
+
+    /** The same where there is so much of something that its tasks take. */
+    public OrderSheet owning(String tool, int owned) {
+        return with(tasks.stream().map(t -> t.owning(tool, owned)).toList());
+    }
 
     /** The same with other tasks. */
     public OrderSheet with(List<OrderTask> others) {

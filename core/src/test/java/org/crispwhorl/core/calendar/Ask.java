@@ -182,6 +182,16 @@ final class Ask {
         return Calendars.of(asked(), studio(), progress);
     }
 
+    /** The plan that is shown at once. */
+    Calendar quick() {
+        return Calendars.quick(asked(), studio(), progress);
+    }
+
+    /** What makes it likelier, of what may be changed of the studio's time, the hand-over and the tools. */
+    Bettering.WhatBetters better() {
+        return Bettering.of(asked(), studio(), List.of(), progress);
+    }
+
     /** This order and others at once, in this one's studio. */
     List<Calendar> togetherWith(Ask... others) {
         return Calendars.together(

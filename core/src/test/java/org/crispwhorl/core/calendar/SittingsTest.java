@@ -112,7 +112,13 @@ public class SittingsTest {
                 told.stream()
                         .anyMatch(s -> s.name().startsWith("Dust ") && s.name().contains(" and ")),
                 told.toString());
-        assertTrue(told.stream().anyMatch(s -> s.name().endsWith("finish and box the flower")), told.toString());
+        assertTrue(
+                told.stream().anyMatch(s -> s.name().endsWith("finish and box the flower, for 3 flowers")),
+                told.toString());
+        assertTrue(
+                told.stream()
+                        .anyMatch(s -> s.name().equals("Make centre, 15 petals, 9 leaves and calyx, for 3 flowers")),
+                told.toString());
         told.forEach(s -> assertEquals(s.to().getMinute() % Axis.SLOT_MIN, 0, s.toString()));
         assertEquals(
                 told.stream().mapToInt(s -> s.uids().size()).sum(),

@@ -1,19 +1,13 @@
 package org.crispwhorl.core.order;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
-import static org.testng.Assert.expectThrows;
 
-import java.time.LocalDateTime;
-import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.Close;
 import org.crispwhorl.core.Garden;
 import org.crispwhorl.core.colour.Colouring;
-import org.crispwhorl.core.drying.Room;
-import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.paste.Paste;
 import org.crispwhorl.core.species.Attachment;
 import org.crispwhorl.core.species.Lining;
@@ -28,17 +22,10 @@ import org.crispwhorl.core.work.Operation;
 import org.testng.annotations.Test;
 
 public class OrderTest {
-    private static final LocalDateTime SATURDAY = LocalDateTime.of(2030, 6, 15, 10, 0);
-    private static final WorkingDays DAYS = WorkingDays.USUAL;
-
     private static OrderSheet sheet(int roses, int buds) {
         return OrderSheet.of(
                 List.of(OrderSheet.Line.of(Garden.rose(), roses), OrderSheet.Line.of(Garden.bud(), buds)),
                 Conditions.USUAL);
-    }
-
-    private static BackwardPlan plan(OrderSheet sheet, double spareTimeH) {
-        return BackwardPlan.of(sheet, SATURDAY, spareTimeH, DAYS);
     }
 
     @Test
@@ -88,110 +75,10 @@ public class OrderTest {
     }
 
     @Test
-    public void everythingIsDoneBeforeTheHandOverLessItsMargin() {
-        for (double margin : new double[] {0, 12, 48}) {
-            BackwardPlan plan = plan(sheet(3, 2), margin);
-            assertTrue(plan.possible());
-            LocalDateTime latest = SATURDAY.minusHours((long) margin);
-            plan.sittings().forEach(s -> assertFalse(s.to().isAfter(latest), s.toString()));
-        }
-    }
-
-    @Test
-    public void handsWorkOnlyInTheirHours() {
-        for (BackwardPlan.Sitting s : plan(sheet(6, 4), 12).sittings()) {
-            assertFalse(s.from().toLocalTime().isBefore(DAYS.from()), s.toString());
-            assertFalse(s.to().toLocalTime().isAfter(DAYS.to()), s.toString());
-            assertEquals(s.from().toLocalDate(), s.to().toLocalDate());
-        }
-    }
-
-    @Test
-    public void handsDoOneThingAtATime() {
-        LocalDateTime free = LocalDateTime.MIN;
-        for (BackwardPlan.Sitting s : plan(sheet(6, 4), 12).sittings()) {
-            assertFalse(s.from().isBefore(free), s.toString());
-            free = s.to();
-        }
-    }
-
-    @Test
-    public void allTheHandsAreInThePlan() {
-        OrderSheet sheet = sheet(6, 4);
-        long planned = plan(sheet, 12).sittings().stream()
-                .mapToLong(BackwardPlan.Sitting::minutes)
-                .sum();
-        assertEquals(planned, sheet.labourMin(), sheet.tasks().size());
-    }
-
-    @Test
-    public void everyGateOfThePlanIsKept() {
-        for (var species : List.of(Garden.rose(), Garden.bud())) {
-            OrderSheet sheet = OrderSheet.of(List.of(OrderSheet.Line.of(species, 3)), Conditions.USUAL);
-            BackwardPlan plan = plan(sheet, 12);
-            for (OrderSheet.OrderTask task : sheet.tasks()) {
-                LocalDateTime start = of(plan, task.task().name()).get(0).from();
-                for (var gate : task.task().gates()) {
-                    LocalDateTime ready =
-                            end(plan, sheet, gate.afterTask()).plusMinutes((long) Math.floor(60 * gate.waitH()));
-                    assertFalse(start.isBefore(ready), task.task().id() + " after " + gate.afterTask());
-                }
-            }
-        }
-    }
-
-    private static LocalDateTime end(BackwardPlan plan, OrderSheet sheet, String taskId) {
-        String name = sheet.tasks().stream()
-                .filter(t -> t.task().id().equals(taskId))
-                .findFirst()
-                .orElseThrow()
-                .task()
-                .name();
-        List<BackwardPlan.Sitting> all = of(plan, name);
-        return all.get(all.size() - 1).to();
-    }
-
-    private static List<BackwardPlan.Sitting> of(BackwardPlan plan, String name) {
-        return plan.sittings().stream().filter(s -> s.task().equals(name)).toList();
-    }
-
-    @Test
-    public void aLongerMarginBeginsEarlier() {
-        assertTrue(plan(sheet(3, 2), 48)
-                .starts()
-                .orElseThrow()
-                .isBefore(plan(sheet(3, 2), 0).starts().orElseThrow()));
-    }
-
-    @Test
-    public void inARoomInWhichNothingDriesThereIsNoPlan() {
-        OrderSheet sheet = OrderSheet.of(
-                List.of(OrderSheet.Line.of(Garden.rose(), 2)),
-                Conditions.USUAL.withRoom(new Room(20, 80, new Room.Air.Still())));
-        BackwardPlan plan = plan(sheet, 12);
-        assertFalse(plan.possible());
-        assertTrue(plan.sittings().isEmpty());
-    }
-
-    @Test
-    public void manyFlowersAtOnceWouldDryPastBending() {
-        OrderSheet two = OrderSheet.of(List.of(OrderSheet.Line.of(Garden.bud(), 1)), Conditions.USUAL);
-        assertTrue(plan(two, 12).missed().isEmpty(), plan(two, 12).missed().toString());
-        OrderSheet many = OrderSheet.of(List.of(OrderSheet.Line.of(Garden.bud(), 40)), Conditions.USUAL);
-        assertFalse(plan(many, 12).missed().isEmpty());
-        plan(many, 12).missed().forEach(m -> assertTrue(m.waitH() > m.atMostH()));
-    }
-
-    @Test
     public void anEmptyOrderTakesNothing() {
         OrderSheet sheet = OrderSheet.of(List.of(), Conditions.USUAL);
         assertEquals(sheet.labourMin(), 0.0);
-        assertTrue(plan(sheet, 12).starts().isEmpty());
-    }
-
-    @Test
-    public void aDayThatEndsBeforeItBeginsIsRefused() {
-        expectThrows(InvalidValue.class, () -> new WorkingDays(LocalTime.of(17, 0), LocalTime.of(9, 0)));
+        assertTrue(sheet.tasks().isEmpty());
     }
 
     private static OrderSheet sheet(Species species, int count) {

@@ -4,6 +4,7 @@ import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.Arrays;
@@ -230,6 +231,8 @@ public final class CraftSchema {
             node.put("type", "string").put("format", "date-time");
         } else if (raw == LocalDateTime.class) {
             node.put("type", "string").put("format", "date-time-local");
+        } else if (raw == LocalDate.class) {
+            node.put("type", "string").put("format", "date");
         } else if (raw == LocalTime.class) {
             node.put("type", "string").put("format", "time");
         } else if (raw == boolean.class || raw == Boolean.class) {

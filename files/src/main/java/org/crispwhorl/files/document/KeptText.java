@@ -63,7 +63,8 @@ public final class KeptText<T> {
                     KeptText::inThisZone,
                     OldNames::lift,
                     KeptText::namedLines,
-                    KeptText::withoutSittings));
+                    KeptText::withoutSittings,
+                    KeptText::uncounted));
 
     /** What was measured or noted at the bench. */
     public static final KeptText<BenchRecord> SAID =
@@ -198,6 +199,17 @@ public final class KeptText<T> {
             calendar.put("freeHalfDays", 0);
             calendar.remove(List.of("proved", "atLatest"));
             calendar.path("tasks").forEach(task -> ((ObjectNode) task).put("sitting", 0));
+        }
+        return body;
+    }
+
+    /** Of work it was not kept how many pieces of how many flowers it is, nor of a plan what becomes of it where a day is lost. */
+    private static JsonNode uncounted(JsonNode body) {
+        body.path("calendar")
+                .path("tasks")
+                .forEach(task -> ((ObjectNode) task).put("flowers", 0).put("pieces", 0));
+        if (body.path("calendar").path("odds") instanceof ObjectNode odds) {
+            odds.putArray("lost");
         }
         return body;
     }

@@ -1,6 +1,7 @@
 package org.crispwhorl.files.ical;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
@@ -17,6 +18,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.crispwhorl.core.calendar.Calendar;
+import org.crispwhorl.core.calendar.CalendarPlacedTaskBuilder;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.InOneGo;
 import org.crispwhorl.core.calendar.Planned;
@@ -221,7 +223,13 @@ public class CalendarIcsTest {
                 List.of(),
                 List.of(),
                 new Calendar(
-                        now.tasks().stream().map(s -> s.inSitting(0)).toList(),
+                        now.tasks().stream()
+                                .map(s -> CalendarPlacedTaskBuilder.builder(s)
+                                        .sitting(0)
+                                        .flowers(0)
+                                        .pieces(0)
+                                        .build())
+                                .toList(),
                         now.begins(),
                         0,
                         Optional.empty(),
@@ -232,12 +240,27 @@ public class CalendarIcsTest {
                 Published.FIRST);
         String version7 = KeptText.PLANNED
                 .write(planned)
-                .replaceAll("\"sitting\":\\d+,|\"odds\":\\{[^}]*\\},", "")
+                .replaceAll("\"(sitting|flowers|pieces)\":\\d+,", "")
+                .replaceAll("\"odds\":\\{.*?\\]\\},", "")
                 .replace("\"freeHalfDays\":2,", "\"proved\":true,\"atLatest\":\"2030-06-12T09:00:00\",")
-                .replace("/planned\",\"version\":8", "/planned\",\"version\":7");
+                .replace("/planned\",\"version\":9", "/planned\",\"version\":7");
         assertTrue(version7.contains("proved") && !version7.contains("sitting\""));
         assertEquals(KeptText.PLANNED.read(version7), alone);
         assertEquals(InOneGo.of(alone.calendar()).size(), now.tasks().size(), "each piece of work by itself");
+        String version8 = KeptText.PLANNED
+                .write(planned)
+                .replaceAll("\"(flowers|pieces)\":\\d+,", "")
+                .replaceAll(",\"lost\":\\[.*?\\]", "")
+                .replace("/planned\",\"version\":9", "/planned\",\"version\":8");
+        Calendar uncounted = KeptText.PLANNED.read(version8).calendar();
+        assertEquals(
+                uncounted.tasks().stream().map(Calendar.PlacedTask::sitting).toList(),
+                now.tasks().stream().map(Calendar.PlacedTask::sitting).toList());
+        assertEquals(
+                uncounted.odds().orElseThrow().inHundred(),
+                now.odds().orElseThrow().inHundred());
+        assertTrue(uncounted.odds().orElseThrow().lost().isEmpty());
+        assertFalse(InOneGo.of(uncounted).get(0).name().contains(", for"), "what is not known is not told");
         LocalDateTime here = LocalDateTime.ofInstant(planned.at(), ZoneId.systemDefault());
         assertEquals(
                 KeptText.PLANNED.read(version7.replace("\"at\":\"" + planned.at() + "\"", "\"at\":\"" + here + "\"")

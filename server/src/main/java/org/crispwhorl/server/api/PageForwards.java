@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class PageForwards {
     @GetMapping({
+        "/today",
         "/shelf",
         "/plate/{id}",
         "/plate/{id}/method",

@@ -15,6 +15,7 @@ import java.util.stream.IntStream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.bench.Broken;
 import org.crispwhorl.core.bench.Underway;
+import org.crispwhorl.core.calendar.Bettering;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Done;
@@ -22,8 +23,10 @@ import org.crispwhorl.core.calendar.Overlap;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.Published;
 import org.crispwhorl.core.calendar.StudioTime;
+import org.crispwhorl.core.calendar.Today;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
+import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.studio.Conditions;
@@ -37,6 +40,7 @@ import org.crispwhorl.server.choices.Choice;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.journal.BenchJournal;
+import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.order.Reckoned;
 import org.crispwhorl.server.room.StudioRoom;
@@ -113,7 +117,73 @@ public class Days {
 
     /** Makes the calendars of orders anew and at once, outside of any transaction: one each, in their order. */
     public List<Planned> made(List<Asked> asked, StudioTime time, List<Elsewhere> elsewhere, Progress progress) {
-        LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
+        return made(asked, time, elsewhere, Calendars::together, progress);
+    }
+
+    /** Makes a plain calendar of an order, by the same rules, in a moment. */
+    Planned quick(Asked asked, StudioTime time, List<Elsewhere> elsewhere, Progress progress) {
+        return made(
+                        List.of(asked),
+                        time,
+                        elsewhere,
+                        (sheets, studio, watched) -> List.of(Calendars.quick(sheets.get(0), studio, watched)),
+                        progress)
+                .get(0);
+    }
+
+    /** What would make it likelier that an order is ready in time, each tried in a moment. */
+    Bettering.WhatBetters better(Asked asked, StudioTime time, List<Elsewhere> elsewhere, Progress progress) {
+        Kit today = conditions.kit();
+        List<Bettering.Otherwise> fewer = new ArrayList<>();
+        List<Order.OrderLine> lines = asked.work().order().lines();
+        for (int i = 0; i < lines.size(); i++) {
+            int one = i;
+            if (lines.get(i).flowers() > 1 && asked.work().unreadable().isEmpty()) {
+                List<Integer> counts = IntStream.range(0, lines.size())
+                        .mapToObj(k -> lines.get(k).flowers() - (k == one ? 1 : 0))
+                        .toList();
+                fewer.add(new Bettering.Otherwise(
+                        "make one " + asked.work().lines().get(i).species().name() + " fewer",
+                        added(asked.counting(counts), today, Progress.UNWATCHED)));
+            }
+        }
+        return Bettering.of(
+                added(asked, today, progress.part(0, SHEET)), studio(time, elsewhere), fewer, progress.part(SHEET, 1));
+    }
+
+    private Calendars.Studio studio(StudioTime time, List<Elsewhere> elsewhere) {
+        return new Calendars.Studio(
+                air.course(), time, elsewhere.stream().map(Elsewhere::taken).toList(), now(), clock.getZone());
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
+    }
+
+    /** What is to be done now and next of all orders that are to be delivered, what dries, and what was promised. */
+    @Transactional(readOnly = true)
+    public Today today(List<OrderController.OrderCard> open) {
+        return Today.of(
+                open.stream()
+                        .map(order -> new Today.Going(
+                                order.id().toString(),
+                                order.order().name(),
+                                order.order().handOver(),
+                                last(order.id()),
+                                journal.works(order.id()).stream()
+                                        .flatMap(w -> w.over(clock.getZone()).stream())
+                                        .toList()))
+                        .toList(),
+                now());
+    }
+
+    /** How orders that are added up are placed in the studio's time. */
+    private interface Placing {
+        List<Calendar> of(List<Calendars.Asked> sheets, Calendars.Studio studio, Progress progress);
+    }
+
+    private List<Planned> made(
+            List<Asked> asked, StudioTime time, List<Elsewhere> elsewhere, Placing placing, Progress progress) {
         Room set = room.now();
         RoomAhead ahead = choices.now(Choice.AHEAD);
         Kit today = conditions.kit();
@@ -122,12 +192,11 @@ public class Days {
             double share = SHEET / asked.size();
             sheets.add(added(asked.get(i), today, progress.part(i * share, (i + 1) * share)));
         }
-        Calendars.Studio studio = new Calendars.Studio(
-                air.course(), time, elsewhere.stream().map(Elsewhere::taken).toList(), now, clock.getZone());
-        List<Calendar> calendars = Calendars.together(sheets, studio, progress.part(SHEET, 1));
+        Calendars.Studio studio = studio(time, elsewhere);
+        List<Calendar> calendars = placing.of(sheets, studio, progress.part(SHEET, 1));
         return IntStream.range(0, asked.size())
                 .mapToObj(i -> new Planned(
-                        now.atZone(clock.getZone()).toInstant(),
+                        studio.now().atZone(clock.getZone()).toInstant(),
                         asked.get(i).work().order(),
                         time,
                         Optional.of(set),

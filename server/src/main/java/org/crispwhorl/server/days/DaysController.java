@@ -114,6 +114,38 @@ public class DaysController {
         });
     }
 
+    @PostMapping("/quick")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    @ApiResponse(responseCode = "202")
+    @Operation(
+            operationId = "planDaysAtOnce",
+            summary =
+                    "Begin to make a plain calendar of an order as it is now, by the same rules and at once; it is never kept")
+    JobView quick(@PathVariable UUID id) {
+        String name = orders.get(id).order().name();
+        return jobs.start(
+                "The days of " + name + ", at once",
+                progress -> view(
+                        id,
+                        Optional.of(days.quick(
+                                days.asked(id), choices.now(Choice.TIME), days.elsewhere(List.of(id)), progress)),
+                        List.of()));
+    }
+
+    @PostMapping("/better")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    @ApiResponse(responseCode = "202")
+    @Operation(
+            operationId = "betterDays",
+            summary = "Begin to try what would make it likelier that an order is ready in time; nothing of it is kept")
+    JobView better(@PathVariable UUID id) {
+        String name = orders.get(id).order().name();
+        return jobs.start(
+                "What would better the days of " + name,
+                progress ->
+                        days.better(days.asked(id), choices.now(Choice.TIME), days.elsewhere(List.of(id)), progress));
+    }
+
     private DaysView view(UUID id, Optional<Planned> planned, List<String> changed) {
         List<Days.Elsewhere> elsewhere = days.elsewhere(List.of(id));
         return new DaysView(

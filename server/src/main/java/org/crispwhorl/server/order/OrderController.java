@@ -16,7 +16,6 @@ import java.util.UUID;
 import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
-import org.crispwhorl.core.order.BackwardPlan;
 import org.crispwhorl.core.order.MediumFit;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
@@ -110,11 +109,11 @@ public class OrderController {
     public record LeftOut(UUID speciesId, String name) {}
 
     /**
-     * What an order takes, and a plain plan of days.
+     * What an order takes.
      *
-     * @param leftOut species that are left out of both
+     * @param leftOut species that are left out of it
      */
-    public record OrderReckoning(OrderSheet sheet, BackwardPlan plan, List<LeftOut> leftOut) {}
+    public record OrderReckoning(OrderSheet sheet, List<LeftOut> leftOut) {}
 
     @GetMapping
     @Operation(operationId = "listOrders", summary = "All orders, by hand-over")
@@ -210,7 +209,7 @@ public class OrderController {
     }
 
     @GetMapping("/{id}/reckoning")
-    @Operation(operationId = "reckonOrder", summary = "What an order takes, and a plain plan of days")
+    @Operation(operationId = "reckonOrder", summary = "What an order takes")
     OrderReckoning reckon(@PathVariable UUID id) {
         return reckoned.of(orders.work(id));
     }

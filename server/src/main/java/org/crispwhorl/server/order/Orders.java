@@ -19,13 +19,11 @@ import org.crispwhorl.core.drawer.DrawerItem;
 import org.crispwhorl.core.drawer.Stock;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.order.Acceptance;
-import org.crispwhorl.core.order.BackwardPlan;
 import org.crispwhorl.core.order.Gathering;
 import org.crispwhorl.core.order.Materials;
 import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.order.UsingUp;
-import org.crispwhorl.core.order.WorkingDays;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.core.species.Species;
 import org.crispwhorl.core.studio.Conditions;
@@ -266,8 +264,7 @@ public class Orders {
 
         /** What the order takes. */
         OrderController.OrderReckoning reckoned(OrderSheet sheet) {
-            return new OrderController.OrderReckoning(
-                    sheet, BackwardPlan.of(sheet, order.handOver(), order.spareTimeH(), WorkingDays.USUAL), unreadable);
+            return new OrderController.OrderReckoning(sheet, unreadable);
         }
 
         /** Everything that the order takes, sorted as it leaves the drawer. */

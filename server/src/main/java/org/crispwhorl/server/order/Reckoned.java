@@ -25,7 +25,7 @@ public class Reckoned {
                 "sheet", new SheetOf(lines, conditions), progress, () -> OrderSheet.of(lines, conditions, progress));
     }
 
-    /** What an order takes, and a plain plan of days. */
+    /** What an order takes. */
     public OrderController.OrderReckoning of(Orders.Work work, Progress progress) {
         return work.reckoned(sheet(work.lines(), work.conditions(), progress));
     }

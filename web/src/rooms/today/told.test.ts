@@ -1,0 +1,15 @@
+import { describe, expect, it } from 'vitest'
+import { told } from './told'
+
+describe('a moment as it is said now', () => {
+  const now = '2030-06-10T10:00:00'
+  it('is so many minutes away where it is near', () => {
+    expect(told('2030-06-10T10:25:00', now)).toBe('in 25 min (10:25)')
+    expect(told('2030-06-10T09:50:00', now)).toBe('10 min ago (09:50)')
+    expect(told('2030-06-10T11:30:00', now)).toBe('in 1.5 h (11:30)')
+  })
+  it('is told by the clock on the same day and with its day on another', () => {
+    expect(told('2030-06-10T15:00:00', now)).toBe('15:00')
+    expect(told('2030-06-11T09:00:00', now)).toBe('Tuesday 11 June, 09:00')
+  })
+})
