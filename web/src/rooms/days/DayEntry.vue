@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { day as dayName, time as clock } from '../order/dates'
-import { type Day, hoursOn, matches, named, type Sitting } from './daysOf'
+import { type Day, hoursOn, matches, MINUTES_OF_A_DAY, minuteOf, named, type Sitting } from './daysOf'
+import SpeciesFace from '@/parts/SpeciesFace.vue'
 import DayStrip from './DayStrip.vue'
 
 /** One day: its strip of hours, and its work in words where it is open. */
@@ -20,6 +21,26 @@ const title = computed(() => dayName(`${props.day.date}T12:00`))
 /** What becomes of the plan where nothing is done on this day. */
 const lost = computed(() => props.planned.calendar.odds?.lost.find((l) => l.day === props.day.date))
 const found = (sitting: Sitting) => sitting.tasks.some((s) => matches(s, props.sought))
+/** Before the break at noon, and after it: what is done, how long that takes, and how long one pair of hands is there. */
+const NOON = '12:30'
+const halves = computed(() => {
+  const noon = minuteOf(props.day.date, `${props.day.date}T${props.planned.time.noon?.from ?? NOON}`)
+  const open = hoursOn(props.planned.time, props.day.date).filter((h) => h.first === 1)
+  return [
+    { name: 'before noon', from: 0, to: noon },
+    { name: 'after noon', from: noon, to: MINUTES_OF_A_DAY },
+  ].map(({ name, from, to }) => {
+    const own = props.day.sittings.filter((s) => minuteOf(props.day.date, s.from) >= from && minuteOf(props.day.date, s.from) < to)
+    return {
+      name,
+      sittings: own.filter(found),
+      taken: own.reduce((sum, s) => sum + minutes(s), 0),
+      there: open.reduce((sum, h) => sum + Math.max(0, Math.min(h.to, to) - Math.max(h.from, from)), 0),
+    }
+  })
+})
+const hours = (min: number) => `${(min / 60).toFixed(1)} h`
+const minutes = (sitting: Sitting) => minuteOf(props.day.date, sitting.to) - minuteOf(props.day.date, sitting.from)
 const pinned = (sitting: Sitting) => props.planned.pins.some((p) => sitting.uids.includes(p.uid))
 const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props.chosen)
 </script>
@@ -63,39 +84,50 @@ const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props
       class="mt-1"
       @choose="emit('choose', $event.uid)"
     />
-    <ul v-if="open" class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
-      <li v-for="s in day.sittings.filter(found)" :key="s.uid" data-sitting>
-        <button
-          type="button"
-          class="flex w-full gap-2 text-left hover:bg-sheet"
-          :class="{ 'bg-sheet': inIt(s) }"
-          :aria-pressed="inIt(s)"
-          @click="emit('choose', s.uid)"
-        >
-          <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
-          <span class="min-w-0"
-            ><span class="font-medium">{{ s.name }}</span>
-            <span class="text-note text-quiet italic"
-              >&ensp;{{ s.species }}{{ s.done ? ', done' : '' }}{{ s.evening ? ', in the evening' : ''
-              }}{{ pinned(s) ? ', pinned' : '' }}</span
-            ></span
-          >
-        </button>
-        <ol v-if="inIt(s) && s.tasks.length > 1" class="mb-1 ml-24 pl-2" :aria-label="`One after the other: ${s.name}`">
-          <li v-for="task in s.tasks" :key="task.uid">
+    <div v-if="open && day.sittings.length" class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
+      <section v-for="half in halves" :key="half.name" :aria-label="`${title}, ${half.name}`">
+        <h3 class="flex gap-2 text-note text-quiet">
+          <span class="flex-1">{{ half.name }}</span>
+          <span v-if="half.there">{{ hours(half.taken) }} of {{ hours(half.there) }}</span>
+        </h3>
+        <ul>
+          <li v-for="s in half.sittings" :key="s.uid" class="border-t border-line" data-sitting>
             <button
               type="button"
-              class="flex w-full gap-2 text-left text-note hover:underline"
-              :class="{ 'font-medium': task.uid === chosen }"
-              :aria-pressed="task.uid === chosen"
-              @click="emit('choose', task.uid)"
+              class="flex min-h-12 w-full items-center gap-3 py-1 text-left hover:bg-sheet"
+              :class="{ 'bg-sheet': inIt(s), 'text-quiet': s.done }"
+              :aria-pressed="inIt(s)"
+              @click="emit('choose', s.uid)"
             >
-              <span class="w-11 shrink-0 text-quiet tabular-nums">{{ clock(task.from) }}</span>
-              <span>{{ named(task) }}</span>
+              <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
+              <SpeciesFace class="size-9" :name="s.species" />
+              <span class="min-w-0 flex-1"
+                ><span class="font-medium">{{ s.name }}</span>
+                <span class="block text-note text-quiet italic"
+                  >{{ s.species }}{{ s.done ? ', done' : '' }}{{ s.evening ? ', in the evening' : ''
+                  }}{{ pinned(s) ? ', pinned' : '' }}</span
+                ></span
+              >
+              <span class="shrink-0 text-note text-quiet tabular-nums">{{ minutes(s) }} min</span>
             </button>
+            <ol v-if="inIt(s) && s.tasks.length > 1" class="mb-1 ml-24 pl-2" :aria-label="`One after the other: ${s.name}`">
+              <li v-for="task in s.tasks" :key="task.uid">
+                <button
+                  type="button"
+                  class="flex w-full gap-2 text-left text-note hover:underline"
+                  :class="{ 'font-medium': task.uid === chosen }"
+                  :aria-pressed="task.uid === chosen"
+                  @click="emit('choose', task.uid)"
+                >
+                  <span class="w-11 shrink-0 text-quiet tabular-nums">{{ clock(task.from) }}</span>
+                  <span>{{ named(task) }}</span>
+                </button>
+              </li>
+            </ol>
           </li>
-        </ol>
-      </li>
-    </ul>
+        </ul>
+        <p v-if="half.sittings.length === 0 && half.there && !sought" class="border-t border-line py-2 text-note text-quiet">free</p>
+      </section>
+    </div>
   </li>
 </template>

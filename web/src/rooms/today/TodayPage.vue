@@ -4,7 +4,7 @@ import { computed, onScopeDispose, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
-import FaceTile from '@/parts/FaceTile.vue'
+import SpeciesFace from '@/parts/SpeciesFace.vue'
 import { useClock } from '@/parts/useClock'
 import { day, localMinute, readable, time } from '../order/dates'
 import { told } from './told'
@@ -14,12 +14,8 @@ const EVERY_MS = 20_000
 const clock = useClock()
 const now = ref(localMinute(new Date(clock.now())))
 const today = useQuery({ queryKey: ['today'], queryFn: () => answered(api.GET('/api/today')), refetchInterval: EVERY_MS })
-const species = useQuery({ queryKey: ['species'], queryFn: () => answered(api.GET('/api/species')) })
 const ticking = setInterval(() => (now.value = localMinute(new Date(clock.now()))), 1000)
 onScopeDispose(() => clearInterval(ticking))
-
-const faces = computed(() => new Map((species.data.value ?? []).map((s) => [s.name, s])))
-const face = (name: string) => faces.value.get(name)?.drawn
 
 type NextSitting = Schemas['NextSitting']
 const dateOf = (n: NextSitting) => n.sitting.from.slice(0, 10)
@@ -38,6 +34,8 @@ const days = computed(() => {
 })
 /** The first that is not over: what hands go to now. */
 const first = computed(() => days.value[0]?.all[0])
+/** Orders of which something should be done by now. */
+const behind = computed(() => [...new Map(next.value.filter((n) => n.late).map((n) => [n.order, n])).values()])
 const drying = computed(() => today.data.value?.drying ?? [])
 const promises = computed(() => today.data.value?.promises ?? [])
 const buys = computed(() => promises.value.filter((p) => p.begins && p.begins > now.value).sort((a, b) => (a.begins! < b.begins! ? -1 : 1)))
@@ -67,14 +65,20 @@ const print = () => window.print()
         </p>
         <div v-for="d in days" :key="d.key" class="mb-5" :data-part="d.key">
           <h2 class="text-head">{{ d.title }}</h2>
+          <p v-if="d.key === 'late'" class="print:hidden" data-behind>
+            What is done by now stays done; the rest can be placed anew:
+            <template v-for="(o, i) in behind" :key="o.order"
+              >{{ i ? ', ' : ''
+              }}<RouterLink class="text-accent hover:underline" :to="`/orders/${o.order}/days`">{{ o.name }}</RouterLink></template
+            >.
+          </p>
           <ol>
             <li v-for="n in d.all" :key="n.order + n.sitting.uid" class="break-inside-avoid border-t border-line" data-next>
               <RouterLink
                 :to="{ path: `/orders/${n.order}/bench`, query: { work: n.begin } }"
                 class="flex min-h-14 items-center gap-4 py-1.5 hover:bg-sheet"
               >
-                <FaceTile v-if="face(n.sitting.species)" class="size-11 shrink-0" :drawn="face(n.sitting.species)!" name="" :lines="120" />
-                <span v-else class="size-11 shrink-0 border border-line" aria-hidden="true" />
+                <SpeciesFace class="size-11" :name="n.sitting.species" />
                 <span class="w-28 shrink-0 whitespace-nowrap tabular-nums" :class="{ 'font-medium': n === first }"
                   >{{ time(n.sitting.from) }}–{{ time(n.sitting.to) }}</span
                 >

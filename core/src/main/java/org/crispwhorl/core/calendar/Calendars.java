@@ -8,7 +8,6 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
@@ -27,20 +26,8 @@ import org.crispwhorl.core.species.Techniques;
  * kinds of work in each.
  */
 public final class Calendars {
-    /** How long a search may take, ms as it counts them, and how much longer for each sitting; and one that only asks whether a change helps. */
-    private static final long SEARCH_MS = 1_200;
-
-    private static final long SITTING_MS = 70;
-
+    /** How long a search may take that only asks whether a change helps, ms as it counts them. */
     private static final long TRY_MS = 1_000;
-
-    /** Half-days of work that are kept free at the end: at least so many, and more by so much for each half-day of work. */
-    private static final int LEAST_FREE = 2;
-
-    private static final double FREE_FOR_WORK = 0.15;
-
-    /** Hours of work in a half-day that is not too full. */
-    private static final double HALF_DAY_H = 3.4;
 
     /** How long it is looked for what would help, ms. */
     private static final long HELPS_MS = 20_000;
@@ -209,7 +196,7 @@ public final class Calendars {
                 .mapToInt(o -> Batches.count(o.sheet(), studio.time().longestMin()))
                 .sum();
         if (pieces > MOST_PIECES) {
-            return none(tooLarge(pieces), order -> List.of());
+            return none(Shortage.tooLarge(pieces, labourMin()), order -> List.of());
         }
         Frame frame = frame(studio.time(), List.of(), progress, 0, 0);
         if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
@@ -220,12 +207,11 @@ public final class Calendars {
             return early.get();
         }
         Frame gathered = frame.together(before, studio.time().longestMin());
-        Optional<Schedule.Found> inSittings =
-                placer.place(gathered, searchMs(gathered), progress).found();
+        Optional<Schedule.Found> inSittings = placer.search(gathered, progress).found();
         if (inSittings.isPresent()) {
             return made(gathered, inSittings.get(), 0);
         }
-        Schedule.Answer answer = placer.place(frame, searchMs(frame), progress);
+        Schedule.Answer answer = placer.search(frame, progress);
         if (answer.found().isPresent()) {
             return made(frame, answer.found().get(), 0);
         }
@@ -265,37 +251,43 @@ public final class Calendars {
                         order, orders.get(order).handOver(), orders.get(order).spareTimeH()));
     }
 
-    /** Plans that are ready some half-days early, without evenings: the more the longer the work is; none where there is no time for it. */
+    /** Plans that are ready some half-days early, without evenings; none where there is no time for it. */
     private Optional<List<Calendar>> early(Progress progress) {
-        double hours = orders.stream().mapToDouble(Asked::labourMin).sum() / 60;
-        int wanted = (int) Math.max(LEAST_FREE, Math.round(1 + FREE_FOR_WORK * hours / HALF_DAY_H));
         StudioTime days = studio.time().withEveningH(0);
-        for (int free = wanted; free > 0 && !progress.stopped(); free = free > LEAST_FREE ? free * 2 / 3 : free - 1) {
-            Frame gathered = frame(days, List.of(), progress, 0, free)
-                    .together(before, studio.time().longestMin());
-            Optional<int[]> plain = placer.plain(gathered, new Patience(progress));
-            if (plain.isPresent()) {
-                Optional<Schedule.Found> found = placer.place(gathered, plain, searchMs(gathered), progress)
-                        .found();
-                if (found.isPresent()) {
-                    return Optional.of(made(gathered, found.get(), free));
-                }
+        FreeStretch stretch = new FreeStretch(
+                free -> frame(days, List.of(), progress, 0, free)
+                        .together(before, studio.time().longestMin()),
+                placer,
+                (frame, starts) -> Odds.least(frame, starts, hours(frame), ready(frame)),
+                progress);
+        for (int free : FreeStretch.tried(labourMin())) {
+            Optional<FreeStretch.Early> early = stretch.of(free);
+            Optional<Schedule.Found> found = early.flatMap(e ->
+                    placer.search(e.frame(), Optional.of(e.plain()), progress).found());
+            if (found.isPresent()) {
+                return Optional.of(
+                        made(early.get().frame(), found.get(), early.get().halfDays()));
+            }
+            if (progress.stopped()) {
+                break;
             }
         }
         return Optional.empty();
     }
 
-    private static long searchMs(Frame frame) {
-        return SEARCH_MS + SITTING_MS * frame.sittings().size();
+    /** Of each order the slot at which it has to be ready. */
+    private List<Integer> ready(Frame frame) {
+        return orders.stream().map(o -> o.last(frame.axis(), Change.NONE)).toList();
     }
 
-    private String tooLarge(int pieces) {
-        double hours = orders.stream().mapToDouble(Asked::labourMin).sum() / 60;
-        return String.format(
-                Locale.ROOT,
-                "There are %d pieces of work, %.0f h in all: more than is planned piece by piece. Divide it into orders of a few hundred flowers each.",
-                pieces,
-                hours);
+    /** When hands work until the last of them has to be ready. */
+    private Windows hours(Frame frame) {
+        int end = ready(frame).stream().mapToInt(Integer::intValue).max().orElse(0);
+        return Hours.of(studio.time(), frame.axis(), end).loud();
+    }
+
+    private double labourMin() {
+        return orders.stream().mapToDouble(Asked::labourMin).sum();
     }
 
     private List<Calendar> none(String limit, IntFunction<List<Calendar.Help>> helps) {
@@ -313,11 +305,7 @@ public final class Calendars {
     }
 
     private List<Calendar> made(Frame frame, Schedule.Found found, int free) {
-        List<Integer> ready =
-                orders.stream().map(o -> o.last(frame.axis(), Change.NONE)).toList();
-        int end = ready.stream().mapToInt(Integer::intValue).max().orElse(0);
-        Windows hours = Hours.of(studio.time(), frame.axis(), end).loud();
-        List<Odds> odds = Odds.of(frame, found.starts(), hours, ready);
+        List<Odds> odds = Odds.of(frame, found.starts(), hours(frame), ready(frame));
         return IntStream.range(0, orders.size())
                 .mapToObj(order -> {
                     List<Calendar.PlacedTask> tasks = PlacedTasks.of(frame, found, order);

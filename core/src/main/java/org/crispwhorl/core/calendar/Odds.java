@@ -28,6 +28,9 @@ import org.crispwhorl.core.solver.Schedule;
 public record Odds(int inHundred, Optional<String> tightest, List<LostDay> lost) {
     private static final int RUNS = 2000;
 
+    /** Where it only has to be seen whether it is likely enough. */
+    private static final int FEW_RUNS = 400;
+
     /** Runs for each day that may be lost. */
     private static final int RUNS_A_DAY = 200;
 
@@ -77,11 +80,8 @@ public record Odds(int inHundred, Optional<String> tightest, List<LostDay> lost)
      * @return of each order
      */
     static List<Odds> of(Frame frame, int[] starts, Windows hours, List<Integer> ready) {
-        Runs runs = new Runs(frame, starts, hours, ready);
+        Runs runs = Runs.of(frame, starts, hours, ready, RUNS);
         Random random = new Random(SEED);
-        for (int i = 0; i < RUNS; i++) {
-            runs.run(random, runs.perhapsLost(random));
-        }
         Map<LocalDate, Runs> lost = new TreeMap<>();
         for (LocalDate day : runs.days()) {
             Runs without = new Runs(frame, starts, hours, ready);
@@ -102,6 +102,12 @@ public record Odds(int inHundred, Optional<String> tightest, List<LostDay> lost)
                                 .map(e -> new LostDay(e.getKey(), e.getValue().inHundred(k)))
                                 .toList()))
                 .toList();
+    }
+
+    /** How likely the least likely of the orders is in time, about. */
+    static int least(Frame frame, int[] starts, Windows hours, List<Integer> ready) {
+        Runs runs = Runs.of(frame, starts, hours, ready, FEW_RUNS);
+        return IntStream.range(0, ready.size()).map(runs::inHundred).min().orElse(100);
     }
 
     /** The same plan gone through again and again. */
@@ -132,6 +138,16 @@ public record Odds(int inHundred, Optional<String> tightest, List<LostDay> lost)
                     .toArray();
             inTime = new int[ready.size()];
             ready.forEach(r -> behind.add(new HashMap<>()));
+        }
+
+        /** So many times, now and then with half a day lost. */
+        static Runs of(Frame frame, int[] starts, Windows hours, List<Integer> ready, int times) {
+            Runs runs = new Runs(frame, starts, hours, ready);
+            Random random = new Random(SEED);
+            for (int i = 0; i < times; i++) {
+                runs.run(random, runs.perhapsLost(random));
+            }
+            return runs;
         }
 
         /** The days with work on them. */

@@ -30,6 +30,11 @@ record Placer(
         Map<String, LocalDateTime> stood,
         List<Calendars.Elsewhere> elsewhere,
         boolean searches) {
+    /** How long a search may take, ms as it counts them, and how much longer for each sitting. */
+    private static final long SEARCH_MS = 600;
+
+    private static final long SITTING_MS = 30;
+
     /** What a change of work costs. */
     private static final int SAME_LINE_AND_KIND = 1;
 
@@ -57,6 +62,20 @@ record Placer(
                 : Backwards.place(frame, taken(frame, false), patience);
     }
 
+    /** Searches for the best placing from the plain plan on. */
+    Schedule.Answer search(Frame frame, Progress progress) {
+        return search(frame, plain(frame, new Patience(progress)), progress);
+    }
+
+    /**
+     * Searches for the best placing.
+     *
+     * @param plain the plain plan of it; none where there is none
+     */
+    Schedule.Answer search(Frame frame, Optional<int[]> plain, Progress progress) {
+        return place(frame, plain, SEARCH_MS + SITTING_MS * frame.sittings().size(), progress);
+    }
+
     /**
      * Places it.
      *
@@ -71,7 +90,7 @@ record Placer(
      *
      * @param plain the plain plan of it; none where there is none
      */
-    Schedule.Answer place(Frame frame, Optional<int[]> plain, long ms, Progress progress) {
+    private Schedule.Answer place(Frame frame, Optional<int[]> plain, long ms, Progress progress) {
         if (frame.spans().tooShort() > 0
                 || frame.tooLate()
                 || frame.lateAlready().isPresent()) {

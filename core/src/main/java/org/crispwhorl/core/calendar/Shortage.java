@@ -45,6 +45,15 @@ final class Shortage {
         return !progress.stopped() && placer.place(frame, ms, progress).found().isPresent();
     }
 
+    /** More than is placed piece by piece. */
+    static String tooLarge(int pieces, double labourMin) {
+        return String.format(
+                Locale.ROOT,
+                "There are %d pieces of work, %.0f h in all: more than is planned piece by piece. Divide it into orders of a few hundred flowers each.",
+                pieces,
+                labourMin / 60);
+    }
+
     /** What there is too little time for. */
     static String time(Frame frame) {
         if (frame.tooLate()) {
