@@ -86,10 +86,10 @@ const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props
     />
     <div v-if="open && day.sittings.length" class="mt-1 grid grid-cols-1 gap-x-6 md:grid-cols-2">
       <section v-for="half in halves" :key="half.name" :aria-label="`${title}, ${half.name}`">
-        <h3 class="flex gap-2 text-note text-quiet">
+        <p class="flex gap-2 text-note text-quiet" aria-hidden="true">
           <span class="flex-1">{{ half.name }}</span>
-          <span v-if="half.there">{{ hours(half.taken) }} of {{ hours(half.there) }}</span>
-        </h3>
+          <span v-if="half.there">{{ half.taken ? `${hours(half.taken)} of ${hours(half.there)}` : `free, ${hours(half.there)}` }}</span>
+        </p>
         <ul>
           <li v-for="s in half.sittings" :key="s.uid" class="border-t border-line" data-sitting>
             <button
@@ -126,7 +126,6 @@ const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props
             </ol>
           </li>
         </ul>
-        <p v-if="half.sittings.length === 0 && half.there && !sought" class="border-t border-line py-2 text-note text-quiet">free</p>
       </section>
     </div>
   </li>

@@ -10,7 +10,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import { useTime } from '@/parts/useTime'
 import { readable } from '../order/dates'
 import DayEntry from './DayEntry.vue'
-import { type Day, daysOf, matches, minuteOf, movedBetween } from './daysOf'
+import { type Day, daysOf, matches, minuteOf, movedBetween, takeable } from './daysOf'
 import StripLegend from './StripLegend.vue'
 import TaskPanel from './TaskPanel.vue'
 import TimeDialog from './TimeDialog.vue'
@@ -139,7 +139,10 @@ async function take(help: Schemas['Help']) {
         <p class="font-medium">■ There is no plan. {{ calendar.limit }}</p>
         <p v-if="calendar.helps.length" class="mt-2">What would help, one at a time:</p>
         <p class="mt-1 flex flex-wrap gap-2">
-          <button v-for="help in calendar.helps" :key="help.label" type="button" class="act" @click="take(help)">{{ help.label }}</button>
+          <template v-for="help in calendar.helps" :key="help.label">
+            <button v-if="takeable(help)" type="button" class="act" @click="take(help)">{{ help.label }}</button>
+            <span v-else class="self-center">{{ help.label }}</span>
+          </template>
         </p>
       </div>
       <p v-else-if="!planned && days.isSuccess.value" class="mt-6 max-w-prose text-quiet">

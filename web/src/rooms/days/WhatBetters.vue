@@ -3,6 +3,7 @@ import { answered, api, type Schemas } from '@/api/client'
 import { useJob } from '@/kept/useJob'
 import JobNote from '@/parts/JobNote.vue'
 import ProblemNote from '@/parts/ProblemNote.vue'
+import { takeable } from './daysOf'
 
 /** What would make it likelier that an order is ready in time: each tried when it is asked for, taken with one touch where it can be. */
 const props = defineProps<{ id: string; busy: boolean }>()
@@ -10,7 +11,6 @@ const emit = defineEmits<{ take: [help: Schemas['Help']] }>()
 const tried = useJob<Schemas['WhatBetters']>(() =>
   answered(api.POST('/api/orders/{id}/days/better', { params: { path: { id: props.id } } })),
 )
-const takeable = (help: Schemas['Help']) => help.time !== undefined || help.handOver !== undefined || help.spareTimeH !== undefined
 </script>
 
 <template>

@@ -144,3 +144,6 @@ export function costOf(was: Schemas['Calendar'], then: Schemas['Calendar']): str
 
 /** A task by its name, and which of its batches it is. */
 export const named = (s: Schemas['PlacedTask']) => `${s.task}${s.of > 1 ? `, ${s.batch} of ${s.of}` : ''}`
+
+/** Whether a change can be made from here: of the studio's time or of the order, not of what the drawer has. */
+export const takeable = (help: Schemas['Help']) => help.time !== undefined || help.handOver !== undefined || help.spareTimeH !== undefined

@@ -5,10 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import org.crispwhorl.core.order.OrderSheet;
 import org.crispwhorl.core.progress.Progress;
 
 /**
@@ -61,7 +58,7 @@ public final class Bettering {
             Calendars.Asked asked, Calendars.Studio studio, List<Otherwise> others, Progress progress) {
         Optional<Integer> now = odds(asked, studio, progress.part(0, 0.1));
         List<Try> tries = tries(asked, studio);
-        others.forEach(o -> tries.add(new Try(untouched(o.label()), o.asked(), studio)));
+        others.forEach(o -> tries.add(new Try(Helping.untouched(o.label()), o.asked(), studio)));
         List<Better> better = new ArrayList<>();
         for (int i = 0; i < tries.size() && !progress.stopped(); i++) {
             Try one = tries.get(i);
@@ -87,13 +84,12 @@ public final class Bettering {
                         tries.add(new Try(help, asked, studio.at(help.time().orElseThrow()))));
         LocalDateTime nextWorked = nextWorked(asked.handOver(), time);
         int days = (int) ChronoUnit.DAYS.between(asked.handOver(), nextWorked);
-        tries.add(new Try(Helping.later(asked.handOver(), days), asked.leaving(nextWorked), studio));
-        lacking(asked.sheet()).forEach((tool, owned) -> {
+        Calendar.Help later = Helping.later(asked.handOver(), days);
+        tries.add(new Try(later, asked.with(later), studio));
+        asked.sheet().lacking().forEach((tool, owned) -> {
             int more = (int) Math.ceil(MORE * owned);
             tries.add(new Try(
-                    untouched("have " + more + " " + tool + " instead of " + owned),
-                    asked.of(asked.sheet().owning(tool, more)),
-                    studio));
+                    Helping.having(tool, more, owned), asked.of(asked.sheet().owning(tool, more)), studio));
         });
         return tries;
     }
@@ -106,19 +102,5 @@ public final class Bettering {
             days++;
         }
         return handOver.plusDays(days);
-    }
-
-    /** Of what the order takes more than there is, how much there is. */
-    private static Map<String, Integer> lacking(OrderSheet sheet) {
-        Map<String, Integer> lacking = new TreeMap<>();
-        sheet.tasks().stream()
-                .flatMap(t -> t.held().stream())
-                .filter(h -> h.wanted() > h.owned())
-                .forEach(h -> lacking.put(h.tool(), h.owned()));
-        return lacking;
-    }
-
-    private static Calendar.Help untouched(String label) {
-        return new Calendar.Help(label, Optional.empty(), Optional.empty(), Optional.empty());
     }
 }

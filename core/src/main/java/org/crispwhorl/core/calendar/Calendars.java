@@ -4,7 +4,6 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -76,9 +75,15 @@ public final class Calendars {
             pastes = Map.copyOf(pastes);
         }
 
-        /** The same, leaving at another time. */
-        Asked leaving(LocalDateTime other) {
-            return new Asked(sheet, pastes, reckoned, other, spareTimeH, standing);
+        /** The same with what a help changes of it. */
+        Asked with(Calendar.Help help) {
+            return new Asked(
+                    sheet,
+                    pastes,
+                    reckoned,
+                    help.handOver().orElse(handOver),
+                    help.spareTimeH().orElse(spareTimeH),
+                    standing);
         }
 
         /** The same with another sheet. */
@@ -93,9 +98,8 @@ public final class Calendars {
         }
 
         /** The slot at which it has to be ready. */
-        private int last(Axis axis, Change change) {
-            return axis.floor(change.handOver().orElse(handOver))
-                    - Axis.ofHours(change.spareTimeH().orElse(spareTimeH));
+        private int last(Axis axis) {
+            return axis.floor(handOver) - Axis.ofHours(spareTimeH);
         }
     }
 
@@ -147,11 +151,6 @@ public final class Calendars {
         public static final Standing NOTHING = new Standing(List.of(), List.of(), Optional.empty());
     }
 
-    /** What is tried otherwise than it is. */
-    private record Change(Optional<LocalDateTime> handOver, Optional<Double> spareTimeH) {
-        static final Change NONE = new Change(Optional.empty(), Optional.empty());
-    }
-
     private Calendars(List<Asked> orders, Studio studio, boolean searches) {
         this.orders = orders;
         this.studio = studio;
@@ -198,7 +197,7 @@ public final class Calendars {
         if (pieces > MOST_PIECES) {
             return none(Shortage.tooLarge(pieces, labourMin()), order -> List.of());
         }
-        Frame frame = frame(studio.time(), List.of(), progress, 0, 0);
+        Frame frame = frame(studio.time(), progress, 0, 0);
         if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
             return made(frame, new Schedule.Found(new int[0], new boolean[0], 0), 0);
         }
@@ -217,7 +216,7 @@ public final class Calendars {
         }
         for (int hours : GONE_ON_WITH_H) {
             // What lies soft since before can no longer be gone on with at once: it is as soon as hands are free.
-            Frame eased = frame(studio.time(), List.of(), progress, Axis.ofHours(hours), 0);
+            Frame eased = frame(studio.time(), progress, Axis.ofHours(hours), 0);
             if (progress.stopped() || eased.left().batches().equals(frame.left().batches())) {
                 break;
             }
@@ -244,18 +243,29 @@ public final class Calendars {
         }
         long until = System.nanoTime() + HELPS_MS * NS_PER_MS;
         Helping helping = new Helping(
-                studio.time(), change -> System.nanoTime() < until && !progress.stopped() && works(change, progress));
-        return none(
-                Shortage.of(frame, placer, TRY_MS, progress),
-                order -> helping.of(
-                        order, orders.get(order).handOver(), orders.get(order).spareTimeH()));
+                orders,
+                studio.time(),
+                (changed, help) -> System.nanoTime() < until
+                        && !progress.stopped()
+                        && new Calendars(changed, studio.at(help.time().orElse(studio.time())), true)
+                                .possible(progress.as("trying to " + help.label())));
+        return none(Shortage.of(frame, placer, TRY_MS, progress), helping::of);
+    }
+
+    /** Whether there is a plan at all, as far as that is soon seen. */
+    private boolean possible(Progress progress) {
+        progress.reached(0, "");
+        Frame frame = frame(studio.time(), progress, Axis.ofHours(LATEST_H), 0);
+        Frame gathered = frame.together(before, studio.time().longestMin());
+        return placer.plain(gathered, new Patience(progress)).isPresent()
+                || placer.place(frame, TRY_MS, progress).found().isPresent();
     }
 
     /** Plans that are ready some half-days early, without evenings; none where there is no time for it. */
     private Optional<List<Calendar>> early(Progress progress) {
         StudioTime days = studio.time().withEveningH(0);
         FreeStretch stretch = new FreeStretch(
-                free -> frame(days, List.of(), progress, 0, free)
+                free -> frame(days, progress, 0, free)
                         .together(before, studio.time().longestMin()),
                 placer,
                 (frame, starts) -> Odds.least(frame, starts, hours(frame), ready(frame)),
@@ -277,7 +287,7 @@ public final class Calendars {
 
     /** Of each order the slot at which it has to be ready. */
     private List<Integer> ready(Frame frame) {
-        return orders.stream().map(o -> o.last(frame.axis(), Change.NONE)).toList();
+        return orders.stream().map(o -> o.last(frame.axis())).toList();
     }
 
     /** When hands work until the last of them has to be ready. */
@@ -329,11 +339,10 @@ public final class Calendars {
     }
 
     /**
-     * @param changes of each order; none where they stay as they are
      * @param softUntil slot until which what lies soft may be gone on with; 0 for no later than it is soft
      * @param free half-days that are kept free before the end
      */
-    private Frame frame(StudioTime time, List<Change> changes, Progress progress, int softUntil, int free) {
+    private Frame frame(StudioTime time, Progress progress, int softUntil, int free) {
         Axis axis = Axis.from(studio.now(), studio.zone());
         Patience patience = new Patience(progress);
         List<Batch> all = new ArrayList<>();
@@ -341,7 +350,7 @@ public final class Calendars {
         for (int i = 0; i < orders.size(); i++) {
             int order = i;
             Asked asked = orders.get(i);
-            int ready = asked.last(axis, changes.isEmpty() ? Change.NONE : changes.get(i));
+            int ready = asked.last(axis);
             int last = free == 0
                     ? ready
                     : Halves.of(Hours.of(time, axis, ready), axis).beginOfLast(free);
@@ -381,16 +390,5 @@ public final class Calendars {
                                 t.tool(), t.count(), Math.max(0, axis.floor(e.from())), axis.ceil(t.until()))))
                 .filter(busy -> busy.until() > busy.from())
                 .toList();
-    }
-
-    private boolean works(Helping.Tried tried, Progress progress) {
-        List<Change> changes = new ArrayList<>(Collections.nCopies(orders.size(), Change.NONE));
-        changes.set(
-                tried.order(), new Change(tried.help().handOver(), tried.help().spareTimeH()));
-        Frame frame = frame(tried.help().time().orElse(studio.time()), changes, progress, Axis.ofHours(LATEST_H), 0);
-        return placer.place(
-                        frame, TRY_MS, progress.as("trying to " + tried.help().label()))
-                .found()
-                .isPresent();
     }
 }

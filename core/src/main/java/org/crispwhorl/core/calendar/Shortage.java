@@ -71,13 +71,21 @@ final class Shortage {
         }
         int tooShort = frame.spans().tooShort();
         if (tooShort > 0) {
-            return "Drying and work one after the other take " + told(tooShort)
+            String chain = frame.spans()
+                    .tightest()
+                    .mapToObj(i -> frame.sittings().get(i).items().get(0).batch())
+                    .filter(b -> !b.task().doing().mixes())
+                    .findFirst()
+                    .map(b -> b.species() + ": from " + b.task().name() + " on, drying")
+                    .orElse("Drying");
+            return chain + " and work one after the other take " + told(tooShort)
                     + " more than there is until the hand-over, however many hands there are.";
         }
         long work = frame.batches().stream().mapToLong(Batch::slots).sum();
         long there = frame.hours().slots();
         return work > there
-                ? "There are " + told(work) + " of work and " + told(there) + " of working time until the hand-over."
+                ? "There are " + hours(work) + " of work and " + hours(there) + " of working time until the hand-over: "
+                        + days(frame, work - there) + " too little."
                 : "The working hours do not fall where the drying leaves them: what opens at night closes before the morning.";
     }
 
@@ -98,6 +106,17 @@ final class Shortage {
             }
         }
         return Optional.empty();
+    }
+
+    private static String hours(long slots) {
+        return String.format(Locale.ROOT, "%.1f h", slots * Axis.SLOT_MIN / 60.0);
+    }
+
+    /** So much work in days of those that there are. */
+    private static String days(Frame frame, long slots) {
+        int halfDays = frame.halves().all().size();
+        double aDay = halfDays == 0 ? 0 : 2.0 * frame.hours().slots() / halfDays;
+        return aDay == 0 ? hours(slots) : String.format(Locale.ROOT, "%.1f working days", slots / aDay);
     }
 
     private static String told(long slots) {

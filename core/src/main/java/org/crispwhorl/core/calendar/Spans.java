@@ -2,6 +2,7 @@ package org.crispwhorl.core.calendar;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Between which slots each sitting may start, whatever hands do: by what it waits for and by what waits for it.
@@ -31,6 +32,12 @@ record Spans(int[] earliest, int[] latest) {
             }
         }
         return new Spans(earliest, latest);
+    }
+
+    /** The sittings for which the time is most too short, one after the other. */
+    IntStream tightest() {
+        int most = tooShort();
+        return IntStream.range(0, earliest.length).filter(i -> earliest[i] - latest[i] == most);
     }
 
     /** By how many slots the time is too short for drying and work one after the other, even with hands without number; 0 where it is not. */

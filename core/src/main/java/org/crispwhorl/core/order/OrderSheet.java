@@ -1,7 +1,9 @@
 package org.crispwhorl.core.order;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.crispwhorl.core.assessment.Plan;
 import org.crispwhorl.core.outline.Cut;
@@ -212,6 +214,16 @@ public record OrderSheet(
     /** The same where there is so much of something that its tasks take. */
     public OrderSheet owning(String tool, int owned) {
         return with(tasks.stream().map(t -> t.owning(tool, owned)).toList());
+    }
+
+    /** Of what its tasks take more than there is at once, by its name, how much there is. */
+    public Map<String, Integer> lacking() {
+        Map<String, Integer> lacking = new TreeMap<>();
+        tasks.stream()
+                .flatMap(t -> t.held().stream())
+                .filter(h -> h.wanted() > h.owned())
+                .forEach(h -> lacking.put(h.tool(), h.owned()));
+        return lacking;
     }
 
     /** The same with other tasks. */

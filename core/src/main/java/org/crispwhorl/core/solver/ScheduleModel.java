@@ -334,7 +334,9 @@ final class ScheduleModel {
                         better.accept(this);
                     }
                 }));
-        boolean there = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+        // A search that is stopped at once may call feasible what it holds no solution of.
+        boolean there = (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE)
+                && solver.response().getSolutionCount() > 0;
         return new Solved(
                 there ? placed(solver) : null,
                 there ? solver.objectiveValue() : 0,

@@ -73,6 +73,36 @@ public class ShortageTest {
         assertTrue(
                 calendar.limit().orElseThrow().contains(Garden.CUP.name()),
                 calendar.limit().toString());
+        assertTrue(
+                calendar.helps().stream()
+                        .anyMatch(
+                                h -> h.label().startsWith("have ") && h.label().contains(Garden.CUP.name())),
+                "more of them is a help like any other: " + calendar.helps());
+    }
+
+    /** What dries too long is told by its flower and where its chain begins; what hands cannot do, in working days. */
+    @Test
+    public void aLimitNamesTheFlowerOrTheDays() {
+        String drying = Ask.of(1, 0)
+                .from(FRIDAY)
+                .until(FRIDAY.plusHours(20))
+                .quick()
+                .limit()
+                .orElseThrow();
+        assertTrue(drying.startsWith(Garden.rose().name()), drying);
+        assertTrue(drying.contains("Make "), drying);
+        String hands = Ask.of(60, 0).from(MONDAY.plusDays(3)).calendar().limit().orElseThrow();
+        assertTrue(hands.contains("working days too little"), hands);
+    }
+
+    /** Where no change helps alone, two together do. */
+    @Test
+    public void whereNothingHelpsAloneTwoThingsDo() {
+        Ask far = Ask.of(150, 90).from(FRIDAY);
+        Calendar calendar = far.calendar();
+        assertFalse(calendar.helps().isEmpty(), calendar.limit().toString());
+        Calendar.Help first = calendar.helps().get(0);
+        assertTrue(Ask.of(150, 90).from(FRIDAY).with(first).quick().limit().isEmpty(), first.label());
     }
 
     @Test
