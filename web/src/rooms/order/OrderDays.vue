@@ -81,7 +81,7 @@ const otherwise = computed(() => {
           <span class="flex-1" />
           <RouterLink class="act" :to="`/orders/${id}/days`">Plan its days</RouterLink>
         </p>
-        <p class="text-quiet">A quick plan, not kept: a search finds calmer days.</p>
+        <p class="text-quiet">A quick plan, not kept: a search may find calmer days.</p>
         <div v-for="[name, sittings] in byDay" :key="name" class="mt-2 grid grid-cols-[150px_1fr] border-t border-line pt-1">
           <h3 class="text-lead italic">{{ name }}</h3>
           <ol>

@@ -37,8 +37,10 @@ public class TodayJourneyTest extends Journey {
         String words = next.innerText();
         next.focus();
         page.keyboard().press("Enter");
-        assertThat(page.locator("h1")).not().hasText("");
-        String first = page.locator("h1").innerText().split("[ ,]")[0];
+        Locator task = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The task"))
+                .getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setLevel(1));
+        assertThat(task).isVisible();
+        String first = task.innerText().split("[ ,]")[0];
         assertTrue(words.contains(first), first + " of " + words);
     }
 

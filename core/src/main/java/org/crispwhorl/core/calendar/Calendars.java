@@ -272,8 +272,7 @@ public final class Calendars {
                 progress);
         for (int free : FreeStretch.tried(labourMin())) {
             Optional<FreeStretch.Early> early = stretch.of(free);
-            Optional<Schedule.Found> found = early.flatMap(e ->
-                    placer.search(e.frame(), Optional.of(e.plain()), progress).found());
+            Optional<Schedule.Found> found = early.flatMap(stretch::placed);
             if (found.isPresent()) {
                 return Optional.of(
                         made(early.get().frame(), found.get(), early.get().halfDays()));

@@ -7,6 +7,7 @@ import java.util.function.IntPredicate;
 import java.util.function.ToIntBiFunction;
 import java.util.stream.IntStream;
 import org.crispwhorl.core.progress.Progress;
+import org.crispwhorl.core.solver.Schedule;
 
 /**
  * How many half-days of work are kept free before everything has to be ready: the more the longer the work is, and more yet where that
@@ -28,6 +29,9 @@ record FreeStretch(
 
     /** A plan so likely is in time often enough that no more is kept free. */
     private static final int LIKELY = 96;
+
+    /** And so likely that fewer half-days of work are worth more. */
+    private static final int ENOUGH = 95;
 
     /** It is begun earlier for that by so many half-days at most, over those that the work asks for. */
     private static final int MORE = 10;
@@ -60,6 +64,22 @@ record FreeStretch(
             }
         }
         return best;
+    }
+
+    /** The best placing that is found from there on; the plain plan where that is likelier and the best is not likely enough. */
+    Optional<Schedule.Found> placed(Early early) {
+        Optional<int[]> plain = Optional.of(early.plain());
+        Optional<Schedule.Found> best =
+                placer.search(early.frame(), plain, progress).found();
+        int enough = Math.min(ENOUGH, early.inHundred());
+        boolean likely = best.filter(found -> inHundred.applyAsInt(early.frame(), found.starts()) >= enough)
+                .isPresent();
+        return likely
+                ? best
+                : placer.plainly()
+                        .search(early.frame(), plain, progress)
+                        .found()
+                        .or(() -> best);
     }
 
     private Optional<Early> leavingJust(int halfDays) {

@@ -55,6 +55,11 @@ record Placer(
         return new Placer(Map.of(), stood, elsewhere, searches);
     }
 
+    /** The same without any search. */
+    Placer plainly() {
+        return new Placer(pins, stood, elsewhere, false);
+    }
+
     /** A plain plan; none where it finds none. */
     Optional<int[]> plain(Frame frame, Patience patience) {
         return frame.spans().tooShort() > 0 || frame.tooLate()
