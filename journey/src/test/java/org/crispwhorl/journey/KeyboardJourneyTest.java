@@ -84,7 +84,7 @@ public class KeyboardJourneyTest extends Journey {
     public void focusGoesThroughTheRoomsByTab() {
         page.navigate(base + "/shelf");
         page.waitForSelector("h2");
-        press("Tab", "Tab", "Tab", "Tab", "Tab");
+        press("Tab", "Tab", "Tab", "Tab", "Tab", "Tab");
         assertThat(page.getByRole(
                         AriaRole.LINK, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Orders")))
                 .isFocused();

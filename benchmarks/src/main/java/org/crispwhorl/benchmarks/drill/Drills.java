@@ -35,6 +35,7 @@ public final class Drills {
         drills.drill("pictures", () -> ManyPictures.run(drills.app));
         drills.drill("beside", () -> Beside.run(drills.app));
         drills.drill("lockout", () -> LockOut.run(drills.app));
+        drills.drill("days", () -> PlansOfDays.run(500, 50, 100));
         drills.drill("kills", () -> List.of(Kills.run(drills.app, 100)));
     }
 
