@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -106,7 +107,7 @@ final class FollowedPlan {
         return all;
     }
 
-    /** Every task with all of its batches and its minutes; half a day with not many more. */
+    /** Every task with all of its batches and its minutes. */
     private void allOfIt() {
         tasks.forEach((key, task) -> {
             List<Calendar.PlacedTask> own = byTask.getOrDefault(key, List.of());
@@ -118,17 +119,23 @@ final class FollowedPlan {
             check(planned >= task.labourMin() - 1e-6, key + " has not its minutes");
         });
         work.forEach(s -> check(tasks.containsKey(task(s)), s.task() + " is not in the order"));
+    }
+
+    /** Half-days that are told longer than their work is, by more than hands would notice. */
+    List<String> padded() {
         Map<String, double[]> halfDays = new TreeMap<>();
         for (Calendar.PlacedTask s : work) {
-            boolean morning = s.from().getHour() < LocalTime.NOON.getHour() + 1;
+            boolean morning = s.from().getHour() <= LocalTime.NOON.getHour();
             double[] sum =
                     halfDays.computeIfAbsent(s.from().toLocalDate() + (morning ? " a" : " p"), h -> new double[2]);
             sum[0] += minutes(s.from(), s.to());
             sum[1] += tasks.get(task(s)).labourMin() / s.of();
         }
-        halfDays.forEach((half, sum) -> check(
-                sum[0] <= Math.max(PADDED_SHARE * sum[1], sum[1] + PADDED_MIN),
-                half + " is padded: " + sum[0] + " min of " + sum[1]));
+        return halfDays.entrySet().stream()
+                .filter(e -> e.getValue()[0] > Math.max(PADDED_SHARE * e.getValue()[1], e.getValue()[1] + PADDED_MIN))
+                .map(e -> String.format(
+                        Locale.ROOT, "%s: %.0f min of %.0f", e.getKey(), e.getValue()[0], e.getValue()[1]))
+                .toList();
     }
 
     /** Batch by batch: what a flower's piece waits for was over long enough before, and not too long. */

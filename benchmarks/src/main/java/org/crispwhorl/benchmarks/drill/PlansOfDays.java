@@ -80,20 +80,23 @@ final class PlansOfDays {
 
     private static String read(int orders, boolean searched, List<Made> plans) {
         List<String> wrong = new ArrayList<>();
+        int padded = 0;
         for (int seed = 0; seed < orders; seed++) {
             Made made = made(seed, searched ? ROOM_DAYS : ROOM_DAYS / 2, searched);
             if (made.plan().limit().isEmpty()) {
                 plans.add(made);
                 int own = seed;
+                padded += made.followed().padded().isEmpty() ? 0 : 1;
                 made.followed().wrong().stream().limit(1).forEach(w -> wrong.add("seed " + own + ": " + w));
             }
         }
         return String.format(
                 Locale.ROOT,
-                "%s: %d of %d orders planned, %d plans with something wrong%s",
+                "%s: %d of %d orders planned, %d plans with a half-day told too long, %d with something wrong%s",
                 searched ? "searched" : "at once",
                 plans.size(),
                 orders,
+                padded,
                 wrong.size(),
                 shown(wrong));
     }
