@@ -6,6 +6,14 @@ export function localMinute(date: Date): string {
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}:00`
 }
 
+/** Now by the studio's clock and in its zone, to the minute, wherever the device believes that it is. */
+export function studioNow(): string {
+  const { now, zone } = useClock()
+  // Swedish writes a moment as the server does, but for the letter between its day and its time.
+  const told = new Date(now()).toLocaleString('sv-SE', zone.value === undefined ? {} : { timeZone: zone.value })
+  return `${told.slice(0, 16).replace(' ', 'T')}:00`
+}
+
 const DAY = { weekday: 'long', day: 'numeric', month: 'long' } as const
 const TIME = { hour: '2-digit', minute: '2-digit' } as const
 

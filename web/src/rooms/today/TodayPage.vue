@@ -5,16 +5,14 @@ import { RouterLink } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import SpeciesFace from '@/parts/SpeciesFace.vue'
-import { useClock } from '@/parts/useClock'
-import { day, localMinute, readable, time } from '../order/dates'
+import { day, readable, studioNow, time } from '../order/dates'
 import { told } from './told'
 
 /** What to do now and next, of all orders; what dries; what was promised. */
 const EVERY_MS = 20_000
-const clock = useClock()
-const now = ref(localMinute(new Date(clock.now())))
+const now = ref(studioNow())
 const today = useQuery({ queryKey: ['today'], queryFn: () => answered(api.GET('/api/today')), refetchInterval: EVERY_MS })
-const ticking = setInterval(() => (now.value = localMinute(new Date(clock.now()))), 1000)
+const ticking = setInterval(() => (now.value = studioNow()), 1000)
 onScopeDispose(() => clearInterval(ticking))
 
 type NextSitting = Schemas['NextSitting']

@@ -30,6 +30,9 @@ final class FollowedPlan {
     private static final double PADDED_MIN = 10;
     private static final int FAR_DAYS = 40;
 
+    /** So much longer than its hours somebody stays to finish what is begun. */
+    private static final long STAYS_MIN = 15;
+
     private final OrderSheet sheet;
     private final LocalDateTime ready;
     private final StudioTime time;
@@ -242,7 +245,8 @@ final class FollowedPlan {
                     lost.filter(day::equals).isPresent() ? List.<LocalDateTime[]>of() : stretches(day)) {
                 LocalDateTime from = w[0].isAfter(soonest) ? w[0] : soonest;
                 boolean longer = minutes > minutes(w[0], w[1]);
-                if (from.isBefore(w[1]) && (longer || !from.plusMinutes(minutes).isAfter(w[1].plusMinutes(15)))) {
+                if (from.isBefore(w[1])
+                        && (longer || !from.plusMinutes(minutes).isAfter(w[1].plusMinutes(STAYS_MIN)))) {
                     return from;
                 }
             }

@@ -23,6 +23,9 @@ final class PlansOfDays {
     /** Orders for which it has none: two days. */
     private static final int TIGHT_DAYS = 3;
 
+    /** They are other orders than those for which there is room. */
+    private static final int OTHERS = 1000;
+
     private PlansOfDays() {}
 
     private record Made(Calendars.Asked asked, StudioTime time, Calendar plan) {
@@ -126,7 +129,7 @@ final class PlansOfDays {
         int seen = 0;
         for (int seed = 0; seen < orders && seed < 4 * orders; seed++) {
             long begun = System.nanoTime();
-            Made made = made(1000 + seed, TIGHT_DAYS, true);
+            Made made = made(OTHERS + seed, TIGHT_DAYS, true);
             if (made.plan().limit().isEmpty()) {
                 continue;
             }

@@ -52,7 +52,7 @@ public final class Bettering {
      * Tries what may better it.
      *
      * @param others changes of the order itself
-     * @throws Progress.Stopped never: what was tried until it is stopped is told
+     * @throws Progress.Stopped where it is stopped before anything was tried; later, what was tried is told
      */
     public static WhatBetters of(
             Calendars.Asked asked, Calendars.Studio studio, List<Otherwise> others, Progress progress) {
