@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { day as dayName, time as clock } from '../order/dates'
-import { type Day, hoursOn, matches, MINUTES_OF_A_DAY, minuteOf, named, type Sitting } from './daysOf'
+import { day as dayName, time as clock, weekday } from '../order/dates'
+import { type Day, driesAfter, halvesOf, hoursOn, matches, minuteOf, named, type Sitting } from './daysOf'
 import SpeciesFace from '@/parts/SpeciesFace.vue'
 import DayStrip from './DayStrip.vue'
 
@@ -21,26 +21,21 @@ const title = computed(() => dayName(`${props.day.date}T12:00`))
 /** What becomes of the plan where nothing is done on this day. */
 const lost = computed(() => props.planned.calendar.odds?.lost.find((l) => l.day === props.day.date))
 const found = (sitting: Sitting) => sitting.tasks.some((s) => matches(s, props.sought))
-/** Before the break at noon, and after it: what is done, how long that takes, and how long one pair of hands is there. */
-const NOON = '12:30'
-const halves = computed(() => {
-  const noon = minuteOf(props.day.date, `${props.day.date}T${props.planned.time.noon?.from ?? NOON}`)
-  const open = hoursOn(props.planned.time, props.day.date).filter((h) => h.first === 1)
-  return [
-    { name: 'before noon', from: 0, to: noon },
-    { name: 'after noon', from: noon, to: MINUTES_OF_A_DAY },
-  ].map(({ name, from, to }) => {
-    const own = props.day.sittings.filter((s) => minuteOf(props.day.date, s.from) >= from && minuteOf(props.day.date, s.from) < to)
-    return {
-      name,
-      sittings: own.filter(found),
-      taken: own.reduce((sum, s) => sum + minutes(s), 0),
-      there: open.reduce((sum, h) => sum + Math.max(0, Math.min(h.to, to) - Math.max(h.from, from)), 0),
-    }
-  })
-})
+const halves = computed(() => halvesOf(props.day, props.planned.time).map((half) => ({ ...half, sittings: half.sittings.filter(found) })))
 const hours = (min: number) => `${(min / 60).toFixed(1)} h`
-const minutes = (sitting: Sitting) => minuteOf(props.day.date, sitting.to) - minuteOf(props.day.date, sitting.from)
+/** How long it takes; where it has pauses, how much of that is work. */
+function minutes(sitting: Sitting): string {
+  const whole = minuteOf(props.day.date, sitting.to) - minuteOf(props.day.date, sitting.from)
+  return whole - sitting.workMin >= PAUSES_MIN ? `${whole} min, ${sitting.workMin} of work` : `${whole} min`
+}
+/** What dries after it, and until when that has time. */
+function dries(sitting: Sitting): string {
+  const waits = driesAfter(sitting)
+  if (!waits) return ''
+  const at = (moment: string) => (moment.slice(0, 10) === props.day.date ? clock(moment) : `${weekday(moment)} ${clock(moment)}`)
+  return `dry ${at(waits.enough)}, needed ${at(waits.until)}${waits.closes ? `, bends until ${at(waits.closes)}` : ''}`
+}
+const PAUSES_MIN = 10
 const pinned = (sitting: Sitting) => props.planned.pins.some((p) => sitting.uids.includes(p.uid))
 const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props.chosen)
 </script>
@@ -88,7 +83,9 @@ const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props
       <section v-for="half in halves" :key="half.name" :aria-label="`${title}, ${half.name}`">
         <p class="flex gap-2 text-note text-quiet" aria-hidden="true">
           <span class="flex-1">{{ half.name }}</span>
-          <span v-if="half.there">{{ half.taken ? `${hours(half.taken)} of ${hours(half.there)}` : `free, ${hours(half.there)}` }}</span>
+          <span v-if="half.thereMin">{{
+            half.takenMin ? `${hours(half.takenMin)} of ${hours(half.thereMin)}` : `free, ${hours(half.thereMin)}`
+          }}</span>
         </p>
         <ul>
           <li v-for="s in half.sittings" :key="s.uid" class="border-t border-line" data-sitting>
@@ -106,9 +103,11 @@ const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props
                 <span class="block text-note text-quiet italic"
                   >{{ s.species }}{{ s.done ? ', done' : '' }}{{ s.evening ? ', in the evening' : ''
                   }}{{ pinned(s) ? ', pinned' : '' }}</span
+                ><span v-if="dries(s)" class="block text-note text-quiet" data-dries
+                  ><span aria-hidden="true" class="mr-2 inline-block h-[3px] w-5 bg-quiet align-middle" />{{ dries(s) }}</span
                 ></span
               >
-              <span class="shrink-0 text-note text-quiet tabular-nums">{{ minutes(s) }} min</span>
+              <span class="shrink-0 text-note text-quiet tabular-nums">{{ minutes(s) }}</span>
             </button>
             <ol v-if="inIt(s) && s.tasks.length > 1" class="mb-1 ml-24 pl-2" :aria-label="`One after the other: ${s.name}`">
               <li v-for="task in s.tasks" :key="task.uid">

@@ -19,6 +19,8 @@ const HAND_FAR = 26
 const HAND_NEAR = 40
 const LINE = 5
 const GAP = 3
+/** A window closes with a bracket so wide, min. */
+const BRACKET = 8
 const HAND = computed(() => (props.near ? HAND_NEAR : HAND_FAR))
 const hands = computed(() => HAND.value * props.makers)
 const lines = computed(() => (props.folded ? [] : props.day.drying))
@@ -144,6 +146,14 @@ const HOURS = [6, 9, 12, 15, 18, 21]
         fill="var(--color-line)"
         stroke="var(--color-quiet)"
         stroke-width="0.5"
+        vector-effect="non-scaling-stroke"
+      />
+      <path
+        v-if="d.closes"
+        :d="`M${d.closes - BRACKET} 0H${d.closes}V${LINE}H${d.closes - BRACKET}`"
+        fill="none"
+        stroke="var(--color-accent)"
+        stroke-width="1.5"
         vector-effect="non-scaling-stroke"
       />
     </g>

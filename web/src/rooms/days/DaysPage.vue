@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, nextTick, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { answered, api, type Schemas } from '@/api/client'
 import { ifMatch } from '@/kept/etags'
@@ -10,6 +10,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import { useTime } from '@/parts/useTime'
 import { readable } from '../order/dates'
 import DayEntry from './DayEntry.vue'
+import HalfDaysRow from './HalfDaysRow.vue'
 import { type Day, daysOf, matches, minuteOf, movedBetween, takeable } from './daysOf'
 import StripLegend from './StripLegend.vue'
 import TaskPanel from './TaskPanel.vue'
@@ -48,6 +49,12 @@ const opened = (d: Day) =>
       (all.value.length <= SHOWN_OPEN || d.date === all.value.find((one) => one.tasks.some((s) => !s.done))?.date))
 const fold = (d: Day) => (byHand.value = new Map(byHand.value).set(d.date, !opened(d)))
 const foldAll = (open: boolean) => (byHand.value = new Map(all.value.map((d) => [d.date, open])))
+/** Opens a day and brings it to where it is seen. */
+async function show(date: string) {
+  byHand.value = new Map(byHand.value).set(date, true)
+  await nextTick()
+  document.querySelector(`[data-day="${date}"]`)?.scrollIntoView({ block: 'start' })
+}
 /** The day that is looked at close up, from its first hour of work to its last. */
 const near = ref<string>()
 const calendar = computed(() => planned.value?.calendar)
@@ -180,7 +187,8 @@ async function take(help: Schemas['Help']) {
         <button type="button" class="act-quiet" @click="foldAll(false)">Fold all days</button>
         <button type="button" class="act-quiet" @click="foldAll(true)">Open all days</button>
       </p>
-      <ol v-if="all.length" class="mt-1">
+      <HalfDaysRow v-if="all.length > 1" :days="all" :time="planned!.time" :hand-over="planned!.order.handOver" @choose="show" />
+      <ol v-if="all.length" class="mt-3">
         <DayEntry
           v-for="d in all"
           :key="d.date"

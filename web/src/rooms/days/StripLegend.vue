@@ -13,5 +13,7 @@
     <dd>has to dry</dd>
     <dt><span class="block h-1 border border-quiet bg-line" /></dt>
     <dd>dry enough, waits for hands</dd>
+    <dt class="justify-self-end"><span class="block h-3 w-2 border-2 border-l-0 border-accent" /></dt>
+    <dd>no longer bends</dd>
   </dl>
 </template>

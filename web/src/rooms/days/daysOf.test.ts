@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { closeUp, costOf, daysOf, hoursOn, matches, minuteOf, movedBetween, taken } from './daysOf'
+import { closeUp, costOf, daysOf, driesAfter, halvesOf, hoursOn, matches, minuteOf, movedBetween, taken } from './daysOf'
 
 const task = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
   ({ uid, from, to, meanwhile }) as unknown as Schemas['PlacedTask']
 
 describe('the days of a calendar', () => {
   it('run from the first work to the hand-over, empty ones among them', () => {
-    const days = daysOf([task('a', '2030-06-12T09:00:00', '2030-06-12T10:30:00')], [], '2030-06-14T10:00:00')
+    const sitting = { uid: 'a', uids: ['a'], from: '2030-06-12T09:00:00', workMin: 90 } as unknown as Schemas['InOneGo']
+    const days = daysOf([task('a', '2030-06-12T09:00:00', '2030-06-12T10:30:00')], [sitting], '2030-06-14T10:00:00')
     expect(days.map((d) => d.date)).toEqual(['2030-06-12', '2030-06-13', '2030-06-14'])
     expect(days.map((d) => d.minutes)).toEqual([90, 0, 0])
   })
@@ -22,6 +23,30 @@ describe('the days of a calendar', () => {
     const sittings = [sitting(['a', 'b'], '2030-06-12T09:00:00'), sitting(['c'], '2030-06-13T09:00:00')]
     const days = daysOf(tasks, sittings, '2030-06-13T20:00:00')
     expect(days.map((d) => d.sittings.map((s) => s.tasks.map((t) => t.uid)))).toEqual([[['a', 'b']], [['c']]])
+  })
+
+  it('say of each half how much of it is taken, and when what was made is dry and needed', () => {
+    const dries = { enough: '2030-06-12T15:00:00', until: '2030-06-13T09:00:00', closes: '2030-06-13T12:00:00' }
+    const inside = { enough: '2030-06-12T09:10:00', until: '2030-06-12T09:10:00' }
+    const tasks = [
+      task('a', '2030-06-12T09:00:00', '2030-06-12T09:07:00', inside),
+      task('b', '2030-06-12T09:07:00', '2030-06-12T10:00:00', dries),
+    ]
+    const sitting = {
+      uid: 'a',
+      uids: ['a', 'b'],
+      from: '2030-06-12T09:00:00',
+      to: '2030-06-12T10:00:00',
+      workMin: 50,
+    } as unknown as Schemas['InOneGo']
+    const [day] = daysOf(tasks, [sitting], '2030-06-12T20:00:00')
+    const week = Array.from({ length: 7 }, () => ({ works: true, from: '09:00:00', to: '17:00:00' }))
+    const time = { week, daysOff: [], busy: [], makers: 1, eveningH: 0, sittingMin: 90, quiet: [], runsOn: true }
+    expect(halvesOf(day!, time).map((h) => [h.takenMin, h.thereMin])).toEqual([
+      [60, 210],
+      [0, 270],
+    ])
+    expect(driesAfter(day!.sittings[0]!)).toEqual(dries)
   })
 
   it('show what dries over a night on both days', () => {
@@ -109,19 +134,26 @@ describe('the days of a calendar', () => {
 
 describe('a plan made anew', () => {
   const plan = (begins: string, ...froms: string[]) =>
-    ({ begins, tasks: froms.map((from, i) => task(String(i), from, from)) }) as unknown as Schemas['Calendar']
+    ({
+      begins,
+      tasks: froms.map((from, i) => ({ ...task(String(i), from, from), task: `Make ${i}`, species: 'Camellia', of: 1 })),
+    }) as unknown as Schemas['Calendar']
 
   it('tells how much moved and how much sooner it begins', () => {
     const was = plan('2030-06-12T09:00:00', '2030-06-12T09:00:00', '2030-06-12T10:00:00')
     const now = plan('2030-06-11T15:00:00', '2030-06-11T15:00:00', '2030-06-12T10:00:00')
-    expect(movedBetween(was, now)).toBe('1 of 2 pieces of work moved; it begins 18.0 h sooner.')
+    expect(movedBetween(was, now)).toBe(
+      '1 of 2 pieces of work moved; it begins 18.0 h sooner. Farthest: Make 0 (Camellia) from Wed 09:00 to Tue 15:00.',
+    )
     expect(movedBetween(was, was)).toBeUndefined()
   })
 
   it('tells what it would cost, or that there would be none', () => {
     const was = { ...plan('2030-06-12T09:00:00', '2030-06-12T09:00:00'), eveningMin: 0 }
     const then = { ...plan('2030-06-12T08:00:00', '2030-06-12T08:00:00'), eveningMin: 60 }
-    expect(costOf(was, then)).toBe('1 of 1 pieces of work moved; it begins 1.0 h sooner. 60 min more in evenings.')
+    expect(costOf(was, then)).toBe(
+      '1 of 1 pieces of work moved; it begins 1.0 h sooner. Farthest: Make 0 (Camellia) from Wed 09:00 to Wed 08:00. 60 min more in evenings.',
+    )
     expect(costOf(was, was)).toBe('Nothing else moves.')
     expect(costOf(was, { ...then, limit: 'Hands are too few.' })).toBe('There would be no plan. Hands are too few.')
   })

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { weekday } from '../order/dates'
 
 type PlacedTask = Schemas['PlacedTask']
 
@@ -19,7 +20,7 @@ export interface Day {
   tasks: PlacedTask[]
   sittings: Sitting[]
   minutes: number
-  drying: { key: string; from: number; enough: number; until: number; task: PlacedTask }[]
+  drying: { key: string; from: number; enough: number; until: number; closes?: number; task: PlacedTask }[]
 }
 
 /** The days from the first work to the hand-over, each with its part of everything. */
@@ -29,21 +30,31 @@ export function daysOf(tasks: PlacedTask[], sittings: Schemas['InOneGo'][], hand
   const byUid = new Map(tasks.map((s) => [s.uid, s]))
   const last = handOver.slice(0, 10)
   for (let date = tasks[0]!.from.slice(0, 10); date <= last && days.length < 400; date = after(date)) {
-    const own = tasks.filter((s) => s.from.slice(0, 10) === date)
+    const own = sittings
+      .filter((s) => s.from.slice(0, 10) === date)
+      .map((s) => ({ ...s, tasks: s.uids.flatMap((uid) => byUid.get(uid) ?? []) }))
     days.push({
       date,
-      tasks: own,
-      sittings: sittings
-        .filter((s) => s.from.slice(0, 10) === date)
-        .map((s) => ({ ...s, tasks: s.uids.flatMap((uid) => byUid.get(uid) ?? []) })),
-      minutes: own.reduce((sum, s) => sum + minuteOf(date, s.to) - minuteOf(date, s.from), 0),
+      tasks: tasks.filter((s) => s.from.slice(0, 10) === date),
+      sittings: own,
+      minutes: own.reduce((sum, s) => sum + s.workMin, 0),
       drying: tasks.flatMap((task) => {
         if (!task.meanwhile) return []
         const from = minuteOf(date, task.to)
         const until = minuteOf(date, task.meanwhile.until)
         if (until <= 0 || from >= MINUTES_OF_A_DAY) return []
         const within = (minute: number) => Math.max(0, Math.min(MINUTES_OF_A_DAY, minute))
-        return [{ key: task.uid, from: within(from), enough: within(minuteOf(date, task.meanwhile.enough)), until: within(until), task }]
+        const closes = task.meanwhile.closes ? minuteOf(date, task.meanwhile.closes) : undefined
+        return [
+          {
+            key: task.uid,
+            from: within(from),
+            enough: within(minuteOf(date, task.meanwhile.enough)),
+            until: within(until),
+            ...(closes !== undefined && closes > 0 && closes < MINUTES_OF_A_DAY ? { closes } : {}),
+            task,
+          },
+        ]
       }),
     })
   }
@@ -113,6 +124,42 @@ export function hoursOn(time: Schemas['StudioTime'], date: string): Open[] {
   })
 }
 
+/** Where no break is set, a day is halved here. */
+const NOON = '12:30'
+
+/** Half a day of work: what is begun in it, how long that takes with its pauses, and how long one pair of hands is there. */
+export interface HalfDay {
+  name: string
+  sittings: Sitting[]
+  takenMin: number
+  thereMin: number
+}
+
+/** A day before its break at noon, and after it. */
+export function halvesOf(day: Day, time: Schemas['StudioTime']): HalfDay[] {
+  const noon = minuteOf(day.date, `${day.date}T${time.noon?.from ?? NOON}`)
+  const open = hoursOn(time, day.date).filter((h) => h.first === 1)
+  return [
+    { name: 'before noon', from: 0, to: noon },
+    { name: 'after noon', from: noon, to: MINUTES_OF_A_DAY },
+  ].map(({ name, from, to }) => {
+    const own = day.sittings.filter((s) => minuteOf(day.date, s.from) >= from && minuteOf(day.date, s.from) < to)
+    return {
+      name,
+      sittings: own,
+      takenMin: own.reduce((sum, s) => sum + minuteOf(day.date, s.to) - minuteOf(day.date, s.from), 0),
+      thereMin: open.reduce((sum, h) => sum + Math.max(0, Math.min(h.to, to) - Math.max(h.from, from)), 0),
+    }
+  })
+}
+
+/** What of a sitting is needed first: when that is dry and when it is needed; nothing where nothing has to dry. */
+export function driesAfter(sitting: Sitting): Schemas['Meanwhile'] | undefined {
+  return sitting.tasks
+    .flatMap((s) => (s.meanwhile && !s.done && s.meanwhile.until >= sitting.to ? [s.meanwhile] : []))
+    .reduce<Schemas['Meanwhile'] | undefined>((first, w) => (!first || w.until < first.until ? w : first), undefined)
+}
+
 function after(date: string): string {
   const next = new Date(`${date}T12:00`)
   next.setDate(next.getDate() + 1)
@@ -121,16 +168,31 @@ function after(date: string): string {
 
 const MINUTES_OF_AN_HOUR = 60
 
+/** So many of what moved are named. */
+const NAMED = 3
+
+/** What moved farthest, from when to when; of what is new nothing is said, nor of less than half an hour. */
+function farthest(moved: PlacedTask[], stood: Map<string, string>): string {
+  const by = (s: PlacedTask) => Math.abs(minuteOf(s.from.slice(0, 10), stood.get(s.uid)!) - minuteOf(s.from.slice(0, 10), s.from))
+  const at = (moment: string) => `${weekday(moment)} ${moment.slice(11, 16)}`
+  const told = moved
+    .filter((s) => stood.has(s.uid) && by(s) >= MINUTES_OF_AN_HOUR / 2)
+    .sort((a, b) => by(b) - by(a))
+    .slice(0, NAMED)
+    .map((s) => `${named(s)} (${s.species}) from ${at(stood.get(s.uid)!)} to ${at(s.from)}`)
+  return told.length ? ` Farthest: ${told.join('; ')}.` : ''
+}
+
 /** What became otherwise from one plan to the next, in words; nothing where all stands as it stood. */
 export function movedBetween(was: Schemas['Calendar'], now: Schemas['Calendar']): string | undefined {
   if (!was.begins || !now.begins) return undefined
   const stood = new Map(was.tasks.map((s) => [s.uid, s.from]))
-  const moved = now.tasks.filter((s) => stood.get(s.uid) !== s.from).length
-  if (moved === 0) return undefined
+  const moved = now.tasks.filter((s) => stood.get(s.uid) !== s.from)
+  if (moved.length === 0) return undefined
   const sooner = -minuteOf(was.begins.slice(0, 10), now.begins) + minuteOf(was.begins.slice(0, 10), was.begins)
   const hours = `${(Math.abs(sooner) / MINUTES_OF_AN_HOUR).toFixed(1)} h`
   const begins = sooner === 0 ? 'it begins when it did' : `it begins ${hours} ${sooner > 0 ? 'sooner' : 'later'}`
-  return `${moved} of ${now.tasks.length} pieces of work moved; ${begins}.`
+  return `${moved.length} of ${now.tasks.length} pieces of work moved; ${begins}.${farthest(moved, stood)}`
 }
 
 /** What another calendar would bring: what it moves, how much more or less is done in evenings, or that there would be none. */

@@ -15,6 +15,7 @@ export function studioNow(): string {
 }
 
 const DAY = { weekday: 'long', day: 'numeric', month: 'long' } as const
+const DATE_LENGTH = 10
 const TIME = { hour: '2-digit', minute: '2-digit' } as const
 
 /** A day and time of the studio's calendar stands as it is; a moment that is the same everywhere is told by the studio's clock. */
@@ -23,6 +24,11 @@ const told = (text: string, how: Intl.DateTimeFormatOptions) =>
 
 export function readable(text: string): string {
   return `${day(text)}, ${time(text)}`
+}
+
+/** The weekday in three letters. */
+export function weekday(text: string): string {
+  return told(text.length > DATE_LENGTH ? text : `${text}T12:00`, { weekday: 'short' })
 }
 
 export function day(text: string): string {

@@ -12,6 +12,11 @@ import java.time.ZoneId;
 record Axis(Instant origin, ZoneId zone) {
     static final int SLOT_MIN = 5;
 
+    /** What work takes over whole slots is not planned for, if it is less than this, min, and less than this of it. */
+    private static final double UNPLANNED_MIN = 2.5;
+
+    private static final double UNPLANNED_SHARE = 0.1;
+
     /** From the first whole slot at or after a moment. */
     static Axis from(LocalDateTime first, ZoneId zone) {
         Instant at = first.atZone(zone).toInstant();
@@ -38,13 +43,14 @@ record Axis(Instant origin, ZoneId zone) {
     }
 
     /** So many minutes after a slot. */
-    LocalDateTime at(int slot, int minutes) {
-        return LocalDateTime.ofInstant(origin.plusSeconds(60L * (SLOT_MIN * slot + minutes)), zone);
+    LocalDateTime at(int slot, double minutes) {
+        return LocalDateTime.ofInstant(origin.plusSeconds(60L * SLOT_MIN * slot + Math.round(60 * minutes)), zone);
     }
 
-    /** Slots that so many minutes take, rounded up. */
-    static int ofMinutes(int minutes) {
-        return (minutes + SLOT_MIN - 1) / SLOT_MIN;
+    /** Slots that so many minutes of work take, to the nearest where that is less by no more than a tenth, else rounded up. */
+    static int ofMinutes(double minutes) {
+        double unplanned = Math.min(UNPLANNED_MIN, UNPLANNED_SHARE * minutes);
+        return Math.max(1, (int) Math.ceil((minutes - unplanned) / SLOT_MIN - 1e-9));
     }
 
     /** Slots that so many hours take, rounded up. */

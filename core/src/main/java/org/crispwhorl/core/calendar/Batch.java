@@ -31,7 +31,7 @@ record Batch(
         String line,
         String species,
         Plan.Task task,
-        int minutes,
+        double minutes,
         int number,
         int of,
         int flowers,

@@ -33,6 +33,9 @@ final class Batches {
     /** Waiting for more than this means never, h. */
     private static final double NEVER_H = 24 * 365;
 
+    /** Nothing is done in less, min. */
+    private static final double LEAST_MIN = 0.1;
+
     private Batches() {}
 
     /** Whether every wait comes to an end. */
@@ -217,7 +220,7 @@ final class Batches {
                 tailWhy = why(leaves);
             }
         }
-        int minutes = Math.max(1, (int) Math.ceil(task.labourMin() / of - 1e-9));
+        double minutes = Math.max(LEAST_MIN, task.labourMin() / of);
         String uid = new BatchId(task.line(), task.task().id(), number + 1, of).uid();
         List<Batch.Lying> lying = task.held().stream()
                 .map(h -> new Batch.Lying(

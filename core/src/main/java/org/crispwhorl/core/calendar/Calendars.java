@@ -313,7 +313,12 @@ public final class Calendars {
                 .toList();
     }
 
-    private List<Calendar> made(Frame frame, Schedule.Found found, int free) {
+    private List<Calendar> made(Frame placed, Schedule.Found first, int free) {
+        SideBySide.Placed told = placer.sideBySide(placed, first, studio.time().longestMin());
+        Frame frame = told.frame();
+        Schedule.Found found = frame == placed
+                ? first
+                : new Schedule.Found(told.starts(), new boolean[told.starts().length], first.dearSlots());
         List<Odds> odds = Odds.of(frame, found.starts(), hours(frame), ready(frame));
         return IntStream.range(0, orders.size())
                 .mapToObj(order -> {

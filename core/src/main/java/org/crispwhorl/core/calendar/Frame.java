@@ -66,6 +66,12 @@ record Frame(
         return new Frame(left, batches, gathered, busy, axis, last, hours, Spans.of(gathered));
     }
 
+    /** The same with some sittings as one each, by their places; none where some would wait for each other. */
+    Optional<Frame> joined(List<List<Integer>> runs) {
+        return Sittings.joined(batches, sittings, runs)
+                .map(other -> new Frame(left, batches, other, busy, axis, last, hours, Spans.of(other)));
+    }
+
     /** Whether some order should have been ready before now. */
     boolean tooLate() {
         return batches.stream().anyMatch(b -> b.last() <= 0);

@@ -1,8 +1,10 @@
 package org.crispwhorl.core.calendar;
 
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.IntSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -11,6 +13,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A sitting as a maker reads it: what is done in one go, from its first touch to its last.
@@ -19,6 +22,7 @@ import java.util.stream.Collectors;
  * @param name all that is done, in the maker's words
  * @param species the flowers it is done on
  * @param to in whole five minutes
+ * @param workMin minutes in which hands work; what is longer from its begin to its end has pauses
  * @param because why then
  * @param uids of all pieces of work in it, in their order
  */
@@ -28,6 +32,7 @@ public record InOneGo(
         String species,
         LocalDateTime from,
         LocalDateTime to,
+        int workMin,
         int maker,
         boolean evening,
         boolean done,
@@ -37,8 +42,12 @@ public record InOneGo(
     private static final List<String> VERBS =
             List.of("Make and set", "Make", "Join", "Dust", "Paint", "Colour", "Finish", "Box", "Turn");
 
-    /** More things than these are told by the first and the last. */
+    /** Of more things than these only so many are named. */
     private static final int TOLD = 6;
+
+    private static final int NAMED = 4;
+
+    private static final double SECONDS_A_MIN = 60;
 
     private static final Predicate<String> PLURAL =
             Pattern.compile("^(?!the ).*(s|leaves)$").asMatchPredicate();
@@ -68,6 +77,11 @@ public record InOneGo(
                 tasks.stream().map(Calendar.PlacedTask::species).distinct().collect(Collectors.joining(", ")),
                 first.from(),
                 first.done() ? last : whole(last),
+                (int) Math.round(tasks.stream()
+                                .mapToLong(
+                                        s -> Duration.between(s.from(), s.to()).toSeconds())
+                                .sum()
+                        / SECONDS_A_MIN),
                 first.maker(),
                 first.evening(),
                 first.done(),
@@ -76,8 +90,9 @@ public record InOneGo(
     }
 
     private static LocalDateTime whole(LocalDateTime moment) {
-        int over = moment.getMinute() % Axis.SLOT_MIN;
-        return over == 0 ? moment : moment.plus((long) Axis.SLOT_MIN - over, ChronoUnit.MINUTES);
+        LocalDateTime told = moment.truncatedTo(ChronoUnit.MINUTES);
+        long over = told.getMinute() % Axis.SLOT_MIN;
+        return over == 0 && told.equals(moment) ? moment : told.plusMinutes(Axis.SLOT_MIN - over);
     }
 
     /** For how many flowers, where all of it is for the same; for which of them, where it is not for all. */
@@ -87,16 +102,28 @@ public record InOneGo(
             return tasks.size() == 1 && one.of() > 1 ? ", " + one.batch() + " of " + one.of() : "";
         }
         int all = one.flowers();
-        int first = all;
-        int last = 1;
-        for (Calendar.PlacedTask s : tasks) {
-            first = Math.min(first, (s.batch() - 1) * all / s.of() + 1);
-            last = Math.max(last, (s.batch() * all + s.of() - 1) / s.of());
+        List<IntSummaryStatistics> ofTasks = tasks.stream()
+                .collect(Collectors.groupingBy(
+                        Calendar.PlacedTask::task,
+                        Collectors.flatMapping(InOneGo::ends, Collectors.summarizingInt(n -> n))))
+                .values()
+                .stream()
+                .toList();
+        int first = ofTasks.get(0).getMin();
+        int last = ofTasks.get(0).getMax();
+        if (ofTasks.stream().anyMatch(s -> s.getMin() != first || s.getMax() != last)) {
+            return "";
         }
         if (first == 1 && last == all) {
             return all == 1 ? ", for one flower" : ", for " + all + " flowers";
         }
         return (first == last ? ", for flower " + first : ", for flowers " + first + " to " + last) + " of " + all;
+    }
+
+    /** The first and the last of the flowers that it is done for. */
+    private static Stream<Integer> ends(Calendar.PlacedTask s) {
+        int all = s.flowers();
+        return Stream.of((s.batch() - 1) * all / s.of() + 1, (s.batch() * all + s.of() - 1) / s.of());
     }
 
     private static String name(List<Calendar.PlacedTask> tasks) {
@@ -151,7 +178,7 @@ public record InOneGo(
             return things.get(0);
         }
         return n > TOLD
-                ? things.get(0) + " to " + things.get(n - 1)
+                ? String.join(", ", things.subList(0, NAMED)) + " and " + (n - NAMED) + " more"
                 : String.join(", ", things.subList(0, n - 1)) + " and " + things.get(n - 1);
     }
 }

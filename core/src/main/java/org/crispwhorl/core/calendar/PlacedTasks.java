@@ -70,7 +70,7 @@ final class PlacedTasks {
         sideBySide();
     }
 
-    /** Rings of a line that are laid one after the other, and small batches of one task, are told as one sitting. */
+    /** Rings of a line that are laid one after the other, its assembly, and small batches of one task are told as one sitting. */
     private void sideBySide() {
         boolean[] windowed = Sittings.windowed(all);
         Integer[] byTime = new Integer[all.size()];
@@ -91,7 +91,10 @@ final class PlacedTasks {
             boolean small = all.get(before).sameTask(all.get(i))
                     && all.get(i).minutes() < Sittings.SMALL_MIN
                     && pause <= Sittings.PAUSE_MIN;
-            if (rings || small) {
+            boolean assembly = all.get(before).task().doing().assembles()
+                    && all.get(i).task().doing().assembles()
+                    && pause <= Sittings.WINDOW_PAUSE_MIN;
+            if (rings || small || assembly) {
                 int joins = told[i];
                 for (int k = 0; k < told.length; k++) {
                     told[k] = told[k] == joins ? told[before] : told[k];

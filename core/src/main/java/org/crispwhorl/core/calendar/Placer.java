@@ -127,7 +127,21 @@ record Placer(
     /** A plain plan, sorted where it keeps everything then too; as it is only where nothing is pinned, which it does not know of. */
     private Optional<int[]> kept(Schedule.Problem problem, Optional<int[]> sorted, Optional<int[]> plain) {
         return sorted.filter(starts -> Schedule.keeps(problem, starts))
+                .map(starts -> Schedule.forward(problem, starts))
                 .or(() -> pins.isEmpty() ? plain : Optional.empty());
+    }
+
+    /** The same with what came to stand side by side as one; as it is where several work at once, or not everything is kept. */
+    SideBySide.Placed sideBySide(Frame frame, Schedule.Found found, double longestMin) {
+        boolean alone = frame.hours().makers() == 1 && frame.hours().other().isEmpty();
+        return alone
+                ? SideBySide.of(
+                        frame,
+                        found.starts(),
+                        sitting -> pinned(sitting).isPresent(),
+                        Sittings.SMALL_TOGETHER * longestMin,
+                        this::problem)
+                : new SideBySide.Placed(frame, found.starts());
     }
 
     /** What the solver is asked. */

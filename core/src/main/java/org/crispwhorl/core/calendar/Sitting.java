@@ -29,15 +29,15 @@ record Sitting(List<Item> items, int slots, List<Wait> waits, int due, int notBe
      * @param fromMin when it begins, min from the sitting's begin
      * @param toMin when it is over
      */
-    record Item(int place, Batch batch, int fromMin, int toMin) {
+    record Item(int place, Batch batch, double fromMin, double toMin) {
         /** Slots from the sitting's begin to its own. */
         int from() {
-            return fromMin / Axis.SLOT_MIN;
+            return (int) Math.floor(fromMin / Axis.SLOT_MIN + 1e-9);
         }
 
         /** Slots from the sitting's begin to its own end. */
         int to() {
-            return Axis.ofMinutes(toMin);
+            return (int) Math.ceil(toMin / Axis.SLOT_MIN - 1e-9);
         }
     }
 
@@ -122,10 +122,19 @@ record Sitting(List<Item> items, int slots, List<Wait> waits, int due, int notBe
         return items.stream().mapToInt(Item::to).max().orElse(0);
     }
 
+    /** The same in whole slots: the minute that these leave out is taken from all of it. */
+    static List<Item> inSlots(List<Item> items) {
+        double minutes = items.stream().mapToDouble(Item::toMin).max().orElse(0);
+        double share = Math.min(1, Axis.ofMinutes(minutes) * Axis.SLOT_MIN / Math.max(minutes, 1e-9));
+        return items.stream()
+                .map(i -> new Item(i.place(), i.batch(), share * i.fromMin(), share * i.toMin()))
+                .toList();
+    }
+
     /** A batch that nothing is asked of but its hours. */
     static Sitting by(Batch batch) {
         return new Sitting(
-                List.of(new Item(0, batch, 0, batch.slots() * Axis.SLOT_MIN)),
+                inSlots(List.of(new Item(0, batch, 0, batch.minutes()))),
                 batch.slots(),
                 List.of(),
                 batch.due(),

@@ -33,6 +33,9 @@ final class Sittings {
     /** What is made in less than this is small, min. */
     static final int SMALL_MIN = 25;
 
+    /** Longest that small makes take together, over the longest for one thing. */
+    static final double SMALL_TOGETHER = 0.5;
+
     /**
      * A kind of gathering.
      *
@@ -66,8 +69,8 @@ final class Sittings {
             new Rule(b -> b.task().doing().mixes(), SAME_ORDER, 2.0 / 3),
             new Rule(b -> b.task().doing().coloursPieces(), SAME_LINE, 1),
             new Rule(b -> b.task().doing().assembles(), SAME_LINE, 5.0 / 3),
-            new Rule(Sittings::smallMake, SAME_LINE, 0.5),
-            new Rule(Sittings::smallMake, SAME_ORDER, 0.5));
+            new Rule(Sittings::smallMake, SAME_LINE, SMALL_TOGETHER),
+            new Rule(Sittings::smallMake, SAME_ORDER, SMALL_TOGETHER));
 
     private final List<Batch> batches;
 
@@ -103,9 +106,31 @@ final class Sittings {
         return windowed;
     }
 
-    private static boolean smallMake(Batch batch) {
+    /** Whether it is a make that is soon done. */
+    static boolean small(Batch batch) {
         TaskKind kind = batch.task().doing();
-        return kind.makes() && !kind.assembles() && batch.of() == 1 && batch.minutes() < SMALL_MIN;
+        return kind.makes() && !kind.assembles() && batch.minutes() < SMALL_MIN;
+    }
+
+    private static boolean smallMake(Batch batch) {
+        return batch.of() == 1 && small(batch);
+    }
+
+    /** The same sittings with some of them as one each, by their places; none where some would wait for each other. */
+    static Optional<List<Sitting>> joined(List<Batch> batches, List<Sitting> sittings, List<List<Integer>> runs) {
+        Sittings joined = new Sittings(batches, 0, 0);
+        sittings.forEach(s -> joined.inOne(List.of(s)));
+        runs.forEach(run -> joined.inOne(run.stream().map(sittings::get).toList()));
+        return joined.ordered();
+    }
+
+    private void inOne(List<Sitting> some) {
+        List<Integer> places = some.stream()
+                .flatMap(s -> s.items().stream())
+                .map(Sitting.Item::place)
+                .sorted()
+                .toList();
+        places.forEach(i -> group[i] = places.get(0));
     }
 
     /** Every batch by itself. */

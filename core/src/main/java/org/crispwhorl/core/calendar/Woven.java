@@ -31,7 +31,7 @@ final class Woven {
     static Optional<List<Sitting.Item>> of(List<Batch> batches, List<Integer> members, int longestPause) {
         if (members.size() == 1) {
             Batch only = batches.get(members.get(0));
-            return Optional.of(List.of(new Sitting.Item(members.get(0), only, 0, only.slots() * Axis.SLOT_MIN)));
+            return Optional.of(Sitting.inSlots(List.of(new Sitting.Item(members.get(0), only, 0, only.minutes()))));
         }
         return new Woven(batches, members).woven(longestPause);
     }
@@ -39,17 +39,17 @@ final class Woven {
     private Optional<List<Sitting.Item>> woven(int longestPause) {
         List<Sitting.Item> items = new ArrayList<>();
         List<Integer> left = new ArrayList<>(members);
-        int at = 0;
+        double at = 0;
         while (!left.isEmpty()) {
-            int now = at;
-            int soonest = left.stream().mapToInt(this::ready).min().orElse(NEVER);
+            double now = at;
+            double soonest = left.stream().mapToDouble(this::ready).min().orElse(NEVER);
             if (soonest == NEVER || soonest > at + longestPause) {
                 return Optional.empty();
             }
-            int begins = Math.max(now, soonest);
+            double begins = Math.max(now, soonest);
             int next = left.stream()
                     .filter(i -> ready(i) <= begins)
-                    .min((a, b) -> Integer.compare(closes(a), closes(b)))
+                    .min((a, b) -> Double.compare(closes(a), closes(b)))
                     .orElseThrow();
             at = begins + batches.get(next).minutes();
             if (at > closes(next)) {
@@ -60,12 +60,27 @@ final class Woven {
             done.put(next, item);
             left.remove(Integer.valueOf(next));
         }
-        return Optional.of(items);
+        return Optional.of(tight() ? items : Sitting.inSlots(items));
+    }
+
+    /** Whether something in it is waited for, or tools are used again: then no moment of it may come sooner. */
+    private boolean tight() {
+        boolean waits = members.stream()
+                .flatMap(i -> batches.get(i).waits().stream())
+                .anyMatch(w -> members.contains(w.after()) && w.least().slots() > 0);
+        Map<String, Integer> wanted = new HashMap<>();
+        members.stream()
+                .flatMap(i -> batches.get(i).lying().stream())
+                .forEach(l -> wanted.merge(l.tool(), l.wanted(), Integer::sum));
+        return waits
+                || members.stream()
+                        .flatMap(i -> batches.get(i).lying().stream())
+                        .anyMatch(l -> wanted.get(l.tool()) > l.owned());
     }
 
     /** From when on it can be begun, by what it waits for and by its tools; never where that is not known yet. */
-    private int ready(int i) {
-        int ready = 0;
+    private double ready(int i) {
+        double ready = 0;
         for (Batch.Wait wait : batches.get(i).waits()) {
             if (!members.contains(wait.after())) {
                 continue;
@@ -111,8 +126,8 @@ final class Woven {
     }
 
     /** By when it has to be over. */
-    private int closes(int i) {
-        int closes = NEVER;
+    private double closes(int i) {
+        double closes = NEVER;
         for (Batch.Wait wait : batches.get(i).waits()) {
             Sitting.Item before = done.get(wait.after());
             if (before != null && wait.most().isPresent()) {

@@ -209,6 +209,11 @@ public final class Schedule {
         return HalfDays.cost(half, kinds, placed);
     }
 
+    /** The same placing with each half-day begun as early as can be. */
+    public static int[] forward(Problem problem, int[] placed) {
+        return Forward.of(problem, placed);
+    }
+
     /** Whether a placing in which the other has no part keeps everything that is asked: hours, waits, order, hands and tools. */
     public static boolean keeps(Problem problem, int[] placed) {
         List<int[]> hands = new ArrayList<>();

@@ -54,16 +54,17 @@ public class SittingsTest {
         Map<Integer, Sitting.Item> done = new HashMap<>();
         boolean window = sitting.items().stream()
                 .anyMatch(i -> i.batch().waits().stream().anyMatch(w -> w.most().isPresent()));
-        int free = 0;
+        double free = 0;
         for (Sitting.Item item : sitting.items()) {
-            assertTrue(item.fromMin() >= free, "one after the other");
-            assertTrue(item.fromMin() - free <= (window ? WINDOW_PAUSE_MIN : PAUSE_MIN), "no long pause");
-            assertTrue(item.toMin() - item.fromMin() >= item.batch().minutes());
+            assertTrue(item.fromMin() >= free - 1e-9, "one after the other");
+            assertTrue(item.fromMin() - free - 1e-9 <= (window ? WINDOW_PAUSE_MIN : PAUSE_MIN), "no long pause");
+            assertTrue(item.toMin() - item.fromMin()
+                    >= Kept.TOLD_SHARE * item.batch().minutes());
             for (Batch.Wait wait : item.batch().waits()) {
                 Sitting.Item before = done.get(wait.after());
                 if (before != null) {
-                    int waited = item.fromMin() - before.toMin();
-                    assertTrue(waited >= wait.least().slots() * Axis.SLOT_MIN, "not too soon");
+                    double waited = item.fromMin() - before.toMin();
+                    assertTrue(waited >= Kept.TOLD_SHARE * wait.least().slots() * Axis.SLOT_MIN - 1e-9, "not too soon");
                     Optional<Integer> most = wait.most().map(m -> m.slots() * Axis.SLOT_MIN);
                     assertTrue(
                             most.isEmpty()
@@ -116,8 +117,8 @@ public class SittingsTest {
                 told.stream().anyMatch(s -> s.name().endsWith("finish and box the flower, for 3 flowers")),
                 told.toString());
         assertTrue(
-                told.stream()
-                        .anyMatch(s -> s.name().equals("Make centre, 15 petals, 9 leaves and calyx, for 3 flowers")),
+                told.stream().anyMatch(s -> s.name()
+                        .equals("Make centre, 15 petals, 9 leaves, calyx and stamens, for 3 flowers")),
                 told.toString());
         told.forEach(s -> assertEquals(s.to().getMinute() % Axis.SLOT_MIN, 0, s.toString()));
         assertEquals(

@@ -85,10 +85,10 @@ public class TogetherTest {
         assertTrue(both.stream().anyMatch(c -> !c.helps().isEmpty()), "something helps");
     }
 
-    private static long minutesOfFirst(Calendar calendar) {
+    private static double minutesOfFirst(Calendar calendar) {
         return calendar.tasks().stream()
                 .filter(s -> s.maker() == 1)
-                .mapToLong(Kept::minutes)
+                .mapToDouble(Kept::minutes)
                 .sum();
     }
 
