@@ -12,6 +12,8 @@ import java.time.ZoneId;
 record Axis(Instant origin, ZoneId zone) {
     static final int SLOT_MIN = 5;
 
+    private static final int SLOT_S = 60 * SLOT_MIN;
+
     /** What work takes over whole slots is not planned for, if it is less than this, min, and less than this of it. */
     private static final double UNPLANNED_MIN = 2.5;
 
@@ -20,31 +22,31 @@ record Axis(Instant origin, ZoneId zone) {
     /** From the first whole slot at or after a moment. */
     static Axis from(LocalDateTime first, ZoneId zone) {
         Instant at = first.atZone(zone).toInstant();
-        long slot = SLOT_MIN * 60L;
-        return new Axis(Instant.ofEpochSecond(Math.floorDiv(at.getEpochSecond() + slot - 1, slot) * slot), zone);
+        return new Axis(
+                Instant.ofEpochSecond(Math.floorDiv(at.getEpochSecond() + SLOT_S - 1, SLOT_S) * (long) SLOT_S), zone);
     }
 
     /** The last slot that begins at or before a moment. */
     int floor(LocalDateTime moment) {
-        return (int) Math.floorDiv(minutes(moment), SLOT_MIN);
+        return (int) Math.floorDiv(seconds(moment), SLOT_S);
     }
 
     /** The first slot that begins at or after a moment. */
     int ceil(LocalDateTime moment) {
-        return -(int) Math.floorDiv(-minutes(moment), SLOT_MIN);
+        return -(int) Math.floorDiv(-seconds(moment), SLOT_S);
     }
 
-    private long minutes(LocalDateTime moment) {
-        return Duration.between(origin, moment.atZone(zone).toInstant()).toMinutes();
+    private long seconds(LocalDateTime moment) {
+        return Duration.between(origin, moment.atZone(zone).toInstant()).toSeconds();
     }
 
     LocalDateTime at(int slot) {
-        return LocalDateTime.ofInstant(origin.plusSeconds(60L * SLOT_MIN * slot), zone);
+        return LocalDateTime.ofInstant(origin.plusSeconds((long) SLOT_S * slot), zone);
     }
 
     /** So many minutes after a slot. */
     LocalDateTime at(int slot, double minutes) {
-        return LocalDateTime.ofInstant(origin.plusSeconds(60L * SLOT_MIN * slot + Math.round(60 * minutes)), zone);
+        return LocalDateTime.ofInstant(origin.plusSeconds((long) SLOT_S * slot + Math.round(60 * minutes)), zone);
     }
 
     /** Slots that so many minutes of work take, to the nearest where that is less by no more than a tenth, else rounded up. */

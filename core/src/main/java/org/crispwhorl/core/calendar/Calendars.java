@@ -333,7 +333,7 @@ public final class Calendars {
                             frame.batches().isEmpty() ? Optional.empty() : Optional.of(odds.get(order)),
                             tasks.stream()
                                     .filter(Calendar.PlacedTask::evening)
-                                    .mapToLong(s -> ChronoUnit.MINUTES.between(s.from(), s.to()))
+                                    .mapToDouble(s -> ChronoUnit.SECONDS.between(s.from(), s.to()) / 60.0)
                                     .sum(),
                             orders.get(order).labourMin(),
                             Optional.empty(),

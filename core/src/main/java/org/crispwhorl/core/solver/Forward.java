@@ -15,6 +15,9 @@ final class Forward {
     /** What is waited for may move after what waits: so many times is enough. */
     private static final int PASSES = 2;
 
+    /** More pieces stay where they are: each move is held against all others. */
+    private static final int MOST = 160;
+
     private final Schedule.Problem problem;
     private final int[] placed;
 
@@ -25,6 +28,9 @@ final class Forward {
 
     static int[] of(Schedule.Problem problem, int[] placed) {
         Forward forward = new Forward(problem, placed);
+        if (placed.length > MOST) {
+            return forward.placed;
+        }
         List<Integer> inTime = IntStream.range(0, placed.length)
                 .boxed()
                 .sorted(Comparator.comparingInt(i -> placed[i]))
