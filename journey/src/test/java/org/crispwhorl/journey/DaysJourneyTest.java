@@ -71,7 +71,9 @@ public class DaysJourneyTest extends Journey {
         button("Fold all days").press("Enter");
         assertThat(work).hasCount(0);
         Locator first = page.locator("[data-day] h2 button").first();
-        first.press("Enter");
+        Locator halfDays = page.locator("[data-half-days] button");
+        assertThat(halfDays).hasCount(page.locator("[data-day]").count());
+        halfDays.first().press("Enter");
         assertThat(first).hasAttribute("aria-expanded", "true");
         assertThat(work.first()).isVisible();
         page.locator("[data-day]").first().getByText("close up").press("Enter");
