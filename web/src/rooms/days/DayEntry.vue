@@ -107,7 +107,7 @@ const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props
                   ><span aria-hidden="true" class="mr-2 inline-block h-[3px] w-5 bg-quiet align-middle" />{{ dries(s) }}</span
                 ></span
               >
-              <span class="shrink-0 text-note text-quiet tabular-nums">{{ minutes(s) }}</span>
+              <span class="w-16 shrink-0 text-right text-note text-quiet tabular-nums">{{ minutes(s) }}</span>
             </button>
             <ol v-if="inIt(s) && s.tasks.length > 1" class="mb-1 ml-24 pl-2" :aria-label="`One after the other: ${s.name}`">
               <li v-for="task in s.tasks" :key="task.uid">
