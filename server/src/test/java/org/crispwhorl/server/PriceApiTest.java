@@ -85,6 +85,7 @@ public class PriceApiTest extends ServerTest {
                 200);
         Api.Answer refused = api.get(order() + "/quote.pdf");
         assertEquals(refused.status(), 422, refused.body());
+        assertEquals(refused.json().get("title").asString(), "The quote is not whole");
         assertTrue(refused.body().contains("/money"), refused.body());
         assertTrue(api.get(order() + "/quote.pdf?asItIs=true").body().startsWith("%PDF"));
         assertEquals(api.put("/api/choices/tariff", usual).status(), 200);

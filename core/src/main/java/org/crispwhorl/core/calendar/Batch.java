@@ -78,14 +78,37 @@ record Batch(
     record Lying(String tool, int owned, int wanted, Dwell until) {}
 
     /**
+     * What a wait is for, in the maker's words.
+     *
+     * @param lasts how long it is; empty where what is before just has to be done
+     * @param reached what it has become by then; empty where it only waits
+     */
+    record Why(String lasts, String reached) {
+        static final Why DONE = new Why("", "");
+
+        boolean waits() {
+            return !lasts.isEmpty();
+        }
+
+        String told() {
+            return reached.isEmpty() ? lasts : lasts + " until it is " + reached;
+        }
+
+        /** What may be said from then on. */
+        String over() {
+            return reached.isEmpty() ? lasts + " over" : reached;
+        }
+    }
+
+    /**
      * A wait after another batch.
      *
      * @param after its place in the list
      * @param least from its end to this one's start
      * @param most from its end to this one's end, where a window closes
-     * @param why in the maker's words; empty where it just has to be done
+     * @param why what it waits for
      */
-    record Wait(int after, Dwell least, Optional<Dwell> most, String why) {
+    record Wait(int after, Dwell least, Optional<Dwell> most, Why why) {
         /** The slot from which on it may be gone on with, of what was over in a slot. */
         int opens(int end) {
             return least.over(end);

@@ -217,7 +217,7 @@ final class Batches {
             Dwell own = least(leaves, air);
             if (own.slots() >= tail.slots()) {
                 tail = own;
-                tailWhy = why(leaves);
+                tailWhy = why(leaves).told();
             }
         }
         double minutes = Math.max(LEAST_MIN, task.labourMin() / of);
@@ -260,15 +260,13 @@ final class Batches {
         return new Dwell(Axis.ofHours(gate.waitH()), dries ? air : AirAhead.STEADY, dries);
     }
 
-    private static String why(Plan.Gate gate) {
+    private static Batch.Why why(Plan.Gate gate) {
         if (gate.waitH() <= 0) {
-            return "";
+            return Batch.Why.DONE;
         }
         String hours = gate.waitH() < 2
                 ? Unit.MIN.write(Math.ceil(60 * gate.waitH()))
                 : String.format(Locale.ROOT, "%.0f h", Math.ceil(gate.waitH()));
-        return gate.stage()
-                .map(stage -> hours + " until it is " + Text.Labels.of(stage))
-                .orElse(hours);
+        return new Batch.Why(hours, gate.stage().map(Text.Labels::of).orElse(""));
     }
 }

@@ -201,7 +201,7 @@ public final class Calendars {
         if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
             return made(frame, new Schedule.Found(new int[0], new boolean[0], 0), 0);
         }
-        Optional<List<Calendar>> early = early(progress);
+        Optional<List<Calendar>> early = early(progress, 0);
         if (early.isPresent()) {
             return early.get();
         }
@@ -224,7 +224,7 @@ public final class Calendars {
                 Optional<Schedule.Found> found =
                         placer.place(late, TRY_MS, progress).found();
                 if (found.isPresent()) {
-                    return made(late, found.get(), 0);
+                    return early(progress, Axis.ofHours(hours)).orElseGet(() -> made(late, found.get(), 0));
                 }
             }
         }
@@ -261,11 +261,15 @@ public final class Calendars {
                 || placer.place(frame, TRY_MS, progress).found().isPresent();
     }
 
-    /** Plans that are ready some half-days early, without evenings; none where there is no time for it. */
-    private Optional<List<Calendar>> early(Progress progress) {
+    /**
+     * Plans that are ready some half-days early, without evenings; none where there is no time for it.
+     *
+     * @param softUntil slot until which what lies soft may be gone on with
+     */
+    private Optional<List<Calendar>> early(Progress progress, int softUntil) {
         StudioTime days = studio.time().withEveningH(0);
         FreeStretch stretch = new FreeStretch(
-                free -> frame(days, progress, 0, free)
+                free -> frame(days, progress, softUntil, free)
                         .together(before, studio.time().longestMin()),
                 placer,
                 (frame, starts) -> Odds.least(frame, starts, hours(frame), ready(frame)),

@@ -8,6 +8,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.crispwhorl.core.solver.Schedule;
 
 /** A placing told as work: whose hands, why then, and what it does until it is needed. */
@@ -28,6 +30,8 @@ final class PlacedTasks {
     private final List<List<int[]>> followers = new ArrayList<>();
 
     private final int[] makers;
+
+    private final HeldUp heldUp;
 
     private PlacedTasks(Frame frame, Schedule.Found found) {
         this.frame = frame;
@@ -67,6 +71,7 @@ final class PlacedTasks {
         }
         makers = frame.hours().other().isPresent() ? asPlaced(found) : firstFree();
         told = sitting.clone();
+        heldUp = new HeldUp(frame, all, begins, ends, sitting);
         sideBySide();
     }
 
@@ -207,7 +212,7 @@ final class PlacedTasks {
         return free;
     }
 
-    /** What follows it least long after, the hand-over or other work, and until when all of its sitting could wait. */
+    /** What follows it least long after, the hand-over or other work; what held it up; until when all of its sitting could wait. */
     private String because(int i) {
         int room = Integer.MAX_VALUE;
         String because = "";
@@ -224,7 +229,14 @@ final class PlacedTasks {
         Sitting own = frame.sittings().get(sitting[i]);
         int begin = begins[i] - own.from(batchPlace(i));
         int latest = room > 0 ? frame.hours().latestStart(own, begin + room + own.slots(), true) : begin;
-        return latest > begin ? because + "; could begin as late as " + frame.said(latest) : because;
+        return Stream.of(
+                        Optional.of(because),
+                        heldUp.of(i),
+                        latest > begin
+                                ? Optional.of("could begin as late as " + frame.said(latest))
+                                : Optional.<String>empty())
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining("; "));
     }
 
     private int batchPlace(int i) {
@@ -251,10 +263,10 @@ final class PlacedTasks {
             int left = begins[follower[0]] - wait.opens(end);
             if (left < room || left == room && !waits) {
                 room = left;
-                waits = !wait.why().isEmpty();
+                waits = wait.why().waits();
                 because = waits
-                        ? "must have " + wait.why() + " before: " + next.task().name() + ", "
-                                + frame.said(begins[follower[0]])
+                        ? "must have " + wait.why().told() + " before: "
+                                + next.task().name() + ", " + frame.said(begins[follower[0]])
                         : "before: " + next.task().name() + ", " + frame.said(begins[follower[0]]);
             }
         }

@@ -74,7 +74,7 @@ record Remaining(List<Batch> all, Map<String, Done> done, int[] places, List<Bat
                 .filter(late -> late.readyAt() > late.done().last());
         Stream<Late> wait = all.stream().filter(b -> !done.containsKey(b.key())).flatMap(b -> b.waits().stream()
                 .filter(w -> done.containsKey(all.get(w.after()).key()))
-                .map(w -> new Late(all.get(w.after()), w.why(), w.opens(ended(all.get(w.after()), axis))))
+                .map(w -> new Late(all.get(w.after()), w.why().told(), w.opens(ended(all.get(w.after()), axis))))
                 .filter(late -> late.readyAt() > latest.applyAsInt(b)));
         return Stream.concat(leave, wait)
                 .filter(late -> !late.why().isEmpty())

@@ -3,7 +3,7 @@ package org.crispwhorl.core.price;
 import java.util.List;
 
 /**
- * The price of an order as it adds up.
+ * The price of an order as it adds up: every sum in whole hundredths of the studio's money, so that it does so on paper too.
  *
  * @param lines each with what it rests on, the sums between them left out
  * @param total of all of them
@@ -29,6 +29,25 @@ public record PriceSheet(
         lines = List.copyOf(lines);
         unpriced = List.copyOf(unpriced);
         beside = List.copyOf(beside);
+    }
+
+    /** What a client is told that hands come to: what is put on hands and materials is spread over both. */
+    public double asHours() {
+        double hours = sum(PriceSort.HOURS);
+        double bare = hours + sum(PriceSort.MATERIAL);
+        return bare > 0 ? Pricing.payable(total * hours / bare) : total;
+    }
+
+    /** What a client is told that materials come to: all that hands do not. */
+    public double asMaterials() {
+        return Pricing.payable(Pricing.payable(total) - asHours());
+    }
+
+    private double sum(PriceSort sort) {
+        return lines.stream()
+                .filter(l -> l.sort() == sort)
+                .mapToDouble(PriceLine::amount)
+                .sum();
     }
 
     /** What a line is of. */

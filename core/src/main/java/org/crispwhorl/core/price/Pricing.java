@@ -65,6 +65,11 @@ public final class Pricing {
         return new Pricing(conditions, drawer, tariff, rush, eveningMin).priced(lines, tierMm, progress);
     }
 
+    /** A sum of money as it can be paid: in whole hundredths, so that what is added up on paper comes to what is asked. */
+    static double payable(double amount) {
+        return Math.rint(amount * PERCENT) / PERCENT;
+    }
+
     private PriceSheet priced(List<OrderSheet.Line> lines, double tierMm, Progress progress) {
         OrderSheet sheet = OrderSheet.of(lines, conditions, progress.part(0, 0.2));
         Materials materials =
@@ -89,10 +94,11 @@ public final class Pricing {
         double bare = sum(all);
         double hours = sheet.labourMin() / MIN_PER_H;
         all.addAll(putOn(bare));
-        double total = sum(all);
+        all.replaceAll(l -> new PriceLine(l.sort(), l.what(), payable(l.amount()), l.how()));
+        double total = payable(sum(all));
         double flowers =
                 Math.max(1, lines.stream().mapToInt(OrderSheet.Line::count).sum());
-        double deposit = total * tariff.depositPct() / PERCENT;
+        double deposit = payable(total * tariff.depositPct() / PERCENT);
         double material =
                 sum(all.stream().filter(l -> l.sort() == PriceSort.MATERIAL).toList());
         return new PriceSheet(
@@ -100,7 +106,7 @@ public final class Pricing {
                 total,
                 total / flowers,
                 deposit,
-                total - deposit,
+                payable(total - deposit),
                 hours,
                 told(total, sheet),
                 unpriced,

@@ -153,6 +153,7 @@ public class ReplanTest {
         assertTrue(
                 Duration.between(rings.get(0).to().plusDays(1), next.from()).toHours() <= 72,
                 "when the studio opens, no later");
+        assertTrue(late.freeHalfDays() >= 2, "what is late does not take the time that is kept free: " + late.odds());
     }
 
     /** What was begun in so many batches is finished in as many, though longer sittings would ask for fewer. */

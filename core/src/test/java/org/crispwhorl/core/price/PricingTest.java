@@ -4,6 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.crispwhorl.core.Close;
@@ -24,6 +26,9 @@ public class PricingTest {
             new OwnPaste("tub", 900, Paste.usual(Medium.GUM_PASTE), 14),
             new OwnWire("26", 40, 26, 360, List.of(), 0.2)));
     private static final Tariff TARIFF = new Tariff("crowns", 24, 50, 10, 25, 20, 7, 40, "Dear you,", "Until then.");
+
+    /** A sum of money is asked in whole hundredths, so that what is reckoned exactly is off by half a one at most, and a line more. */
+    private static final double CENT = 0.01;
 
     private static PriceSheet price(int roses, Tariff tariff, int days) {
         return price(roses, tariff, days, 0);
@@ -47,8 +52,8 @@ public class PricingTest {
         PriceSheet day = price(3, TARIFF, 30);
         PriceSheet evenings = price(3, TARIFF, 30, 150);
         double more = 2.5 * 24 * 0.5;
-        Close.within(1e-9, sum(evenings, PriceSheet.PriceSort.HOURS) - sum(day, PriceSheet.PriceSort.HOURS), more);
-        Close.within(1e-9, evenings.total() - day.total(), more * 1.10 * 1.25);
+        Close.within(CENT, sum(evenings, PriceSheet.PriceSort.HOURS) - sum(day, PriceSheet.PriceSort.HOURS), more);
+        Close.within(3 * CENT, evenings.total() - day.total(), more * 1.10 * 1.25);
         assertEquals(evenings.hours(), day.hours(), "as many hours, dearer ones");
     }
 
@@ -59,6 +64,29 @@ public class PricingTest {
                 .sum();
     }
 
+    /** A client adds up what stands on the paper: the hundredths of each line are those of the sum. */
+    @Test
+    public void whatIsWrittenAddsUpToTheHundredth() {
+        for (int roses = 1; roses <= 12; roses++) {
+            PriceSheet price = price(roses, TARIFF, roses % 2 == 0 ? 30 : 3);
+            long lines = price.lines().stream()
+                    .mapToLong(l -> hundredths(l.amount()))
+                    .sum();
+            assertEquals(lines, hundredths(price.total()), roses + " roses");
+            assertEquals(hundredths(price.deposit()) + hundredths(price.balance()), lines);
+            assertEquals(hundredths(price.asHours()) + hundredths(price.asMaterials()), lines);
+            assertTrue(price.asHours() > 0 && price.asMaterials() > 0);
+        }
+    }
+
+    /** As it is written: rounded to the hundredth. */
+    private static long hundredths(double amount) {
+        return new BigDecimal(amount)
+                .setScale(2, RoundingMode.HALF_UP)
+                .unscaledValue()
+                .longValueExact();
+    }
+
     @Test
     public void thePriceAddsUpLineByLine() {
         PriceSheet price = price(4, TARIFF, 30);
@@ -66,12 +94,13 @@ public class PricingTest {
                 OrderSheet.of(List.of(OrderSheet.Line.of(Garden.rose(), 4)), Conditions.USUAL.withKit(DRAWER.kit()));
         double hours = sheet.labourMin() / 60;
         assertEquals(price.hours(), hours, 1e-9);
-        assertEquals(sum(price, PriceSheet.PriceSort.HOURS), 24 * hours, 1e-9);
+        long lines = price.lines().size();
+        assertEquals(sum(price, PriceSheet.PriceSort.HOURS), 24 * hours, lines * CENT);
         double bare = 24 * hours + sum(price, PriceSheet.PriceSort.MATERIAL);
         assertTrue(sum(price, PriceSheet.PriceSort.MATERIAL) > 0);
-        assertEquals(price.total(), bare * 1.1 * 1.25, 1e-9);
+        assertEquals(price.total(), bare * 1.1 * 1.25, lines * CENT);
         assertEquals(price.deposit() + price.balance(), price.total(), 1e-9);
-        assertEquals(price.deposit(), 0.4 * price.total(), 1e-9);
+        assertEquals(price.deposit(), 0.4 * price.total(), CENT);
         assertEquals(price.each(), price.total() / 4, 1e-9);
         assertEquals(sum(price, PriceSheet.PriceSort.RUSH), 0, 0);
         assertTrue(price.told().contains("of working time") && price.told().contains("crowns"), price.told());
@@ -90,7 +119,7 @@ public class PricingTest {
 
     @Test
     public void aRushIsPutOnEverything() {
-        assertEquals(price(4, TARIFF, 3).total(), 1.2 * price(4, TARIFF, 30).total(), 1e-9);
+        assertEquals(price(4, TARIFF, 3).total(), 1.2 * price(4, TARIFF, 30).total(), CENT);
     }
 
     /** Twice the flowers beside it cost what twice the flowers cost, but for what is mixed once. */

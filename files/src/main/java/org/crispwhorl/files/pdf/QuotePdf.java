@@ -5,10 +5,8 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.drawing.Draughting;
 import org.crispwhorl.core.drawing.Drawing;
@@ -64,7 +62,8 @@ public final class QuotePdf {
     private static Block.Table sums(List<OrderSheet.Line> lines, PriceSheet price, Tariff tariff) {
         List<List<Cell>> rows = new ArrayList<>();
         lines.forEach(l -> rows.add(row(l.count() + " × " + l.species().name(), "")));
-        grouped(price).forEach((what, amount) -> rows.add(row(what, tariff.write(amount))));
+        rows.add(row("working time", tariff.write(price.asHours())));
+        rows.add(row("materials", tariff.write(price.asMaterials())));
         rows.add(row("in all", tariff.write(price.total())));
         rows.add(row("deposit, when you promise", tariff.write(price.deposit())));
         rows.add(row("when it is handed over", tariff.write(price.balance())));
@@ -76,24 +75,6 @@ public final class QuotePdf {
 
     private static List<Cell> row(String what, String amount) {
         return List.of(Cell.text(what), Cell.text(amount));
-    }
-
-    /** A client sees what hands and materials come to; what is put on them is spread over both. */
-    private static Map<String, Double> grouped(PriceSheet price) {
-        double hours = sum(price, PriceSheet.PriceSort.HOURS);
-        double materials = sum(price, PriceSheet.PriceSort.MATERIAL);
-        double bare = Math.max(1e-9, hours + materials);
-        Map<String, Double> told = new LinkedHashMap<>();
-        told.put("working time", price.total() * hours / bare);
-        told.put("materials", price.total() * materials / bare);
-        return told;
-    }
-
-    private static double sum(PriceSheet price, PriceSheet.PriceSort sort) {
-        return price.lines().stream()
-                .filter(l -> l.sort() == sort)
-                .mapToDouble(PriceSheet.PriceLine::amount)
-                .sum();
     }
 
     private static void paragraphs(SheetFlow flow, String text) throws IOException {

@@ -57,5 +57,7 @@ public class QuotePdfTest {
         assertTrue(told.contains(tariff.write(price.total())), told);
         assertTrue(told.contains(tariff.write(price.deposit())), told);
         assertTrue(told.contains("15 June 2030"), told);
+        assertTrue(told.contains("working time " + tariff.write(price.asHours())), told);
+        assertTrue(told.contains("materials " + tariff.write(price.asMaterials())), told);
     }
 }

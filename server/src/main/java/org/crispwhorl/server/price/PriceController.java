@@ -127,7 +127,7 @@ public class PriceController {
             lacking.add(new DocumentFault.Fault("/money", "no currency", "one, under what the studio asks"));
         }
         if (!lacking.isEmpty()) {
-            throw new DocumentFault(lacking);
+            throw new QuoteLacks(lacking);
         }
     }
 }

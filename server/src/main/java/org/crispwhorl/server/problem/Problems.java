@@ -55,6 +55,16 @@ class Problems {
     }
 
     @ExceptionHandler
+    ResponseEntity<Problem> quote(QuoteLacks e) {
+        return answer(Problem.of(
+                        422,
+                        "quote",
+                        "The quote is not whole",
+                        "Give what is listed, or ask for it as it is with asItIs=true.")
+                .with(e.lacking()));
+    }
+
+    @ExceptionHandler
     ResponseEntity<Problem> unreadable(HttpMessageNotReadableException e) {
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof TooLarge large) {
