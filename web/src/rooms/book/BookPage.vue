@@ -10,6 +10,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import { usePace } from '@/parts/usePace'
 import { day as dayName, time as clock } from '../order/dates'
 import BreakageLesson from './BreakageLesson.vue'
+import PromisesTold from './PromisesTold.vue'
 import { dryingTold, pagesOf, rollerTold, told } from './pages'
 import PaceLesson from './PaceLesson.vue'
 import RateCurve from './RateCurve.vue'
@@ -168,6 +169,7 @@ const leaveOut = (id: string, out: boolean) => changed(answered(api.POST('/api/b
           </button>
         </p>
       </section>
+      <PromisesTold :promises="view.promises" />
       <PaceLesson :pace="view.book.pace" :own="view.pace.own" :busy="busy" @go="goAll" />
     </aside>
   </div>

@@ -6,6 +6,7 @@ import { answered, api, type Schemas } from '@/api/client'
 import ProblemNote from '@/parts/ProblemNote.vue'
 import SpeciesFace from '@/parts/SpeciesFace.vue'
 import { day, readable, studioNow, time } from '../order/dates'
+import ToBuy from './ToBuy.vue'
 import { told } from './told'
 
 /** What to do now and next, of all orders; what dries; what was promised. */
@@ -36,7 +37,11 @@ const first = computed(() => days.value[0]?.all[0])
 const behind = computed(() => [...new Map(next.value.filter((n) => n.late).map((n) => [n.order, n])).values()])
 const drying = computed(() => today.data.value?.drying ?? [])
 const promises = computed(() => today.data.value?.promises ?? [])
-const buys = computed(() => promises.value.filter((p) => p.begins && p.begins > now.value).sort((a, b) => (a.begins! < b.begins! ? -1 : 1)))
+const buys = computed(() =>
+  promises.value.filter((p) => !p.begun && p.begins && p.begins > now.value).sort((a, b) => (a.begins! < b.begins! ? -1 : 1)),
+)
+/** Of so many orders that begin next what is to be bought is named. */
+const BOUGHT = 3
 const print = () => window.print()
 </script>
 
@@ -114,9 +119,10 @@ const print = () => window.print()
         <section v-if="buys.length" aria-label="Buy" data-buy>
           <h2 class="text-head">Buy before it begins</h2>
           <ul>
-            <li v-for="p in buys" :key="p.order" class="border-t border-line py-1">
+            <li v-for="(p, i) in buys" :key="p.order" class="border-t border-line py-1">
               <RouterLink class="text-accent hover:underline" :to="`/orders/${p.order}/sheets/shopping`">{{ p.name }}</RouterLink>
               <span class="block text-note text-quiet">by {{ readable(p.begins!) }}</span>
+              <ToBuy v-if="i < BOUGHT" :order="p.order" />
             </li>
           </ul>
         </section>

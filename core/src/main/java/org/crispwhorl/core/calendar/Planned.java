@@ -1,5 +1,6 @@
 package org.crispwhorl.core.calendar;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -26,7 +27,10 @@ import org.crispwhorl.core.studio.Kit;
  * @param pins what was set down by hand
  * @param together the names of the orders that were planned at once with it
  * @param published what other calendars may have taken in of it
+ * @param promised times in a hundred that the order is ready in time, as its first plan told it: of the flowers and the hand-over that
+ *     it still has; none where nothing was left to do, or an older version told none
  */
+@RecordBuilder
 public record Planned(
         Instant at,
         Order order,
@@ -37,7 +41,10 @@ public record Planned(
         List<Pin> pins,
         List<String> together,
         Calendar calendar,
-        Published published) {
+        Published published,
+        Optional<Integer> promised) {
+    private static final double MIN_PER_H = 60;
+
     /** A piece of work that the maker has set down where it stands; the rest is placed round it. */
     @Text(label = "pin", means = "Work that stays where the maker set it.")
     public record Pin(
@@ -73,17 +80,23 @@ public record Planned(
      * @param today when it is made
      */
     public Planned after(Planned before, LocalDateTime today) {
-        return new Planned(
-                at,
-                order,
-                time,
-                room,
-                ahead,
-                tools,
-                pins,
-                together,
-                calendar,
-                Published.after(before, calendar, today));
+        return PlannedBuilder.builder(this)
+                .published(Published.after(before, calendar, today))
+                .promised(samePromise(before.order) ? before.promised.or(() -> promised) : promised)
+                .build();
+    }
+
+    private boolean samePromise(Order other) {
+        return order.lines().equals(other.lines()) && handedOverAs(other);
+    }
+
+    private boolean handedOverAs(Order other) {
+        return order.handOver().equals(other.handOver()) && order.spareTimeH() == other.spareTimeH();
+    }
+
+    /** When everything has to be ready. */
+    public LocalDateTime readyBy() {
+        return order.handOver().minusMinutes(Math.round(MIN_PER_H * order.spareTimeH()));
     }
 
     /** What became otherwise from the plan before, in the maker's words; none where nothing of it moved. */
@@ -109,7 +122,7 @@ public record Planned(
         if (!order.lines().equals(now.lines())) {
             changed.add("the flowers");
         }
-        if (!order.handOver().equals(now.handOver()) || order.spareTimeH() != now.spareTimeH()) {
+        if (!handedOverAs(now)) {
             changed.add("the hand-over");
         }
         if (!time.equals(timeNow)) {

@@ -74,6 +74,7 @@ public record Today(List<NextSitting> next, List<StillDrying> drying, List<Promi
      *
      * @param order its id
      * @param begins when its work begins; none where it is not planned, or all of it is done
+     * @param begun whether some of its work is done
      * @param odds as they were when it was planned; none where it is not
      * @param limit what there is too little of, where there is no plan
      */
@@ -83,6 +84,7 @@ public record Today(List<NextSitting> next, List<StillDrying> drying, List<Promi
             LocalDateTime handOver,
             boolean planned,
             Optional<LocalDateTime> begins,
+            boolean begun,
             Optional<Odds> odds,
             Optional<String> limit) {
         private static PromisedOrder of(Going going) {
@@ -93,6 +95,7 @@ public record Today(List<NextSitting> next, List<StillDrying> drying, List<Promi
                     going.handOver(),
                     calendar.isPresent(),
                     calendar.flatMap(Calendar::begins),
+                    !going.done().isEmpty(),
                     calendar.flatMap(Calendar::odds),
                     calendar.flatMap(Calendar::limit));
         }

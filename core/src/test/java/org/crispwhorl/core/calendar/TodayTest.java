@@ -37,7 +37,8 @@ public class TodayTest {
                 List.of(),
                 List.of(),
                 calendar,
-                Published.FIRST);
+                Published.FIRST,
+                Optional.empty());
         return new Today.Going("1", "supper", Ask.SATURDAY, Optional.of(planned), done);
     }
 

@@ -64,7 +64,8 @@ public final class KeptText<T> {
                     OldNames::lift,
                     KeptText::namedLines,
                     KeptText::withoutSittings,
-                    KeptText::uncounted));
+                    KeptText::uncounted,
+                    KeptText::promisedAsTold));
 
     /** What was measured or noted at the bench. */
     public static final KeptText<BenchRecord> SAID =
@@ -210,6 +211,15 @@ public final class KeptText<T> {
                 .forEach(task -> ((ObjectNode) task).put("flowers", 0).put("pieces", 0));
         if (body.path("calendar").path("odds") instanceof ObjectNode odds) {
             odds.putArray("lost");
+        }
+        return body;
+    }
+
+    /** Of a plan it was not kept what the first one of its order had told: its own odds stand for that. */
+    private static JsonNode promisedAsTold(JsonNode body) {
+        JsonNode told = body.path("calendar").path("odds").path("inHundred");
+        if (told.isNumber()) {
+            ((ObjectNode) body).set("promised", told);
         }
         return body;
     }

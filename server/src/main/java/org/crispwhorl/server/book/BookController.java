@@ -1,16 +1,22 @@
 package org.crispwhorl.server.book;
 
 import io.swagger.v3.oas.annotations.Operation;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.crispwhorl.core.book.Book;
+import org.crispwhorl.core.book.Promises;
 import org.crispwhorl.core.measure.InvalidValue;
 import org.crispwhorl.core.measure.Limits;
 import org.crispwhorl.core.measure.Text;
+import org.crispwhorl.core.order.Order;
 import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.server.conditions.StudioConditions;
+import org.crispwhorl.server.days.Days;
+import org.crispwhorl.server.order.OrderController;
+import org.crispwhorl.server.order.OrderList;
 import org.crispwhorl.server.problem.NotThere;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,12 +26,19 @@ import org.springframework.web.bind.annotation.RestController;
 /** The book as it is read, and the lessons that are taken from it. */
 @RestController
 public class BookController {
+    /** What was promised of the orders that left last is told: so many. */
+    private static final int PROMISES = 60;
+
     private final StudioBook book;
     private final StudioConditions studio;
+    private final OrderList orders;
+    private final Days days;
 
-    BookController(StudioBook book, StudioConditions studio) {
+    BookController(StudioBook book, StudioConditions studio, OrderList orders, Days days) {
         this.book = book;
         this.studio = studio;
+        this.orders = orders;
+        this.days = days;
     }
 
     /**
@@ -34,8 +47,9 @@ public class BookController {
      * @param watched drying that the studio goes by
      * @param pace that the studio goes by
      * @param breakageTaken whether it goes by the book's count of what broke
+     * @param promises of the orders that have left
      */
-    public record BookView(Book book, List<Watched> watched, Pace pace, boolean breakageTaken) {}
+    public record BookView(Book book, List<Watched> watched, Pace pace, boolean breakageTaken, Promises promises) {}
 
     /** What a lesson is of. */
     public enum LessonOf {
@@ -92,7 +106,17 @@ public class BookController {
     @GetMapping("/api/book")
     @Operation(operationId = "getBook", summary = "What happened at the bench, and what it teaches")
     BookView get() {
-        return new BookView(book.now(), studio.kit().watched(), studio.pace(), book.breakageTaken());
+        return new BookView(
+                book.now(), studio.kit().watched(), studio.pace(), book.breakageTaken(), days.promises(gone()));
+    }
+
+    private List<OrderController.OrderCard> gone() {
+        return orders.all().stream()
+                .filter(order -> order.delivered().isPresent())
+                .sorted(Comparator.comparing(OrderController.OrderCard::order, Comparator.comparing(Order::handOver))
+                        .reversed())
+                .limit(PROMISES)
+                .toList();
     }
 
     @PostMapping("/api/book/lessons")

@@ -15,10 +15,12 @@ import java.util.stream.IntStream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.bench.Broken;
 import org.crispwhorl.core.bench.Underway;
+import org.crispwhorl.core.book.Promises;
 import org.crispwhorl.core.calendar.Bettering;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
 import org.crispwhorl.core.calendar.Done;
+import org.crispwhorl.core.calendar.Odds;
 import org.crispwhorl.core.calendar.Overlap;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.Published;
@@ -117,16 +119,24 @@ public class Days {
 
     /** Makes the calendars of orders anew and at once, outside of any transaction: one each, in their order. */
     public List<Planned> made(List<Asked> asked, StudioTime time, List<Elsewhere> elsewhere, Progress progress) {
-        return made(asked, time, elsewhere, Calendars::together, progress);
+        return made(asked, studio(time, elsewhere, now()), Calendars::together, progress);
     }
 
     /** Makes a plain calendar of an order, by the same rules, in a moment. */
     Planned quick(Asked asked, StudioTime time, List<Elsewhere> elsewhere, Progress progress) {
+        return quick(asked, studio(time, elsewhere, now()), progress);
+    }
+
+    /** The plain calendar of an order as it would have been made at a moment, with nothing else to do. */
+    public Planned quickAt(Asked asked, LocalDateTime moment) {
+        return quick(asked, studio(choices.now(Choice.TIME), List.of(), moment), Progress.UNWATCHED);
+    }
+
+    private Planned quick(Asked asked, Calendars.Studio studio, Progress progress) {
         return made(
                         List.of(asked),
-                        time,
-                        elsewhere,
-                        (sheets, studio, watched) -> List.of(Calendars.quick(sheets.get(0), studio, watched)),
+                        studio,
+                        (sheets, there, watched) -> List.of(Calendars.quick(sheets.get(0), there, watched)),
                         progress)
                 .get(0);
     }
@@ -148,12 +158,15 @@ public class Days {
             }
         }
         return Bettering.of(
-                added(asked, today, progress.part(0, SHEET)), studio(time, elsewhere), fewer, progress.part(SHEET, 1));
+                added(asked, today, progress.part(0, SHEET)),
+                studio(time, elsewhere, now()),
+                fewer,
+                progress.part(SHEET, 1));
     }
 
-    private Calendars.Studio studio(StudioTime time, List<Elsewhere> elsewhere) {
+    private Calendars.Studio studio(StudioTime time, List<Elsewhere> elsewhere, LocalDateTime at) {
         return new Calendars.Studio(
-                air.course(), time, elsewhere.stream().map(Elsewhere::taken).toList(), now(), clock.getZone());
+                air.course(), time, elsewhere.stream().map(Elsewhere::taken).toList(), at, clock.getZone());
     }
 
     private LocalDateTime now() {
@@ -177,13 +190,27 @@ public class Days {
                 now());
     }
 
+    /** Of those orders that have left and were planned, what was promised and what came of it. */
+    @Transactional(readOnly = true)
+    public Promises promises(List<OrderController.OrderCard> left) {
+        return Promises.of(left.stream()
+                .flatMap(order -> last(order.id()).stream()
+                        .map(planned -> new Promises.Gone(
+                                order.order().name(),
+                                planned,
+                                journal.works(order.id()).stream()
+                                        .flatMap(w -> w.over(clock.getZone()).stream())
+                                        .toList(),
+                                LocalDateTime.ofInstant(order.delivered().orElseThrow(), clock.getZone()))))
+                .toList());
+    }
+
     /** How orders that are added up are placed in the studio's time. */
     private interface Placing {
         List<Calendar> of(List<Calendars.Asked> sheets, Calendars.Studio studio, Progress progress);
     }
 
-    private List<Planned> made(
-            List<Asked> asked, StudioTime time, List<Elsewhere> elsewhere, Placing placing, Progress progress) {
+    private List<Planned> made(List<Asked> asked, Calendars.Studio studio, Placing placing, Progress progress) {
         Room set = room.now();
         RoomAhead ahead = choices.now(Choice.AHEAD);
         Kit today = conditions.kit();
@@ -192,13 +219,12 @@ public class Days {
             double share = SHEET / asked.size();
             sheets.add(added(asked.get(i), today, progress.part(i * share, (i + 1) * share)));
         }
-        Calendars.Studio studio = studio(time, elsewhere);
         List<Calendar> calendars = placing.of(sheets, studio, progress.part(SHEET, 1));
         return IntStream.range(0, asked.size())
                 .mapToObj(i -> new Planned(
                         studio.now().atZone(clock.getZone()).toInstant(),
                         asked.get(i).work().order(),
-                        time,
+                        studio.time(),
                         Optional.of(set),
                         ahead,
                         Optional.of(Planned.PlannedTools.of(today)),
@@ -208,7 +234,8 @@ public class Days {
                                 .mapToObj(k -> asked.get(k).work().order().name())
                                 .toList(),
                         calendars.get(i),
-                        Published.FIRST))
+                        Published.FIRST,
+                        calendars.get(i).odds().map(Odds::inHundred)))
                 .toList();
     }
 

@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.time.temporal.TemporalAdjusters;
@@ -21,6 +22,7 @@ import org.crispwhorl.core.order.Venue;
 import org.crispwhorl.core.progress.Progress;
 import org.crispwhorl.files.csv.DrawerCsv;
 import org.crispwhorl.files.document.SpeciesDocument;
+import org.crispwhorl.server.days.Days;
 import org.crispwhorl.server.drawer.StudioDrawer;
 import org.crispwhorl.server.journal.BenchJournal;
 import org.crispwhorl.server.order.Orders;
@@ -56,6 +58,7 @@ class DemoData implements ApplicationRunner {
     private final Orders orders;
     private final StudioDrawer drawer;
     private final BenchJournal journal;
+    private final Days days;
     private final Clock clock;
     private final WholeAnswers whole;
 
@@ -66,8 +69,10 @@ class DemoData implements ApplicationRunner {
             Orders orders,
             StudioDrawer drawer,
             BenchJournal journal,
+            Days days,
             Clock clock,
             WholeAnswers whole) {
+        this.days = days;
         this.whole = whole;
         this.clock = clock;
         this.journal = journal;
@@ -132,6 +137,7 @@ class DemoData implements ApplicationRunner {
                 List.of(new Order.OrderLine("rosebud", species.get("cottage-rosebud"), 6))));
         Orders.Work begun = orders.work(bench);
         journal.lay(bench, DemoBench.upTo(begun.lines(), begun.conditions(), now, DONE, BEGUN_MIN));
+        planned(bench, now.toLocalDateTime());
         accepted(new Order(
                 "Christening at the towpath",
                 "Violas only, in both colours.",
@@ -149,14 +155,16 @@ class DemoData implements ApplicationRunner {
                         new Order.OrderLine("hellebore", species.get("lockside-hellebore"), 4),
                         new Order.OrderLine("daffodil", species.get("towpath-daffodil"), 3))));
         Orders.Work done = orders.work(gone);
-        journal.lay(
-                gone,
-                DemoBench.all(
-                        done.lines(),
-                        done.conditions(),
-                        now.toLocalDate().minusDays(14).atTime(9, 0),
-                        now.getZone()));
+        LocalDateTime began = now.toLocalDate().minusDays(14).atTime(9, 0);
+        planned(gone, began.minusHours(1));
+        journal.lay(gone, DemoBench.all(done.lines(), done.conditions(), began, now.getZone()));
         orders.deliver(gone, now.minusDays(3).with(LocalTime.of(9, 30)).toInstant());
+    }
+
+    /** Keeps the plain plan of an order as it would have been made at a moment. */
+    private void planned(UUID order, LocalDateTime moment) {
+        Days.Asked asked = days.asked(order);
+        days.keep(List.of(asked), List.of(days.quickAt(asked, moment)));
     }
 
     private UUID accepted(Order order) {

@@ -22,6 +22,7 @@ import org.crispwhorl.server.days.Days;
 import org.crispwhorl.server.jobs.JobView;
 import org.crispwhorl.server.jobs.Jobs;
 import org.crispwhorl.server.order.Orders;
+import org.crispwhorl.server.problem.QuoteLacks;
 import org.crispwhorl.server.work.BigWork;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
