@@ -90,7 +90,7 @@ export function sittingsOf(view: Schemas['BenchView']): Sitting[] {
             from: s.from,
             to: s.to,
             because: s.because,
-            pieces: share(card.pieces, s.batch, s.of),
+            pieces: s.lastFlower > 0 ? s.pieces : share(card.pieces, s.batch, s.of),
             spares: share(card.spares, s.batch, s.of),
           },
         ]

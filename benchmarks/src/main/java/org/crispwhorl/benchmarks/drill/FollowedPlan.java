@@ -160,11 +160,11 @@ final class FollowedPlan {
             return;
         }
         for (Calendar.PlacedTask s : byTask.getOrDefault(key, List.of())) {
-            double share = (double) s.batch() / s.of();
+            double share = until(s);
             for (Calendar.PlacedTask b : before) {
                 // It has to be through with those batches before that hold the first of its flowers and all earlier
                 // ones.
-                boolean needed = (double) (b.batch() - 1) / b.of() < share - 1e-9;
+                boolean needed = from(b) < share - 1e-9;
                 double since = minutes(b.to(), s.from());
                 check(!needed || since >= 60 * gate.waitH() - ROUNDED_MIN, s.task() + " does not wait for " + b.task());
                 boolean own = b.batch() == s.batch() && b.of() == s.of();
@@ -174,6 +174,21 @@ final class FollowedPlan {
                 }
             }
         }
+    }
+
+    /** The share of all flowers with which it begins: of whole flowers where its batches are. */
+    private double from(Calendar.PlacedTask s) {
+        return wholeFlowers(s) ? (double) (s.firstFlower() - 1) / s.flowers() : (double) (s.batch() - 1) / s.of();
+    }
+
+    private double until(Calendar.PlacedTask s) {
+        return wholeFlowers(s) ? (double) s.lastFlower() / s.flowers() : (double) s.batch() / s.of();
+    }
+
+    /** Whether no flower is worked on in two batches of its task. */
+    private boolean wholeFlowers(Calendar.PlacedTask s) {
+        List<Calendar.PlacedTask> all = byTask.get(task(s));
+        return all.stream().mapToInt(b -> b.lastFlower() - b.firstFlower() + 1).sum() == s.flowers();
     }
 
     private void tools() {

@@ -14,6 +14,7 @@ import org.crispwhorl.core.assessment.Plan;
  * @param minutes how long it takes, above 0
  * @param number which of its task's, from 0
  * @param of how many its task has
+ * @param share which part of it that is
  * @param flowers of the line
  * @param pieces of it that go through the hands one by one
  * @param waits what must have happened before
@@ -34,6 +35,7 @@ record Batch(
         double minutes,
         int number,
         int of,
+        Share share,
         int flowers,
         int pieces,
         List<Wait> waits,

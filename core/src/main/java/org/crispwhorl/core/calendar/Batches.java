@@ -66,7 +66,7 @@ final class Batches {
         done.stream()
                 .flatMap(over -> BatchId.of(over.uid()).stream())
                 .forEach(over -> counts.replace(over.key(), over.of()));
-        Sheet known = Sheet.of(sheet);
+        Sheet known = Sheet.of(sheet, Share.of(sheet, counts, sittingMin));
         Map<String, List<Integer>> places = new HashMap<>();
         List<Batch> all = new ArrayList<>();
         for (OrderSheet.OrderTask task : sheet.tasks()) {
@@ -91,15 +91,18 @@ final class Batches {
     }
 
     /** What is asked of a sheet for every batch, by the key of its task. */
-    private record Sheet(Map<String, Techniques.DriesIn> places, Map<String, List<Plan.Gate>> leaves) {
-        static Sheet of(OrderSheet sheet) {
+    private record Sheet(
+            Map<String, Techniques.DriesIn> places,
+            Map<String, List<Plan.Gate>> leaves,
+            Map<String, List<Share>> shares) {
+        static Sheet of(OrderSheet sheet, Map<String, List<Share>> shares) {
             Map<String, Techniques.DriesIn> places = new HashMap<>();
             sheet.tasks().forEach(t -> places.put(BatchId.key(t.line(), t.task().id()), t.driesIn()));
             Map<String, List<Plan.Gate>> leaves = new HashMap<>();
             sheet.handOver().forEach(l -> leaves.computeIfAbsent(
                             BatchId.key(l.line(), l.gate().afterTask()), k -> new ArrayList<>())
                     .add(l.gate()));
-            return new Sheet(places, leaves);
+            return new Sheet(places, leaves, shares);
         }
     }
 
@@ -196,14 +199,18 @@ final class Batches {
             Map<String, List<Integer>> places,
             Airs airs) {
         AirAhead air = airs.of(task.line(), task.driesIn());
+        List<Share> own =
+                sheet.shares().get(BatchId.key(task.line(), task.task().id()));
+        Share share = own.get(number);
         List<Batch.Wait> waits = new ArrayList<>();
         for (Plan.Gate gate : task.task().gates()) {
             List<Integer> before = places.get(BatchId.key(task.line(), gate.afterTask()));
             if (before != null) {
                 AirAhead there = airs.of(task.line(), sheet.places().get(BatchId.key(task.line(), gate.afterTask())));
                 Optional<Dwell> most = gate.atMostH().map(h -> new Dwell(Axis.withinHours(h), there));
-                int from = number == 0 ? 0 : needed(number - 1, of, before.size()) + 1;
-                int to = needed(number, of, before.size());
+                List<Share> shares = sheet.shares().get(BatchId.key(task.line(), gate.afterTask()));
+                int from = number == 0 ? 0 : own.get(number - 1).needs(shares) + 1;
+                int to = share.needs(shares);
                 // Where one of them is enough for several of these, it is waited for again.
                 for (int i = Math.min(from, to); i <= to; i++) {
                     waits.add(new Batch.Wait(before.get(i), least(gate, there), most, why(gate)));
@@ -214,19 +221,19 @@ final class Batches {
         String tailWhy = "";
         for (Plan.Gate leaves :
                 sheet.leaves().getOrDefault(BatchId.key(task.line(), task.task().id()), List.of())) {
-            Dwell own = least(leaves, air);
-            if (own.slots() >= tail.slots()) {
-                tail = own;
+            Dwell leaving = least(leaves, air);
+            if (leaving.slots() >= tail.slots()) {
+                tail = leaving;
                 tailWhy = why(leaves).told();
             }
         }
-        double minutes = Math.max(LEAST_MIN, task.labourMin() / of);
+        double minutes = Math.max(LEAST_MIN, share.part() * task.labourMin());
         String uid = new BatchId(task.line(), task.task().id(), number + 1, of).uid();
         List<Batch.Lying> lying = task.held().stream()
                 .map(h -> new Batch.Lying(
                         h.tool(),
                         h.owned(),
-                        Math.min(h.owned(), (h.wanted() + of - 1) / of),
+                        Math.min(h.owned(), share.tools(h.wanted())),
                         new Dwell(Axis.ofHours(h.hours()), air)))
                 .toList();
         return new Batch(
@@ -238,8 +245,9 @@ final class Batches {
                 minutes,
                 number,
                 of,
+                share,
                 task.flowers(),
-                (number + 1) * task.pieces() / of - number * task.pieces() / of,
+                share.counted(task.pieces()),
                 waits,
                 tail,
                 tailWhy,
@@ -247,11 +255,6 @@ final class Batches {
                 lying,
                 0,
                 OptionalInt.empty());
-    }
-
-    /** The last of so many batches before that has to be over for a batch: those with as many of the flowers. */
-    private static int needed(int number, int of, int before) {
-        return ((number + 1) * before + of - 1) / of - 1;
     }
 
     /** What is to dry waits as long as the air makes it; glue, and rests that are stated, by the clock. */

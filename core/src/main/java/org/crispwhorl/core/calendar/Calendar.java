@@ -51,6 +51,8 @@ public record Calendar(
      * @param batch which of its task's, from 1
      * @param of how many its task has
      * @param flowers of the line, on which all of its task is done; 0 where an older version kept it
+     * @param firstFlower of the line that is worked on in it, from 1; 0 where an older version kept it
+     * @param lastFlower of the line that is worked on in it; 0 where an older version kept it
      * @param pieces of it that go through the hands one by one; 0 where nothing is counted
      * @param sitting in which it is done, in one go with what else is in it; from 1, in order of time, and 0 where an older version kept it
      * @param maker whose hands, from 1
@@ -70,6 +72,8 @@ public record Calendar(
             int batch,
             int of,
             int flowers,
+            int firstFlower,
+            int lastFlower,
             int pieces,
             LocalDateTime from,
             LocalDateTime to,

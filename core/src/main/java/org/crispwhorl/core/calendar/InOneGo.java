@@ -98,14 +98,16 @@ public record InOneGo(
     /** For how many flowers, where all of it is for the same; for which of them, where it is not for all. */
     private static String forFlowers(List<Calendar.PlacedTask> tasks) {
         Calendar.PlacedTask one = tasks.get(0);
-        if (one.flowers() == 0 || tasks.stream().anyMatch(s -> !s.line().equals(one.line()))) {
+        if (tasks.stream().anyMatch(s -> s.lastFlower() == 0)
+                || tasks.stream().anyMatch(s -> !s.line().equals(one.line()))) {
             return tasks.size() == 1 && one.of() > 1 ? ", " + one.batch() + " of " + one.of() : "";
         }
         int all = one.flowers();
         List<IntSummaryStatistics> ofTasks = tasks.stream()
                 .collect(Collectors.groupingBy(
                         Calendar.PlacedTask::task,
-                        Collectors.flatMapping(InOneGo::ends, Collectors.summarizingInt(n -> n))))
+                        Collectors.flatMapping(
+                                s -> Stream.of(s.firstFlower(), s.lastFlower()), Collectors.summarizingInt(n -> n))))
                 .values()
                 .stream()
                 .toList();
@@ -118,12 +120,6 @@ public record InOneGo(
             return all == 1 ? ", for one flower" : ", for " + all + " flowers";
         }
         return (first == last ? ", for flower " + first : ", for flowers " + first + " to " + last) + " of " + all;
-    }
-
-    /** The first and the last of the flowers that it is done for. */
-    private static Stream<Integer> ends(Calendar.PlacedTask s) {
-        int all = s.flowers();
-        return Stream.of((s.batch() - 1) * all / s.of() + 1, (s.batch() * all + s.of() - 1) / s.of());
     }
 
     private static String name(List<Calendar.PlacedTask> tasks) {
@@ -154,7 +150,9 @@ public record InOneGo(
 
     /** Whether more than one goes through the hands for a flower: of what is one by itself there are as many as flowers. */
     private static boolean several(Calendar.PlacedTask task) {
-        return task.pieces() * task.of() > task.flowers();
+        return task.lastFlower() > 0
+                ? task.pieces() > task.lastFlower() - task.firstFlower() + 1
+                : task.pieces() * task.of() > task.flowers();
     }
 
     /** The things with how many of them. */

@@ -71,8 +71,8 @@ final class PlacedTasks {
         }
         makers = frame.hours().other().isPresent() ? asPlaced(found) : firstFree();
         told = sitting.clone();
-        heldUp = new HeldUp(frame, all, begins, ends, sitting);
         sideBySide();
+        heldUp = new HeldUp(frame, all, begins, ends, told);
     }
 
     /** Rings of a line that are laid one after the other, its assembly, and small batches of one task are told as one sitting. */
@@ -150,6 +150,8 @@ final class PlacedTasks {
                     batch.number() + 1,
                     batch.of(),
                     batch.flowers(),
+                    batch.share().firstFlower(batch.flowers()),
+                    batch.share().lastFlower(batch.flowers()),
                     batch.pieces(),
                     from[i],
                     to[i],
@@ -216,10 +218,12 @@ final class PlacedTasks {
     private String because(int i) {
         int room = Integer.MAX_VALUE;
         String because = "";
+        boolean byItself = true;
         for (int k = 0; k < all.size(); k++) {
-            if (sitting[k] != sitting[i]) {
+            if (told[k] != told[i]) {
                 continue;
             }
+            byItself &= sitting[k] == sitting[i];
             Bound bound = bound(k);
             if (bound.room() < room) {
                 room = bound.room();
@@ -228,7 +232,7 @@ final class PlacedTasks {
         }
         Sitting own = frame.sittings().get(sitting[i]);
         int begin = begins[i] - own.from(batchPlace(i));
-        int latest = room > 0 ? frame.hours().latestStart(own, begin + room + own.slots(), true) : begin;
+        int latest = room > 0 && byItself ? frame.hours().latestStart(own, begin + room + own.slots(), true) : begin;
         return Stream.of(
                         Optional.of(because),
                         heldUp.of(i),
@@ -252,10 +256,10 @@ final class PlacedTasks {
         int room = batch.last() - batch.tail().over(end);
         String because = batch.tailWhy().isEmpty()
                 ? "before the hand-over"
-                : "must have " + batch.tailWhy() + " before the hand-over";
+                : "needs " + batch.tailWhy() + " before the hand-over";
         boolean waits = !batch.tailWhy().isEmpty();
         for (int[] follower : followers.get(i)) {
-            if (sitting[follower[0]] == sitting[i]) {
+            if (told[follower[0]] == told[i]) {
                 continue;
             }
             Batch next = all.get(follower[0]);
@@ -265,7 +269,7 @@ final class PlacedTasks {
                 room = left;
                 waits = wait.why().waits();
                 because = waits
-                        ? "must have " + wait.why().told() + " before: "
+                        ? "needs " + wait.why().told() + " before: "
                                 + next.task().name() + ", " + frame.said(begins[follower[0]])
                         : "before: " + next.task().name() + ", " + frame.said(begins[follower[0]]);
             }

@@ -61,6 +61,8 @@ public class PromisesTest {
                 1,
                 1,
                 1,
+                1,
+                1,
                 from,
                 from.plusMinutes(30),
                 1,

@@ -70,7 +70,14 @@ public class HeldUpTest {
     @Test
     public void whatIsWaitedForWasMadeBefore() {
         int named = 0;
-        for (Calendar plan : List.of(Ask.roses(6, Conditions.USUAL).calendar(), owning(10))) {
+        for (Calendar plan : List.of(
+                Ask.of(3, 2).calendar(),
+                Ask.of(0, 3).calendar(),
+                Ask.of(3, 2)
+                        .until(Ask.MONDAY.plusDays(4))
+                        .in(StudioTime.USUAL.withSittingMin(30))
+                        .calendar(),
+                owning(10))) {
             for (Calendar.PlacedTask task : plan.tasks()) {
                 Matcher reached = REACHED.matcher(task.because());
                 if (reached.find()) {

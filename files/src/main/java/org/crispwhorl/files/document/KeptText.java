@@ -215,8 +215,11 @@ public final class KeptText<T> {
         return body;
     }
 
-    /** Of a plan it was not kept what the first one of its order had told: its own odds stand for that. */
+    /** Of a plan it was not kept what the first one of its order had told: its own odds stand for that. Nor of work, which flowers it is on. */
     private static JsonNode promisedAsTold(JsonNode body) {
+        body.path("calendar")
+                .path("tasks")
+                .forEach(task -> ((ObjectNode) task).put("firstFlower", 0).put("lastFlower", 0));
         JsonNode told = body.path("calendar").path("odds").path("inHundred");
         if (told.isNumber()) {
             ((ObjectNode) body).set("promised", told);
