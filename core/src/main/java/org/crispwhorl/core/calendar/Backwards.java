@@ -104,7 +104,7 @@ final class Backwards {
         for (int k = 0; k < starts.length; ) {
             int next = -1;
             for (int i = 0; i < starts.length; i++) {
-                boolean ready = starts[i] < 0 && followers[i] == 0;
+                boolean ready = starts[i] < 0 && followers[i] == 0 && !(goesOn(i) && starts[i + 1] < 0);
                 if (ready && (next < 0 || due[i] - sooner[i] > due[next] - sooner[next])) {
                     next = i;
                 }
@@ -146,6 +146,9 @@ final class Backwards {
         take(i, at);
         own.add(i);
         int slots = sittings.get(i).slots();
+        if (i > 0 && goesOn(i - 1)) {
+            due[i - 1] = Math.min(due[i - 1], at + sittings.get(i - 1).slots());
+        }
         for (Sitting.Wait wait : sittings.get(i).waits()) {
             due[wait.after()] = Math.min(due[wait.after()], wait.lastEnd(at));
             if (wait.closes()) {
@@ -168,6 +171,11 @@ final class Backwards {
         }
         set.addAll(own);
         return true;
+    }
+
+    /** Whether the next in the list is the same task on the flowers that come after: it begins no sooner. */
+    private boolean goesOn(int i) {
+        return i + 1 < sittings.size() && sittings.get(i).goesOnIn(sittings.get(i + 1));
     }
 
     private boolean fits(int i, int at) {

@@ -179,7 +179,7 @@ record Placer(
                                 frame.spans().earliest()[wait.after()] + before.slots(),
                                 frame.spans().latest()[wait.after()] + before.slots())));
             }
-            boolean again = i > 0 && again(sittings.get(i - 1), sitting);
+            boolean again = i > 0 && sittings.get(i - 1).goesOnIn(sitting);
             if (again && pin.isEmpty() && pinned(sittings.get(i - 1)).isEmpty()) {
                 inOrder.add(new int[] {i - 1, i});
             }
@@ -219,12 +219,6 @@ record Placer(
         return wait.closes() ? OptionalInt.of(wait.closes(end, slots) - end) : OptionalInt.empty();
     }
 
-    /** Whether a sitting is the same task of the same flowers as the one before it, and nothing else. */
-    private static boolean again(Sitting before, Sitting sitting) {
-        return before.alone().isPresent()
-                && sitting.alone().filter(before.alone().get()::sameTask).isPresent();
-    }
-
     private Optional<LocalDateTime> pinned(Sitting sitting) {
         return sitting.alone().map(Batch::key).map(pins::get);
     }
@@ -234,7 +228,7 @@ record Placer(
         int[] sorted = starts.clone();
         int from = 0;
         for (int i = 1; i <= sorted.length; i++) {
-            boolean another = i == sorted.length || !again(sittings.get(i - 1), sittings.get(i));
+            boolean another = i == sorted.length || !sittings.get(i - 1).goesOnIn(sittings.get(i));
             if (another) {
                 Arrays.sort(sorted, from, i);
                 from = i;

@@ -147,6 +147,12 @@ record Sitting(List<Item> items, int slots, List<Wait> waits, int due, int notBe
         return items.size() == 1 ? Optional.of(items.get(0).batch()) : Optional.empty();
     }
 
+    /** Whether another is the same task of the same line and nothing else, as this one is. */
+    boolean goesOnIn(Sitting next) {
+        return alone().isPresent()
+                && next.alone().filter(alone().get()::sameTask).isPresent();
+    }
+
     /** Slots from its begin to that of one of its batches. */
     int from(int place) {
         return items.stream()
