@@ -3,7 +3,6 @@ package org.crispwhorl.core.calendar;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -41,16 +40,12 @@ public final class Calendars {
     /** So many pieces of work are placed: an order of 120 flowers of six species has some 400. */
     private static final int MOST_PIECES = 4000;
 
-    /** So far back what is done may dry still, and so far beyond the hand-over it is looked, slots. */
-    private static final int BEHIND = Axis.ofHours(7 * 24);
-
-    private static final int BEYOND = Axis.ofHours(7 * 24);
-
     private static final String NOT_AT_ONCE =
             "At once no plan comes out of it: have its days planned, a search finds more, or what would help.";
 
     private final List<Asked> orders;
     private final Studio studio;
+    private final Frames frames;
     private final Placer placer;
     private final Sittings.Before before;
 
@@ -98,7 +93,7 @@ public final class Calendars {
         }
 
         /** The slot at which it has to be ready. */
-        private int last(Axis axis) {
+        int last(Axis axis) {
             return axis.floor(handOver) - Axis.ofHours(spareTimeH);
         }
     }
@@ -122,7 +117,7 @@ public final class Calendars {
         }
 
         /** The air of a place: at night perhaps without its fan. */
-        private RoomCourse air(Techniques.DriesIn place) {
+        RoomCourse air(Techniques.DriesIn place) {
             RoomCourse there = place == Techniques.DriesIn.OPEN ? course.open() : course;
             return time.runsOn() ? there : there.running(time::attended);
         }
@@ -154,6 +149,7 @@ public final class Calendars {
     private Calendars(List<Asked> orders, Studio studio, boolean searches) {
         this.orders = orders;
         this.studio = studio;
+        frames = new Frames(orders, studio);
         Map<String, LocalDateTime> pins = new HashMap<>();
         Map<String, LocalDateTime> stood = new HashMap<>();
         Map<String, Integer> sittings = new HashMap<>();
@@ -197,7 +193,7 @@ public final class Calendars {
         if (pieces > MOST_PIECES) {
             return none(Shortage.tooLarge(pieces, labourMin()), order -> List.of());
         }
-        Frame frame = frame(studio.time(), progress, 0, 0);
+        Frame frame = frames.of(studio.time(), progress, 0, 0);
         if (frame.batches().isEmpty() && frame.lateAlready().isEmpty()) {
             return made(frame, new Schedule.Found(new int[0], new boolean[0], 0), 0);
         }
@@ -216,7 +212,7 @@ public final class Calendars {
         }
         for (int hours : GONE_ON_WITH_H) {
             // What lies soft since before can no longer be gone on with at once: it is as soon as hands are free.
-            Frame eased = frame(studio.time(), progress, Axis.ofHours(hours), 0);
+            Frame eased = frames.of(studio.time(), progress, Axis.ofHours(hours), 0);
             if (progress.stopped() || eased.left().batches().equals(frame.left().batches())) {
                 break;
             }
@@ -255,7 +251,7 @@ public final class Calendars {
     /** Whether there is a plan at all, as far as that is soon seen. */
     private boolean possible(Progress progress) {
         progress.reached(0, "");
-        Frame frame = frame(studio.time(), progress, Axis.ofHours(LATEST_H), 0);
+        Frame frame = frames.of(studio.time(), progress, Axis.ofHours(LATEST_H), 0);
         Frame gathered = frame.together(before, studio.time().longestMin());
         return placer.plain(gathered, new Patience(progress)).isPresent()
                 || placer.place(frame, TRY_MS, progress).found().isPresent();
@@ -269,7 +265,7 @@ public final class Calendars {
     private Optional<List<Calendar>> early(Progress progress, int softUntil) {
         StudioTime days = studio.time().withEveningH(0);
         FreeStretch stretch = new FreeStretch(
-                free -> frame(days, progress, softUntil, free)
+                free -> frames.of(days, progress, softUntil, free)
                         .together(before, studio.time().longestMin()),
                 placer,
                 (frame, starts) -> Odds.least(frame, starts, hours(frame), ready(frame)),
@@ -343,60 +339,6 @@ public final class Calendars {
                             Optional.empty(),
                             List.of());
                 })
-                .toList();
-    }
-
-    /**
-     * @param softUntil slot until which what lies soft may be gone on with; 0 for no later than it is soft
-     * @param free half-days that are kept free before the end
-     */
-    private Frame frame(StudioTime time, Progress progress, int softUntil, int free) {
-        Axis axis = Axis.from(studio.now(), studio.zone());
-        Patience patience = new Patience(progress);
-        List<Batch> all = new ArrayList<>();
-        Map<String, Done> done = new HashMap<>();
-        for (int i = 0; i < orders.size(); i++) {
-            int order = i;
-            Asked asked = orders.get(i);
-            int ready = asked.last(axis);
-            int last = free == 0
-                    ? ready
-                    : Halves.of(Hours.of(time, axis, ready), axis).beginOfLast(free);
-            all.addAll(Batches.of(
-                    i,
-                    all.size(),
-                    asked.sheet(),
-                    asked.standing().done(),
-                    last,
-                    time.longestMin(),
-                    airs(asked, studio.at(time), axis, last),
-                    patience));
-            asked.standing().done().forEach(d -> done.put(Batch.key(order, d.uid()), d));
-        }
-        return Frame.of(Remaining.of(all, done, axis, softUntil), taken(axis), axis, time);
-    }
-
-    /** The air of each line and place, worked out once. */
-    static Batches.Airs airs(Asked asked, Studio studio, Axis axis, int last) {
-        Map<List<Object>, AirAhead> known = new HashMap<>();
-        return (line, place) -> known.computeIfAbsent(
-                List.of(line, place),
-                k -> AirAhead.of(
-                        asked.pastes().get(line),
-                        place == Techniques.DriesIn.OPEN ? asked.reckoned().open() : asked.reckoned(),
-                        studio.air(place),
-                        axis,
-                        -BEHIND,
-                        last + BEYOND));
-    }
-
-    /** What other orders take of what there is only so much of. */
-    private List<Remaining.Busy> taken(Axis axis) {
-        return studio.elsewhere().stream()
-                .flatMap(e -> e.takes().stream()
-                        .map(t -> new Remaining.Busy(
-                                t.tool(), t.count(), Math.max(0, axis.floor(e.from())), axis.ceil(t.until()))))
-                .filter(busy -> busy.until() > busy.from())
                 .toList();
     }
 }

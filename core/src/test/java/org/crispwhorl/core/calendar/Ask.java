@@ -154,7 +154,7 @@ final class Ask {
     Frame frame() {
         Axis axis = Axis.from(now, PLACE);
         int last = axis.floor(ready());
-        Batches.Airs airs = Calendars.airs(asked(), studio(), axis, last);
+        Batches.Airs airs = Frames.airs(asked(), studio(), axis, last);
         List<Batch> batches =
                 Batches.of(0, 0, sheet, done, last, time.sittingMin(), airs, new Patience(Progress.UNWATCHED));
         return Frame.of(Remaining.of(batches, Map.of(), axis, 0), List.of(), axis, time);
