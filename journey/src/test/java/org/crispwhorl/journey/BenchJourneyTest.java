@@ -133,6 +133,7 @@ public class BenchJourneyTest extends Journey {
         assertThat(note.getByRole(AriaRole.STATUS)).hasText("The picture is in the book.");
         assertThat(page.locator("[data-kept]")).hasText("● kept");
         page.navigate(base + "/book");
+        assertThat(page.locator("[data-promises]")).containsText("Lock-house anniversary, promised");
         Locator entry = page.locator("[data-entry]")
                 .filter(new Locator.FilterOptions().setHasText("Three for the bench"))
                 .first();

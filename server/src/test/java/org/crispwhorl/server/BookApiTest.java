@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.Optional;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.testng.annotations.AfterMethod;
@@ -254,5 +255,30 @@ public class BookApiTest extends ServerTest {
                 () -> !api.get(other + "/use").json().isEmpty());
         api.delete(other + "/use");
         api.delete(other);
+    }
+
+    /** What the days told is set against what came once the order has left; the first plan's odds stay what was promised. */
+    @Test
+    public void aPromiseIsScoredOnceTheOrderHasLeft() {
+        assertTrue(promised().isEmpty(), "it is still here");
+        api.worked(api.post(order + "/days", "{\"pins\":[],\"together\":[]}"));
+        int told = api.get(order + "/days").json().at("/planned/promised").asInt();
+        assertTrue(told > 50 && told <= 100, "so many in a hundred: " + told);
+        assertEquals(api.put(order + "/delivery", "").status(), 200);
+        JsonNode kept = promised().orElseThrow();
+        assertEquals(kept.get("inHundred").asInt(), told);
+        assertTrue(kept.get("inTime").asBoolean(), "it left before its day");
+        assertTrue(!kept.get("recorded").asBoolean(), "only its petals were written down");
+        assertEquals(api.delete(order + "/delivery").status(), 200);
+        assertTrue(promised().isEmpty(), "it is back");
+    }
+
+    private Optional<JsonNode> promised() {
+        for (JsonNode one : api.get("/api/book").json().at("/promises/orders")) {
+            if (one.get("order").asString().equals("Watched")) {
+                return Optional.of(one);
+            }
+        }
+        return Optional.empty();
     }
 }
