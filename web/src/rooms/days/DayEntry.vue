@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { day as dayName, time as clock, weekday } from '../order/dates'
-import { type Day, driesAfter, halvesOf, hoursOn, matches, minuteOf, named, type Sitting } from './daysOf'
+import { type Day, driesAfter, halvesOf, hoursOn, matches, minuteOf, named, shadesOf, type Sitting } from './daysOf'
 import SpeciesFace from '@/parts/SpeciesFace.vue'
 import DayStrip from './DayStrip.vue'
 
@@ -97,7 +97,13 @@ const inIt = (sitting: Sitting) => !!props.chosen && sitting.uids.includes(props
               @click="emit('choose', s.uid)"
             >
               <span class="w-24 shrink-0 whitespace-nowrap tabular-nums">{{ clock(s.from) }}–{{ clock(s.to) }}</span>
-              <SpeciesFace class="size-9" :name="s.species" />
+              <span class="flex shrink-0"
+                ><SpeciesFace class="size-9" :name="s.species" /><span
+                  class="flex w-1.5 flex-col self-stretch"
+                  aria-hidden="true"
+                  data-shades
+                  ><span v-for="shade in shadesOf(s)" :key="shade" class="flex-1" :style="{ background: shade }" /></span
+              ></span>
               <span class="min-w-0 flex-1"
                 ><span class="font-medium">{{ s.name }}</span>
                 <span class="block text-note text-quiet italic"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { closeUp, type Day, matches, MINUTES_OF_A_DAY, minuteOf, type Open } from './daysOf'
+import { closeUp, type Day, matches, MINUTES_OF_A_DAY, minuteOf, type Open, shadesOf } from './daysOf'
 
 /** One day as a strip from midnight to midnight: hands above, each line of drying below by its texture. */
 const props = defineProps<{
@@ -19,6 +19,8 @@ const HAND_FAR = 26
 const HAND_NEAR = 40
 const LINE = 5
 const GAP = 3
+/** The shades of a sitting stand along its foot, so high. */
+const SHADE = 6
 /** A window closes with a bracket so wide, min. */
 const BRACKET = 8
 const HAND = computed(() => (props.near ? HAND_NEAR : HAND_FAR))
@@ -35,7 +37,7 @@ const blocks = computed(() =>
     const [task] = s.tasks
     if (!task) return []
     const x = minuteOf(props.day.date, s.from)
-    return [{ task, sitting: s, x, w: minuteOf(props.day.date, s.to) - x, y: (s.maker - 1) * HAND.value }]
+    return [{ task, sitting: s, shades: shadesOf(s), x, w: minuteOf(props.day.date, s.to) - x, y: (s.maker - 1) * HAND.value }]
   }),
 )
 const TONES: Record<Schemas['TaskKind'], string> = {
@@ -128,6 +130,15 @@ const HOURS = [6, 9, 12, 15, 18, 21]
         stroke-width="1"
         vector-effect="non-scaling-stroke"
         :stroke-dasharray="b.task.evening ? '4 2' : undefined"
+      />
+      <rect
+        v-for="(shade, i) in b.shades"
+        :key="shade"
+        :x="b.x + (b.w * i) / b.shades.length"
+        :y="b.y + HAND - 2 - SHADE"
+        :width="b.w / b.shades.length"
+        :height="SHADE"
+        :fill="shade"
       />
     </g>
     <g v-for="(d, i) in lines" :key="d.key" :transform="`translate(0 ${hands + GAP + i * LINE})`" @pointerdown="emit('choose', d.task)">

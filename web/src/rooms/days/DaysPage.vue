@@ -73,14 +73,21 @@ const elsewhereOn = (date: string) =>
     .map((e) => ({ from: minuteOf(date, e.from), to: minuteOf(date, e.to), order: e.order, maker: e.maker }))
 /** What became otherwise when it was planned anew, and the plan before, to go back to. */
 const before = shallowRef<Schemas['Planned']>()
-const moved = computed(() => (before.value && planned.value ? movedBetween(before.value.calendar, planned.value.calendar) : undefined))
+/** What had changed since the plan before. */
+const reasons = ref<string[]>([])
+const moved = computed(() => {
+  const told = before.value && planned.value ? movedBetween(before.value.calendar, planned.value.calendar) : undefined
+  return told && reasons.value.length ? `Planned anew for ${reasons.value.join(', ')}: ${told}` : told
+})
 
 async function plan(kept = planned.value?.pins ?? []) {
   const was = planned.value
+  const why = days.data.value?.changed ?? []
   pins.value = kept
   await work.run()
   await days.refetch()
   before.value = was
+  reasons.value = why
 }
 
 /** Whether the plan was made for other hours than these is told at once. */

@@ -7,6 +7,8 @@
     <dd>join</dd>
     <dt><span class="block h-4 border border-ink bg-accent" /></dt>
     <dd>colour</dd>
+    <dt><span class="block h-4 border border-ink border-b-4 border-b-line bg-ink/70" /></dt>
+    <dd>at its foot the shades of its pastes</dd>
     <dt><span class="block h-3 border border-quiet bg-line" /></dt>
     <dd>another order</dd>
     <dt><span class="block h-1 bg-quiet" /></dt>

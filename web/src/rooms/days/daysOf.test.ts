@@ -1,6 +1,19 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { closeUp, costOf, daysOf, driesAfter, halvesOf, hoursOn, matches, minuteOf, movedBetween, taken } from './daysOf'
+import {
+  closeUp,
+  costOf,
+  daysOf,
+  driesAfter,
+  halvesOf,
+  hoursOn,
+  matches,
+  minuteOf,
+  movedBetween,
+  shadesOf,
+  type Sitting,
+  taken,
+} from './daysOf'
 
 const task = (uid: string, from: string, to: string, meanwhile?: { enough: string; until: string }) =>
   ({ uid, from, to, meanwhile }) as unknown as Schemas['PlacedTask']
@@ -146,6 +159,18 @@ describe('a plan made anew', () => {
       '1 of 2 pieces of work moved; it begins 18.0 h sooner. Farthest: Make 0 (Camellia) from Wed 09:00 to Tue 15:00.',
     )
     expect(movedBetween(was, was)).toBeUndefined()
+    const likely = (inHundred: number) => ({ inHundred, lost: [] })
+    expect(movedBetween({ ...was, odds: likely(96) }, { ...now, odds: likely(99) })).toContain(
+      'sooner. Ready in time 99 in 100, 96 before.',
+    )
+    expect(movedBetween({ ...was, odds: likely(96) }, { ...now, odds: likely(96) })).not.toContain('Ready in time')
+  })
+
+  it('shows the shades of a sitting, each once and not too many', () => {
+    const shaded = (...shades: (string | undefined)[]) => ({ tasks: shades.map((shade) => ({ shade })) }) as unknown as Sitting
+    expect(shadesOf(shaded('#112233', undefined, '#445566', '#112233'))).toEqual(['#112233', '#445566'])
+    expect(shadesOf(shaded(undefined))).toEqual([])
+    expect(shadesOf(shaded('#1', '#2', '#3', '#4', '#5'))).toHaveLength(4)
   })
 
   it('tells what it would cost, or that there would be none', () => {

@@ -192,7 +192,14 @@ export function movedBetween(was: Schemas['Calendar'], now: Schemas['Calendar'])
   const sooner = -minuteOf(was.begins.slice(0, 10), now.begins) + minuteOf(was.begins.slice(0, 10), was.begins)
   const hours = `${(Math.abs(sooner) / MINUTES_OF_AN_HOUR).toFixed(1)} h`
   const begins = sooner === 0 ? 'it begins when it did' : `it begins ${hours} ${sooner > 0 ? 'sooner' : 'later'}`
-  return `${moved.length} of ${now.tasks.length} pieces of work moved; ${begins}.${farthest(moved, stood)}`
+  return `${moved.length} of ${now.tasks.length} pieces of work moved; ${begins}.${likelier(was, now)}${farthest(moved, stood)}`
+}
+
+/** How much likelier or less likely it is in time by a plan than by another; nothing where that is the same, or was not told. */
+function likelier(was: Schemas['Calendar'], now: Schemas['Calendar']): string {
+  const before = was.odds?.inHundred
+  const then = now.odds?.inHundred
+  return before === undefined || then === undefined || before === then ? '' : ` Ready in time ${then} in 100, ${before} before.`
 }
 
 /** What another calendar would bring: what it moves, how much more or less is done in evenings, or that there would be none. */
@@ -203,6 +210,12 @@ export function costOf(was: Schemas['Calendar'], then: Schemas['Calendar']): str
   const evenings = more === 0 ? '' : ` ${Math.abs(more)} min ${more > 0 ? 'more' : 'less'} in evenings.`
   return `${moved}${evenings}`
 }
+
+/** So many shades of a sitting are shown. */
+const SHADES = 4
+/** The shades of the pastes of a sitting, each once, those first that are worked on first. */
+export const shadesOf = (sitting: Sitting) =>
+  [...new Set(sitting.tasks.flatMap((s) => (s.shade === undefined ? [] : [s.shade])))].slice(0, SHADES)
 
 /** A task by its name, and which of its batches it is. */
 export const named = (s: Schemas['PlacedTask']) => `${s.task}${s.of > 1 ? `, ${s.batch} of ${s.of}` : ''}`

@@ -9,7 +9,7 @@ import ProblemNote from '@/parts/ProblemNote.vue'
 import { useTariff } from '@/parts/useTariff'
 import { readable } from './dates'
 
-/** What other counts would make of an order, beside what it is: hours, days, evenings and price, before anything is changed. */
+/** What other counts would make of an order, beside what it is: hours, days and their odds, evenings and price, before anything is changed. */
 const props = defineProps<{ id: string; lines: Schemas['OrderLine'][]; nameOf: (id: string) => string; changeable: boolean }>()
 const emit = defineEmits<{ take: [flowers: number[]] }>()
 const tariff = useTariff()
@@ -40,6 +40,7 @@ const hours = (h: number) => `${h.toFixed(1)} h`
 const rows: { label: string; of: (c: Schemas['Counted']) => string }[] = [
   { label: 'working hours', of: (c) => hours(c.hours) },
   { label: 'begins', of: (c) => (c.begins ? readable(c.begins) : `■ no plan: ${c.limit ?? ''}`) },
+  { label: 'ready in time', of: (c) => (c.inHundred === undefined ? '' : `${c.inHundred} in 100`) },
   { label: 'in evenings', of: (c) => hours(c.eveningH) },
   { label: 'evenings cost', of: (c) => money(c.evenings) },
   { label: 'price in all', of: (c) => money(c.total) },

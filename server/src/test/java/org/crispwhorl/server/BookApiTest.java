@@ -257,7 +257,7 @@ public class BookApiTest extends ServerTest {
         api.delete(other);
     }
 
-    /** What the days told is set against what came once the order has left; the first plan's odds stay what was promised. */
+    /** What the days told is set against what came once the order has left; what was told then stays what was promised. */
     @Test
     public void aPromiseIsScoredOnceTheOrderHasLeft() {
         assertTrue(promised().isEmpty(), "it is still here");

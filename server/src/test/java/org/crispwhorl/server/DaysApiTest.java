@@ -311,6 +311,7 @@ public class DaysApiTest extends ServerTest {
                 > 2 * beside.at("/now/hours").asDouble());
         assertTrue(beside.at("/then/total").asDouble() > beside.at("/now/total").asDouble());
         assertEquals(beside.at("/now/begins"), kept.at("/planned/calendar/begins"));
+        assertEquals(beside.at("/now/inHundred"), kept.at("/planned/calendar/odds/inHundred"));
         assertEquals(api.get(order + "/days").json(), kept, "nothing is kept");
         counts.withArray("flowers").add(1);
         assertEquals(api.post(order + "/counts", counts).status(), 422);

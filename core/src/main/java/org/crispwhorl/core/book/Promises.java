@@ -4,13 +4,13 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import org.crispwhorl.core.calendar.Calendar;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.crispwhorl.core.calendar.Done;
 import org.crispwhorl.core.calendar.Planned;
+import org.crispwhorl.core.work.BatchId;
 
 /**
  * What was promised of the orders that have left, against what came of it: whether odds that are told may be trusted.
@@ -56,21 +56,21 @@ public record Promises(List<PromiseKept> orders, List<Band> bands, double expect
     /**
      * An order and its promise.
      *
-     * @param inHundred times in a hundred that it should be ready in time, as its first plan told
+     * @param inHundred times in a hundred that it should be ready in time, as was told before its work began
      * @param ready when all of it was; where not all of its work was written down, when it left
      * @param readyBy when it had to be; where not all of its work was written down, the end of the day of its hand-over
-     * @param recorded whether all of its work was written down
+     * @param recorded whether all of its work was written down, in as many batches as it was planned in or in others
      */
     public record PromiseKept(
             String order, int inHundred, LocalDateTime ready, LocalDateTime readyBy, boolean recorded, boolean inTime) {
         private static PromiseKept of(Gone gone, int inHundred) {
-            Map<String, LocalDateTime> ends = new HashMap<>();
-            gone.done().forEach(d -> ends.put(d.uid(), d.to()));
-            List<Calendar.PlacedTask> tasks = gone.planned().calendar().tasks();
-            boolean recorded = tasks.stream().allMatch(t -> ends.containsKey(t.uid()));
+            Set<String> whole = whole(gone.done());
+            boolean recorded = gone.planned().calendar().tasks().stream().allMatch(t -> BatchId.of(t.uid())
+                    .filter(batch -> whole.contains(batch.key()))
+                    .isPresent());
             LocalDateTime ready = recorded
-                    ? tasks.stream()
-                            .map(t -> ends.get(t.uid()))
+                    ? gone.done().stream()
+                            .map(Done::to)
                             .max(Comparator.naturalOrder())
                             .orElse(gone.delivered())
                     : gone.delivered();
@@ -83,6 +83,19 @@ public record Promises(List<PromiseKept> orders, List<Band> bands, double expect
                             .plusDays(1)
                             .atStartOfDay();
             return new PromiseKept(gone.name(), inHundred, ready, by, recorded, !ready.isAfter(by));
+        }
+
+        /** The tasks of which every batch was done, by their keys. */
+        private static Set<String> whole(List<Done> done) {
+            return done.stream()
+                    .flatMap(d -> BatchId.of(d.uid()).stream())
+                    .distinct()
+                    .collect(Collectors.groupingBy(batch -> List.of(batch.key(), batch.of())))
+                    .values()
+                    .stream()
+                    .filter(batches -> batches.size() == batches.get(0).of())
+                    .map(batches -> batches.get(0).key())
+                    .collect(Collectors.toSet());
         }
     }
 

@@ -17,6 +17,7 @@ import org.crispwhorl.core.assessment.Plan;
  * @param share which part of it that is
  * @param flowers of the line
  * @param pieces of it that go through the hands one by one
+ * @param shade sRGB colour of its paste; none where there is not one
  * @param waits what must have happened before
  * @param tail what must lie between its end and the hand-over
  * @param tailWhy what that is for
@@ -38,6 +39,7 @@ record Batch(
         Share share,
         int flowers,
         int pieces,
+        Optional<String> shade,
         List<Wait> waits,
         Dwell tail,
         String tailWhy,

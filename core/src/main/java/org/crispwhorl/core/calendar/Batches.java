@@ -248,6 +248,7 @@ final class Batches {
                 share,
                 task.flowers(),
                 share.counted(task.pieces()),
+                task.shade(),
                 waits,
                 tail,
                 tailWhy,

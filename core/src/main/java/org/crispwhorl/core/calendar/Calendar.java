@@ -54,6 +54,7 @@ public record Calendar(
      * @param firstFlower of the line that is worked on in it, from 1; 0 where an older version kept it
      * @param lastFlower of the line that is worked on in it; 0 where an older version kept it
      * @param pieces of it that go through the hands one by one; 0 where nothing is counted
+     * @param shade sRGB colour of the paste that is worked on; none where it is not of one, or an older version kept it
      * @param sitting in which it is done, in one go with what else is in it; from 1, in order of time, and 0 where an older version kept it
      * @param maker whose hands, from 1
      * @param evening whether it is done in an evening
@@ -75,6 +76,7 @@ public record Calendar(
             int firstFlower,
             int lastFlower,
             int pieces,
+            Optional<String> shade,
             LocalDateTime from,
             LocalDateTime to,
             int sitting,

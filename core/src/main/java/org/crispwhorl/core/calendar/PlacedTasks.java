@@ -5,7 +5,9 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
@@ -32,6 +34,9 @@ final class PlacedTasks {
     private final int[] makers;
 
     private final HeldUp heldUp;
+
+    /** What held up each sitting as it is told. */
+    private final Map<Integer, Optional<String>> held = new HashMap<>();
 
     private PlacedTasks(Frame frame, Schedule.Found found) {
         this.frame = frame;
@@ -153,6 +158,7 @@ final class PlacedTasks {
                     batch.share().firstFlower(batch.flowers()),
                     batch.share().lastFlower(batch.flowers()),
                     batch.pieces(),
+                    batch.shade(),
                     from[i],
                     to[i],
                     told[i],
@@ -235,7 +241,7 @@ final class PlacedTasks {
         int latest = room > 0 && byItself ? frame.hours().latestStart(own, begin + room + own.slots(), true) : begin;
         return Stream.of(
                         Optional.of(because),
-                        heldUp.of(i),
+                        held.computeIfAbsent(told[i], sitting -> heldUp.of(i)),
                         latest > begin
                                 ? Optional.of("could begin as late as " + frame.said(latest))
                                 : Optional.<String>empty())

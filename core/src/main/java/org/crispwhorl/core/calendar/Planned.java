@@ -27,8 +27,8 @@ import org.crispwhorl.core.studio.Kit;
  * @param pins what was set down by hand
  * @param together the names of the orders that were planned at once with it
  * @param published what other calendars may have taken in of it
- * @param promised times in a hundred that the order is ready in time, as its first plan told it: of the flowers and the hand-over that
- *     it still has; none where nothing was left to do, or an older version told none
+ * @param promised times in a hundred that the order is ready in time, as the last plan before its work began told it, of the flowers
+ *     and the hand-over that it still has; none where nothing was left to do, or an older version told none
  */
 @RecordBuilder
 public record Planned(
@@ -82,12 +82,16 @@ public record Planned(
     public Planned after(Planned before, LocalDateTime today) {
         return PlannedBuilder.builder(this)
                 .published(Published.after(before, calendar, today))
-                .promised(samePromise(before.order) ? before.promised.or(() -> promised) : promised)
+                .promised(samePromise(before.order) && begun() ? before.promised.or(() -> promised) : promised)
                 .build();
     }
 
     private boolean samePromise(Order other) {
         return order.lines().equals(other.lines()) && handedOverAs(other);
+    }
+
+    private boolean begun() {
+        return calendar.tasks().stream().anyMatch(Calendar.PlacedTask::done);
     }
 
     private boolean handedOverAs(Order other) {

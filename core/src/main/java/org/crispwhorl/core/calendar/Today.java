@@ -28,10 +28,18 @@ public record Today(List<NextSitting> next, List<StillDrying> drying, List<Promi
      * An order that is to be delivered.
      *
      * @param done what of it was done, whenever that was
+     * @param inHand what of it was begun and is not done
      */
-    public record Going(String id, String name, LocalDateTime handOver, Optional<Planned> planned, List<Done> done) {
+    public record Going(
+            String id,
+            String name,
+            LocalDateTime handOver,
+            Optional<Planned> planned,
+            List<Done> done,
+            List<String> inHand) {
         public Going {
             done = List.copyOf(done);
+            inHand = List.copyOf(inHand);
         }
 
         private Stream<Calendar.PlacedTask> tasks() {
@@ -44,7 +52,7 @@ public record Today(List<NextSitting> next, List<StillDrying> drying, List<Promi
      *
      * @param order its id
      * @param begin the first piece of work in it that is not done
-     * @param begun whether some of it is done
+     * @param begun whether some of it is done, or in hand
      * @param late whether it should be over by now
      */
     public record NextSitting(String order, String name, InOneGo sitting, String begin, boolean begun, boolean late) {}
@@ -74,7 +82,7 @@ public record Today(List<NextSitting> next, List<StillDrying> drying, List<Promi
      *
      * @param order its id
      * @param begins when its work begins; none where it is not planned, or all of it is done
-     * @param begun whether some of its work is done
+     * @param begun whether some of its work is done, or in hand
      * @param odds as they were when it was planned; none where it is not
      * @param limit what there is too little of, where there is no plan
      */
@@ -95,7 +103,7 @@ public record Today(List<NextSitting> next, List<StillDrying> drying, List<Promi
                     going.handOver(),
                     calendar.isPresent(),
                     calendar.flatMap(Calendar::begins),
-                    !going.done().isEmpty(),
+                    !going.done().isEmpty() || !going.inHand().isEmpty(),
                     calendar.flatMap(Calendar::odds),
                     calendar.flatMap(Calendar::limit));
         }
@@ -144,7 +152,9 @@ public record Today(List<NextSitting> next, List<StillDrying> drying, List<Promi
                                 going.name(),
                                 sitting,
                                 first,
-                                sitting.uids().stream().anyMatch(ends::containsKey),
+                                sitting.uids().stream()
+                                        .anyMatch(uid -> ends.containsKey(uid)
+                                                || going.inHand().contains(uid)),
                                 !sitting.to().isAfter(now)))
                         .stream());
     }

@@ -104,7 +104,12 @@ final class Adding {
                             .flatMap(a.species()::part)
                             .map(a::techniques)
                             .orElse(a.techniques())
-                            .driesIn()));
+                            .driesIn(),
+                    task.partId()
+                            .flatMap(a.species()::part)
+                            .flatMap(Part::shadeId)
+                            .map(a.species()::shade)
+                            .map(MixingLaw::colour)));
         }
     }
 

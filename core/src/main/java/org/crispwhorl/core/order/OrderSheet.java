@@ -1,5 +1,6 @@
 package org.crispwhorl.core.order;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -143,7 +144,9 @@ public record OrderSheet(
      * @param held what there is only so much of and it takes: formers, hooks, room in the cabinet; none where it needs none, or where
      *     the kit does not say how much there is
      * @param driesIn where what was worked on dries afterwards
+     * @param shade sRGB colour of the paste of the part that is worked on; none where it is not one part, or has no shade
      */
+    @RecordBuilder
     public record OrderTask(
             String line,
             String species,
@@ -152,7 +155,8 @@ public record OrderSheet(
             int pieces,
             double labourMin,
             List<Held> held,
-            Techniques.DriesIn driesIn) {
+            Techniques.DriesIn driesIn,
+            Optional<String> shade) {
         public OrderTask {
             held = List.copyOf(held);
         }
@@ -162,39 +166,32 @@ public record OrderSheet(
             List<Plan.Gate> gates = task.gates().stream()
                     .flatMap(g -> g.afterTask().equals(one) ? Stream.of(g, g.after(another)) : Stream.of(g))
                     .toList();
-            return new OrderTask(line, species, task.gated(gates), flowers, pieces, labourMin, held, driesIn);
+            return OrderSheetOrderTaskBuilder.builder(this)
+                    .task(task.gated(gates))
+                    .build();
         }
 
         /** The same where there is so much of something that it takes. */
         private OrderTask owning(String tool, int owned) {
-            return new OrderTask(
-                    line,
-                    species,
-                    task,
-                    flowers,
-                    pieces,
-                    labourMin,
-                    held.stream()
+            return OrderSheetOrderTaskBuilder.builder(this)
+                    .held(held.stream()
                             .map(h -> h.tool().equals(tool) ? new Held(tool, owned, h.wanted(), h.hours()) : h)
-                            .toList(),
-                    driesIn);
+                            .toList())
+                    .build();
         }
 
         /** The same work on some more pieces, what it takes by their share. */
         public OrderTask again(String id, int more) {
             double share = (double) more / pieces;
-            return new OrderTask(
-                    line,
-                    species,
-                    task.called(id, task.name() + ", " + more + " more"),
-                    flowers,
-                    more,
-                    labourMin * share,
-                    held.stream()
+            return OrderSheetOrderTaskBuilder.builder(this)
+                    .task(task.called(id, task.name() + ", " + more + " more"))
+                    .pieces(more)
+                    .labourMin(labourMin * share)
+                    .held(held.stream()
                             .map(h -> new Held(
                                     h.tool(), h.owned(), (int) Math.max(1, Math.ceil(h.wanted() * share)), h.hours()))
-                            .toList(),
-                    driesIn);
+                            .toList())
+                    .build();
         }
     }
 

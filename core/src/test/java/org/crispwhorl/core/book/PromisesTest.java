@@ -12,6 +12,7 @@ import java.util.Optional;
 import org.crispwhorl.core.assessment.TaskKind;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendar.PlacedTask;
+import org.crispwhorl.core.calendar.CalendarPlacedTaskBuilder;
 import org.crispwhorl.core.calendar.Done;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.PlannedBuilder;
@@ -25,7 +26,7 @@ public class PromisesTest {
     private static final LocalDateTime SATURDAY = LocalDateTime.of(2030, 6, 15, 10, 0);
     private static final LocalDateTime FRIDAY = SATURDAY.minusHours(12);
 
-    /** A plan of two pieces of work, ready twelve hours before Saturday at ten. */
+    /** A plan of three pieces of work, ready twelve hours before Saturday at ten. */
     private static Planned planned(Optional<Integer> promised) {
         return new Planned(
                 SATURDAY.minusDays(10).toInstant(ZoneOffset.UTC),
@@ -37,7 +38,7 @@ public class PromisesTest {
                 List.of(),
                 List.of(),
                 new Calendar(
-                        List.of(task("make"), task("set")),
+                        List.of(task("rose/make/1-2"), task("rose/make/2-2"), task("rose/set/1-1")),
                         Optional.empty(),
                         2,
                         Optional.empty(),
@@ -63,6 +64,7 @@ public class PromisesTest {
                 1,
                 1,
                 1,
+                Optional.empty(),
                 from,
                 from.plusMinutes(30),
                 1,
@@ -79,8 +81,8 @@ public class PromisesTest {
                 "supper",
                 planned(Optional.of(promised)),
                 List.of(
-                        new Done("make", ready.minusDays(1), ready.minusDays(1)),
-                        new Done("set", ready.minusHours(1), ready)),
+                        new Done("rose/make/1-1", ready.minusDays(1), ready.minusDays(1)),
+                        new Done("rose/set/1-1", ready.minusHours(1), ready)),
                 SATURDAY);
     }
 
@@ -109,7 +111,7 @@ public class PromisesTest {
     /** Where the bench was not touched for all of it, the day on which it left tells. */
     @Test
     public void whatWasNotWrittenDownGoesByWhenItLeft() {
-        List<Done> half = List.of(new Done("make", FRIDAY, FRIDAY));
+        List<Done> half = List.of(new Done("rose/make/1-2", FRIDAY, FRIDAY), new Done("rose/set/1-1", FRIDAY, FRIDAY));
         Planned planned = planned(Optional.of(96));
         Promises.PromiseKept same = Promises.of(
                         List.of(new Promises.Gone("supper", planned, half, SATURDAY.plusHours(3))))
@@ -142,18 +144,37 @@ public class PromisesTest {
         assertTrue(of(50, 20, 0).told().startsWith("More"));
     }
 
-    /** The first plan's odds are what was promised, until the flowers or the hand-over are others. */
+    /** What was told before the work began was promised: planned anew then, it becomes no better and no worse. */
     @Test
-    public void aPromiseStaysWhenTheDaysArePlannedAnew() {
-        Planned first = planned(Optional.of(96));
-        Planned again = planned(Optional.of(40)).after(first, FRIDAY);
-        assertEquals(again.promised(), Optional.of(96));
-        Planned done = planned(Optional.empty()).after(again, FRIDAY);
-        assertEquals(done.promised(), Optional.of(96));
-        Planned later = PlannedBuilder.builder(planned(Optional.of(70)))
+    public void aPromiseStaysOnceTheWorkIsBegun() {
+        Planned first = planned(Optional.of(40));
+        Planned bettered = planned(Optional.of(96)).after(first, FRIDAY);
+        assertEquals(bettered.promised(), Optional.of(96), "nothing of it was begun");
+        Planned late = begun(planned(Optional.of(30))).after(bettered, FRIDAY);
+        assertEquals(late.promised(), Optional.of(96));
+        assertEquals(begun(planned(Optional.empty())).after(late, FRIDAY).promised(), Optional.of(96));
+        Planned later = PlannedBuilder.builder(begun(planned(Optional.of(70))))
                 .order(new Order("supper", "", SATURDAY.plusDays(7), 12, 100, List.of()))
                 .build()
-                .after(first, FRIDAY);
+                .after(late, FRIDAY);
         assertEquals(later.promised(), Optional.of(70), "a new hand-over is a new promise");
+    }
+
+    private static Planned begun(Planned planned) {
+        Calendar plan = planned.calendar();
+        PlacedTask done = CalendarPlacedTaskBuilder.builder(plan.tasks().get(0))
+                .done(true)
+                .build();
+        return PlannedBuilder.builder(planned)
+                .calendar(new Calendar(
+                        List.of(done, plan.tasks().get(1), plan.tasks().get(2)),
+                        plan.begins(),
+                        plan.freeHalfDays(),
+                        plan.odds(),
+                        plan.eveningMin(),
+                        plan.labourMin(),
+                        plan.limit(),
+                        plan.helps()))
+                .build();
     }
 }

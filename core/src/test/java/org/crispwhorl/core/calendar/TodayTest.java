@@ -26,6 +26,10 @@ public class TodayTest {
     }
 
     private Today.Going going(List<Done> done) {
+        return going(done, List.of());
+    }
+
+    private Today.Going going(List<Done> done, List<String> inHand) {
         Order order = new Order("supper", "", Ask.SATURDAY, 12, 100, List.of());
         Planned planned = new Planned(
                 Ask.MONDAY.toInstant(ZoneOffset.UTC),
@@ -39,7 +43,18 @@ public class TodayTest {
                 calendar,
                 Published.FIRST,
                 Optional.empty());
-        return new Today.Going("1", "supper", Ask.SATURDAY, Optional.of(planned), done);
+        return new Today.Going("1", "supper", Ask.SATURDAY, Optional.of(planned), done, inHand);
+    }
+
+    /** What hands have begun on is said to be begun, though nothing of it is done. */
+    @Test
+    public void whatIsInHandIsBegun() {
+        LocalDateTime morning = sittings.get(0).from();
+        String first = sittings.get(0).uids().get(0);
+        Today today = Today.of(List.of(going(List.of(), List.of(first))), morning);
+        assertTrue(today.next().get(0).begun() && today.promises().get(0).begun());
+        assertEquals(today.next().get(0).begin(), first);
+        assertTrue(today.next().stream().skip(1).noneMatch(Today.NextSitting::begun));
     }
 
     private static List<Done> asPlanned(Calendar calendar, LocalDateTime until) {
@@ -122,8 +137,9 @@ public class TodayTest {
 
     @Test
     public void anOrderWithoutDaysIsPromisedAllTheSame() {
-        Today today =
-                Today.of(List.of(new Today.Going("2", "later", Ask.SATURDAY, Optional.empty(), List.of())), Ask.MONDAY);
+        Today today = Today.of(
+                List.of(new Today.Going("2", "later", Ask.SATURDAY, Optional.empty(), List.of(), List.of())),
+                Ask.MONDAY);
         assertFalse(today.promises().get(0).planned());
         assertTrue(today.next().isEmpty());
     }

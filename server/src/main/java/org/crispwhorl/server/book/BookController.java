@@ -14,7 +14,7 @@ import org.crispwhorl.core.paste.Medium;
 import org.crispwhorl.core.studio.Pace;
 import org.crispwhorl.core.studio.Watched;
 import org.crispwhorl.server.conditions.StudioConditions;
-import org.crispwhorl.server.days.Days;
+import org.crispwhorl.server.days.AllOrders;
 import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.OrderList;
 import org.crispwhorl.server.problem.NotThere;
@@ -32,13 +32,13 @@ public class BookController {
     private final StudioBook book;
     private final StudioConditions studio;
     private final OrderList orders;
-    private final Days days;
+    private final AllOrders all;
 
-    BookController(StudioBook book, StudioConditions studio, OrderList orders, Days days) {
+    BookController(StudioBook book, StudioConditions studio, OrderList orders, AllOrders all) {
         this.book = book;
         this.studio = studio;
         this.orders = orders;
-        this.days = days;
+        this.all = all;
     }
 
     /**
@@ -107,7 +107,7 @@ public class BookController {
     @Operation(operationId = "getBook", summary = "What happened at the bench, and what it teaches")
     BookView get() {
         return new BookView(
-                book.now(), studio.kit().watched(), studio.pace(), book.breakageTaken(), days.promises(gone()));
+                book.now(), studio.kit().watched(), studio.pace(), book.breakageTaken(), all.promises(gone()));
     }
 
     private List<OrderController.OrderCard> gone() {

@@ -15,7 +15,6 @@ import java.util.stream.IntStream;
 import org.crispwhorl.core.assessment.Assessment;
 import org.crispwhorl.core.bench.Broken;
 import org.crispwhorl.core.bench.Underway;
-import org.crispwhorl.core.book.Promises;
 import org.crispwhorl.core.calendar.Bettering;
 import org.crispwhorl.core.calendar.Calendar;
 import org.crispwhorl.core.calendar.Calendars;
@@ -25,7 +24,6 @@ import org.crispwhorl.core.calendar.Overlap;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.Published;
 import org.crispwhorl.core.calendar.StudioTime;
-import org.crispwhorl.core.calendar.Today;
 import org.crispwhorl.core.drying.Room;
 import org.crispwhorl.core.drying.RoomAhead;
 import org.crispwhorl.core.order.Order;
@@ -42,7 +40,6 @@ import org.crispwhorl.server.choices.Choice;
 import org.crispwhorl.server.choices.StudioChoices;
 import org.crispwhorl.server.conditions.StudioConditions;
 import org.crispwhorl.server.journal.BenchJournal;
-import org.crispwhorl.server.order.OrderController;
 import org.crispwhorl.server.order.Orders;
 import org.crispwhorl.server.order.Reckoned;
 import org.crispwhorl.server.room.StudioRoom;
@@ -171,38 +168,6 @@ public class Days {
 
     private LocalDateTime now() {
         return LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
-    }
-
-    /** What is to be done now and next of all orders that are to be delivered, what dries, and what was promised. */
-    @Transactional(readOnly = true)
-    public Today today(List<OrderController.OrderCard> open) {
-        return Today.of(
-                open.stream()
-                        .map(order -> new Today.Going(
-                                order.id().toString(),
-                                order.order().name(),
-                                order.order().handOver(),
-                                last(order.id()),
-                                journal.works(order.id()).stream()
-                                        .flatMap(w -> w.over(clock.getZone()).stream())
-                                        .toList()))
-                        .toList(),
-                now());
-    }
-
-    /** Of those orders that have left and were planned, what was promised and what came of it. */
-    @Transactional(readOnly = true)
-    public Promises promises(List<OrderController.OrderCard> left) {
-        return Promises.of(left.stream()
-                .flatMap(order -> last(order.id()).stream()
-                        .map(planned -> new Promises.Gone(
-                                order.order().name(),
-                                planned,
-                                journal.works(order.id()).stream()
-                                        .flatMap(w -> w.over(clock.getZone()).stream())
-                                        .toList(),
-                                LocalDateTime.ofInstant(order.delivered().orElseThrow(), clock.getZone()))))
-                .toList());
     }
 
     /** How orders that are added up are placed in the studio's time. */

@@ -14,11 +14,11 @@ public class TodayController {
     /** The plans of so many orders are read, those that leave first; a studio has no more on its hands at once. */
     private static final int MOST = 60;
 
-    private final Days days;
+    private final AllOrders all;
     private final OrderList orders;
 
-    TodayController(Days days, OrderList orders) {
-        this.days = days;
+    TodayController(AllOrders all, OrderList orders) {
+        this.all = all;
         this.orders = orders;
     }
 
@@ -31,6 +31,6 @@ public class TodayController {
                 .filter(order -> order.delivered().isEmpty())
                 .limit(MOST)
                 .toList();
-        return days.today(open);
+        return all.today(open);
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.crispwhorl.core.calendar.Calendar;
+import org.crispwhorl.core.calendar.Odds;
 import org.crispwhorl.core.calendar.Planned;
 import org.crispwhorl.core.calendar.StudioTime;
 import org.crispwhorl.core.measure.Limits;
@@ -61,6 +62,7 @@ public class CountsController {
      * @param flowers of each of its lines
      * @param hours of working time
      * @param begins when work begins; none where there is no plan
+     * @param inHundred times in a hundred that it is ready in time; none where there is no plan, or nothing is left to do
      * @param eveningH hours of it in evenings
      * @param evenings what these cost more
      * @param total what the order then costs in all
@@ -70,6 +72,7 @@ public class CountsController {
             List<Integer> flowers,
             double hours,
             Optional<LocalDateTime> begins,
+            Optional<Integer> inHundred,
             double eveningH,
             double evenings,
             double total,
@@ -84,7 +87,7 @@ public class CountsController {
     @Operation(
             operationId = "tryCounts",
             summary =
-                    "Begin to reckon what other counts would make of an order: hours, days, evenings and price; nothing is kept")
+                    "Begin to reckon what other counts would make of an order: hours, days with their odds, evenings and price; nothing is kept")
     JobView tried(@PathVariable UUID id, @RequestBody OtherCounts wanted) {
         Days.Asked asked = days.asked(id);
         Days.Asked other = asked.counting(wanted.flowers());
@@ -107,6 +110,7 @@ public class CountsController {
                 work.lines().stream().map(OrderSheet.Line::count).toList(),
                 calendar.labourMin() / MIN_PER_H,
                 calendar.begins(),
+                calendar.odds().map(Odds::inHundred),
                 calendar.eveningMin() / MIN_PER_H,
                 tariff.evenings(calendar.eveningMin()),
                 prices.of(work, tariff, calendar.eveningMin(), progress).total(),
